@@ -1,0 +1,129 @@
+package hopsel.core.classes;
+
+import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Substitution;
+import hopsel.core.dish.Dish;
+import hopsel.core.item.Allergen;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.HouseRule;
+import hopsel.core.item.Item;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Role;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+
+/**
+ * Finds everything in a class that does not hang together: ids used twice or pointing nowhere, circles of waiting,
+ * shares over 1, amounts that cannot be weighed.
+ *
+ * <p>What a single figure may be is settled before, where it is read. A class that no kitchen or day can hold is
+ * not a fault; the plan says {@code impossible}.
+ */
+public final class ClassReview {
+
+    private final CookingClass cooking;
+    private final Catalogue catalogue;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private ClassReview(CookingClass cooking, Catalogue builtIn) {
+        this.cooking = cooking;
+        this.catalogue = cooking.catalogue(builtIn);
+    }
+
+    /**
+     * Reviews a class.
+     *
+     * @param builtIn items that every class may use
+     * @return all findings, in the order of the class file; empty: it may be used
+     */
+    public static List<Finding> of(CookingClass cooking, Catalogue builtIn) {
+        ClassReview review = new ClassReview(cooking, builtIn);
+        review.people();
+        review.unique("kitchen/resources", cooking.resources(), Resource::id);
+        review.unique("items", cooking.items(), Item::id);
+        review.dishes();
+        review.substitutions();
+        review.attendees();
+        review.pantry();
+        return List.copyOf(review.findings);
+    }
+
+    private void people() {
+        unique("people", cooking.people(), Person::id);
+        if (cooking.people().stream().noneMatch(person -> person.role() == Role.HOST)) {
+            add(Place.ROOT.at("people"), "The class has no host.", "Give one person the role host.");
+        }
+    }
+
+    private void dishes() {
+        unique("dishes", cooking.dishes(), Dish::id);
+        for (int i = 0; i < cooking.dishes().size(); i++) {
+            Place place = Place.ROOT.at("dishes").at(i);
+            findings.addAll(new DishReview(cooking.dishes().get(i), place, catalogue, cooking.weigher()).findings());
+        }
+    }
+
+    private void substitutions() {
+        for (int i = 0; i < cooking.substitutions().size(); i++) {
+            Substitution substitution = cooking.substitutions().get(i);
+            Place place = Place.ROOT.at("substitutions").at(i);
+            item(place.at("for"), substitution.replaced());
+            item(place.at("use"), substitution.use());
+        }
+    }
+
+    private void attendees() {
+        unique("attendees", cooking.attendees(), Attendee::id);
+        for (int i = 0; i < cooking.attendees().size(); i++) {
+            List<String> avoids = cooking.attendees().get(i).avoids();
+            for (int j = 0; j < avoids.size(); j++) {
+                if (!canBeAvoided(avoids.get(j))) {
+                    add(Place.ROOT.at("attendees").at(i).at("avoids").at(j),
+                            "[%s] is no allergen, item or house rule.".formatted(avoids.get(j)),
+                            "Write one of the fourteen allergens, the id of an item, oil or added-salt.");
+                }
+            }
+        }
+    }
+
+    private boolean canBeAvoided(String word) {
+        return Allergen.of(word).isPresent() || catalogue.find(word).isPresent()
+                || Arrays.stream(HouseRule.values()).anyMatch(rule -> rule.word().equals(word));
+    }
+
+    private void pantry() {
+        for (int i = 0; i < cooking.provision().pantry().size(); i++) {
+            item(Place.ROOT.at("provision").at("pantry").at(i).at("item"), cooking.provision().pantry().get(i).item());
+        }
+    }
+
+    private void item(Place place, String id) {
+        if (catalogue.find(id).isEmpty()) {
+            add(place, "There is no item [%s].".formatted(id), "Add it under items, or mend the id.");
+        }
+    }
+
+    private <T> void unique(String list, List<T> entries, Function<T, String> id) {
+        Place place = Place.ROOT;
+        for (String member : list.split("/")) {
+            place = place.at(member);
+        }
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < entries.size(); i++) {
+            String own = id.apply(entries.get(i));
+            if (!seen.add(own)) {
+                add(place.at(i).at("id"), "The id [%s] is used twice.".formatted(own), "Give each its own.");
+            }
+        }
+    }
+
+    private void add(Place place, String message, String remedy) {
+        findings.add(new Finding(place.pointer(), message, remedy));
+    }
+}

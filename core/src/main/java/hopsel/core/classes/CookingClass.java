@@ -1,0 +1,99 @@
+package hopsel.core.classes;
+
+import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Substitution;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepRef;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Weigher;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.PrepWindow;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.measure.Measures;
+import hopsel.core.measure.Minutes;
+import hopsel.core.provision.Provision;
+
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.List;
+
+/**
+ * A class: dishes, a slot, a kitchen, people, attendees. Immutable.
+ *
+ * <p>One that came through {@link ClassReview} without a finding can be planned, weighed and packed without
+ * further checks.
+ *
+ * @param title         as announced
+ * @param style         demo, hands-on, stream or recording
+ * @param startsAt      when it goes on air, on the wall clock of {@code zone}
+ * @param zone          where it is held
+ * @param airMinutes    length of the slot, above 0
+ * @param prepWindows   when people are in the kitchen before
+ * @param people        at least one host
+ * @param resources     the kitchen
+ * @param measures      cups and spoons
+ * @param items         ingredients the class brings itself
+ * @param dishes        what is cooked
+ * @param substitutions in the order of preference
+ * @param attendees     who takes part
+ * @param provision     how much is made
+ */
+public record CookingClass(String title, Style style, LocalDateTime startsAt, ZoneId zone, Minutes airMinutes,
+                           List<PrepWindow> prepWindows, List<Person> people, List<Resource> resources,
+                           Measures measures, List<Item> items, List<Dish> dishes, List<Substitution> substitutions,
+                           List<Attendee> attendees, Provision provision) {
+
+    /** Keeps its own copies. */
+    public CookingClass {
+        prepWindows = List.copyOf(prepWindows);
+        people = List.copyOf(people);
+        resources = List.copyOf(resources);
+        items = List.copyOf(items);
+        dishes = List.copyOf(dishes);
+        substitutions = List.copyOf(substitutions);
+        attendees = List.copyOf(attendees);
+    }
+
+    /** The class's own items over the built-in ones. */
+    public Catalogue catalogue(Catalogue builtIn) {
+        return builtIn.with(items);
+    }
+
+    /** Turns amounts into grams with the class's cups and spoons. */
+    public Weigher weigher() {
+        return new Weigher(measures);
+    }
+
+    /** The moment of going on air. */
+    public ZonedDateTime onAir() {
+        return startsAt.atZone(zone);
+    }
+
+    /** The clock at a moment of the plan. */
+    public ZonedDateTime clock(int seconds) {
+        return onAir().plusSeconds(seconds);
+    }
+
+    /**
+     * The dish of that id.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public Dish dish(String id) {
+        return dishes.stream().filter(dish -> dish.id().equals(id)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no dish [%s].".formatted(id)));
+    }
+
+    /**
+     * The step of that name.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public Step step(StepRef ref) {
+        return dish(ref.dish()).steps().filter(step -> step.id().equals(ref.step())).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no step [%s].".formatted(ref)));
+    }
+}

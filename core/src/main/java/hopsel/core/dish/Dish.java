@@ -1,0 +1,49 @@
+package hopsel.core.dish;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * A dish as it is written down.
+ *
+ * @param id         unique in the class
+ * @param title      as announced
+ * @param servings   what the amounts are for, above 0
+ * @param components in the order of the recipe
+ */
+public record Dish(String id, String title, BigDecimal servings, List<Component> components) {
+
+    /** Keeps its own copy. */
+    public Dish {
+        components = List.copyOf(components);
+    }
+
+    /** All lines, component by component. */
+    public Stream<IngredientLine> lines() {
+        return components.stream().flatMap(component -> component.ingredients().stream());
+    }
+
+    /** All steps, component by component. */
+    public Stream<Step> steps() {
+        return components.stream().flatMap(component -> component.steps().stream());
+    }
+
+    /**
+     * The line of that id.
+     *
+     * @throws IllegalArgumentException if there is none: a class that was reviewed names only lines that exist
+     */
+    public IngredientLine line(String lineId) {
+        return lines().filter(line -> line.id().equals(lineId)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no line [%s] in %s.".formatted(lineId, id)));
+    }
+
+    /** The ids of the steps that no other step comes after. */
+    public Set<String> finalSteps() {
+        Set<String> followed = steps().flatMap(step -> step.after().stream()).map(After::step).collect(Collectors.toSet());
+        return steps().map(Step::id).filter(step -> !followed.contains(step)).collect(Collectors.toSet());
+    }
+}

@@ -1,0 +1,12 @@
+package hopsel.core.dish;
+
+import java.math.BigDecimal;
+
+/**
+ * That a line, or a share of it, goes in at a step.
+ *
+ * @param ingredient id of a line of the dish
+ * @param share      above 0 up to 1
+ */
+public record Use(String ingredient, BigDecimal share) {
+}

@@ -1,0 +1,50 @@
+package hopsel.core.item;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** Items by id. Immutable; iteration keeps the order in which they came. */
+public final class Catalogue {
+
+    private final Map<String, Item> items;
+
+    private Catalogue(Map<String, Item> items) {
+        this.items = Collections.unmodifiableMap(items);
+    }
+
+    /** A catalogue of these items; a later one with the same id takes the place of an earlier one. */
+    public static Catalogue of(Collection<Item> items) {
+        Map<String, Item> byId = new LinkedHashMap<>();
+        items.forEach(item -> byId.put(item.id(), item));
+        return new Catalogue(byId);
+    }
+
+    /** This catalogue with some items added or overridden. */
+    public Catalogue with(Collection<Item> own) {
+        Map<String, Item> byId = new LinkedHashMap<>(items);
+        own.forEach(item -> byId.put(item.id(), item));
+        return new Catalogue(byId);
+    }
+
+    /** The item of that id, if there is one. */
+    public Optional<Item> find(String id) {
+        return Optional.ofNullable(items.get(id));
+    }
+
+    /**
+     * The item of that id.
+     *
+     * @throws IllegalArgumentException if there is none: a class that was reviewed names only items that exist
+     */
+    public Item get(String id) {
+        return find(id).orElseThrow(() -> new IllegalArgumentException("There is no item [%s].".formatted(id)));
+    }
+
+    /** All items. */
+    public Collection<Item> items() {
+        return items.values();
+    }
+}

@@ -1,0 +1,45 @@
+package hopsel.core.kit;
+
+import hopsel.core.diet.Attendee;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What an attendee is handed.
+ *
+ * @param attendee    who
+ * @param lines       what is in it, dish by dish in the order of the recipe
+ * @param cannotServe lines that cannot be made safe for them
+ */
+public record Kit(Attendee attendee, List<Line> lines, List<Refusal> cannotServe) {
+
+    /** Keeps its own copies. */
+    public Kit {
+        lines = List.copyOf(lines);
+        cannotServe = List.copyOf(cannotServe);
+    }
+
+    /**
+     * A weighed portion.
+     *
+     * @param dish      id of the dish
+     * @param line      id of the line in it
+     * @param item      id of what is packed
+     * @param grams     edible, exact
+     * @param insteadOf id of what it stands in for; empty: as written
+     */
+    public record Line(String dish, String line, String item, BigDecimal grams, Optional<String> insteadOf) {
+    }
+
+    /**
+     * A line that cannot be served.
+     *
+     * @param dish   id of the dish
+     * @param line   id of the line in it
+     * @param avoids what the attendee avoids in it
+     */
+    public record Refusal(String dish, String line, List<String> avoids) {
+    }
+}

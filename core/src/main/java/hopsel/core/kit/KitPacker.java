@@ -1,0 +1,60 @@
+package hopsel.core.kit;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Menu;
+import hopsel.core.diet.Serving;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Source;
+import hopsel.core.item.Catalogue;
+import hopsel.core.measure.Decimals;
+import hopsel.core.mise.Batches;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Fills the kits of a class; section 7 of the contract. */
+public final class KitPacker {
+
+    private final CookingClass cooking;
+    private final Menu menu;
+    private final Batches batches;
+
+    private KitPacker(CookingClass cooking, Catalogue builtIn, Batches batches) {
+        this.cooking = cooking;
+        this.menu = Menu.of(cooking, builtIn);
+        this.batches = batches;
+    }
+
+    /** The kits of all attendees who get one, in their order. */
+    public static List<Kit> pack(CookingClass cooking, Catalogue builtIn, Batches batches) {
+        KitPacker packer = new KitPacker(cooking, builtIn, batches);
+        return cooking.attendees().stream().filter(attendee -> attendee.gets().kit()).map(packer::pack).toList();
+    }
+
+    private Kit pack(Attendee attendee) {
+        List<Kit.Line> lines = new ArrayList<>();
+        List<Kit.Refusal> refusals = new ArrayList<>();
+        for (Dish dish : cooking.dishes()) {
+            dish.lines().filter(line -> line.from() == Source.KIT)
+                    .forEach(line -> add(dish, line, attendee, lines, refusals));
+        }
+        return new Kit(attendee, lines, refusals);
+    }
+
+    private void add(Dish dish, IngredientLine line, Attendee attendee, List<Kit.Line> lines, List<Kit.Refusal> refusals) {
+        Serving serving = menu.serve(line, attendee);
+        BigDecimal grams = batches.grams(dish, line, attendee.servings());
+        if (serving instanceof Serving.CannotServe refusal) {
+            refusals.add(new Kit.Refusal(dish.id(), line.id(), refusal.reasons()));
+        } else if (line.amount().isPresent() && serving instanceof Serving.AsWritten) {
+            lines.add(new Kit.Line(dish.id(), line.id(), line.item(), grams, Optional.empty()));
+        } else if (line.amount().isPresent() && serving instanceof Serving.Substituted other) {
+            lines.add(new Kit.Line(dish.id(), line.id(), other.substitution().use(),
+                    grams.multiply(other.substitution().ratio(), Decimals.EXACT), Optional.of(line.item())));
+        }
+    }
+}

@@ -1,0 +1,46 @@
+package hopsel.core.plan;
+
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.measure.Decimals;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/**
+ * Something that can be held: a person or a resource of the kitchen.
+ *
+ * @param person   null for a resource
+ * @param resource null for a person
+ */
+record Machine(Person person, Resource resource, int capacity, int rinse) {
+
+    /** The two activities may share the machine. */
+    static final int NO_GAP = -1;
+
+    private static final BigDecimal SIXTY = BigDecimal.valueOf(60);
+
+    static Machine of(Person person) {
+        return new Machine(person, null, 1, 0);
+    }
+
+    static Machine of(Resource resource) {
+        return new Machine(null, resource, resource.units(), resource.rinse().seconds());
+    }
+
+    String id() {
+        return person != null ? person.id() : resource.id();
+    }
+
+    /** Seconds from the end of a use at one heat to the start of a use at another; {@link #NO_GAP} if they meet. */
+    int heatGap(Heat first, Heat then) {
+        if (first == null || then == null || first.meets(then)) {
+            return NO_GAP;
+        }
+        boolean upwards = then.from().compareTo(first.to()) > 0;
+        BigDecimal distance = upwards ? then.from().subtract(first.to()) : first.from().subtract(then.to());
+        BigDecimal rate = upwards ? resource.heatPerMinute() : resource.coolPerMinute();
+        return Decimals.ratio(distance.multiply(SIXTY), rate).setScale(9, RoundingMode.HALF_UP)
+                .setScale(0, RoundingMode.CEILING).intValue();
+    }
+}

@@ -1,0 +1,176 @@
+package hopsel.core.plan;
+
+import hopsel.core.dish.StepRef;
+import hopsel.core.plan.Problem.Task;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The activities of a choice and every rule between two of them, as {@code start(to) ≥ start(from) + least}.
+ *
+ * <p>Upper limits (keeps, within) are the same inequality the other way round, with a negative least. What is still
+ * open in the choice is left out, so that the network of an open choice is a relaxation: what it forbids, every
+ * decision forbids. The last node is the end of the class.
+ */
+final class Network {
+
+    final Problem problem;
+    final Choice choice;
+    final List<Node> nodes = new ArrayList<>();
+    final List<Edge> edges = new ArrayList<>();
+    /** Number of the node that stands for {@code airEnd}. */
+    final int end;
+    /** A moment by which any plan that exists at all can be over. */
+    final int horizon;
+    private final Map<Integer, Map<Integer, Integer>> copies = new HashMap<>();
+
+    Network(Problem problem, Choice choice) {
+        this.problem = problem;
+        this.choice = choice;
+        problem.tasks.forEach(this::addMain);
+        problem.tasks.stream().filter(task -> choice.isSwapped(task.number())).forEach(this::addCopies);
+        this.end = nodes.size();
+        problem.tasks.forEach(this::orderMain);
+        problem.tasks.stream().filter(task -> choice.isSwapped(task.number())).forEach(this::orderCopies);
+        problem.tasks.forEach(this::orderEnd);
+        this.horizon = horizon();
+    }
+
+    private void addMain(Task task) {
+        int t = task.number();
+        boolean brief = choice.isSwapped(t) || choice.swapOpen(t);
+        Calendar calendar = choice.isShown(t) ? Calendar.of(List.of(), 0, true)
+                : choice.isHidden(t) ? hidden(task) : Calendar.of(problem.windows, task.hands() ? task.duration() : 0, true);
+        nodes.add(new Node(task, Copy.MAIN, brief ? task.shownFor() : task.duration(), choice.isShown(t), calendar));
+    }
+
+    private Calendar hidden(Task task) {
+        return Calendar.of(problem.windows, task.hands() ? task.duration() : 0, !task.hands() || problem.hasAssistant);
+    }
+
+    private void addCopies(Task top) {
+        Map<Integer, Integer> own = new HashMap<>();
+        for (int before : top.before()) {
+            if (choice.isShown(before)) {
+                addCopy(top, problem.tasks.get(before), own);
+            }
+        }
+        addCopy(top, top, own);
+        copies.put(top.number(), own);
+    }
+
+    private void addCopy(Task top, Task task, Map<Integer, Integer> own) {
+        own.put(task.number(), nodes.size());
+        nodes.add(new Node(task, Copy.swap(top.ref()), task.duration(), false, hidden(task)));
+    }
+
+    private void orderMain(Task task) {
+        for (Task.Wait wait : task.waits()) {
+            int b = wait.before();
+            if (choice.isSwapped(b)) {
+                edge(b, task.number(), nodes.get(b).duration, 10, wait);
+                order(copies.get(b).get(b), task.number(), wait, 10);
+            } else if (choice.swapOpen(b)) {
+                edge(b, task.number(), nodes.get(b).duration, 5, wait);
+            } else {
+                order(b, task.number(), wait, 5);
+            }
+        }
+    }
+
+    /** Rules 5 and 6 between two activities. */
+    private void order(int from, int to, Task.Wait wait, int rule) {
+        int duration = nodes.get(from).duration;
+        edge(from, to, duration + wait.least(), rule, wait);
+        if (wait.within() != Task.NONE) {
+            edges.add(new Edge(to, from, -wait.within() - duration, rule, Edge.Sort.WITHIN, wait.within()));
+        }
+        int keeps = nodes.get(from).task.keeps();
+        if (keeps != Task.NONE) {
+            edges.add(new Edge(to, from, -keeps - duration, rule == 10 ? 10 : 6, Edge.Sort.KEEPS, keeps));
+        }
+    }
+
+    private void edge(int from, int to, int least, int rule, Task.Wait wait) {
+        edges.add(new Edge(from, to, least, rule, Edge.Sort.ORDER, wait.least()));
+    }
+
+    private void orderCopies(Task top) {
+        Map<Integer, Integer> own = copies.get(top.number());
+        orderCopy(top, own);
+        for (int before : top.before()) {
+            orderCopy(problem.tasks.get(before), own);
+        }
+    }
+
+    private void orderCopy(Task task, Map<Integer, Integer> own) {
+        int to = standIn(task.number(), own);
+        for (Task.Wait wait : task.waits()) {
+            int from = standIn(wait.before(), own);
+            boolean both = from != UNKNOWN && to != UNKNOWN;
+            if (both && !(nodes.get(from).copy.isMain() && nodes.get(to).copy.isMain())) {
+                order(from, to, wait, 5);
+            }
+        }
+    }
+
+    private static final int UNKNOWN = -1;
+
+    /** The copy of a task inside a swap-out, or the shared main activity; unknown while that is open. */
+    private int standIn(int task, Map<Integer, Integer> own) {
+        return own.getOrDefault(task, choice.isHidden(task) ? task : UNKNOWN);
+    }
+
+    private void orderEnd(Task task) {
+        int t = task.number();
+        if (choice.isShown(t) || (task.isFinal() && !choice.isSwapped(t))) {
+            edges.add(new Edge(t, end, nodes.get(t).duration, 7, Edge.Sort.END, 0));
+        }
+        if (!task.isFinal() || choice.swapOpen(t)) {
+            return;
+        }
+        int made = choice.isSwapped(t) ? copies.get(t).get(t) : t;
+        edges.add(new Edge(made, end, nodes.get(made).duration, 7, Edge.Sort.END, 0));
+        if (task.keeps() != Task.NONE) {
+            edges.add(new Edge(end, made, -task.keeps() - nodes.get(made).duration, 6, Edge.Sort.KEEPS, task.keeps()));
+        }
+    }
+
+    /** The longest chain there can be: everything one after another, with every wait, rinse and heating-up. */
+    private int horizon() {
+        long sum = 0;
+        for (Node node : nodes) {
+            sum += node.duration + node.task.waits().stream().mapToInt(Task.Wait::least).max().orElse(0)
+                    + problem.longestGap(node.task);
+        }
+        return (int) Math.min(sum, Calendar.NEVER / 2);
+    }
+
+    /**
+     * An activity.
+     *
+     * @param shown    certainly on air
+     * @param calendar when it may start, whoever does it
+     */
+    record Node(Task task, Copy copy, int duration, boolean shown, Calendar calendar) {
+
+        StepRef ref() {
+            return task.ref();
+        }
+    }
+
+    /**
+     * {@code start(to) ≥ start(from) + least}.
+     *
+     * @param rule   of the contract that asks for it
+     * @param sort   which part of the rule
+     * @param figure seconds that the cook wrote, for messages
+     */
+    record Edge(int from, int to, int least, int rule, Sort sort, int figure) {
+
+        enum Sort { ORDER, WITHIN, KEEPS, END }
+    }
+}

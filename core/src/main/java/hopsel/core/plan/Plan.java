@@ -1,0 +1,44 @@
+package hopsel.core.plan;
+
+import hopsel.core.dish.StepRef;
+
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The answer to a class: a run sheet, or why there is none. Immutable.
+ *
+ * @param verdict    fits, overruns or impossible
+ * @param airEnd     seconds after going on air at which the last thing is done
+ * @param overrun    seconds by which that is past the slot
+ * @param swaps      steps swapped out, sorted
+ * @param notShown   {@code may} steps that are not shown, sorted
+ * @param activities in the order of {@link Activity#ORDER}; empty when impossible
+ * @param conflicts  reasons of an impossible class; for an overrun, the chain that causes it
+ */
+public record Plan(Verdict verdict, int airEnd, int overrun, List<StepRef> swaps, List<StepRef> notShown,
+                   List<Activity> activities, List<Conflict> conflicts) {
+
+    /** Keeps its own copies. */
+    public Plan {
+        swaps = List.copyOf(swaps);
+        notShown = List.copyOf(notShown);
+        activities = List.copyOf(activities);
+        conflicts = List.copyOf(conflicts);
+    }
+
+    /** There is no plan, for these reasons. */
+    public static Plan impossible(List<Conflict> conflicts) {
+        return new Plan(Verdict.IMPOSSIBLE, 0, 0, List.of(), List.of(), List.of(), conflicts);
+    }
+
+    /** Whether there is a run sheet. */
+    public boolean possible() {
+        return verdict != Verdict.IMPOSSIBLE;
+    }
+
+    /** Steps that are swapped out, as a set. */
+    public Set<StepRef> swapped() {
+        return Set.copyOf(swaps);
+    }
+}

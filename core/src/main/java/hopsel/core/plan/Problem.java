@@ -1,0 +1,162 @@
+package hopsel.core.plan;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.After;
+import hopsel.core.dish.Ancestry;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Show;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepRef;
+import hopsel.core.dish.Work;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.PrepWindow;
+import hopsel.core.kitchen.Role;
+import hopsel.core.measure.Minutes;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/** A class as the planner sees it: numbered steps and machines, whole seconds. */
+final class Problem {
+
+    final CookingClass cooking;
+    final int air;
+    final List<Task> tasks = new ArrayList<>();
+    /** People first, then the kitchen's resources. */
+    final List<Machine> machines = new ArrayList<>();
+    final List<int[]> windows;
+    final int hosts;
+    final boolean hasAssistant;
+    private final Map<StepRef, Integer> numbers = new HashMap<>();
+    private final Map<Integer, Integer> longestGaps = new HashMap<>();
+
+    Problem(CookingClass cooking) {
+        this.cooking = cooking;
+        this.air = cooking.airMinutes().seconds();
+        this.windows = cooking.prepWindows().stream().sorted(Comparator.comparing(PrepWindow::from))
+                .map(window -> new int[] {window.from().seconds(), window.to().seconds()}).toList();
+        this.hosts = (int) cooking.people().stream().filter(person -> person.role() == Role.HOST).count();
+        this.hasAssistant = hosts < cooking.people().size();
+        cooking.people().forEach(person -> machines.add(Machine.of(person)));
+        cooking.resources().forEach(resource -> machines.add(Machine.of(resource)));
+        number();
+        for (Dish dish : cooking.dishes()) {
+            add(dish);
+        }
+    }
+
+    private void number() {
+        for (Dish dish : cooking.dishes()) {
+            dish.steps().forEach(step -> numbers.put(new StepRef(dish.id(), step.id()), numbers.size()));
+        }
+    }
+
+    private void add(Dish dish) {
+        Ancestry ancestry = Ancestry.of(dish);
+        for (Component component : dish.components()) {
+            for (Step step : component.steps()) {
+                StepRef ref = new StepRef(dish.id(), step.id());
+                int[] before = ancestry.before(step.id()).stream()
+                        .mapToInt(id -> numbers.get(new StepRef(dish.id(), id))).sorted().toArray();
+                List<Task.Wait> waits = step.after().stream().map(after -> wait(dish, after)).toList();
+                List<Requirement> requirements = step.needs().stream().map(this::requirement).toList();
+                tasks.add(new Task(tasks.size(), ref, step, dish.id() + "/" + component.id(),
+                        step.minutes().likely().seconds(), seconds(step.swap()), seconds(step.keeps()), waits, before,
+                        dish.finalSteps().contains(step.id()), requirements));
+            }
+        }
+    }
+
+    private Task.Wait wait(Dish dish, After after) {
+        return new Task.Wait(numbers.get(new StepRef(dish.id(), after.step())), after.least().seconds(),
+                seconds(after.within()));
+    }
+
+    private Requirement requirement(Need need) {
+        int[] able = new int[machines.size()];
+        int found = 0;
+        for (int m = 0; m < machines.size(); m++) {
+            Machine machine = machines.get(m);
+            if (machine.resource() != null && machine.resource().kind().equals(need.kind())
+                    && machine.capacity() >= need.units()) {
+                able[found++] = m;
+            }
+        }
+        return new Requirement(Arrays.copyOf(able, found), need.units(),
+                need.celsius().map(celsius -> Heat.around(celsius, need.tolerance())).orElse(null));
+    }
+
+    /** The longest wait for a rinse or another temperature that can fall before a task, in seconds. */
+    int longestGap(Task task) {
+        return longestGaps.computeIfAbsent(task.number(), number -> {
+            int longest = 0;
+            for (Requirement requirement : task.requirements()) {
+                for (int m : requirement.able()) {
+                    longest = Math.max(longest, Math.max(machines.get(m).rinse(), longestHeatGap(machines.get(m), requirement)));
+                }
+            }
+            return longest;
+        });
+    }
+
+    private int longestHeatGap(Machine machine, Requirement then) {
+        return tasks.stream().flatMap(task -> task.requirements().stream())
+                .mapToInt(first -> machine.heatGap(first.heat(), then.heat())).max().orElse(0);
+    }
+
+    /** People who may do a step: hosts where it is shown, anybody otherwise. */
+    int[] people(boolean shown) {
+        return IntStream.range(0, cooking.people().size())
+                .filter(p -> !shown || cooking.people().get(p).role() == Role.HOST).toArray();
+    }
+
+    boolean isHost(int machine) {
+        Person person = machines.get(machine).person();
+        return person != null && person.role() == Role.HOST;
+    }
+
+    private static int seconds(Optional<Minutes> minutes) {
+        return minutes.map(Minutes::seconds).orElse(Task.NONE);
+    }
+
+    /**
+     * A step, numbered.
+     *
+     * @param shownFor seconds on air when swapped out, or {@link #NONE} where it cannot be
+     * @param keeps    seconds, or {@link #NONE} for no limit
+     * @param before   numbers of all ancestors
+     */
+    record Task(int number, StepRef ref, Step step, String component, int duration, int shownFor, int keeps,
+                List<Wait> waits, int[] before, boolean isFinal, List<Requirement> requirements) {
+
+        static final int NONE = -1;
+
+        boolean swappable() {
+            return shownFor != NONE;
+        }
+
+        boolean hands() {
+            return step.work() == Work.HANDS;
+        }
+
+        boolean may() {
+            return step.show() == Show.MAY;
+        }
+
+        /**
+         * What a task waits for.
+         *
+         * @param within seconds, or {@link #NONE}
+         */
+        record Wait(int before, int least, int within) {
+        }
+    }
+}

@@ -1,0 +1,29 @@
+package hopsel.core.plan;
+
+import hopsel.core.plan.Problem.Task;
+
+/** Figures and names as messages say them. */
+final class Words {
+
+    private Words() {
+    }
+
+    static String quoted(Task task) {
+        return "“%s”".formatted(task.step().title());
+    }
+
+    /** Such as {@code 25 min}, {@code 1 h 05 min} or {@code 40 s}. */
+    static String time(int seconds) {
+        if (seconds < 60) {
+            return seconds + " s";
+        }
+        int minutes = Math.floorDiv(seconds + 30, 60);
+        return minutes < 60 ? minutes + " min" : minutes % 60 == 0 ? minutes / 60 + " h"
+                : "%d h %02d min".formatted(minutes / 60, minutes % 60);
+    }
+
+    /** A moment relative to going on air. */
+    static String moment(int seconds) {
+        return seconds == 0 ? "the start" : seconds < 0 ? time(-seconds) + " before the start" : time(seconds) + " into the class";
+    }
+}

@@ -1,0 +1,31 @@
+package hopsel.core.provision;
+
+import java.math.BigDecimal;
+import java.util.List;
+
+/**
+ * How much is made, beside the kits.
+ *
+ * @param demoServings    servings of the demo batch of each dish, above 0
+ * @param tastingPortions guests who taste each dish, 0 or more
+ * @param tastingShare    what each tastes, as a share of a serving
+ * @param sparePercent    what is bought on top of everything
+ * @param pantry          what is there already
+ */
+public record Provision(BigDecimal demoServings, BigDecimal tastingPortions, BigDecimal tastingShare,
+                        BigDecimal sparePercent, List<Stock> pantry) {
+
+    /** Keeps its own copy. */
+    public Provision {
+        pantry = List.copyOf(pantry);
+    }
+
+    /**
+     * Something that is there already.
+     *
+     * @param item  id of the item
+     * @param grams as bought, 0 or more
+     */
+    public record Stock(String item, BigDecimal grams) {
+    }
+}

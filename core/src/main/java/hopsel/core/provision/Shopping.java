@@ -1,0 +1,43 @@
+package hopsel.core.provision;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.measure.Decimals;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The shopping list: what must be bought of every item with a demand, in packs. */
+public final class Shopping {
+
+    private Shopping() {
+    }
+
+    /** Sorted by item. */
+    public static List<Purchase> of(CookingClass cooking, Catalogue builtIn, Demand demand) {
+        Catalogue catalogue = cooking.catalogue(builtIn);
+        List<Purchase> purchases = new ArrayList<>();
+        for (String item : demand.items()) {
+            purchases.add(purchase(catalogue.get(item), demand.grams(item), inPantry(cooking, item)));
+        }
+        return purchases;
+    }
+
+    private static Purchase purchase(Item item, BigDecimal demand, BigDecimal pantry) {
+        BigDecimal needed = Decimals.ratio(demand, item.edibleShare()).subtract(pantry).max(BigDecimal.ZERO);
+        if (item.packs().isEmpty()) {
+            return new Purchase(item.id(), demand, needed, List.of(), needed, BigDecimal.ZERO, BigDecimal.ZERO);
+        }
+        List<PackCount> packs = PackChoice.cover(needed, item.packs());
+        BigDecimal grams = packs.stream().map(PackCount::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal cost = packs.stream().map(PackCount::cost).reduce(BigDecimal.ZERO, BigDecimal::add);
+        return new Purchase(item.id(), demand, needed, packs, grams, cost, grams.subtract(needed).max(BigDecimal.ZERO));
+    }
+
+    private static BigDecimal inPantry(CookingClass cooking, String item) {
+        return cooking.provision().pantry().stream().filter(stock -> stock.item().equals(item))
+                .map(Provision.Stock::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+}

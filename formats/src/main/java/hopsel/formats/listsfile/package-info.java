@@ -1,0 +1,4 @@
+/**
+ * The lists file, {@code hopsel-lists} version 1.
+ */
+package hopsel.formats.listsfile;

@@ -1,0 +1,59 @@
+package hopsel.formats.planfile;
+
+import hopsel.core.dish.StepRef;
+import hopsel.core.plan.Activity;
+import hopsel.core.plan.Plan;
+import hopsel.formats.json.Json;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** Writes plans; section 5 of the contract. The same plan always gives the same bytes. */
+public final class PlanFile {
+
+    private static final BigDecimal SIXTY = BigDecimal.valueOf(60);
+
+    private PlanFile() {
+    }
+
+    /** The plan as a document. */
+    public static ObjectNode write(Plan plan) {
+        ObjectNode file = Json.object().put("format", "hopsel-plan").put("version", 1).put("verdict", plan.verdict().word());
+        if (plan.possible()) {
+            file.put("airEnd", minutes(plan.airEnd())).put("overrun", minutes(plan.overrun()));
+            ArrayNode swaps = file.putArray("swaps");
+            plan.swaps().forEach(step -> swaps.add(step.toString()));
+            ArrayNode notShown = file.putArray("notShown");
+            plan.notShown().forEach(step -> notShown.add(step.toString()));
+        }
+        ArrayNode activities = file.putArray("activities");
+        plan.activities().forEach(activity -> activity(activities.addObject(), activity));
+        ArrayNode conflicts = file.putArray("conflicts");
+        plan.conflicts().forEach(conflict -> {
+            ObjectNode node = conflicts.addObject().put("rule", conflict.rule());
+            ArrayNode steps = node.putArray("steps");
+            conflict.steps().stream().map(StepRef::toString).forEach(steps::add);
+            node.put("message", conflict.message());
+        });
+        return file;
+    }
+
+    private static void activity(ObjectNode node, Activity activity) {
+        node.put("step", activity.step().toString()).put("copy", activity.copy().toString())
+                .put("shown", activity.shown()).put("start", minutes(activity.start())).put("end", minutes(activity.end()));
+        activity.person().ifPresent(person -> node.put("person", person));
+        ArrayNode resources = node.putArray("resources");
+        activity.placements().forEach(placement -> {
+            ObjectNode resource = resources.addObject().put("id", placement.resource()).put("units", placement.units());
+            placement.celsius().ifPresent(celsius -> resource.put("celsius", celsius));
+        });
+    }
+
+    /** Minutes with as many decimals as bring back the same second. */
+    public static BigDecimal minutes(int seconds) {
+        BigDecimal minutes = BigDecimal.valueOf(seconds).divide(SIXTY, 6, RoundingMode.HALF_UP).stripTrailingZeros();
+        return minutes.scale() < 0 ? minutes.setScale(0) : minutes;
+    }
+}

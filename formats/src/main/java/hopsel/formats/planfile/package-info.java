@@ -1,0 +1,4 @@
+/**
+ * The plan file, {@code hopsel-plan} version 1.
+ */
+package hopsel.formats.planfile;

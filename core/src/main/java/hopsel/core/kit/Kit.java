@@ -1,6 +1,7 @@
 package hopsel.core.kit;
 
 import hopsel.core.diet.Attendee;
+import hopsel.core.measure.Working;
 
 import java.math.BigDecimal;
 import java.util.List;
@@ -29,8 +30,9 @@ public record Kit(Attendee attendee, List<Line> lines, List<Refusal> cannotServe
      * @param item      id of what is packed
      * @param grams     edible, exact
      * @param insteadOf id of what it stands in for; empty: as written
+     * @param working   how the grams come about
      */
-    public record Line(String dish, String line, String item, BigDecimal grams, Optional<String> insteadOf) {
+    public record Line(String dish, String line, String item, BigDecimal grams, Optional<String> insteadOf, Working working) {
     }
 
     /**

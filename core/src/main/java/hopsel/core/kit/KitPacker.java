@@ -9,6 +9,7 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Source;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Working;
 import hopsel.core.mise.Batches;
 
 import java.math.BigDecimal;
@@ -48,13 +49,15 @@ public final class KitPacker {
     private void add(Dish dish, IngredientLine line, Attendee attendee, List<Kit.Line> lines, List<Kit.Refusal> refusals) {
         Serving serving = menu.serve(line, attendee);
         BigDecimal grams = batches.grams(dish, line, attendee.servings());
+        Working working = batches.working(dish, line, attendee.servings());
         if (serving instanceof Serving.CannotServe refusal) {
             refusals.add(new Kit.Refusal(dish.id(), line.id(), refusal.reasons()));
         } else if (line.amount().isPresent() && serving instanceof Serving.AsWritten) {
-            lines.add(new Kit.Line(dish.id(), line.id(), line.item(), grams, Optional.empty()));
+            lines.add(new Kit.Line(dish.id(), line.id(), line.item(), grams, Optional.empty(), working));
         } else if (line.amount().isPresent() && serving instanceof Serving.Substituted other) {
-            lines.add(new Kit.Line(dish.id(), line.id(), other.substitution().use(),
-                    grams.multiply(other.substitution().ratio(), Decimals.EXACT), Optional.of(line.item())));
+            BigDecimal ratio = other.substitution().ratio();
+            lines.add(new Kit.Line(dish.id(), line.id(), other.substitution().use(), grams.multiply(ratio, Decimals.EXACT),
+                    Optional.of(line.item()), working.then(Working.Kind.RATIO, ratio)));
         }
     }
 }

@@ -9,8 +9,13 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Use;
 import hopsel.core.item.Catalogue;
-import hopsel.core.item.Weigher;
+import hopsel.core.item.Item;
+import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Scaling;
+import hopsel.core.measure.Unit;
+import hopsel.core.measure.Working;
+import hopsel.core.measure.Working.Kind;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
 
@@ -72,10 +77,36 @@ public final class Batches {
 
     /** Edible grams of a line at a number of servings of its dish; 0 for a line "to taste". */
     public BigDecimal grams(Dish dish, IngredientLine line, BigDecimal servings) {
-        return line.amount().map(amount -> new Weigher(cooking.measures()).grams(catalogue.get(line.item()), amount)
+        return line.amount().map(amount -> cooking.weigher().grams(catalogue.get(line.item()), amount)
                         .orElseThrow(() -> new IllegalArgumentException("The line [%s] cannot be weighed.".formatted(line.id())))
                         .multiply(line.scaling().factor(Decimals.ratio(servings, dish.servings())), Decimals.EXACT))
                 .orElse(BigDecimal.ZERO);
+    }
+
+    /** How {@link #grams} comes about. */
+    public Working working(Dish dish, IngredientLine line, BigDecimal servings) {
+        if (line.amount().isEmpty()) {
+            return Working.NONE;
+        }
+        Amount amount = line.amount().get();
+        Working working = weighed(Working.NONE.then(Kind.AMOUNT, amount.high(), amount.unit().word(), dish.servings()),
+                catalogue.get(line.item()), amount.unit());
+        return switch (line.scaling()) {
+            case LINEAR -> working.then(Kind.LINEAR, servings, dish.servings());
+            case DAMPED -> working.then(Kind.DAMPED, servings, dish.servings(),
+                    Scaling.DAMPED.factor(Decimals.ratio(servings, dish.servings())));
+            case FIXED -> working.then(Kind.FIXED);
+        };
+    }
+
+    private Working weighed(Working working, Item item, Unit unit) {
+        return switch (unit) {
+            case PIECE -> working.then(Kind.PIECE, item.gramsPerPiece().orElseThrow(), item.edibleShare());
+            case CAN -> working.then(Kind.CAN, item.gramsPerCan().orElseThrow());
+            default -> cooking.measures().millilitres(unit)
+                    .map(ml -> working.then(Kind.VOLUME, ml, item.gramsPerMl().orElseThrow()))
+                    .orElseGet(() -> working.then(Kind.WEIGHT, cooking.measures().grams(unit).orElseThrow()));
+        };
     }
 
     /**
@@ -92,8 +123,9 @@ public final class Batches {
 
     private Portion portion(Dish dish, Use use, BigDecimal times) {
         IngredientLine line = dish.line(use.ingredient());
-        BigDecimal whole = grams(dish, line, cooking.provision().demoServings());
-        return new Portion(line, whole.multiply(use.share(), Decimals.EXACT).multiply(times));
+        BigDecimal servings = cooking.provision().demoServings();
+        BigDecimal grams = grams(dish, line, servings).multiply(use.share(), Decimals.EXACT).multiply(times);
+        return new Portion(line, grams, working(dish, line, servings).then(Kind.SHARE, use.share()).then(Kind.BATCHES, times));
     }
 
     private long sharers(Step step, String dish) {
@@ -148,10 +180,11 @@ public final class Batches {
     /**
      * What of a line goes in.
      *
-     * @param line  which
-     * @param grams edible, exact; 0 for "to taste"
+     * @param line    which
+     * @param grams   edible, exact; 0 for "to taste"
+     * @param working how the grams come about
      */
-    public record Portion(IngredientLine line, BigDecimal grams) {
+    public record Portion(IngredientLine line, BigDecimal grams, Working working) {
     }
 
     private record SwapBatch(List<Step> copied, List<Step> shared) {

@@ -1,5 +1,6 @@
 package hopsel.core.mise;
 
+import hopsel.core.measure.Working;
 import hopsel.core.plan.Activity;
 
 import java.math.BigDecimal;
@@ -24,10 +25,11 @@ public record Tray(Activity activity, List<Bowl> bowls, List<Bowl> toTaste) {
     /**
      * A bowl.
      *
-     * @param item  id
-     * @param prep  the cut
-     * @param grams edible, exact
+     * @param item    id
+     * @param prep    the cut
+     * @param grams   edible, exact
+     * @param working how the grams come about
      */
-    public record Bowl(String item, Optional<String> prep, BigDecimal grams) {
+    public record Bowl(String item, Optional<String> prep, BigDecimal grams, Working working) {
     }
 }

@@ -7,7 +7,6 @@ import hopsel.core.plan.Problem.Task;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -36,80 +35,53 @@ final class PlanBuilder {
         return builder.plan();
     }
 
-    /** Moves what is done before the class as late as everything else allows, last first: fresher, and less to keep. */
+    /**
+     * Moves what is done before the class as late as everything else allows: fresher, and less to keep.
+     *
+     * <p>Whatever shares a machine and came one after the other goes on doing so; then every rule only ever says
+     * "no later than", and lowering all starts until nothing moves gives the latest of them.
+     */
     private void freshen() {
-        List<Integer> before = IntStream.range(0, network.end).filter(n -> starts[n] < 0).boxed()
-                .sorted(Comparator.<Integer>comparingInt(n -> -starts[n]).thenComparingInt(n -> -n)).toList();
-        for (int node : before) {
-            starts[node] = latest(node);
+        List<Edge> edges = new ArrayList<>(network.edges);
+        edges.addAll(ordersAsTheyAre());
+        int[] latest = IntStream.rangeClosed(0, network.end)
+                .map(n -> starts[n] >= 0 || n == network.end ? starts[n] : calendar(n).atOrBefore(-1)).toArray();
+        boolean moved = true;
+        while (moved) {
+            moved = false;
+            for (Edge edge : edges) {
+                int from = edge.from();
+                int limit = latest[edge.to()] - edge.least();
+                if (limit < latest[from] && starts[from] < 0 && from != network.end) {
+                    latest[from] = calendar(from).atOrBefore(limit);
+                    moved = true;
+                }
+            }
         }
+        System.arraycopy(latest, 0, starts, 0, starts.length);
     }
 
-    private int latest(int node) {
-        Calendar calendar = calendar(node);
-        int at = calendar.atOrBefore(Math.min(-1, latestByEdges(node)));
-        while (at > starts[node]) {
-            int limit = latestByMachines(node, at);
-            if (limit == at) {
-                return at;
+    private List<Edge> ordersAsTheyAre() {
+        List<Edge> orders = new ArrayList<>();
+        for (int first = 0; first < network.end; first++) {
+            for (int then = 0; then < network.end; then++) {
+                if (first != then && starts[first] < 0 && starts[first] + duration(first) <= starts[then]) {
+                    for (int machine : machines(first)) {
+                        if (usage.units(then, machine) > 0) {
+                            int gap = Math.max(0, usage.gap(first, then, machine));
+                            orders.add(new Edge(first, then, duration(first) + gap, 15, Edge.Sort.ORDER, gap));
+                        }
+                    }
+                }
             }
-            at = calendar.atOrBefore(limit);
         }
-        return starts[node];
+        return orders;
     }
 
     private Calendar calendar(int node) {
         Node at = network.nodes.get(node);
         boolean byHost = schedule.people()[node] != Schedule.NOBODY && problem.isHost(schedule.people()[node]);
         return byHost && !at.shown() ? Calendar.of(problem.windows, at.duration(), false) : at.calendar();
-    }
-
-    private int latestByEdges(int node) {
-        int latest = Calendar.NEVER;
-        for (Edge edge : network.edges) {
-            if (edge.from() == node) {
-                latest = Math.min(latest, starts[edge.to()] - edge.least());
-            }
-        }
-        return latest;
-    }
-
-    /** The given start if all machines are free then, else the last one before which the nearest clash allows. */
-    private int latestByMachines(int node, int at) {
-        int latest = at;
-        for (int machine : machines(node)) {
-            List<Integer> there = new ArrayList<>();
-            for (int other = 0; other < network.end; other++) {
-                if (other != node && usage.units(other, machine) > 0) {
-                    int gap = usage.gap(node, other, machine);
-                    if (gap != Machine.NO_GAP && clashes(node, at, other, gap, usage.gap(other, node, machine))) {
-                        latest = Math.min(latest, starts[other] - gap - duration(node));
-                    } else if (starts[other] < at + duration(node) && at < starts[other] + duration(other)) {
-                        there.add(other);
-                    }
-                }
-            }
-            latest = Math.min(latest, latestInCrowd(node, machine, at, there));
-        }
-        return latest;
-    }
-
-    private boolean clashes(int node, int at, int other, int gap, int gapBack) {
-        return at + duration(node) + gap > starts[other] && starts[other] + duration(other) + gapBack > at;
-    }
-
-    private int latestInCrowd(int node, int machine, int at, List<Integer> there) {
-        int capacity = problem.machines.get(machine).capacity();
-        for (int other : there) {
-            int moment = Math.max(at, starts[other]);
-            int load = usage.units(node, machine) + there.stream()
-                    .filter(o -> starts[o] <= moment && moment < starts[o] + duration(o))
-                    .mapToInt(o -> usage.units(o, machine)).sum();
-            if (load > capacity) {
-                return Math.min(at - 1, starts[other] - duration(node));
-            }
-        }
-        return at;
     }
 
     private int[] machines(int node) {

@@ -21,6 +21,11 @@ import java.util.stream.Collectors;
  */
 public final class Node {
 
+    /** Characters of a title or a name. */
+    private static final int SHORT = 1000;
+    /** Characters of an instruction or a remark. */
+    private static final int LONG = 10_000;
+
     private final JsonNode json;
     private final Place place;
     private final List<Finding> findings;
@@ -64,12 +69,12 @@ public final class Node {
 
     /** A text that must be there and must not be blank. */
     public String text(String member) {
-        return required(member) ? checkedText(member) : "";
+        return required(member) ? checkedText(member, SHORT) : "";
     }
 
     /** A text that may be missing. */
     public Optional<String> optionalText(String member) {
-        return present(member) ? Optional.of(checkedText(member)) : Optional.empty();
+        return present(member) ? Optional.of(checkedText(member, LONG)) : Optional.empty();
     }
 
     /** A name by which others refer to this object: short, without a stroke. */
@@ -201,7 +206,7 @@ public final class Node {
         return false;
     }
 
-    private String checkedText(String member) {
+    private String checkedText(String member, int most) {
         JsonNode value = json.get(member);
         if (!value.isString()) {
             wrong(member, "a text in quotes");
@@ -209,6 +214,10 @@ public final class Node {
         }
         if (value.stringValue().isBlank()) {
             note(place.at(member), "The text [%s] is empty.".formatted(member), "Write something, or take it away.");
+        }
+        if (value.stringValue().length() > most) {
+            note(place.at(member), "The text [%s] has %d characters.".formatted(member, value.stringValue().length()),
+                    "Keep it under %d.".formatted(most));
         }
         return value.stringValue();
     }

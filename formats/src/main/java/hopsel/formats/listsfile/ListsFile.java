@@ -4,13 +4,12 @@ import hopsel.core.kit.Kit;
 import hopsel.core.measure.Decimals;
 import hopsel.core.mise.PrepTask;
 import hopsel.core.mise.Tray;
+import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Purchase;
 import hopsel.formats.json.Json;
 import hopsel.formats.planfile.PlanFile;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-
-import java.util.List;
 
 /** Writes the lists of a class; section 8 of the contract. */
 public final class ListsFile {
@@ -19,16 +18,16 @@ public final class ListsFile {
     }
 
     /** The lists as a document. */
-    public static ObjectNode write(Lists lists) {
+    public static ObjectNode write(PlannedClass planned) {
         ObjectNode file = Json.object().put("format", "hopsel-lists").put("version", 1);
         ArrayNode shopping = file.putArray("shopping");
-        lists.shopping().forEach(purchase -> purchase(shopping.addObject(), purchase));
+        planned.shopping().forEach(purchase -> purchase(shopping.addObject(), purchase));
         ArrayNode kits = file.putArray("kits");
-        lists.kits().forEach(kit -> kit(kits.addObject(), kit));
+        planned.kits().forEach(kit -> kit(kits.addObject(), kit));
         ArrayNode prep = file.putArray("prep");
-        lists.prep().forEach(task -> prep(prep.addObject(), task));
+        planned.prep().forEach(task -> prep(prep.addObject(), task));
         ArrayNode trays = file.putArray("trays");
-        lists.trays().stream().filter(tray -> !tray.bowls().isEmpty()).forEach(tray -> tray(trays.addObject(), tray));
+        planned.trays().stream().filter(tray -> !tray.bowls().isEmpty()).forEach(tray -> tray(trays.addObject(), tray));
         return file;
     }
 
@@ -74,16 +73,5 @@ public final class ListsFile {
             bowl.prep().ifPresent(cut -> entry.put("prep", cut));
             entry.put("grams", Decimals.tenths(bowl.grams()));
         });
-    }
-
-    /**
-     * Everything that goes into a lists file.
-     *
-     * @param shopping sorted by item
-     * @param kits     in the order of attendees
-     * @param prep     sorted by item, then cut
-     * @param trays    in the order of the plan
-     */
-    public record Lists(List<Purchase> shopping, List<Kit> kits, List<PrepTask> prep, List<Tray> trays) {
     }
 }

@@ -1,0 +1,120 @@
+package hopsel.core.caution;
+
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Step;
+import hopsel.core.item.Allergen;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.HouseRule;
+import hopsel.core.item.Item;
+import hopsel.core.item.Origin;
+
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
+
+/**
+ * Finds the cautions of a dish from what goes in and what is done, by rules that can be listed.
+ *
+ * <p>It reads the English words of steps and items; a caution too many is meant to be more likely than one too few.
+ */
+public final class CautionFinder {
+
+    private static final BigDecimal PAPER_LIMIT = BigDecimal.valueOf(220);
+
+    private static final List<Rule> RULES = List.of(
+            new Rule(Caution.ALLERGENS, scene -> true),
+            new Rule(Caution.CHECK_LABEL, scene -> scene.item(item -> item.origin() == Origin.CHECK_LABEL)),
+            new Rule(Caution.COOLING, scene -> scene.item("rice", "bean", "lentil", "chickpea", "grain", "potato", "tapioca",
+                    "sago", "noodle", "pasta") && scene.says("boil", "simmer", "cook", "steam")),
+            new Rule(Caution.REHEATING, scene -> scene.says("reheat", "warm through", "warm it")),
+            new Rule(Caution.DRY_BEANS, scene -> scene.item("dried bean", "dry bean", "kidney bean", "dal, dried")),
+            new Rule(Caution.RAW_FLOUR, scene -> scene.item("flour", "semolina") && scene.says("dough", "batter", "pastry",
+                    "knead", "mix")),
+            new Rule(Caution.MUSHROOMS, scene -> scene.item("mushroom", "shiitake", "porcini")),
+            new Rule(Caution.SPROUTS, scene -> scene.item("sprout")),
+            new Rule(Caution.GARLIC_IN_OIL, scene -> scene.item("garlic") && scene.item(CautionFinder::isOil)),
+            new Rule(Caution.KEEP_CHILLED, scene -> scene.item("tofu", "tempeh", "cashew", "bean", "cream", "yogurt", "melon")),
+            new Rule(Caution.HOT_BLENDER, scene -> scene.needs("blender") && scene.says("boil", "simmer", "hot", "roast", "bloom")),
+            new Rule(Caution.PRESSURE, scene -> scene.needs("pressure-cooker")),
+            new Rule(Caution.HOT_OIL, scene -> scene.item(CautionFinder::isOil) && scene.says("fry", "sizzl", "sear", "crisp")),
+            new Rule(Caution.PARCHMENT, scene -> scene.step(step -> above(step, PAPER_LIMIT)
+                    && says(step, "paper", "parchment", "baking sheet"))),
+            new Rule(Caution.KNIVES, scene -> scene.line(line -> line.prep().isPresent())
+                    || scene.says("slice", "chop", "cut", "dice", "shred", "mandoline")),
+            new Rule(Caution.STEAM, scene -> scene.needs("oven", "steamer") || scene.says("drain", "lift the lid", "lid off")),
+            new Rule(Caution.ALCOHOL, scene -> scene.item("wine", "mirin", "sake", "rum", "brandy", "beer", "vodka")),
+            new Rule(Caution.HOT_CENTRES, scene -> scene.says("pierogi", "dumpling", "fill", "molten") && scene.says("boil", "bake",
+                    "fry", "steam")));
+
+    private CautionFinder() {
+    }
+
+    /** The cautions of a dish, in the order of {@link Caution}. */
+    public static Set<Caution> of(Dish dish, Catalogue catalogue) {
+        Scene scene = new Scene(dish, catalogue);
+        Set<Caution> found = EnumSet.noneOf(Caution.class);
+        RULES.stream().filter(rule -> rule.applies.test(scene)).forEach(rule -> found.add(rule.caution));
+        return found;
+    }
+
+    /** The allergens of a list of items, in the order of the law's list. */
+    public static List<Allergen> allergens(List<Item> items) {
+        return items.stream().flatMap(item -> item.allergens().stream()).distinct().sorted().toList();
+    }
+
+    private static boolean isOil(Item item) {
+        return item.is().filter(rule -> rule == HouseRule.OIL).isPresent();
+    }
+
+    private static boolean above(Step step, BigDecimal celsius) {
+        return step.needs().stream().map(Need::celsius).anyMatch(asked -> asked.isPresent() && asked.get().compareTo(celsius) > 0);
+    }
+
+    private static boolean says(Step step, String... words) {
+        return starts(step.title() + " " + step.instruction() + " " + step.cue().orElse(""), words);
+    }
+
+    /** Whether a word of the text starts with one of these. */
+    private static boolean starts(String text, String... words) {
+        String low = text.toLowerCase(Locale.ROOT);
+        return Arrays.stream(words).anyMatch(word -> Pattern.compile("\\b" + Pattern.quote(word)).matcher(low).find());
+    }
+
+    private record Rule(Caution caution, Predicate<Scene> applies) {
+    }
+
+    /** A dish, as the rules ask about it. */
+    private record Scene(Dish dish, Catalogue catalogue) {
+
+        boolean line(Predicate<IngredientLine> test) {
+            return dish.lines().anyMatch(test);
+        }
+
+        boolean item(Predicate<Item> test) {
+            return line(line -> catalogue.find(line.item()).filter(test).isPresent());
+        }
+
+        boolean item(String... words) {
+            return item(item -> starts(item.name(), words));
+        }
+
+        boolean step(Predicate<Step> test) {
+            return dish.steps().anyMatch(test);
+        }
+
+        boolean says(String... words) {
+            return step(step -> CautionFinder.says(step, words));
+        }
+
+        boolean needs(String... kinds) {
+            return step(step -> step.needs().stream().anyMatch(need -> List.of(kinds).contains(need.kind())));
+        }
+    }
+}

@@ -1,0 +1,120 @@
+package hopsel.core.measure;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.util.List;
+
+/**
+ * An amount as a cook measures it: spoons that exist, halves and thirds of cups, whole grams. Exact figures stay
+ * with the caller; this is only for reading.
+ */
+public final class CookAmount {
+
+    /** Parts of a whole that cups and spoons come in, with the sign they are written with. */
+    private static final List<Part> PARTS = List.of(new Part("0", ""), new Part("0.125", "⅛"), new Part("0.25", "¼"),
+            new Part("0.333333", "⅓"), new Part("0.5", "½"), new Part("0.666667", "⅔"), new Part("0.75", "¾"), new Part("1", ""));
+    private static final BigDecimal QUARTER = new BigDecimal("0.25");
+    private static final BigDecimal EIGHTH = new BigDecimal("0.125");
+    private static final BigDecimal HALF = new BigDecimal("0.5");
+    private static final BigDecimal THOUSAND = BigDecimal.valueOf(1000);
+
+    private CookAmount() {
+    }
+
+    /**
+     * The amount in words, such as {@code 1 ½ cups} or {@code 340 g}.
+     *
+     * @param number 0 or more, in {@code unit}
+     */
+    public static String of(BigDecimal number, Unit unit, Measures measures) {
+        return switch (unit) {
+            case G -> grams(number);
+            case KG -> grams(number.multiply(THOUSAND));
+            case ML -> millilitres(number);
+            case L -> millilitres(number.multiply(THOUSAND));
+            case CUP, TBSP, TSP -> spoons(number, unit, measures);
+            case PIECE -> parts(number);
+            default -> parts(number) + " " + name(unit, number);
+        };
+    }
+
+    /** Whole grams from 10 up, halves below, tenths below 2; kilograms from 1000 up. */
+    public static String grams(BigDecimal grams) {
+        if (grams.compareTo(THOUSAND) >= 0) {
+            return plain(grams.movePointLeft(3), 2) + " kg";
+        }
+        if (grams.compareTo(BigDecimal.TEN) >= 0) {
+            return plain(grams, 0) + " g";
+        }
+        if (grams.compareTo(BigDecimal.valueOf(2)) >= 0) {
+            return plain(grams.multiply(BigDecimal.valueOf(2)).setScale(0, RoundingMode.HALF_UP).multiply(HALF), 1) + " g";
+        }
+        return plain(grams, 1) + " g";
+    }
+
+    private static String millilitres(BigDecimal ml) {
+        return ml.compareTo(THOUSAND) >= 0 ? plain(ml.movePointLeft(3), 2) + " l" : plain(ml, 0) + " ml";
+    }
+
+    /** Goes down to the next smaller spoon where the larger one is not to be had in that part. */
+    private static String spoons(BigDecimal number, Unit unit, Measures measures) {
+        if (unit == Unit.CUP && number.compareTo(QUARTER) < 0) {
+            return spoons(convert(number, Unit.CUP, Unit.TBSP, measures), Unit.TBSP, measures);
+        }
+        if (unit == Unit.TBSP && number.compareTo(HALF) < 0) {
+            return spoons(convert(number, Unit.TBSP, Unit.TSP, measures), Unit.TSP, measures);
+        }
+        if (unit == Unit.TSP && number.compareTo(EIGHTH) < 0) {
+            return "a pinch";
+        }
+        if (unit == Unit.TSP && convert(number, Unit.TSP, Unit.TBSP, measures).compareTo(BigDecimal.ONE) >= 0) {
+            return spoons(convert(number, Unit.TSP, Unit.TBSP, measures), Unit.TBSP, measures);
+        }
+        return parts(number) + " " + name(unit, number);
+    }
+
+    private static BigDecimal convert(BigDecimal number, Unit from, Unit to, Measures measures) {
+        return number.multiply(measures.millilitres(from).orElseThrow())
+                .divide(measures.millilitres(to).orElseThrow(), MathContext.DECIMAL64);
+    }
+
+    private static String parts(BigDecimal number) {
+        BigDecimal whole = number.setScale(0, RoundingMode.DOWN);
+        BigDecimal rest = number.subtract(whole);
+        Part nearest = PARTS.get(0);
+        for (Part part : PARTS) {
+            if (part.size.subtract(rest).abs().compareTo(nearest.size.subtract(rest).abs()) < 0) {
+                nearest = part;
+            }
+        }
+        if (nearest.size.compareTo(BigDecimal.ONE) == 0) {
+            return whole.add(BigDecimal.ONE).toPlainString();
+        }
+        if (nearest.sign.isEmpty()) {
+            return whole.signum() == 0 ? "⅛" : whole.toPlainString();
+        }
+        return whole.signum() == 0 ? nearest.sign : whole.toPlainString() + " " + nearest.sign;
+    }
+
+    private static String name(Unit unit, BigDecimal number) {
+        boolean many = number.compareTo(BigDecimal.ONE) > 0;
+        return switch (unit) {
+            case CUP -> many ? "cups" : "cup";
+            case CAN -> many ? "cans" : "can";
+            case PINCH -> many ? "pinches" : "pinch";
+            case FLOZ -> "fl oz";
+            default -> unit.word();
+        };
+    }
+
+    private static String plain(BigDecimal number, int decimals) {
+        return Decimals.plain(number.setScale(decimals, RoundingMode.HALF_UP)).toPlainString();
+    }
+
+    private record Part(BigDecimal size, String sign) {
+        Part(String size, String sign) {
+            this(new BigDecimal(size), sign);
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package hopsel.core.planned;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.item.Catalogue;
+import hopsel.core.kit.Kit;
+import hopsel.core.kit.KitPacker;
+import hopsel.core.mise.Batches;
+import hopsel.core.mise.MiseEnPlace;
+import hopsel.core.mise.PrepTask;
+import hopsel.core.mise.Tray;
+import hopsel.core.plan.Plan;
+import hopsel.core.plan.Planner;
+import hopsel.core.provision.Demand;
+import hopsel.core.provision.Purchase;
+import hopsel.core.provision.Shopping;
+import hopsel.core.verify.PlanChecker;
+import hopsel.core.verify.Violation;
+
+import java.util.List;
+
+/**
+ * A class with its plan, which has passed the checker, and the lists that follow from it. Immutable.
+ *
+ * @param cooking   the class
+ * @param catalogue all items it may name
+ * @param plan      checked
+ * @param batches   the demo batch and those for swap-outs
+ * @param kits      in the order of attendees
+ * @param demand    of each item, and for what
+ * @param shopping  sorted by item
+ * @param prep      sorted by item, then cut
+ * @param trays     in the order of the plan
+ */
+public record PlannedClass(CookingClass cooking, Catalogue catalogue, Plan plan, Batches batches, List<Kit> kits,
+                           Demand demand, List<Purchase> shopping, List<PrepTask> prep, List<Tray> trays) {
+
+    /**
+     * Plans a class and works out its lists.
+     *
+     * @param builtIn items that every class may use
+     * @throws IllegalStateException if the checker finds a fault in the plan: nobody gets to see such a plan
+     */
+    public static PlannedClass of(CookingClass cooking, Catalogue builtIn) {
+        Plan plan = Planner.plan(cooking);
+        List<Violation> violations = PlanChecker.check(cooking, plan);
+        if (!violations.isEmpty()) {
+            throw new IllegalStateException("The planner broke its own rules: " + violations);
+        }
+        Batches batches = Batches.of(cooking, builtIn, plan);
+        List<Kit> kits = KitPacker.pack(cooking, builtIn, batches);
+        Demand demand = Demand.of(cooking, batches, kits);
+        return new PlannedClass(cooking, cooking.catalogue(builtIn), plan, batches, kits, demand,
+                Shopping.of(cooking, builtIn, demand), MiseEnPlace.prep(batches), MiseEnPlace.trays(plan, batches));
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * Everything that follows from a class, worked out together.
+ */
+package hopsel.core.planned;

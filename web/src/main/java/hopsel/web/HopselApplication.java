@@ -1,0 +1,32 @@
+package hopsel.web;
+
+import hopsel.core.item.Catalogue;
+import hopsel.formats.classfile.BuiltInCatalogue;
+import org.mybatis.spring.annotation.MapperScan;
+import org.apache.ibatis.annotations.Mapper;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+
+import java.time.Clock;
+
+/** Starts the web application. */
+@SpringBootApplication
+@MapperScan(basePackageClasses = HopselApplication.class, annotationClass = Mapper.class)
+public class HopselApplication {
+
+    /** Runs until it is stopped. */
+    public static void main(String[] args) {
+        SpringApplication.run(HopselApplication.class, args);
+    }
+
+    @Bean
+    Catalogue catalogue() {
+        return BuiltInCatalogue.load();
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+}

@@ -1,0 +1,73 @@
+package hopsel.web.account;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.LockedException;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Everything behind a login; strict headers; tokens against forged requests. */
+@Configuration
+class SecurityConfiguration {
+
+    private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; "
+            + "base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http) throws Exception {
+        return http
+                .authorizeHttpRequests(requests -> requests
+                        .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/error")
+                        .permitAll()
+                        .anyRequest().hasAnyRole("HOST", "ASSISTANT"))
+                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/classes")
+                        .failureHandler((request, response, problem) -> response.sendRedirect(request.getContextPath()
+                                + (problem instanceof LockedException ? "/sign-in?wait" : "/sign-in?wrong"))))
+                .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .headers(headers -> headers
+                        .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
+                .build();
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    @Bean
+    UserDetailsService accounts(AccountMapper mapper) {
+        return login -> mapper.account(login)
+                .map(account -> User.withUsername(account.login()).password(account.passwordHash()).roles(account.role()).build())
+                .orElseThrow(() -> new UsernameNotFoundException("No such account."));
+    }
+
+    @Bean
+    AuthenticationManager authenticationManager(UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle) {
+        DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
+        provider.setPasswordEncoder(encoder);
+        return request -> {
+            String login = String.valueOf(request.getName());
+            if (throttle.mustWait(login)) {
+                throw new LockedException("Too many attempts.");
+            }
+            try {
+                var signedIn = provider.authenticate(request);
+                throttle.succeeded(login);
+                return signedIn;
+            } catch (AuthenticationException e) {
+                throttle.failed(login);
+                throw e;
+            }
+        };
+    }
+}

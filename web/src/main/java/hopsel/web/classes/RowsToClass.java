@@ -1,0 +1,210 @@
+package hopsel.web.classes;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Style;
+import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Substitution;
+import hopsel.core.dish.After;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Show;
+import hopsel.core.dish.Source;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.StepRef;
+import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
+import hopsel.core.item.Allergen;
+import hopsel.core.item.HouseRule;
+import hopsel.core.item.Item;
+import hopsel.core.item.Nutrients;
+import hopsel.core.item.Origin;
+import hopsel.core.item.Pack;
+import hopsel.core.item.Storage;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.PrepWindow;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Role;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Measures;
+import hopsel.core.measure.Minutes;
+import hopsel.core.measure.Scaling;
+import hopsel.core.measure.Unit;
+import hopsel.core.provision.Provision;
+import hopsel.web.classes.ClassRows.AttendeeAvoidRow;
+import hopsel.web.classes.ClassRows.ClassRow;
+import hopsel.web.classes.ClassRows.ItemAllergenRow;
+import hopsel.web.classes.ClassRows.ItemNutrientRow;
+import hopsel.web.classes.ClassRows.ItemPackRow;
+import hopsel.web.classes.ClassRows.ItemRow;
+import hopsel.web.classes.ClassRows.LineRow;
+import hopsel.web.classes.ClassRows.StepRow;
+
+import java.math.BigDecimal;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** Puts a class together from its rows. */
+final class RowsToClass {
+
+    private final ClassRow row;
+    private final ClassMapper mapper;
+
+    private RowsToClass(ClassRow row, ClassMapper mapper) {
+        this.row = row;
+        this.mapper = mapper;
+    }
+
+    static CookingClass read(ClassRow row, ClassMapper mapper) {
+        return new RowsToClass(row, mapper).cooking();
+    }
+
+    private CookingClass cooking() {
+        return new CookingClass(row.title(), word(Style.values(), Style::word, row.style()), row.startsAt(),
+                ZoneId.of(row.zone()), Minutes.of(row.airMinutes()), prepWindows(), people(), resources(),
+                Measures.of(row.measures()).orElseThrow(), items(), dishes(), substitutions(), attendees(), provision());
+    }
+
+    private List<PrepWindow> prepWindows() {
+        return mapper.prepWindows(row.id()).stream()
+                .map(window -> new PrepWindow(Minutes.of(window.fromMinutes()), Minutes.of(window.toMinutes()))).toList();
+    }
+
+    private List<Person> people() {
+        return mapper.persons(row.id()).stream()
+                .map(person -> new Person(person.id(), person.name(), word(Role.values(), Role::word, person.role()))).toList();
+    }
+
+    private List<Resource> resources() {
+        return mapper.resources(row.id()).stream().map(resource -> new Resource(resource.id(), resource.kind(), resource.units(),
+                Minutes.of(resource.rinseMinutes()), resource.heatPerMinute(), resource.coolPerMinute())).toList();
+    }
+
+    private List<Item> items() {
+        Map<String, List<ItemAllergenRow>> allergens = group(mapper.itemAllergens(row.id()), ItemAllergenRow::itemId);
+        Map<String, List<ItemPackRow>> packs = group(mapper.itemPacks(row.id()), ItemPackRow::itemId);
+        Map<String, List<ItemNutrientRow>> nutrients = group(mapper.itemNutrients(row.id()), ItemNutrientRow::itemId);
+        return mapper.items(row.id()).stream().map(item -> item(item, allergens.getOrDefault(item.id(), List.of()),
+                packs.getOrDefault(item.id(), List.of()), nutrients.getOrDefault(item.id(), List.of()))).toList();
+    }
+
+    private static Item item(ItemRow item, List<ItemAllergenRow> allergens, List<ItemPackRow> packs,
+                             List<ItemNutrientRow> nutrients) {
+        return new Item(item.id(), item.name(), number(item.gramsPerMl()), number(item.gramsPerPiece()),
+                number(item.gramsPerCan()), Decimals.plain(item.edibleShare()),
+                allergens.stream().map(allergen -> Allergen.of(allergen.allergen()).orElseThrow())
+                        .collect(Collectors.toCollection(LinkedHashSet::new)),
+                word(Origin.values(), Origin::word, item.origin()),
+                Optional.ofNullable(item.houseRule()).map(rule -> word(HouseRule.values(), HouseRule::word, rule)),
+                Optional.ofNullable(item.storage()).map(storage -> word(Storage.values(), Storage::word, storage)),
+                packs.stream().map(pack -> new Pack(pack.grams(), pack.price())).toList(), number(item.tolerance()),
+                item.hasNutrients() ? Optional.of(nutrients(nutrients)) : Optional.empty());
+    }
+
+    private static Nutrients nutrients(List<ItemNutrientRow> rows) {
+        Map<String, BigDecimal> values = new LinkedHashMap<>();
+        Nutrients.NAMES.forEach(name -> rows.stream().filter(value -> value.name().equals(name))
+                .forEach(value -> values.put(name, Decimals.plain(value.per100g()))));
+        return new Nutrients(values);
+    }
+
+    private List<Dish> dishes() {
+        Map<StepRef, List<IngredientLine>> lines = new LinkedHashMap<>();
+        mapper.lines(row.id()).forEach(line -> add(lines, new StepRef(line.dishId(), line.componentId()), line(line)));
+        Map<StepRef, List<Step>> steps = steps();
+        Map<String, List<Component>> components = new LinkedHashMap<>();
+        mapper.components(row.id()).forEach(component -> {
+            StepRef place = new StepRef(component.dishId(), component.id());
+            add(components, component.dishId(), new Component(component.id(), component.title(),
+                    lines.getOrDefault(place, List.of()), steps.getOrDefault(place, List.of())));
+        });
+        return mapper.dishes(row.id()).stream().map(dish -> new Dish(dish.id(), dish.title(), Decimals.plain(dish.servings()),
+                components.getOrDefault(dish.id(), List.of()))).toList();
+    }
+
+    private static IngredientLine line(LineRow line) {
+        Optional<Amount> amount = Optional.ofNullable(line.amountHigh())
+                .map(high -> new Amount(line.amountLow(), high, Unit.of(line.unit()).orElseThrow()));
+        return new IngredientLine(line.id(), line.itemId(), amount, Optional.ofNullable(line.prep()),
+                Scaling.of(line.scaling()).orElseThrow(), line.isOptional(), word(Source.values(), Source::word, line.source()));
+    }
+
+    private Map<StepRef, List<Step>> steps() {
+        Map<StepRef, List<Need>> needs = new LinkedHashMap<>();
+        mapper.stepNeeds(row.id()).forEach(need -> add(needs, new StepRef(need.dishId(), need.stepId()),
+                new Need(need.kind(), need.units(), number(need.celsius()), Decimals.plain(need.tolerance()))));
+        Map<StepRef, List<After>> afters = new LinkedHashMap<>();
+        mapper.stepAfters(row.id()).forEach(after -> add(afters, new StepRef(after.dishId(), after.stepId()),
+                new After(after.beforeId(), Minutes.of(after.leastMinutes()), minutes(after.withinMinutes()))));
+        Map<StepRef, List<Use>> uses = new LinkedHashMap<>();
+        mapper.stepUses(row.id()).forEach(use -> add(uses, new StepRef(use.dishId(), use.stepId()),
+                new Use(use.lineId(), Decimals.plain(use.share()))));
+        Map<StepRef, List<Step>> steps = new LinkedHashMap<>();
+        mapper.steps(row.id()).forEach(step -> {
+            StepRef ref = new StepRef(step.dishId(), step.id());
+            add(steps, new StepRef(step.dishId(), step.componentId()), step(step, needs.getOrDefault(ref, List.of()),
+                    afters.getOrDefault(ref, List.of()), uses.getOrDefault(ref, List.of())));
+        });
+        return steps;
+    }
+
+    private static Step step(StepRow step, List<Need> needs, List<After> after, List<Use> uses) {
+        return new Step(step.id(), step.title(), Optional.ofNullable(step.instruction()),
+                new StepMinutes(Minutes.of(step.minutesLow()), Minutes.of(step.minutesLikely()), Minutes.of(step.minutesHigh())),
+                word(Work.values(), Work::word, step.work()), word(Show.values(), Show::word, step.shown()), needs, after,
+                minutes(step.keeps()), minutes(step.swapMinutes()), uses, minutes(step.checkEvery()),
+                Optional.ofNullable(step.cue()), Optional.ofNullable(step.say()), Optional.ofNullable(step.noise()));
+    }
+
+    private List<Substitution> substitutions() {
+        return mapper.substitutions(row.id()).stream().map(substitution -> new Substitution(substitution.replaced(),
+                substitution.used(), Decimals.plain(substitution.ratio()), Optional.ofNullable(substitution.role()),
+                Optional.ofNullable(substitution.note()), Optional.ofNullable(substitution.effect()))).toList();
+    }
+
+    private List<Attendee> attendees() {
+        Map<String, List<AttendeeAvoidRow>> avoids = group(mapper.attendeeAvoids(row.id()), AttendeeAvoidRow::attendeeId);
+        return mapper.attendees(row.id()).stream().map(attendee -> new Attendee(attendee.id(), attendee.name(),
+                avoids.getOrDefault(attendee.id(), List.of()).stream().map(AttendeeAvoidRow::word).toList(),
+                Decimals.plain(attendee.servings()), Optional.ofNullable(attendee.zone()).map(ZoneId::of),
+                word(Attendee.Gets.values(), Attendee.Gets::word, attendee.gets()))).toList();
+    }
+
+    private Provision provision() {
+        return new Provision(Decimals.plain(row.demoServings()), Decimals.plain(row.tastingPortions()),
+                Decimals.plain(row.tastingShare()), Decimals.plain(row.sparePercent()),
+                mapper.pantryStocks(row.id()).stream()
+                        .map(stock -> new Provision.Stock(stock.itemId(), Decimals.plain(stock.grams()))).toList());
+    }
+
+    private static <T> Map<String, List<T>> group(List<T> rows, Function<T, String> key) {
+        return rows.stream().collect(Collectors.groupingBy(key));
+    }
+
+    private static <K, V> void add(Map<K, List<V>> map, K key, V value) {
+        map.computeIfAbsent(key, any -> new ArrayList<>()).add(value);
+    }
+
+    private static <E> E word(E[] values, Function<E, String> word, String stored) {
+        return Arrays.stream(values).filter(value -> word.apply(value).equals(stored)).findFirst().orElseThrow();
+    }
+
+    private static Optional<BigDecimal> number(BigDecimal stored) {
+        return Optional.ofNullable(stored).map(Decimals::plain);
+    }
+
+    private static Optional<Minutes> minutes(BigDecimal stored) {
+        return Optional.ofNullable(stored).map(Minutes::of);
+    }
+}

@@ -1,0 +1,42 @@
+package hopsel.web.demo;
+
+import hopsel.core.item.Catalogue;
+import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.classfile.FaultyFileException;
+import hopsel.web.classes.ClassStore;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.stereotype.Component;
+
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.Comparator;
+
+/** Loads the demo classes into an empty database, through the same reader as any upload. */
+@Component
+@ConditionalOnProperty("hopsel.demo")
+class DemoClasses implements ApplicationRunner {
+
+    private final ClassStore store;
+    private final Catalogue catalogue;
+
+    DemoClasses(ClassStore store, Catalogue catalogue) {
+        this.store = store;
+        this.catalogue = catalogue;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) throws IOException, FaultyFileException {
+        if (!store.isEmpty()) {
+            return;
+        }
+        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:hopsel/demo/*.json");
+        Arrays.sort(files, Comparator.comparing(Resource::getFilename));
+        for (Resource file : files) {
+            store.add(ClassFile.read(file.getContentAsByteArray(), catalogue));
+        }
+    }
+}

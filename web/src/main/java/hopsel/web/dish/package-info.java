@@ -1,0 +1,4 @@
+/**
+ * The dishes of a class, taken apart.
+ */
+package hopsel.web.dish;

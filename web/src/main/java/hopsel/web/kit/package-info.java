@@ -1,0 +1,4 @@
+/**
+ * A kit for each attendee.
+ */
+package hopsel.web.kit;

@@ -1,0 +1,4 @@
+/**
+ * Trays in the order of use, and the prep list.
+ */
+package hopsel.web.mise;

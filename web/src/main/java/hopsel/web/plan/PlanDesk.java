@@ -1,0 +1,104 @@
+package hopsel.web.plan;
+
+import hopsel.core.item.Catalogue;
+import hopsel.core.planned.PlannedClass;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.StoredClass;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+
+/**
+ * Plans classes in the background and keeps the plans of this node at hand.
+ *
+ * <p>A plan follows from the stored class alone, so it may be forgotten at any time; what is kept is told apart by
+ * the class's version.
+ */
+@Component
+public class PlanDesk {
+
+    private static final Logger LOG = LoggerFactory.getLogger(PlanDesk.class);
+
+    private final ClassStore store;
+    private final Catalogue catalogue;
+    private final Map<Long, Kept> kept = new ConcurrentHashMap<>();
+    private final ExecutorService workers = Executors.newFixedThreadPool(2, task -> {
+        Thread thread = new Thread(task, "planner");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    PlanDesk(ClassStore store, Catalogue catalogue) {
+        this.store = store;
+        this.catalogue = catalogue;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void planAll() {
+        store.entries().forEach(entry -> ask(entry.id()));
+    }
+
+    /** The class as it is stored now, with its plan; waits for it where it is still being planned. */
+    public Optional<Planned> find(long id) {
+        return ask(id).map(future -> {
+            try {
+                return future.join();
+            } catch (CompletionException e) {
+                throw new IllegalStateException("Class %d could not be planned.".formatted(id), e.getCause());
+            }
+        });
+    }
+
+    /** The class with its plan if that is ready; otherwise planning goes on, and the answer has only the class. */
+    public Optional<Planned> peek(long id) {
+        return ask(id).map(future -> future.isDone() && !future.isCompletedExceptionally() ? future.join()
+                : new Planned(kept.get(id).stored, null));
+    }
+
+    private Optional<CompletableFuture<Planned>> ask(long id) {
+        Optional<Integer> version = store.version(id);
+        if (version.isEmpty()) {
+            kept.remove(id);
+            return Optional.empty();
+        }
+        Kept known = kept.get(id);
+        if (known != null && known.stored.version() == version.get()) {
+            return Optional.of(known.plan);
+        }
+        return store.find(id).map(stored -> kept.compute(id, (key, before) ->
+                before != null && before.stored.version() >= stored.version() ? before : start(stored)).plan);
+    }
+
+    private Kept start(StoredClass stored) {
+        return new Kept(stored, CompletableFuture.supplyAsync(() -> {
+            try {
+                return new Planned(stored, PlannedClass.of(stored.cooking(), catalogue));
+            } catch (RuntimeException e) {
+                LOG.error("Class {} version {} could not be planned.", stored.id(), stored.version(), e);
+                throw e;
+            }
+        }, workers));
+    }
+
+    private record Kept(StoredClass stored, CompletableFuture<Planned> plan) {
+    }
+
+    /**
+     * A class and, once it is worked out, its plan.
+     *
+     * @param stored  the class
+     * @param planned null while it is being planned
+     */
+    public record Planned(StoredClass stored, PlannedClass planned) {
+    }
+}

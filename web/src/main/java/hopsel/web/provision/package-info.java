@@ -1,0 +1,4 @@
+/**
+ * The shopping list.
+ */
+package hopsel.web.provision;

@@ -1,0 +1,107 @@
+package hopsel.web.classes;
+
+import hopsel.core.classes.Finding;
+import hopsel.core.item.Catalogue;
+import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.classfile.FaultyFileException;
+import hopsel.web.frame.NotFoundException;
+import hopsel.web.plan.PlanDesk;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+
+/** Lists classes, brings them in from files and takes them out again. */
+@Controller
+class ClassesController {
+
+    private final ClassStore store;
+    private final PlanDesk desk;
+    private final Catalogue catalogue;
+
+    ClassesController(ClassStore store, PlanDesk desk, Catalogue catalogue) {
+        this.store = store;
+        this.desk = desk;
+        this.catalogue = catalogue;
+    }
+
+    @GetMapping("/classes")
+    String list(Model model) {
+        model.addAttribute("classes", store.entries().stream().map(entry -> desk.peek(entry.id())).flatMap(Optional::stream).toList());
+        return "classes/list";
+    }
+
+    @PostMapping("/classes")
+    ModelAndView bringIn(@RequestParam("file") MultipartFile file, RedirectAttributes next) throws IOException {
+        try {
+            long id = store.add(ClassFile.read(file.getBytes(), catalogue));
+            next.addFlashAttribute("told", "classes.brought-in");
+            return new ModelAndView("redirect:/classes/" + id);
+        } catch (FaultyFileException e) {
+            return refused(file.getOriginalFilename(), e.findings());
+        }
+    }
+
+    @PostMapping("/classes/{id}/replace")
+    ModelAndView replace(@PathVariable("id") long id, @RequestParam("version") int version,
+                         @RequestParam("file") MultipartFile file, RedirectAttributes next) throws IOException {
+        try {
+            store.replace(id, version, ClassFile.read(file.getBytes(), catalogue));
+            next.addFlashAttribute("told", "classes.replaced");
+        } catch (FaultyFileException e) {
+            return refused(file.getOriginalFilename(), e.findings());
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+        }
+        return new ModelAndView(store.version(id).isPresent() ? "redirect:/classes/" + id : "redirect:/classes");
+    }
+
+    @PostMapping("/classes/{id}/remove")
+    String remove(@PathVariable("id") long id, @RequestParam("version") int version, RedirectAttributes next) {
+        try {
+            store.remove(id, version);
+            next.addFlashAttribute("told", "classes.removed");
+            return "redirect:/classes";
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+            return store.version(id).isPresent() ? "redirect:/classes/" + id : "redirect:/classes";
+        }
+    }
+
+    @GetMapping("/classes/{id}/file")
+    ResponseEntity<byte[]> takeOut(@PathVariable("id") long id) {
+        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
+        String name = ContentDisposition.attachment().filename("class-%d.json".formatted(id)).build().toString();
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(ClassFile.write(stored.cooking()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @ExceptionHandler(MaxUploadSizeExceededException.class)
+    ModelAndView tooLarge() {
+        return refused("", List.of(new Finding("", "The file is larger than 5 MB.", "Split it into classes.")));
+    }
+
+    private static ModelAndView refused(String name, List<Finding> findings) {
+        ModelAndView page = new ModelAndView("classes/refused", HttpStatus.UNPROCESSABLE_ENTITY);
+        page.addObject("name", name);
+        page.addObject("findings", findings);
+        return page;
+    }
+}

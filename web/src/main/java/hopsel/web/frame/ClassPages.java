@@ -1,0 +1,36 @@
+package hopsel.web.frame;
+
+import hopsel.core.planned.PlannedClass;
+import hopsel.web.plan.PlanDesk;
+import hopsel.web.plan.PlanDesk.Planned;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** Opens a class for one of its pages. */
+@Component
+public class ClassPages {
+
+    private final PlanDesk desk;
+
+    ClassPages(PlanDesk desk) {
+        this.desk = desk;
+    }
+
+    /**
+     * The class with its plan; fills in what the frame of every class page shows.
+     *
+     * @throws NotFoundException where there is no such class
+     */
+    public PlannedClass open(long id, Station station, Model model) {
+        Planned planned = desk.find(id).orElseThrow(NotFoundException::new);
+        model.addAttribute("id", id);
+        model.addAttribute("version", planned.stored().version());
+        model.addAttribute("cooking", planned.stored().cooking());
+        model.addAttribute("planned", planned.planned());
+        model.addAttribute("plan", planned.planned().plan());
+        model.addAttribute("catalogue", planned.planned().catalogue());
+        model.addAttribute("station", station);
+        model.addAttribute("stations", Station.values());
+        return planned.planned();
+    }
+}

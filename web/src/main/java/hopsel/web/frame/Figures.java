@@ -1,0 +1,103 @@
+package hopsel.web.frame;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.item.Item;
+import hopsel.core.measure.CookAmount;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Working;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+
+import java.math.BigDecimal;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+
+/** Figures as pages show them; templates call it {@code @figures}. Calculates nothing. */
+@Component
+public class Figures {
+
+    private static final Locale LOCALE = Locale.ENGLISH;
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", LOCALE);
+    private static final DateTimeFormatter CLOCK_SECONDS = DateTimeFormatter.ofPattern("HH:mm:ss", LOCALE);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", LOCALE);
+    private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE ", LOCALE);
+
+    private final MessageSource messages;
+
+    Figures(MessageSource messages) {
+        this.messages = messages;
+    }
+
+    /** Weight for a cook. */
+    public String grams(BigDecimal grams) {
+        return CookAmount.grams(grams);
+    }
+
+    /** Weight to a tenth, as the lists file has it. */
+    public String exactGrams(BigDecimal grams) {
+        return Decimals.plain(Decimals.tenths(grams)).toPlainString() + " g";
+    }
+
+    /** Money, two decimals. */
+    public String money(BigDecimal amount) {
+        return Decimals.money(amount).toPlainString();
+    }
+
+    /** Any number without needless zeros. */
+    public String number(BigDecimal number) {
+        return Decimals.plain(number).toPlainString();
+    }
+
+    /** The clock at a moment of the plan; with the weekday where it is another day than the class's. */
+    public String clock(CookingClass cooking, int seconds) {
+        ZonedDateTime at = cooking.clock(seconds);
+        String time = (at.getSecond() == 0 ? CLOCK : CLOCK_SECONDS).format(at);
+        return at.toLocalDate().equals(cooking.startsAt().toLocalDate()) ? time : WEEKDAY.format(at) + time;
+    }
+
+    /** The day of a class. */
+    public String day(CookingClass cooking) {
+        return DAY.format(cooking.onAir());
+    }
+
+    /** Such as {@code 1 h 05 min}, {@code 25 min}, {@code 4½ min} or {@code 40 s}. */
+    public String time(int seconds) {
+        if (seconds < 60) {
+            return seconds + " s";
+        }
+        int minutes = seconds / 60;
+        String rest = seconds % 60 == 0 ? "" : seconds % 60 == 30 ? "½" : "";
+        String odd = rest.isEmpty() && seconds % 60 != 0 ? " " + seconds % 60 + " s" : "";
+        if (minutes < 60) {
+            return minutes + rest + " min" + odd;
+        }
+        return minutes % 60 == 0 && odd.isEmpty() && rest.isEmpty() ? minutes / 60 + " h"
+                : "%d h %02d%s min%s".formatted(minutes / 60, minutes % 60, rest, odd);
+    }
+
+    /** The factors of a calculation, in words. */
+    public List<String> working(Working working) {
+        return working.terms().stream().filter(term -> !trivial(term))
+                .map(term -> messages.getMessage("working." + term.kind(), term.figures().toArray(), LOCALE)).toList();
+    }
+
+    private static boolean trivial(Working.Term term) {
+        boolean one = term.figures().size() == 1 && term.figures().get(0).equals("1");
+        return one && switch (term.kind()) {
+            case SHARE, BATCHES, RATIO, WEIGHT -> true;
+            default -> false;
+        };
+    }
+
+    /** The allergens of an item, in words. */
+    public List<String> allergens(Item item) {
+        return item.allergenList().stream().map(allergen -> word(allergen.word())).toList();
+    }
+
+    /** An allergen, a house rule or an item, as people say it. */
+    public String word(String avoided) {
+        return messages.getMessage("avoid." + avoided, null, avoided, LOCALE);
+    }
+}

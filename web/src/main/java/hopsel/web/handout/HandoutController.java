@@ -1,0 +1,67 @@
+package hopsel.web.handout;
+
+import hopsel.core.diet.Attendee;
+import hopsel.core.handout.Handout;
+import hopsel.core.handout.HandoutWriter;
+import hopsel.core.item.Catalogue;
+import hopsel.core.planned.PlannedClass;
+import hopsel.web.frame.ClassPages;
+import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.Station;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+import java.util.List;
+
+/** Handouts, numbered like the attendees of the class: no name and no allergy gets into an address. */
+@Controller
+class HandoutController {
+
+    private final ClassPages pages;
+    private final Catalogue builtIn;
+    private final HandoutPdf pdf;
+
+    HandoutController(ClassPages pages, Catalogue builtIn, HandoutPdf pdf) {
+        this.pages = pages;
+        this.builtIn = builtIn;
+        this.pdf = pdf;
+    }
+
+    @GetMapping("/classes/{id}/handouts")
+    String list(@PathVariable("id") long id, Model model) {
+        pages.open(id, Station.HANDOUTS, model);
+        return "handout/list";
+    }
+
+    @GetMapping("/classes/{id}/handouts/{number}")
+    String handout(@PathVariable("id") long id, @PathVariable("number") int number, Model model) {
+        write(id, number, model);
+        model.addAttribute("number", number);
+        return "handout/handout";
+    }
+
+    @GetMapping("/classes/{id}/handouts/{number}/pdf")
+    ResponseEntity<byte[]> print(@PathVariable("id") long id, @PathVariable("number") int number, Model model) {
+        Handout handout = write(id, number, model);
+        String name = ContentDisposition.inline().filename("handout-%d-%d.pdf".formatted(id, number)).build().toString();
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(pdf.render(((PlannedClass) model.getAttribute("planned")).cooking(), handout));
+    }
+
+    private Handout write(long id, int number, Model model) {
+        PlannedClass planned = pages.open(id, Station.HANDOUTS, model);
+        List<Attendee> attendees = planned.cooking().attendees();
+        if (number < 1 || number > attendees.size() || !attendees.get(number - 1).gets().handout()) {
+            throw new NotFoundException();
+        }
+        Handout handout = HandoutWriter.write(planned.cooking(), builtIn, planned.batches(), attendees.get(number - 1));
+        model.addAttribute("handout", handout);
+        return handout;
+    }
+}

@@ -1,0 +1,171 @@
+package hopsel.web.plan;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.Work;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Role;
+import hopsel.core.plan.Activity;
+import hopsel.core.plan.Copy;
+import hopsel.core.plan.Plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
+
+/**
+ * The run sheet as a picture: people, what runs by itself, and every place against time.
+ *
+ * @param width  of the whole, in units of the picture
+ * @param height of the whole
+ * @param lanes  from top to bottom
+ * @param bars   activities; one that needs hands and a place has a bar in both lanes
+ * @param joins  from what was made beforehand to the step it is swapped into
+ * @param ticks  moments with a clock time
+ * @param cuts   where time is cut short
+ * @param airX   where the class goes on air
+ * @param slotX  where the slot ends
+ */
+record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, List<Join> joins, List<Tick> ticks,
+                       List<Integer> cuts, int airX, int slotX) {
+
+    private static final int LABEL = 12;
+    private static final int TOP = 44;
+    private static final int ROW = 38;
+    private static final int LANE_GAP = 10;
+    private static final int MARGIN = 16;
+
+    static RunSheetDrawing of(CookingClass cooking, Plan plan) {
+        return new Builder(cooking, plan).build();
+    }
+
+    /** A lane with its name. */
+    record Lane(String name, String kind, int y, int height) {
+    }
+
+    /**
+     * An activity in a lane.
+     *
+     * @param number of the line in the list
+     * @param form   names of its look: work, shown or not, copy or main
+     * @param label  what stands in it, where there is room
+     */
+    record Bar(int number, double x, int y, double width, int height, String form, String label, Activity activity, Step step) {
+    }
+
+    /** A line from a swap-out to what it replaces. */
+    record Join(String path, double x, int y) {
+    }
+
+    /** A moment with its place. */
+    record Tick(int moment, double x) {
+    }
+
+    private static final class Builder {
+
+        private final CookingClass cooking;
+        private final Plan plan;
+        private final TimeAxis axis;
+        private final List<Lane> lanes = new ArrayList<>();
+        private final List<Bar> bars = new ArrayList<>();
+        private int y = TOP;
+
+        Builder(CookingClass cooking, Plan plan) {
+            this.cooking = cooking;
+            this.plan = plan;
+            this.axis = new TimeAxis(plan, cooking.airMinutes().seconds());
+        }
+
+        RunSheetDrawing build() {
+            for (Person person : cooking.people()) {
+                lane(person.name(), person.role() == Role.HOST ? "host" : "assistant",
+                        activity -> activity.person().equals(Optional.of(person.id())), activity -> 1);
+            }
+            lane("", "alone", activity -> activity.person().isEmpty() && activity.placements().isEmpty(), activity -> 1);
+            for (Resource resource : cooking.resources()) {
+                lane(resource.id(), "place", activity -> units(activity, resource) > 0,
+                        activity -> units(activity, resource));
+            }
+            return new RunSheetDrawing(LABEL + (int) Math.ceil(axis.width()) + MARGIN, y + MARGIN, lanes, bars, joins(),
+                    axis.ticks().stream().map(moment -> new Tick(moment, x(moment))).toList(),
+                    axis.cuts().stream().map(cut -> (int) Math.round(LABEL + cut)).toList(), (int) Math.round(x(0)),
+                    (int) Math.round(x(cooking.airMinutes().seconds())));
+        }
+
+        private static int units(Activity activity, Resource resource) {
+            return activity.placements().stream().filter(placement -> placement.resource().equals(resource.id()))
+                    .mapToInt(placement -> placement.units()).sum();
+        }
+
+        private double x(int moment) {
+            return LABEL + axis.x(moment);
+        }
+
+        /** Lays activities into as few rows as they need, each into the first rows that are free. */
+        private void lane(String name, String kind, Predicate<Activity> here, ToIntFunction<Activity> units) {
+            List<Activity> mine = plan.activities().stream().filter(here)
+                    .sorted(Comparator.comparingInt(Activity::start)).toList();
+            if (mine.isEmpty() && kind.equals("alone")) {
+                return;
+            }
+            List<Integer> freeFrom = new ArrayList<>();
+            for (Activity activity : mine) {
+                int row = firstRow(freeFrom, activity.start(), units.applyAsInt(activity));
+                for (int i = 0; i < units.applyAsInt(activity); i++) {
+                    freeFrom.set(row + i, activity.end());
+                }
+                bar(activity, kind, y + row * ROW, units.applyAsInt(activity));
+            }
+            int height = Math.max(1, freeFrom.size()) * ROW;
+            lanes.add(new Lane(name, kind, y, height));
+            y += height + LANE_GAP;
+        }
+
+        private static int firstRow(List<Integer> freeFrom, int start, int units) {
+            for (int row = 0; ; row++) {
+                while (freeFrom.size() < row + units) {
+                    freeFrom.add(Integer.MIN_VALUE);
+                }
+                if (freeFrom.subList(row, row + units).stream().allMatch(free -> free <= start)) {
+                    return row;
+                }
+            }
+        }
+
+        private void bar(Activity activity, String kind, int top, int units) {
+            Step step = cooking.step(activity.step());
+            double from = x(activity.start());
+            double width = Math.max(10, x(activity.end()) - from - 2);
+            String form = step.work().word() + (activity.shown() ? " shown" : " off")
+                    + (activity.copy().isMain() ? "" : " copy") + (kind.equals("place") ? " place" : "")
+                    + (plan.swaps().contains(activity.step()) && activity.copy().isMain() ? " swapped" : "");
+            int number = plan.activities().indexOf(activity) + 1;
+            bars.add(new Bar(number, from, top + 2, width, units * ROW - 4, form, step.title(), activity, step));
+        }
+
+        private List<Join> joins() {
+            return plan.swaps().stream().flatMap(swap -> {
+                Optional<Bar> made = bar(activity -> activity.step().equals(swap) && activity.copy().equals(Copy.swap(swap)));
+                Optional<Bar> shown = bar(activity -> activity.step().equals(swap) && activity.copy().isMain());
+                return made.flatMap(from -> shown.map(to -> join(from, to))).stream();
+            }).toList();
+        }
+
+        private Optional<Bar> bar(Predicate<Activity> which) {
+            return bars.stream().filter(bar -> which.test(bar.activity())).findFirst();
+        }
+
+        private static Join join(Bar from, Bar to) {
+            double x1 = from.x() + from.width() - 6;
+            double x2 = to.x() + to.width() / 2;
+            int over = Math.min(from.y(), to.y()) - 26;
+            return new Join(String.format(Locale.ROOT, "M%.1f %d C%.1f %d %.1f %d %.1f %d", x1, from.y(), x1 + 20, over, x2 - 20, over,
+                    x2, to.y()), x2, to.y());
+        }
+    }
+}

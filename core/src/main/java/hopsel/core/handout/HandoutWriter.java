@@ -113,11 +113,7 @@ public final class HandoutWriter {
     /** In the unit of the recipe; both ends of a range. */
     private String measured(Dish dish, IngredientLine line, Amount amount) {
         BigDecimal factor = line.scaling().factor(Decimals.ratio(attendee.servings(), dish.servings()));
-        String high = CookAmount.of(amount.high().multiply(factor), amount.unit(), cooking.measures());
-        if (!amount.isRange() || amount.low().signum() == 0) {
-            return amount.isRange() ? "up to " + high : high;
-        }
-        return CookAmount.of(amount.low().multiply(factor), amount.unit(), cooking.measures()) + " to " + high;
+        return CookAmount.of(amount, factor, cooking.measures());
     }
 
     /** What stands in is weighed; where its density is known, small amounts are given in spoons. */

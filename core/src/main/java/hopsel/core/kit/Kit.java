@@ -4,6 +4,7 @@ import hopsel.core.diet.Attendee;
 import hopsel.core.measure.Working;
 
 import java.math.BigDecimal;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +16,9 @@ import java.util.Optional;
  * @param cannotServe lines that cannot be made safe for them
  */
 public record Kit(Attendee attendee, List<Line> lines, List<Refusal> cannotServe) {
+
+    /** The order in which kits are packed: those who avoid most first, while surfaces and tools are clean. */
+    public static final Comparator<Kit> PACKING_ORDER = Comparator.comparingInt(kit -> -kit.attendee.avoids().size());
 
     /** Keeps its own copies. */
     public Kit {

@@ -39,6 +39,20 @@ public final class CookAmount {
         };
     }
 
+    /**
+     * The amount times a factor, both ends of a range.
+     *
+     * @param factor above 0
+     */
+    public static String of(Amount amount, BigDecimal factor, Measures measures) {
+        String high = of(amount.high().multiply(factor), amount.unit(), measures);
+        if (!amount.isRange()) {
+            return high;
+        }
+        return amount.low().signum() == 0 ? "up to " + high
+                : of(amount.low().multiply(factor), amount.unit(), measures) + " to " + high;
+    }
+
     /** Whole grams from 10 up, halves below, tenths below 2; kilograms from 1000 up. */
     public static String grams(BigDecimal grams) {
         if (grams.compareTo(THOUSAND) >= 0) {

@@ -2,8 +2,10 @@ package hopsel.web.frame;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Item;
+import hopsel.core.measure.Amount;
 import hopsel.core.measure.CookAmount;
 import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Measures;
 import hopsel.core.measure.Working;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
@@ -33,6 +35,11 @@ public class Figures {
     /** Weight for a cook. */
     public String grams(BigDecimal grams) {
         return CookAmount.grams(grams);
+    }
+
+    /** An amount as a cook measures it, both ends of a range. */
+    public String amount(Amount amount, Measures measures) {
+        return CookAmount.of(amount, BigDecimal.ONE, measures);
     }
 
     /** Weight to a tenth, as the lists file has it. */

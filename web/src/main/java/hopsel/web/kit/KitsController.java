@@ -1,5 +1,7 @@
 package hopsel.web.kit;
 
+import hopsel.core.kit.Kit;
+import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;
@@ -19,7 +21,8 @@ class KitsController {
 
     @GetMapping("/classes/{id}/kits")
     String kits(@PathVariable("id") long id, Model model) {
-        pages.open(id, Station.KITS, model);
+        PlannedClass planned = pages.open(id, Station.KITS, model);
+        model.addAttribute("kits", planned.kits().stream().sorted(Kit.PACKING_ORDER).toList());
         return "kit/kits";
     }
 }

@@ -34,7 +34,7 @@ import java.util.function.ToIntFunction;
 record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, List<Join> joins, List<Tick> ticks,
                        List<Integer> cuts, int airX, int slotX) {
 
-    private static final int LABEL = 12;
+    private static final int LABEL = 24;
     private static final int TOP = 44;
     private static final int ROW = 38;
     private static final int LANE_GAP = 10;

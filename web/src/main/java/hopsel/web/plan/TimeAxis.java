@@ -13,10 +13,10 @@ import java.util.TreeSet;
  */
 final class TimeAxis {
 
-    private static final double AIR_WIDTH = 810;
+    private static final double AIR_WIDTH = 760;
     private static final double MOST_PER_MINUTE = 20;
     private static final double LEAST_PER_MINUTE = 8;
-    private static final double BEFORE_PER_MINUTE = 3;
+    private static final double BEFORE_PER_MINUTE = 4.2;
     private static final int LONGEST_UNCUT = 20 * 60;
     private static final double CUT_WIDTH = 44;
 

@@ -98,7 +98,8 @@ public final class CookAmount {
         BigDecimal rest = number.subtract(whole);
         Part nearest = PARTS.get(0);
         for (Part part : PARTS) {
-            if (part.size.subtract(rest).abs().compareTo(nearest.size.subtract(rest).abs()) < 0) {
+            boolean tooFine = whole.signum() > 0 && part.size.compareTo(EIGHTH) == 0;
+            if (!tooFine && part.size.subtract(rest).abs().compareTo(nearest.size.subtract(rest).abs()) < 0) {
                 nearest = part;
             }
         }

@@ -1,0 +1,118 @@
+package hopsel.formats.classfile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Finding;
+import hopsel.core.item.Catalogue;
+import hopsel.formats.contract.Samples;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reading, refusing and writing class files. */
+class ClassFileTest {
+
+    private static final Catalogue BUILT_IN = BuiltInCatalogue.load();
+    private static final String GOOD = new String(Samples.bytes("c01-dumplings-laksa"), StandardCharsets.UTF_8);
+    private static final Schema SCHEMA = schema();
+
+    private static Schema schema() {
+        try (var in = ClassFile.class.getResourceAsStream("/hopsel/hopsel-class-1.schema.json")) {
+            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(new String(in.readAllBytes(), StandardCharsets.UTF_8), InputFormat.JSON);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"c01-dumplings-laksa", "c04-tart-masterclass", "c12-impossible-soak", "lists-sample-00", "lists-sample-07"})
+    void whatIsWrittenReadsBackToTheSameClass(String name) throws Exception {
+        CookingClass cooking = Samples.cooking(name);
+        String written = ClassFile.write(cooking);
+        assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN)).isEqualTo(cooking);
+        assertThat(SCHEMA.validate(written, InputFormat.JSON)).isEmpty();
+    }
+
+    /** Text to be replaced, what replaces it, where the finding is, and whether the schema alone sees it. */
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', quoteCharacter = '\'', textBlock = """
+            "airMinutes": 60       ; "airMinutes": -60      ; /airMinutes                ; true
+            "airMinutes": 60       ; "airMinutes": "60"     ; /airMinutes                ; true
+            "airMinutes": 60       ; "airMinutes": 525600   ; /airMinutes                ; true
+            "airMinutes": 60,      ;                        ; /airMinutes                ; true
+            "style": "demo"        ; "style": "party"       ; /style                     ; true
+            "style": "demo"        ; "styl": "demo"         ; /styl                      ; true
+            2027-02-13T18:30:00    ; 2027-02-30T18:30:00    ; /startsAt                  ; false
+            Europe/Warsaw          ; Europe/Atlantis        ; /zone                      ; false
+            "role": "host"         ; "role": "assistant"    ; /people                    ; false
+            "unit": "g"            ; "unit": "stone"        ; /unit                      ; true
+            "from": -150           ; "from": -5             ; /prepWindows/1             ; false
+            """)
+    void aFaultIsNamedWithItsPlace(String before, String after, String place, boolean bySchema) {
+        assertThat(GOOD).contains(before);
+        String faulty = GOOD.replaceFirst(Pattern.quote(before),
+                Matcher.quoteReplacement(after == null ? "" : after));
+        assertThat(findings(faulty)).anyMatch(finding -> finding.place().startsWith(place) || finding.place().endsWith(place));
+        assertThat(findings(faulty)).allMatch(finding -> !finding.message().isBlank() && !finding.remedy().isBlank());
+        assertThat(SCHEMA.validate(faulty, InputFormat.JSON).isEmpty()).isEqualTo(!bySchema);
+    }
+
+    @Test
+    void stepsThatWaitForEachOtherAreACircle() {
+        String faulty = new String(Samples.bytes("c04-tart-masterclass"), StandardCharsets.UTF_8)
+                .replaceFirst("\"id\": \"rub\",", "\"id\": \"rub\", \"after\": [{\"step\": \"line\"}],");
+        assertThat(findings(faulty)).anyMatch(finding -> finding.message().contains("circle"));
+    }
+
+    @Test
+    void everyFaultIsListedAtOnce() {
+        String faulty = GOOD.replace("\"airMinutes\": 60", "\"airMinutes\": 0").replace("\"measures\": \"metric\"", "\"measures\": \"royal\"")
+                .replaceFirst("\"work\": \"hands\"", "\"work\": \"feet\"");
+        assertThat(findings(faulty)).hasSizeGreaterThanOrEqualTo(3);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "   ", "[]", "null", "{", "{\"a\": 1, \"a\": 2}", "\u0000", "{} {}"})
+    void whatIsNoClassFileIsRefusedInOneSentence(String text) {
+        assertThat(findings(text)).isNotEmpty();
+    }
+
+    @Test
+    void deepNestingAndSizeAreBounded() {
+        char[] brackets = new char[4_000_000];
+        Arrays.fill(brackets, '[');
+        assertThat(findings(new String(brackets))).hasSize(1);
+        assertThatThrownBy(() -> ClassFile.read(new byte[20_000_000], BUILT_IN)).isInstanceOf(FaultyFileException.class)
+                .hasMessageContaining("larger than");
+    }
+
+    @Test
+    void textsInAnyScriptComeThrough() throws Exception {
+        String title = "Пельмени · 餃子 · مطبخ · קציצות · <script>alert(1)</script>";
+        String file = GOOD.replace("\"title\": \"Dumplings and laksa\"", "\"title\": \"" + title + "\"");
+        assertThat(ClassFile.read(file.getBytes(StandardCharsets.UTF_8), BUILT_IN).title()).isEqualTo(title);
+    }
+
+    private static List<Finding> findings(String text) {
+        FaultyFileException fault = catchThrowableOfType(FaultyFileException.class,
+                () -> ClassFile.read(text.getBytes(StandardCharsets.UTF_8), BUILT_IN));
+        assertThat(fault).as("refused").isNotNull();
+        return fault.findings();
+    }
+}

@@ -1,0 +1,104 @@
+package hopsel.formats.contract;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.plan.Activity;
+import hopsel.core.plan.Conflict;
+import hopsel.core.plan.Plan;
+import hopsel.core.plan.Planner;
+import hopsel.core.plan.Verdict;
+import hopsel.core.planned.PlannedClass;
+import hopsel.core.verify.PlanChecker;
+import hopsel.core.verify.Violation;
+import hopsel.formats.classfile.BuiltInCatalogue;
+import hopsel.formats.json.Json;
+import hopsel.formats.listsfile.ListsFile;
+import hopsel.formats.planfile.PlanFile;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Plans and lists of the contract's samples. */
+class ContractTest {
+
+    @ParameterizedTest
+    @ValueSource(strings = {"c01-dumplings-laksa", "c04-tart-masterclass"})
+    void classesArePlannedAsWellAsCanBe(String name) {
+        Plan plan = Planner.plan(Samples.cooking(name));
+        JsonNode best = Samples.json(name + ".expected");
+        assertThat(PlanChecker.check(Samples.cooking(name), plan)).isEmpty();
+        assertThat(plan.swaps()).hasSize(best.get("swaps").intValue());
+        assertThat(plan.notShown()).hasSize(best.get("notShown").intValue());
+        assertThat(plan.airEnd() / 60.0).isLessThan(best.get("airEnd").doubleValue() + 0.1);
+    }
+
+    @Test
+    void anImpossibleClassNamesTheRulesAndStepsThatContradict() {
+        Plan plan = Planner.plan(Samples.cooking("c12-impossible-soak"));
+        assertThat(plan.verdict()).isEqualTo(Verdict.IMPOSSIBLE);
+        assertThat(plan.conflicts()).extracting(Conflict::rule).containsExactlyInAnyOrder(3, 4, 4, 5);
+        assertThat(plan.conflicts()).flatExtracting(Conflict::steps).extracting(Object::toString)
+                .containsOnly("dosa/soak", "dosa/grind");
+    }
+
+    @Test
+    void theSameClassGivesTheSamePlanToTheByte() {
+        String first = Json.line(PlanFile.write(Planner.plan(Samples.cooking("c04-tart-masterclass"))));
+        assertThat(Json.line(PlanFile.write(Planner.plan(Samples.cooking("c04-tart-masterclass"))))).isEqualTo(first);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"lists-sample-00", "lists-sample-07"})
+    void listsHoldTheSumsOfTheContract(String name) {
+        JsonNode lists = Json.read(Json.line(ListsFile.write(PlannedClass.of(Samples.cooking(name), BuiltInCatalogue.load())))
+                .getBytes(StandardCharsets.UTF_8));
+        JsonNode wanted = Samples.json(name + ".lists");
+        for (String list : List.of("shopping", "kits", "prep")) {
+            assertThat(Numbers.same(lists.get(list), wanted.get(list))).as(list).isEmpty();
+        }
+        assertThat(lists.get("trays")).hasSize(wanted.get("trays").size());
+    }
+
+    @Test
+    void theCheckerSeesWhatIsWrongWithAPlan() {
+        CookingClass cooking = Samples.cooking("c04-tart-masterclass");
+        Plan plan = Planner.plan(cooking);
+        assertThat(rules(cooking, plan, without(plan, 3))).containsAnyOf(1, 8);
+        Activity swap = plan.activities().stream().filter(activity -> !activity.copy().isMain()).findFirst().orElseThrow();
+        assertThat(rules(cooking, plan, replace(plan, swap, moved(swap, -40_000, swap.person())))).containsAnyOf(4, 5, 6, 10);
+        Activity shown = plan.activities().stream().filter(activity -> activity.shown() && activity.person().isPresent())
+                .findFirst().orElseThrow();
+        assertThat(rules(cooking, plan, replace(plan, shown, moved(shown, 0, Optional.of("ola"))))).contains(2);
+        Activity baked = plan.activities().stream().filter(activity -> activity.placements().stream()
+                .anyMatch(placement -> placement.celsius().isPresent())).findFirst().orElseThrow();
+        Activity nowhere = new Activity(baked.step(), baked.copy(), baked.shown(), baked.start(), baked.end(), baked.person(), List.of());
+        assertThat(rules(cooking, plan, replace(plan, baked, nowhere))).contains(12);
+    }
+
+    private static List<Integer> rules(CookingClass cooking, Plan plan, List<Activity> activities) {
+        Plan changed = new Plan(plan.verdict(), plan.airEnd(), plan.overrun(), plan.swaps(), plan.notShown(), activities, List.of());
+        return PlanChecker.check(cooking, changed).stream().map(Violation::rule).toList();
+    }
+
+    private static List<Activity> without(Plan plan, int index) {
+        List<Activity> fewer = new ArrayList<>(plan.activities());
+        fewer.remove(index);
+        return fewer;
+    }
+
+    private static List<Activity> replace(Plan plan, Activity before, Activity after) {
+        return plan.activities().stream().map(activity -> activity == before ? after : activity).sorted(Activity.ORDER).toList();
+    }
+
+    private static Activity moved(Activity activity, int seconds, Optional<String> person) {
+        return new Activity(activity.step(), activity.copy(), activity.shown(), activity.start() + seconds,
+                activity.end() + seconds, person, activity.placements());
+    }
+}

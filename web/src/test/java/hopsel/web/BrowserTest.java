@@ -1,0 +1,136 @@
+package hopsel.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.List;
+
+/** The application as somebody in the kitchen uses it, in a real browser. */
+class BrowserTest {
+
+    private static final RunningApplication APP = RunningApplication.get();
+
+    @Test
+    void onlyTheRightPasswordOpensAndGuessingIsSlowedDown() {
+        Page page = APP.visitor();
+        page.navigate("/classes");
+        assertThat(page.url()).contains("/sign-in");
+        for (int i = 0; i < 6; i++) {
+            page.fill("#username", "guesser");
+            page.fill("#password", "wrong" + i);
+            page.click("button[type=submit]");
+            page.waitForURL("**/sign-in?*");
+            assertThat(page.url()).endsWith(i < 5 ? "?wrong" : "?wait");
+        }
+        assertThat(page.textContent("[role=alert]")).contains("Wait ten minutes");
+    }
+
+    @Test
+    void anAssistantLooksButDoesNotReplace() {
+        Page page = APP.signedIn("assistant");
+        assertThat(page.locator(".bring-in").count()).isZero();
+        APIResponse answer = page.request().post(APP.address + "/classes/1/remove");
+        assertThat(answer.status()).isEqualTo(403);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/sign-in", "/classes", "/classes/1", "/classes/1/plan", "/classes/1/mise", "/classes/1/shopping", "/classes/2/kits",
+            "/classes/2/handouts", "/classes/2/handouts/2", "/classes/999"})
+    void everyPageIsAccessibleAndLoadsCleanly(String path) {
+        Page page = APP.signedIn("host");
+        StringBuilder errors = new StringBuilder();
+        page.onPageError(errors::append);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !path.endsWith("999")) {
+                errors.append(message.text());
+            }
+        });
+        page.navigate(path);
+        assertThat(errors.toString()).isEmpty();
+        var axe = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
+        assertThat(axe.getViolations()).extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
+    }
+
+    @Test
+    void theRunSheetShowsSwapOutsJoinedToWhatTheyReplace() {
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/1/plan");
+        assertThat(page.locator(".chart path.join").count()).isPositive().isEqualTo(page.locator("tr.swapped").count());
+        assertThat(page.locator(".chart rect.bar").count()).isGreaterThan(39);
+        page.click("button[data-person=pia]");
+        assertThat(page.locator("table.run tbody tr[data-who=maren]:visible").count()).isZero();
+        assertThat(page.locator("table.run tbody tr[data-who=pia]:visible").count()).isPositive();
+    }
+
+    @Test
+    void theKitOfSomebodyWithANutAllergyHasSubstitutions() {
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/2/kits");
+        String bag = page.locator(".bag").filter(new Locator.FilterOptions().setHasText("Kasim Doyle")).innerText();
+        assertThat(bag).contains("Sunflower seed butter").contains("in place of Peanut butter").doesNotContain("· peanut");
+    }
+
+    @Test
+    void aClassGoesOutAndComesInAgainAsTheSame() throws IOException {
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/3");
+        Download out = page.waitForDownload(() -> page.click(".class-file a.press"));
+        byte[] file = Files.readAllBytes(out.path());
+        bringIn(page, "again.json", file);
+        page.waitForURL("**/classes/*");
+        Download again = page.waitForDownload(() -> page.click(".class-file a.press"));
+        assertThat(Files.readAllBytes(again.path())).isEqualTo(file);
+        page.click("details.remove summary");
+        page.click("details.remove button");
+        page.waitForURL("**/classes");
+        assertThat(page.textContent("[role=status]")).contains("removed");
+    }
+
+    @Test
+    void aFaultyFileIsRefusedWholeWithEveryPlace() {
+        Page page = APP.signedIn("host");
+        int before = page.locator(".ticket").count();
+        bringIn(page, "<b>faulty.json", "{\"format\": \"hopsel-class\", \"version\": 1, \"title\": \"<script>\"}".getBytes(StandardCharsets.UTF_8));
+        assertThat(page.locator(".findings li").count()).isGreaterThan(10);
+        assertThat(page.textContent(".findings")).contains("/airMinutes");
+        page.navigate("/classes");
+        assertThat(page.locator(".ticket").count()).isEqualTo(before);
+    }
+
+    @Test
+    void theHandoutIsAPdfWithItsFontsEmbedded() throws IOException {
+        Page page = APP.signedIn("host");
+        APIResponse answer = page.request().get(APP.address + "/classes/2/handouts/2/pdf");
+        assertThat(answer.headers().get("content-type")).startsWith("application/pdf");
+        try (PDDocument pdf = Loader.loadPDF(answer.body())) {
+            for (var name : pdf.getPage(0).getResources().getFontNames()) {
+                PDFont font = pdf.getPage(0).getResources().getFont(name);
+                assertThat(font.isEmbedded()).as(font.getName()).isTrue();
+            }
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Kasim Doyle").contains("Made without:").contains("Local food rules")
+                    .doesNotContainIgnoringCase("free from");
+        }
+    }
+
+    private static void bringIn(Page page, String name, byte[] file) {
+        page.navigate("/classes");
+        page.setInputFiles("#file", new FilePayload(name, "application/json", file));
+        page.click(".bring-in button");
+    }
+}

@@ -1,0 +1,58 @@
+package hopsel.web;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+import java.nio.file.Path;
+import java.util.List;
+
+/** The application and one browser, started once for the whole run; the test command provides the database. */
+final class RunningApplication {
+
+    static final String PASSWORD = "only-for-tests";
+    private static RunningApplication running;
+
+    final ConfigurableApplicationContext context;
+    final String address;
+    private final Browser browser;
+
+    private RunningApplication() {
+        context = new SpringApplicationBuilder(HopselApplication.class)
+                .run("--server.port=0", "--hopsel.demo=true", "--hopsel.first-password=" + PASSWORD);
+        address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+        browser = Playwright.create().chromium().launch(new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+                        "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+    }
+
+    static synchronized RunningApplication get() {
+        if (running == null) {
+            running = new RunningApplication();
+        }
+        return running;
+    }
+
+    /** A page of a new visitor. */
+    Page visitor() {
+        BrowserContext visitor = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(address)
+                .setAcceptDownloads(true));
+        return visitor.newPage();
+    }
+
+    /** A page of somebody signed in. */
+    Page signedIn(String login) {
+        Page page = visitor();
+        page.navigate("/sign-in");
+        page.fill("#username", login);
+        page.fill("#password", PASSWORD);
+        page.click("button[type=submit]");
+        page.waitForURL("**/classes**");
+        return page;
+    }
+}

@@ -99,7 +99,7 @@ class ClassesController {
     }
 
     private static ModelAndView refused(String name, List<Finding> findings) {
-        ModelAndView page = new ModelAndView("classes/refused", HttpStatus.UNPROCESSABLE_ENTITY);
+        ModelAndView page = new ModelAndView("classes/refused", HttpStatus.UNPROCESSABLE_CONTENT);
         page.addObject("name", name);
         page.addObject("findings", findings);
         return page;

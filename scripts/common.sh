@@ -31,17 +31,17 @@ room() {
   [ "${free:-0}" -ge "$2" ] || fail "only ${free:-0} MB are free where Hopsel keeps its data; it needs $2 MB. Make room and start again."
 }
 
-# stale ARTEFACT: whether a source file changed after the artefact was built.
-stale() {
-  [ ! -f "$1" ] || [ -n "$(find "$here" -path "$state" -prune -o -name node_modules -prune -o -name target -prune -o -name .git -prune \
-    -o -type f -newer "$1" \( -path '*/src/main/*' -o -name pom.xml -o -name package-lock.json \) -print -quit)" ]
-}
-
+# build MODULE ARTEFACT: builds a module, and what it stands on, if a source file changed since the artefact was built.
 build() {
+  local module="$1" artefact="$here/$1/target/$2"
+  [ -f "$artefact" ] && [ -z "$(find "$here/pom.xml" "$here/core" "$here/formats" "$here/$module" -name node_modules -prune \
+    -o -name target -prune -o -type f -newer "$artefact" \( -path '*/src/main/*' -o -name pom.xml -o -name package-lock.json \) \
+    -print -quit)" ] && return
   echo "hopsel: building (a few minutes the first time)" >&2
   mkdir -p "$state"
-  (cd "$here" && mvn -q -B package -DskipTests "$@") >"$state/build.log" 2>&1 \
+  (cd "$here" && mvn -q -B package -DskipTests -pl "$module" -am) >"$state/build.log" 2>&1 \
     || fail "the build failed: $(grep -m1 ERROR "$state/build.log" | cut -c1-300). See .hopsel/build.log"
+  touch "$artefact"
 }
 
 free_port() {

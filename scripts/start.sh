@@ -25,8 +25,7 @@ stop_all() {
 trap stop_all EXIT
 trap 'exit 0' INT TERM HUP
 
-jar="$here/web/target/hopsel-web.jar"
-stale "$jar" && build
+build web hopsel-web.jar
 mkdir -p "$state"
 exec 9>"$state/lock"
 flock -n 9 || fail "Hopsel already runs from this folder"
@@ -40,7 +39,7 @@ fi
 password="$(cat "$state/first-password")"
 
 HOPSEL_DEMO="$demo" HOPSEL_FIRST_PASSWORD="$password" \
-  java -XX:TieredStopAtLevel=4 -XX:+UseSerialGC -Xmx768m -jar "$jar" --server.port="$port" >"$state/app.log" 2>&1 9>&- &
+  java -XX:+UseSerialGC -Xmx768m -jar "$here/web/target/hopsel-web.jar" --server.port="$port" >"$state/app.log" 2>&1 9>&- &
 app_pid=$!
 
 waited=0

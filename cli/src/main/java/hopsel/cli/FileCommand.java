@@ -69,15 +69,15 @@ abstract class FileCommand implements Callable<Integer> {
         try {
             Path path = Path.of(file);
             if (Files.isRegularFile(path) && Files.size(path) > ClassFile.MAX_BYTES) {
-                throw unreadable("The file is larger than %d MB.".formatted(ClassFile.MAX_BYTES / 1_000_000));
+                throw unreadable("The file is larger than %d MB.".formatted(ClassFile.MAX_BYTES / 1_000_000), "Split it into classes.");
             }
             return Files.readAllBytes(path);
         } catch (IOException | InvalidPathException e) {
-            throw unreadable("The file cannot be read.");
+            throw unreadable("The file cannot be read.", "Check its name and place.");
         }
     }
 
-    private static FaultyFileException unreadable(String message) {
-        return new FaultyFileException(List.of(new Finding("", message, "Check its name and place.")));
+    private static FaultyFileException unreadable(String message, String remedy) {
+        return new FaultyFileException(List.of(new Finding("", message, remedy)));
     }
 }

@@ -23,8 +23,9 @@ class SecurityConfiguration {
             + "base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http) throws Exception {
+    SecurityFilterChain security(HttpSecurity http, AuthenticationManager throttled) throws Exception {
         return http
+                .authenticationManager(throttled)
                 .authorizeHttpRequests(requests -> requests
                         .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/error")
                         .permitAll()
@@ -52,7 +53,7 @@ class SecurityConfiguration {
     }
 
     @Bean
-    AuthenticationManager authenticationManager(UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle) {
+    AuthenticationManager throttled(UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle) {
         DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
         provider.setPasswordEncoder(encoder);
         return request -> {

@@ -1,4 +1,4 @@
-# ./hopsel plan|lists|check FILE…: one JVM for all files.
+# ./hopsel plan|lists|check|read|lines|items: one JVM for all files.
 
 install_missing java default-jdk-headless mvn maven >&2
 build cli hopsel-cli.jar

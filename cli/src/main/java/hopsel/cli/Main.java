@@ -4,7 +4,8 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
 /** Starts the command line. */
-@Command(name = "hopsel", subcommands = {PlanCommand.class, ListsCommand.class, CheckCommand.class},
+@Command(name = "hopsel", subcommands = {PlanCommand.class, ListsCommand.class, CheckCommand.class,
+        ReadCommand.class, LinesCommand.class, ItemsCommand.class},
         description = "Plans plant-based cooking classes from class files.", mixinStandardHelpOptions = true)
 public final class Main {
 

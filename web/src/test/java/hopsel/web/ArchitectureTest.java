@@ -13,7 +13,7 @@ class ArchitectureTest {
 
     @ArchTest
     static final ArchRule THE_CORE_STANDS_ALONE = noClasses().that().resideInAPackage("hopsel.core..")
-            .should().dependOnClassesThat().resideOutsideOfPackages("hopsel.core..", "java.lang..", "java.util..", "java.math..", "java.time..");
+            .should().dependOnClassesThat().resideOutsideOfPackages("hopsel.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "java.text..");
 
     @ArchTest
     static final ArchRule THE_CORE_HAS_NO_CLOCK = noClasses().that().resideInAPackage("hopsel.core..")

@@ -76,7 +76,7 @@ final class DishReview {
             Amount amount = line.amount().get();
             add(at.at("unit"), "The line [%s] of %s in %s cannot become grams.".formatted(line.id(), item.get().name(),
                     amount.unit().word()), "Give the item %s, or write the amount in grams."
-                    .formatted(Weigher.missing(amount.unit())));
+                    .formatted(Weigher.missing(amount)));
         }
     }
 

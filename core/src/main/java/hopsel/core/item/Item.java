@@ -21,16 +21,31 @@ import java.util.Set;
  * @param packs         sizes in which it is sold; empty: sold loose
  * @param tolerance     what a scale may be off for it, in grams
  * @param nutrients     typical values
+ * @param practice      other names, sizes, how it swells
  */
 public record Item(String id, String name, Optional<BigDecimal> gramsPerMl, Optional<BigDecimal> gramsPerPiece,
                    Optional<BigDecimal> gramsPerCan, BigDecimal edibleShare, Set<Allergen> allergens, Origin origin,
                    Optional<HouseRule> is, Optional<Storage> storage, List<Pack> packs,
-                   Optional<BigDecimal> tolerance, Optional<Nutrients> nutrients) {
+                   Optional<BigDecimal> tolerance, Optional<Nutrients> nutrients, Practice practice) {
+
+    /** The size that {@code gramsPerPiece} speaks of. */
+    public static final String MEDIUM = "medium";
 
     /** Keeps its own copies. */
     public Item {
         allergens = Set.copyOf(allergens);
         packs = List.copyOf(packs);
+    }
+
+    /**
+     * Grams of a whole piece as bought; empty where they are unknown.
+     *
+     * @param size small, large, bunch and the like; empty or medium: the usual one
+     */
+    public Optional<BigDecimal> gramsPerPiece(Optional<String> size) {
+        Optional<BigDecimal> named = size.map(practice.pieces()::get);
+        boolean usual = size.isEmpty() || size.get().equals(MEDIUM);
+        return named.isPresent() || !usual ? named : gramsPerPiece;
     }
 
     /** The allergens in the order of the law's list. */

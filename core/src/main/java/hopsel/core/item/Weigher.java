@@ -19,13 +19,17 @@ public record Weigher(Measures measures) {
 
     /** Edible grams of the upper end of the amount; empty where the item lacks the figure that {@link #missing} names. */
     public Optional<BigDecimal> grams(Item item, Amount amount) {
-        return gramsPer(item, amount.unit()).map(amount.high()::multiply);
+        return gramsPer(item, amount.unit(), amount.size()).map(amount.high()::multiply);
     }
 
-    /** Edible grams in one unit of the item; empty where they cannot be known. */
-    public Optional<BigDecimal> gramsPer(Item item, Unit unit) {
+    /**
+     * Edible grams in one unit of the item; empty where they cannot be known.
+     *
+     * @param size of a piece; empty: the usual one
+     */
+    public Optional<BigDecimal> gramsPer(Item item, Unit unit, Optional<String> size) {
         if (unit == Unit.PIECE) {
-            return item.gramsPerPiece().map(item.edibleShare()::multiply);
+            return item.gramsPerPiece(size).map(item.edibleShare()::multiply);
         }
         if (unit == Unit.CAN) {
             return item.gramsPerCan();
@@ -34,10 +38,10 @@ public record Weigher(Measures measures) {
                 .or(() -> measures.millilitres(unit).flatMap(ml -> item.gramsPerMl().map(ml::multiply)));
     }
 
-    /** The member of the item that would be needed to weigh this unit. */
-    public static String missing(Unit unit) {
-        return switch (unit) {
-            case PIECE -> "gramsPerPiece";
+    /** The member of the item that would be needed to weigh this amount. */
+    public static String missing(Amount amount) {
+        return switch (amount.unit()) {
+            case PIECE -> amount.size().map(size -> "pieces." + size).orElse("gramsPerPiece");
             case CAN -> "gramsPerCan";
             default -> "gramsPerMl";
         };

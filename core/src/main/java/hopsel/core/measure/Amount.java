@@ -1,6 +1,7 @@
 package hopsel.core.measure;
 
 import java.math.BigDecimal;
+import java.util.Optional;
 
 /**
  * How much of an ingredient: a number and a unit, or "certain, and up to". Immutable.
@@ -8,8 +9,9 @@ import java.math.BigDecimal;
  * @param low  what certainly goes in; 0 or more, at most {@code high}
  * @param high what may go in at most, above 0; trays, kits and shopping count with it
  * @param unit what is counted
+ * @param size which kind of piece, such as large or bunch; empty: the usual one, or not a piece
  */
-public record Amount(BigDecimal low, BigDecimal high, Unit unit) {
+public record Amount(BigDecimal low, BigDecimal high, Unit unit, Optional<String> size) {
 
     /** Checks the order of the two ends. */
     public Amount {
@@ -20,9 +22,19 @@ public record Amount(BigDecimal low, BigDecimal high, Unit unit) {
         }
     }
 
+    /** An amount without a size. */
+    public Amount(BigDecimal low, BigDecimal high, Unit unit) {
+        this(low, high, unit, Optional.empty());
+    }
+
     /** A single amount. */
     public static Amount of(BigDecimal number, Unit unit) {
         return new Amount(number, number, unit);
+    }
+
+    /** The same amount times a factor above 0. */
+    public Amount times(BigDecimal factor) {
+        return new Amount(low.multiply(factor, Decimals.EXACT), high.multiply(factor, Decimals.EXACT), unit, size);
     }
 
     /** Whether both ends differ. */

@@ -45,7 +45,8 @@ public final class CookAmount {
      * @param factor above 0
      */
     public static String of(Amount amount, BigDecimal factor, Measures measures) {
-        String high = of(amount.high().multiply(factor), amount.unit(), measures);
+        String high = of(amount.high().multiply(factor), amount.unit(), measures)
+                + amount.size().map(size -> " " + size).orElse("");
         if (!amount.isRange()) {
             return high;
         }

@@ -90,7 +90,7 @@ public final class Batches {
         }
         Amount amount = line.amount().get();
         Working working = weighed(Working.NONE.then(Kind.AMOUNT, amount.high(), amount.unit().word(), dish.servings()),
-                catalogue.get(line.item()), amount.unit());
+                catalogue.get(line.item()), amount);
         return switch (line.scaling()) {
             case LINEAR -> working.then(Kind.LINEAR, servings, dish.servings());
             case DAMPED -> working.then(Kind.DAMPED, servings, dish.servings(),
@@ -99,9 +99,10 @@ public final class Batches {
         };
     }
 
-    private Working weighed(Working working, Item item, Unit unit) {
+    private Working weighed(Working working, Item item, Amount amount) {
+        Unit unit = amount.unit();
         return switch (unit) {
-            case PIECE -> working.then(Kind.PIECE, item.gramsPerPiece().orElseThrow(), item.edibleShare());
+            case PIECE -> working.then(Kind.PIECE, item.gramsPerPiece(amount.size()).orElseThrow(), item.edibleShare());
             case CAN -> working.then(Kind.CAN, item.gramsPerCan().orElseThrow());
             default -> cooking.measures().millilitres(unit)
                     .map(ml -> working.then(Kind.VOLUME, ml, item.gramsPerMl().orElseThrow()))

@@ -31,6 +31,7 @@ public final class BuiltInCatalogue {
         try (InputStream in = BuiltInCatalogue.class.getResourceAsStream(FILE)) {
             Node root = new Node(Json.read(in.readAllBytes()), Place.ROOT, findings);
             root.text("note");
+            root.object("sources");
             List<Item> items = root.list("items", ItemReader::read);
             root.end();
             if (!findings.isEmpty()) {

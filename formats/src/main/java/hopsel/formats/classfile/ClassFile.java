@@ -4,14 +4,19 @@ import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
 import hopsel.core.classes.Place;
+import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.formats.json.Json;
 import hopsel.formats.json.Node;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 
 /** Reads and writes class files. A file is taken whole or, with every finding listed, not at all. */
@@ -49,6 +54,20 @@ public final class ClassFile {
     /** The class as an indented file that reads back to the same class. */
     public static String write(CookingClass cooking) {
         return Json.indented(ClassWriter.write(cooking)) + "\n";
+    }
+
+    /** Items as section 6 of the contract writes them. */
+    public static ArrayNode items(Collection<Item> items) {
+        ArrayNode list = Json.list();
+        items.forEach(item -> ClassWriter.item(list.addObject(), item));
+        return list;
+    }
+
+    /** A dish as section 3 of the contract writes it. */
+    public static ObjectNode dish(Dish dish) {
+        ObjectNode node = Json.object();
+        ClassWriter.dish(node, dish);
+        return node;
     }
 
     private static JsonNode parse(byte[] utf8) throws FaultyFileException {

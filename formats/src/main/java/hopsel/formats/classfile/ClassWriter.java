@@ -12,6 +12,7 @@ import hopsel.core.dish.Source;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.item.Item;
+import hopsel.core.item.Practice;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Minutes;
@@ -96,9 +97,29 @@ final class ClassWriter {
             ObjectNode values = node.putObject("nutrients");
             nutrients.values().forEach((name, value) -> put(values, name, value));
         });
+        practice(node, item.practice());
     }
 
-    private static void dish(ObjectNode node, Dish dish) {
+    private static void practice(ObjectNode node, Practice practice) {
+        if (!practice.names().isEmpty()) {
+            ArrayNode names = node.putArray("names");
+            practice.names().forEach(names::add);
+        }
+        if (!practice.pieces().isEmpty()) {
+            ObjectNode pieces = node.putObject("pieces");
+            practice.pieces().forEach((size, grams) -> put(pieces, size, grams));
+        }
+        practice.canNet().ifPresent(value -> put(node, "canNet", value));
+        practice.soaked().ifPresent(value -> put(node, "soaked", value));
+        practice.cooked().ifPresent(value -> put(node, "cooked", value));
+        if (!practice.sources().isEmpty()) {
+            ObjectNode sources = node.putObject("sources");
+            practice.sources().forEach((figure, source) -> sources.put(figure, source.word()));
+        }
+    }
+
+    /** One dish. */
+    static void dish(ObjectNode node, Dish dish) {
         node.put("id", dish.id()).put("title", dish.title());
         put(node, "servings", dish.servings());
         list(node, "components", dish.components(), ClassWriter::component);
@@ -139,6 +160,7 @@ final class ClassWriter {
             put(node, "amount", amount.high());
         }
         node.put("unit", amount.unit().word());
+        text(node, "size", amount.size());
     }
 
     private static void step(ObjectNode node, Step step, List<After> usual) {

@@ -53,6 +53,11 @@ final class DishReader {
 
     private static Optional<Amount> amount(Node node) {
         Optional<Unit> unit = node.optionalWord("unit", Unit.values(), Unit::word);
+        Optional<String> size = node.optionalText("size");
+        if (size.isPresent() && unit.isPresent() && unit.get() != Unit.PIECE) {
+            node.note(node.place().at("size"), "A size is given, but the unit is %s.".formatted(unit.get().word()),
+                    "Write the unit piece, or take the size away.");
+        }
         if (!node.has("amount")) {
             return Optional.empty();
         }
@@ -61,7 +66,7 @@ final class DishReader {
             node.note(node.place().at("unit"), "The amount has no unit.", "Add one of: %s.".formatted(Unit.words()));
             return Optional.empty();
         }
-        return Optional.of(new Amount(range.low, range.high, unit.get()));
+        return Optional.of(new Amount(range.low, range.high, unit.get(), size));
     }
 
     private static Step step(Node node, Optional<Step> previous) {

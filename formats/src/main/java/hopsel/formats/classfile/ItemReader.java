@@ -7,6 +7,7 @@ import hopsel.core.item.Item;
 import hopsel.core.item.Nutrients;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Pack;
+import hopsel.core.item.Practice;
 import hopsel.core.item.Storage;
 import hopsel.formats.json.Bounds;
 import hopsel.formats.json.Node;
@@ -20,6 +21,10 @@ import java.util.Optional;
 
 /** Reads an item; section 6 of the contract. */
 final class ItemReader {
+
+    /** The figures of an item that can have a source. */
+    private static final List<String> FIGURES = List.of("gramsPerMl", "gramsPerPiece", "pieces", "gramsPerCan", "canNet",
+            "edibleShare", "soaked", "cooked", "packs", "nutrients");
 
     private ItemReader() {
     }
@@ -36,7 +41,22 @@ final class ItemReader {
                 node.optionalWord("storage", Storage.values(), Storage::word),
                 node.optionalList("packs", ItemReader::pack).orElse(List.of()),
                 node.optionalNumber("tolerance", Bounds.NOT_NEGATIVE),
-                node.optionalObject("nutrients").map(ItemReader::nutrients));
+                node.optionalObject("nutrients").map(ItemReader::nutrients), practice(node));
+    }
+
+    private static Practice practice(Node node) {
+        Map<String, Practice.Source> sources = new LinkedHashMap<>();
+        node.optionalObject("sources").ifPresent(figures -> {
+            FIGURES.forEach(figure -> figures.optionalWord(figure, Practice.Source.values(), Practice.Source::word)
+                    .ifPresent(source -> sources.put(figure, source)));
+            figures.end();
+        });
+        Map<String, BigDecimal> pieces = new LinkedHashMap<>();
+        node.optionalObject("pieces").ifPresent(sizes -> sizes.members()
+                .forEach(size -> pieces.put(size, sizes.number(size, Bounds.POSITIVE))));
+        return new Practice(node.texts("names", false, (name, at) -> Optional.of(name)), pieces,
+                node.optionalNumber("canNet", Bounds.POSITIVE), node.optionalNumber("soaked", Bounds.POSITIVE),
+                node.optionalNumber("cooked", Bounds.POSITIVE), sources);
     }
 
     private static Optional<Allergen> allergen(Node node, String word, Place at) {

@@ -4,11 +4,13 @@ import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.core.json.JsonFactory;
+import tools.jackson.core.json.JsonReadFeature;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.cfg.JsonNodeFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Reads and writes JSON with exact decimals, no member twice, and bounds on depth and length. */
@@ -19,9 +21,13 @@ public final class Json {
     private static final int MAX_NUMBER_LENGTH = 100;
     private static final int MAX_STRING_LENGTH = 200_000;
 
-    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
-                    .streamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(MAX_DEPTH)
-                            .maxNumberLength(MAX_NUMBER_LENGTH).maxStringLength(MAX_STRING_LENGTH).build())
+    private static final StreamReadConstraints BOUNDS = StreamReadConstraints.builder().maxNestingDepth(MAX_DEPTH)
+            .maxNumberLength(MAX_NUMBER_LENGTH).maxStringLength(MAX_STRING_LENGTH).build();
+
+    private static final JsonMapper LOOSE = JsonMapper.builder(JsonFactory.builder().streamReadConstraints(BOUNDS)
+            .enable(JsonReadFeature.ALLOW_UNESCAPED_CONTROL_CHARS).build()).build();
+
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder().streamReadConstraints(BOUNDS)
                     .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                     .enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN)
                     .build())
@@ -42,9 +48,23 @@ public final class Json {
         return MAPPER.readTree(utf8);
     }
 
+    /**
+     * Reads a document of others, who may name a member twice; the bounds are the same.
+     *
+     * @throws tools.jackson.core.JacksonException where it is no JSON, or too deep
+     */
+    public static JsonNode readLoosely(byte[] utf8) {
+        return LOOSE.readTree(utf8);
+    }
+
     /** A new, empty object. */
     public static ObjectNode object() {
         return MAPPER.createObjectNode();
+    }
+
+    /** A new, empty list. */
+    public static ArrayNode list() {
+        return MAPPER.createArrayNode();
     }
 
     /** Writes on one line. */

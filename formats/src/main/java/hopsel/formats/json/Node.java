@@ -99,6 +99,11 @@ public final class Node {
         return json.get(member).booleanValue();
     }
 
+    /** The names of all members, for an object whose members are chosen freely. */
+    public List<String> members() {
+        return List.copyOf(json.propertyNames());
+    }
+
     /** A number that must be there. */
     public BigDecimal number(String member, Bounds bounds) {
         return required(member) ? checkedNumber(member, bounds) : bounds.harmless();

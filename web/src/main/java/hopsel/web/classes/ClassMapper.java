@@ -6,9 +6,12 @@ import hopsel.web.classes.ClassRows.ClassRow;
 import hopsel.web.classes.ClassRows.ComponentRow;
 import hopsel.web.classes.ClassRows.DishRow;
 import hopsel.web.classes.ClassRows.ItemAllergenRow;
+import hopsel.web.classes.ClassRows.ItemNameRow;
 import hopsel.web.classes.ClassRows.ItemNutrientRow;
 import hopsel.web.classes.ClassRows.ItemPackRow;
+import hopsel.web.classes.ClassRows.ItemPieceRow;
 import hopsel.web.classes.ClassRows.ItemRow;
+import hopsel.web.classes.ClassRows.ItemSourceRow;
 import hopsel.web.classes.ClassRows.LineRow;
 import hopsel.web.classes.ClassRows.PantryStockRow;
 import hopsel.web.classes.ClassRows.PersonRow;
@@ -67,6 +70,18 @@ interface ClassMapper {
     List<ItemAllergenRow> itemAllergens(@Param("id") long id);
 
     void insertItemAllergens(@Param("id") long id, @Param("rows") List<ItemAllergenRow> rows);
+
+    List<ItemNameRow> itemNames(@Param("id") long id);
+
+    void insertItemNames(@Param("id") long id, @Param("rows") List<ItemNameRow> rows);
+
+    List<ItemPieceRow> itemPieces(@Param("id") long id);
+
+    void insertItemPieces(@Param("id") long id, @Param("rows") List<ItemPieceRow> rows);
+
+    List<ItemSourceRow> itemSources(@Param("id") long id);
+
+    void insertItemSources(@Param("id") long id, @Param("rows") List<ItemSourceRow> rows);
 
     List<ItemPackRow> itemPacks(@Param("id") long id);
 

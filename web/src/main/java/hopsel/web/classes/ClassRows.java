@@ -30,10 +30,19 @@ final class ClassRows {
 
     record ItemRow(String id, int position, String name, BigDecimal gramsPerMl, BigDecimal gramsPerPiece,
                    BigDecimal gramsPerCan, BigDecimal edibleShare, String origin, String houseRule, String storage,
-                   BigDecimal tolerance, boolean hasNutrients) {
+                   BigDecimal tolerance, boolean hasNutrients, BigDecimal canNet, BigDecimal soaked, BigDecimal cooked) {
     }
 
     record ItemAllergenRow(String itemId, String allergen) {
+    }
+
+    record ItemNameRow(String itemId, int position, String name) {
+    }
+
+    record ItemPieceRow(String itemId, int position, String size, BigDecimal grams) {
+    }
+
+    record ItemSourceRow(String itemId, int position, String figure, String source) {
     }
 
     record ItemPackRow(String itemId, int position, BigDecimal grams, BigDecimal price) {
@@ -49,7 +58,7 @@ final class ClassRows {
     }
 
     record LineRow(String dishId, String id, String componentId, int position, String itemId, BigDecimal amountLow,
-                   BigDecimal amountHigh, String unit, String prep, String scaling, boolean isOptional, String source) {
+                   BigDecimal amountHigh, String unit, String size, String prep, String scaling, boolean isOptional, String source) {
     }
 
     record StepRow(String dishId, String id, String componentId, int position, String title, String instruction,

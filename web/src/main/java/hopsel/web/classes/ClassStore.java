@@ -91,6 +91,9 @@ public class ClassStore {
         insert(id, rows.resources(), mapper::insertResources);
         insert(id, rows.items(), mapper::insertItems);
         insert(id, rows.itemAllergens(), mapper::insertItemAllergens);
+        insert(id, rows.itemNames(), mapper::insertItemNames);
+        insert(id, rows.itemPieces(), mapper::insertItemPieces);
+        insert(id, rows.itemSources(), mapper::insertItemSources);
         insert(id, rows.itemPacks(), mapper::insertItemPacks);
         insert(id, rows.itemNutrients(), mapper::insertItemNutrients);
         insert(id, rows.dishes(), mapper::insertDishes);

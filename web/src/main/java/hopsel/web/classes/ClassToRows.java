@@ -14,9 +14,12 @@ import hopsel.web.classes.ClassRows.ClassRow;
 import hopsel.web.classes.ClassRows.ComponentRow;
 import hopsel.web.classes.ClassRows.DishRow;
 import hopsel.web.classes.ClassRows.ItemAllergenRow;
+import hopsel.web.classes.ClassRows.ItemNameRow;
 import hopsel.web.classes.ClassRows.ItemNutrientRow;
 import hopsel.web.classes.ClassRows.ItemPackRow;
+import hopsel.web.classes.ClassRows.ItemPieceRow;
 import hopsel.web.classes.ClassRows.ItemRow;
+import hopsel.web.classes.ClassRows.ItemSourceRow;
 import hopsel.web.classes.ClassRows.LineRow;
 import hopsel.web.classes.ClassRows.PantryStockRow;
 import hopsel.web.classes.ClassRows.PersonRow;
@@ -69,7 +72,28 @@ final class ClassToRows {
         return rows(cooking.items(), (i, item) -> new ItemRow(item.id(), i, item.name(), or(item.gramsPerMl()),
                 or(item.gramsPerPiece()), or(item.gramsPerCan()), item.edibleShare(), item.origin().word(),
                 or(item.is().map(rule -> rule.word())), or(item.storage().map(storage -> storage.word())),
-                or(item.tolerance()), item.nutrients().isPresent()));
+                or(item.tolerance()), item.nutrients().isPresent(), or(item.practice().canNet()), or(item.practice().soaked()),
+                or(item.practice().cooked())));
+    }
+
+    List<ItemNameRow> itemNames() {
+        return eachItem((item, rows) -> rows.addAll(rows(item.practice().names(), (i, name) -> new ItemNameRow(item.id(), i, name))));
+    }
+
+    List<ItemPieceRow> itemPieces() {
+        return eachItem((item, rows) -> rows.addAll(rows(List.copyOf(item.practice().pieces().entrySet()),
+                (i, piece) -> new ItemPieceRow(item.id(), i, piece.getKey(), piece.getValue()))));
+    }
+
+    List<ItemSourceRow> itemSources() {
+        return eachItem((item, rows) -> rows.addAll(rows(List.copyOf(item.practice().sources().entrySet()),
+                (i, source) -> new ItemSourceRow(item.id(), i, source.getKey(), source.getValue().word()))));
+    }
+
+    private <R> List<R> eachItem(BiConsumer<Item, List<R>> action) {
+        List<R> rows = new ArrayList<>();
+        cooking.items().forEach(item -> action.accept(item, rows));
+        return rows;
     }
 
     List<ItemAllergenRow> itemAllergens() {
@@ -110,7 +134,8 @@ final class ClassToRows {
 
     private static LineRow line(String dish, String component, int position, IngredientLine line) {
         return new LineRow(dish, line.id(), component, position, line.item(), or(line.amount().map(Amount::low)),
-                or(line.amount().map(Amount::high)), or(line.amount().map(amount -> amount.unit().word())), or(line.prep()),
+                or(line.amount().map(Amount::high)), or(line.amount().map(amount -> amount.unit().word())),
+                or(line.amount().flatMap(Amount::size)), or(line.prep()),
                 line.scaling().word(), line.optional(), line.from().word());
     }
 

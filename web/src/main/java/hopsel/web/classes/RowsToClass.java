@@ -22,6 +22,7 @@ import hopsel.core.item.Item;
 import hopsel.core.item.Nutrients;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Pack;
+import hopsel.core.item.Practice;
 import hopsel.core.item.Storage;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
@@ -37,9 +38,12 @@ import hopsel.core.provision.Provision;
 import hopsel.web.classes.ClassRows.AttendeeAvoidRow;
 import hopsel.web.classes.ClassRows.ClassRow;
 import hopsel.web.classes.ClassRows.ItemAllergenRow;
+import hopsel.web.classes.ClassRows.ItemNameRow;
 import hopsel.web.classes.ClassRows.ItemNutrientRow;
 import hopsel.web.classes.ClassRows.ItemPackRow;
+import hopsel.web.classes.ClassRows.ItemPieceRow;
 import hopsel.web.classes.ClassRows.ItemRow;
+import hopsel.web.classes.ClassRows.ItemSourceRow;
 import hopsel.web.classes.ClassRows.LineRow;
 import hopsel.web.classes.ClassRows.StepRow;
 
@@ -95,11 +99,15 @@ final class RowsToClass {
         Map<String, List<ItemAllergenRow>> allergens = group(mapper.itemAllergens(row.id()), ItemAllergenRow::itemId);
         Map<String, List<ItemPackRow>> packs = group(mapper.itemPacks(row.id()), ItemPackRow::itemId);
         Map<String, List<ItemNutrientRow>> nutrients = group(mapper.itemNutrients(row.id()), ItemNutrientRow::itemId);
-        return mapper.items(row.id()).stream().map(item -> item(item, allergens.getOrDefault(item.id(), List.of()),
+        Map<String, List<ItemNameRow>> names = group(mapper.itemNames(row.id()), ItemNameRow::itemId);
+        Map<String, List<ItemPieceRow>> pieces = group(mapper.itemPieces(row.id()), ItemPieceRow::itemId);
+        Map<String, List<ItemSourceRow>> sources = group(mapper.itemSources(row.id()), ItemSourceRow::itemId);
+        return mapper.items(row.id()).stream().map(item -> item(item, practice(item, names.getOrDefault(item.id(), List.of()),
+                pieces.getOrDefault(item.id(), List.of()), sources.getOrDefault(item.id(), List.of())), allergens.getOrDefault(item.id(), List.of()),
                 packs.getOrDefault(item.id(), List.of()), nutrients.getOrDefault(item.id(), List.of()))).toList();
     }
 
-    private static Item item(ItemRow item, List<ItemAllergenRow> allergens, List<ItemPackRow> packs,
+    private static Item item(ItemRow item, Practice practice, List<ItemAllergenRow> allergens, List<ItemPackRow> packs,
                              List<ItemNutrientRow> nutrients) {
         return new Item(item.id(), item.name(), number(item.gramsPerMl()), number(item.gramsPerPiece()),
                 number(item.gramsPerCan()), Decimals.plain(item.edibleShare()),
@@ -109,7 +117,18 @@ final class RowsToClass {
                 Optional.ofNullable(item.houseRule()).map(rule -> word(HouseRule.values(), HouseRule::word, rule)),
                 Optional.ofNullable(item.storage()).map(storage -> word(Storage.values(), Storage::word, storage)),
                 packs.stream().map(pack -> new Pack(pack.grams(), pack.price())).toList(), number(item.tolerance()),
-                item.hasNutrients() ? Optional.of(nutrients(nutrients)) : Optional.empty());
+                item.hasNutrients() ? Optional.of(nutrients(nutrients)) : Optional.empty(), practice);
+    }
+
+    private static Practice practice(ItemRow item, List<ItemNameRow> names, List<ItemPieceRow> pieces,
+                                     List<ItemSourceRow> sources) {
+        Map<String, BigDecimal> sizes = new LinkedHashMap<>();
+        pieces.forEach(piece -> sizes.put(piece.size(), Decimals.plain(piece.grams())));
+        Map<String, Practice.Source> figures = new LinkedHashMap<>();
+        sources.forEach(source -> figures.put(source.figure(),
+                word(Practice.Source.values(), Practice.Source::word, source.source())));
+        return new Practice(names.stream().map(ItemNameRow::name).toList(), sizes, number(item.canNet()), number(item.soaked()),
+                number(item.cooked()), figures);
     }
 
     private static Nutrients nutrients(List<ItemNutrientRow> rows) {
@@ -135,7 +154,8 @@ final class RowsToClass {
 
     private static IngredientLine line(LineRow line) {
         Optional<Amount> amount = Optional.ofNullable(line.amountHigh())
-                .map(high -> new Amount(line.amountLow(), high, Unit.of(line.unit()).orElseThrow()));
+                .map(high -> new Amount(line.amountLow(), high, Unit.of(line.unit()).orElseThrow(),
+                        Optional.ofNullable(line.size())));
         return new IngredientLine(line.id(), line.itemId(), amount, Optional.ofNullable(line.prep()),
                 Scaling.of(line.scaling()).orElseThrow(), line.isOptional(), word(Source.values(), Source::word, line.source()));
     }

@@ -1,0 +1,126 @@
+package hopsel.core.recipe;
+
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Origin;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Finds the item that a name in a recipe speaks of.
+ *
+ * <p>The longest known name that ends where the name itself ends, descriptions left aside, wins. A name whose head is
+ * not known is not guessed at, and a general word (oil, flour, milk) is not taken for an item if something unknown
+ * stands before it: walnut oil is not just oil, and not everybody may eat it.
+ */
+public final class ItemFinder {
+
+    private static final Set<String> DESCRIPTIONS = new HashSet<>(words("fresh freshly ripe raw organic large small medium baby big extra chopped diced minced sliced "
+            + "grated shredded crushed peeled cooked uncooked soaked drained rinsed roasted toasted unsalted salted low-sodium "
+            + "reduced-sodium finely coarsely roughly thinly thickly thick thin plain unsweetened sweetened pure good good-quality quality "
+            + "vegan plant-based dairy-free gluten-free frozen thawed warm cold hot boiling lukewarm leftover day-old packed heaped "
+            + "heaping level sifted whole halved quartered pitted seeded deseeded stoned trimmed washed squeezed juiced torn leaves "
+            + "leaf florets stalk stalks sprigs sprig cubes cube pieces piece chunks strips wedges rounds matchsticks ribbons halves slices "
+            + "crumbled mashed pureed puréed melted softened creamy smooth natural mild light fine coarse tinned canned jarred bottled "
+            + "store-bought shop-bought homemade favourite favorite optional extra-virgin virgin of the your some tender young "
+            + "cubed pressed patted dry dried ground blanched shelled soft free-range unbleached bought best local "
+            + "skin-on unpeeled clean cleaned very well heirloom filtered tap flavourless neutral-tasting instant quick-cook quick-cooking "
+            + "full-fat low-fat reduced-fat lite steamed boiled stale cored zested beaten flesh "
+            + "packet tub sheets root bulb heads cloves ears stems red green white yellow purple brown black unrefined refined"));
+
+    /** Words that say too little by themselves. */
+    private static final Set<String> GENERAL = Set.of("oil", "vinegar", "flour", "milk", "butter", "cream", "cheese", "sauce", "paste", "stock",
+            "broth", "sugar", "rice", "noodle", "bread", "yogurt", "yoghurt", "syrup", "jam", "mustard", "egg", "pepper", "bean",
+            "mayonnaise", "pasta", "chocolate", "juice", "powder", "salt", "mushroom", "curry paste", "wine", "vegetable stock");
+
+    /** Colours tell things apart where they stand before a general word. */
+    private static final Set<String> TELLING = Set.of("red", "green", "white", "yellow", "purple", "brown", "black", "dried", "dry");
+
+    private static final Set<String> PLANT_WORDS = Set.of("vegan", "plant", "based", "dairy", "free", "non");
+
+    private final Map<String, Item> byName = new HashMap<>();
+    private int longest;
+
+    /** Knows every name in the catalogue; a name given first is kept. */
+    public ItemFinder(Catalogue catalogue) {
+        for (Item item : catalogue.items()) {
+            item.practice().names().forEach(name -> know(name, item));
+        }
+        catalogue.items().forEach(item -> know(item.name(), item));
+    }
+
+    private void know(String name, Item item) {
+        List<String> words = words(name);
+        byName.putIfAbsent(String.join(" ", words), item);
+        longest = Math.max(longest, words.size());
+    }
+
+    /** The item of that name, if it is known for sure enough. */
+    public Optional<Item> find(String name) {
+        List<String> words = new ArrayList<>(words(name));
+        while (!words.isEmpty()) {
+            Optional<Item> item = endingHere(words);
+            if (item.isPresent()) {
+                return item;
+            }
+            if (!isDescription(words.get(words.size() - 1))) {
+                return Optional.empty();
+            }
+            words.remove(words.size() - 1);
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Item> endingHere(List<String> words) {
+        for (int length = Math.min(longest, words.size()); length > 0; length--) {
+            int from = words.size() - length;
+            String run = String.join(" ", words.subList(from, words.size()));
+            Item item = byName.get(run);
+            if (item != null && sure(run, item, words.subList(0, from))) {
+                return Optional.of(item);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean sure(String run, Item item, List<String> before) {
+        boolean careful = GENERAL.contains(run) || item.origin() == Origin.ANIMAL;
+        return !careful || before.stream().allMatch(word -> isDescription(word) && !TELLING.contains(word)
+                && !(item.origin() == Origin.ANIMAL && PLANT_WORDS.contains(word)));
+    }
+
+    private static boolean isDescription(String word) {
+        return DESCRIPTIONS.contains(word) || word.matches("[\\d./x×%-]+");
+    }
+
+    /** The words of a name, in lower case and singular. */
+    static List<String> words(String name) {
+        return Arrays.stream(name.toLowerCase(Locale.ROOT).replace('-', ' ').replaceAll("[^\\p{L}\\p{N} '&%/]", " ").strip().split("\\s+"))
+                .filter(word -> !word.isEmpty()).map(ItemFinder::singular).toList();
+    }
+
+    /** The singular of the plurals that kitchens use. */
+    static String singular(String word) {
+        if (word.length() < 4 || word.endsWith("ss") || word.endsWith("us") || word.endsWith("is")) {
+            return word;
+        }
+        if (word.endsWith("leaves") || word.endsWith("loaves") || word.endsWith("halves")) {
+            return word.substring(0, word.length() - 3) + "f";
+        }
+        if (word.endsWith("ies")) {
+            return word.equals("cookies") ? "cookie" : word.substring(0, word.length() - 3) + "y";
+        }
+        if (word.endsWith("oes") || word.endsWith("shes") || word.endsWith("ches") || word.endsWith("sses") || word.endsWith("xes")) {
+            return word.substring(0, word.length() - 2);
+        }
+        return word.endsWith("s") ? word.substring(0, word.length() - 1) : word;
+    }
+}

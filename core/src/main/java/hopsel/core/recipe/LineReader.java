@@ -1,0 +1,476 @@
+package hopsel.core.recipe;
+
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Weigher;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Measures;
+import hopsel.core.measure.Unit;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads ingredient lines as people write them.
+ *
+ * <pre>
+ * line    = part-of? modifier* range? modifier* pack? unit? size? "of"? name ("," prep)*
+ * part-of = ("juice" | "zest" …) "of"
+ * pack    = "(" weight ")" | "x"? weight, before a can, a block or a jar
+ * </pre>
+ *
+ * Takes {@code 1 ½ cups raw cashews, soaked}, {@code 1 (400 g) can black beans, drained}, {@code juice of half a lemon},
+ * {@code 200 g/7 oz flour}, {@code tamari or soy sauce}. A name that is not in the catalogue stays a name; a number
+ * without a unit stays a number; nothing that was written is dropped.
+ */
+public final class LineReader {
+
+    /** A heaped spoon holds about a quarter more than a level one; kitchen practice. */
+    static final BigDecimal HEAPED = new BigDecimal("1.25");
+    static final BigDecimal SCANT = new BigDecimal("0.9");
+    private static final BigDecimal ONE = BigDecimal.ONE;
+    private static final BigDecimal DOZEN = BigDecimal.valueOf(12);
+    private static final Pattern VAGUE = Pattern.compile("^(an? (?:(?:good|generous|small|big|little) )?(?:splash|glug|drizzle|squeeze|touch|little|few|dollop|drop|lug)s?)\\s+(?:of\\s+)?", Pattern.CASE_INSENSITIVE);
+    /** Kinds of piece that are the whole thing, so that small and large tell more. */
+    private static final Set<String> WHOLE = Set.of("head", "bulb", "stalk", "stick", "ear", "cob");
+
+    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▢□☐◦‣–—+]|\\[ ?\\])+\\s*(?=\\S)");
+    private static final Pattern PARENTHESIS = Pattern.compile("\\(([^()]*)\\)");
+    private static final Pattern MODIFIER = Pattern.compile("^(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.|~|scant|generous|heaped|heaping|"
+            + "rounded|level|good|big|large|small|packed|plus|up to|another|more|a bit more than|just under|just over|medium|med\\.?)\\b\\s*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART_OF = Pattern.compile("^(?:the\\s+)?((?:freshly squeezed |finely grated |grated )?(?:juice|zest|rind|"
+            + "zest and juice|juice and zest|grated zest|seeds|flesh|leaves))\\s+(?:of|from)\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES = Pattern.compile("^\\s*[x×*]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SIZE = Pattern.compile("^(?:(?:very|extra)[ -])?(small|medium|large|big|jumbo|med\\.?|medium-sized|medium-large|small-medium)\\b(?:[ -]sized?)?\\s*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern OPTIONAL = Pattern.compile("\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available))\\b\\)?:?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TASTE = Pattern.compile("\\b(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ASIDE = Pattern.compile("\\s*(?:,|;| - |\\b(?:plus (?=extra|more|a |some|\\d)|for (?=dusting|frying|greasing|serving|garnish|brushing|drizzling|the |rolling|oiling|deep|shallow|sprinkling|topping)"
+            + "|to (?=taste|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as needed|such as|at room temperature|cut (?=in|into|lengthwise)|sliced|chopped|diced|minced|grated|peeled|shredded|crushed|torn|melted|divided|with (?=skin|their|its|the ))\\b)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern CUT_FIRST = Pattern.compile("^((?:(?:very|freshly|finely|coarsely|roughly|thinly|thickly|lightly|well)[ -])?(?:chopped|diced|minced|sliced|grated|shredded|"
+            + "crushed|crumbled|cubed|mashed|peeled|toasted|melted|drained|rinsed|packed|sifted|halved|julienned|squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern OR = Pattern.compile("\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Set<String> CONTAINERS = Set.of("can", "cans", "tin", "tins", "jar", "jars", "block", "blocks", "pack", "packs", "packet",
+            "packets", "package", "packages", "bag", "bags", "punnet", "punnets", "sachet", "sachets", "pkg", "bar", "bars", "carton", "bottle");
+
+    private final ItemFinder finder;
+    private final Weigher weigher;
+
+    /** Reads with the names of a catalogue and the cups and spoons of a place. */
+    public LineReader(Catalogue catalogue, Measures measures) {
+        this.finder = new ItemFinder(catalogue);
+        this.weigher = new Weigher(measures);
+    }
+
+    /** The line, as far as it can be understood. */
+    public ReadLine read(String text) {
+        return new Reading(text).line();
+    }
+
+    /** One line being read: what is still unread stands in {@code rest}. */
+    private final class Reading {
+
+        private final String text;
+        private final List<String> asides = new ArrayList<>();
+        private final List<String> or = new ArrayList<>();
+        private String rest;
+        private Optional<Numbers.Reading> count = Optional.empty();
+        private Optional<UnitWords.Word> unit = Optional.empty();
+        private String unitName = "";
+        private Optional<String> size = Optional.empty();
+        private Optional<String> adjective = Optional.empty();
+        private Optional<Amount> pack = Optional.empty();
+        private Optional<Amount> added = Optional.empty();
+        private BigDecimal factor = ONE;
+        private boolean optional;
+
+        Reading(String text) {
+            this.text = text.strip();
+            this.rest = Numbers.plain(BULLET.matcher(this.text).replaceFirst(""));
+        }
+
+        ReadLine line() {
+            optional();
+            partOf();
+            vague();
+            modifiers();
+            count();
+            parentheses();
+            unit();
+            secondMeasure();
+            rest = rest.replaceFirst("(?i)^\\s*(?:of|worth of|each(?: of)?)\\s+(?:the\\s+)?", "").strip();
+            sizeOf();
+            prefixCut();
+            alternatives();
+            aside();
+            String name = name();
+            Optional<Item> item = item(name).or(() -> size.flatMap(kind -> finder.find(name + " " + kind)));
+            Optional<Amount> amount = amount(item);
+            Optional<ReadLine.Bare> bare = amount.isEmpty() ? count.map(c -> new ReadLine.Bare(c.low(), c.high())) : Optional.empty();
+            return new ReadLine(text, amount, bare, item, name, prep(), optional, or, grams(item, amount));
+        }
+
+        private void optional() {
+            Matcher matcher = OPTIONAL.matcher(rest);
+            if (matcher.find()) {
+                optional = true;
+                rest = matcher.replaceAll(" ").replaceAll("\\s+([,;])", "$1").replaceAll("[,;]\\s*$", "").replaceAll("\\(\\s*[,;]?\\s*\\)", "").strip();
+            }
+        }
+
+        private void partOf() {
+            Matcher matcher = PART_OF.matcher(rest);
+            if (matcher.find()) {
+                asides.add(matcher.group(1).toLowerCase(Locale.ROOT));
+                rest = rest.substring(matcher.end());
+            }
+        }
+
+        /** Words before a number: about, a heaped, a good. */
+        private void modifiers() {
+            boolean article = rest.matches("(?i)^an? .*");
+            String from = article ? rest.replaceFirst("(?i)^an?\\s+", "") : rest;
+            Matcher matcher = MODIFIER.matcher(from);
+            boolean moved = false;
+            while (matcher.find()) {
+                modify(matcher.group().strip().toLowerCase(Locale.ROOT));
+                from = from.substring(matcher.end());
+                matcher = MODIFIER.matcher(from);
+                moved = true;
+            }
+            if (moved) {
+                rest = (article ? "1 " : "") + from;
+            }
+        }
+
+        private void modify(String word) {
+            if (word.startsWith("heap")) {
+                factor = HEAPED;
+                asides.add(word);
+            } else if (word.equals("scant")) {
+                factor = SCANT;
+                asides.add(word);
+            } else if (word.equals("large") || word.equals("big") || word.equals("small")) {
+                size = Optional.of(word.equals("small") ? "small" : "large");
+            } else if (!word.startsWith("med")) {
+                asides.add(word);
+            }
+        }
+
+        /** A splash, a drizzle: nobody knows how much, so nothing is counted. */
+        private void vague() {
+            Matcher matcher = VAGUE.matcher(rest);
+            if (matcher.find()) {
+                asides.add(matcher.group(1).toLowerCase(Locale.ROOT));
+                rest = rest.substring(matcher.end());
+            }
+        }
+
+        private void count() {
+            count = Numbers.read(rest);
+            count.ifPresent(number -> rest = number.rest());
+            if (count.isPresent() && rest.stripLeading().startsWith("dozen ")) {
+                count = count.map(number -> new Numbers.Reading(number.low().multiply(DOZEN), number.high().multiply(DOZEN), ""));
+                rest = rest.stripLeading().substring("dozen ".length());
+            }
+            Matcher matcher = MODIFIER.matcher(rest.stripLeading());
+            if (count.isPresent() && matcher.find() && !SIZE.matcher(rest.stripLeading()).find()) {
+                modify(matcher.group().strip().toLowerCase(Locale.ROOT));
+                rest = rest.stripLeading().substring(matcher.end());
+            }
+        }
+
+        /** A weight in parentheses before a can or a block is what the pack holds; after a cup it is another way to say it. */
+        private void parentheses() {
+            Matcher matcher = PARENTHESIS.matcher(rest);
+            StringBuilder without = new StringBuilder();
+            while (matcher.find()) {
+                String inside = matcher.group(1).strip();
+                Optional<Amount> weight = weight(inside);
+                if (weight.isPresent() && pack.isEmpty()) {
+                    pack = weight;
+                } else if (inside.toLowerCase(Locale.ROOT).startsWith("or ") && !inside.toLowerCase(Locale.ROOT).matches("or (?:to taste|more|so|less)\\b.*")) {
+                    or.add(inside.substring(3).strip());
+                } else if (!inside.isEmpty() && weight.isEmpty()) {
+                    asides.add(inside);
+                }
+                matcher.appendReplacement(without, " ");
+            }
+            matcher.appendTail(without);
+            rest = without.toString().replaceAll("\\s+", " ").replaceAll("\\s+,", ",").strip();
+        }
+
+        private Optional<Amount> weight(String inside) {
+            String plain = inside.replaceFirst("(?i)^(?:about|approx\\.?|approximately|around|roughly|~|or|each|net|drained|=)\\s*", "").strip();
+            return Numbers.read(plain).flatMap(number -> UnitWords.first(number.rest())
+                    .filter(found -> found.word().measured()).filter(found -> found.rest().length() < 25)
+                    .map(found -> amount(number, found.word())));
+        }
+
+        private Amount amount(Numbers.Reading number, UnitWords.Word word) {
+            return new Amount(number.low().multiply(word.factor()), number.high().multiply(word.factor()), word.unit());
+        }
+
+        private void unit() {
+            if (TIMES.matcher(rest).find()) {
+                rest = TIMES.matcher(rest).replaceFirst("");
+                Optional<Numbers.Reading> each = Numbers.read(rest);
+                each.flatMap(number -> UnitWords.first(number.rest()).map(found -> new Pack(amount(number, found.word()), found.rest())))
+                        .ifPresent(this::packed);
+            }
+            if (count.isEmpty() && !rest.matches("(?i)^(?:pinch|dash|handful|bunch|sprig|knob|thumb).*")) {
+                return;
+            }
+            sizeOf();
+            packWithoutParentheses();
+            Optional<UnitWords.Found> found = UnitWords.first(rest);
+            if (found.isPresent() && !isName(found.get())) {
+                take(found.get());
+                containerBehindWeight();
+            }
+        }
+
+        private void packed(Pack found) {
+            pack = Optional.of(found.holds);
+            rest = found.rest;
+        }
+
+        /** {@code 1 15-ounce can}: a second number with a measured unit, then a container. */
+        private void packWithoutParentheses() {
+            Optional<Numbers.Reading> each = pack.isPresent() || unit.isPresent() || !rest.matches("^\\s*\\d.*") ? Optional.empty() : Numbers.read(rest);
+            each.flatMap(number -> UnitWords.first(number.rest()).filter(found -> found.word().measured())
+                    .map(found -> new Pack(amount(number, found.word()), found.rest()))).ifPresent(this::packed);
+        }
+
+        /** {@code 400 g can chickpeas}: the weight was that of one can. */
+        private void containerBehindWeight() {
+            Optional<UnitWords.Found> container = UnitWords.first(rest).filter(found -> CONTAINERS.contains(found.name()));
+            if (unit.isPresent() && unit.get().measured() && container.isPresent() && pack.isEmpty()) {
+                pack = count.map(number -> amount(number, unit.get()));
+                count = Optional.of(new Numbers.Reading(ONE, ONE, ""));
+                take(container.get());
+            }
+        }
+
+        private void take(UnitWords.Found found) {
+            unit = Optional.of(found.word());
+            unitName = found.name();
+            rest = found.rest();
+            if (found.word().size().isPresent()) {
+                adjective = size;
+                size = found.word().size();
+            }
+        }
+
+        /** Cloves are a spice as well, stalks and heads may be the thing itself. */
+        private boolean isName(UnitWords.Found found) {
+            String behind = found.rest().strip();
+            return found.word().unit() == Unit.PIECE && (behind.isEmpty() || behind.startsWith(","));
+        }
+
+        /** {@code 200 g/7 oz}, {@code 1 tbsp plus 1 tsp}, {@code 2 cups / 300 g}. */
+        private void secondMeasure() {
+            Matcher plus = Pattern.compile("^\\s*(?:plus|\\+|and|&)\\s+(?=\\d|an? )", Pattern.CASE_INSENSITIVE).matcher(rest);
+            Matcher same = Pattern.compile("^\\s*(?:/|\\||;|or|=)\\s*(?=[\\d.])", Pattern.CASE_INSENSITIVE).matcher(rest);
+            boolean adds = unit.isPresent() && plus.find();
+            boolean repeats = unit.isPresent() && !adds && same.find();
+            if (!adds && !repeats) {
+                return;
+            }
+            String behind = rest.substring(adds ? plus.end() : same.end());
+            Optional<Numbers.Reading> number = Numbers.read(behind);
+            Optional<UnitWords.Found> found = number.flatMap(n -> UnitWords.first(n.rest())).filter(f -> f.word().measured());
+            if (found.isPresent()) {
+                rest = found.get().rest();
+                Amount second = amount(number.get(), found.get().word());
+                if (adds) {
+                    added = Optional.of(second);
+                } else {
+                    pack = pack.or(() -> Optional.of(second));
+                }
+            }
+        }
+
+        private void sizeOf() {
+            Matcher matcher = SIZE.matcher(rest.stripLeading());
+            if (matcher.find()) {
+                String word = matcher.group(1).toLowerCase(Locale.ROOT);
+                if (size.isEmpty() && !word.startsWith("med")) {
+                    size = Optional.of(word.startsWith("small") ? "small" : "large");
+                }
+                rest = rest.stripLeading().substring(matcher.end());
+            }
+        }
+
+        private void prefixCut() {
+            Matcher matcher = CUT_FIRST.matcher(rest);
+            if (matcher.find()) {
+                asides.add(matcher.group(1).toLowerCase(Locale.ROOT));
+                rest = rest.substring(matcher.end());
+            }
+        }
+
+        private void alternatives() {
+            Matcher matcher = OR.matcher(rest);
+            if (!matcher.find() || rest.lastIndexOf(',', matcher.start()) >= 0) {
+                return;
+            }
+            String first = rest.substring(0, matcher.start()).strip();
+            String second = rest.substring(matcher.end());
+            Matcher end = ASIDE.matcher(second);
+            String other = end.find() ? second.substring(0, end.start()) : second;
+            String behind = second.substring(other.length());
+            String[] others = OR.split(other);
+            for (String one : others) {
+                or.add(withoutMeasure(one.strip()));
+            }
+            boolean shared = finder.find(first).isEmpty() && !others[others.length - 1].strip().contains(",");
+            String head = others[others.length - 1].strip().replaceFirst("^.*\\s", "");
+            rest = (shared && finder.find(first + " " + head).isPresent() ? first + " " + head : first) + behind;
+        }
+
+        private String withoutMeasure(String name) {
+            return Numbers.read(name).flatMap(number -> UnitWords.first(number.rest())).map(found -> found.rest().strip()).orElse(name);
+        }
+
+        private void aside() {
+            Matcher matcher = ASIDE.matcher(rest);
+            if (matcher.find() && matcher.start() > 0) {
+                String behind = rest.substring(matcher.start()).replaceFirst("^[\\s,;-]+", "").strip();
+                rest = rest.substring(0, matcher.start());
+                if (!behind.isEmpty()) {
+                    asides.add(behind);
+                }
+            } else if (matcher.find(0) && matcher.start() == 0) {
+                rest = rest.replaceFirst("^[\\s,;-]+", "");
+            }
+        }
+
+        private String name() {
+            return rest.replaceAll("\\s+", " ").replaceAll("^[\\s,;:.*-]+|[\\s,;:*-]+$", "").strip();
+        }
+
+        private Optional<Item> item(String name) {
+            boolean canned = unit.filter(word -> word.unit() == Unit.CAN).isPresent();
+            String said = String.join(" ", asides).toLowerCase(Locale.ROOT);
+            Optional<Item> two = both(name);
+            if (two.isPresent()) {
+                return two;
+            }
+            if (said.contains("dried") || said.contains("dry")) {
+                Optional<Item> dried = finder.find("dried " + name);
+                if (dried.isPresent()) {
+                    return dried;
+                }
+            }
+            if (said.contains("zest") && !said.contains("juice")) {
+                return finder.find(name + " zest").or(() -> finder.find(name));
+            }
+            return canned ? finder.find("canned " + name).or(() -> finder.find(name))
+                    : finder.find(name).or(() -> finder.find(name.replaceFirst("(?i)^.*\\bof\\s+", "")));
+        }
+
+        /** {@code salt and pepper}: the first of two. */
+        private Optional<Item> both(String name) {
+            String[] two = name.split("(?i)\\s+(?:and|&)\\s+", 2);
+            return two.length == 2 && finder.find(two[1]).isPresent() ? finder.find(two[0]) : Optional.empty();
+        }
+
+        private Optional<Amount> amount(Optional<Item> item) {
+            if (count.isEmpty() && unit.isEmpty()) {
+                return Optional.empty();
+            }
+            Numbers.Reading number = count.orElse(new Numbers.Reading(ONE, ONE, ""));
+            if (number.high().signum() <= 0) {
+                return Optional.empty();
+            }
+            if (unit.isPresent() && unit.get().unit() == Unit.CAN && item.isPresent() && item.get().gramsPerCan().isEmpty() && pack.isPresent()) {
+                return Optional.of(times(number, pack.get()));
+            }
+            boolean packOfPieces = CONTAINERS.contains(unitName) && unit.get().unit() == Unit.PIECE;
+            if (packOfPieces && pack.isPresent()) {
+                return Optional.of(times(number, pack.get()));
+            }
+            boolean countable = item.flatMap(Item::gramsPerPiece).isPresent();
+            if (unit.isEmpty() && pack.isPresent() && !countable) {
+                return Optional.of(count.get().high().compareTo(ONE) == 0 || !isEach() ? pack.get() : times(number, pack.get()));
+            }
+            UnitWords.Word word = unit.orElse(new UnitWords.Word(Unit.PIECE, ONE, Optional.empty()));
+            Amount plain = new Amount(number.low().multiply(word.factor()), number.high().multiply(word.factor()), word.unit(), kind(item, word));
+            return Optional.of(added.map(more -> sum(plain, more)).orElse(plain));
+        }
+
+        private Optional<String> kind(Optional<Item> item, UnitWords.Word word) {
+            if (word.unit() != Unit.PIECE) {
+                return Optional.empty();
+            }
+            Optional<String> finer = word.size().filter(WHOLE::contains).flatMap(any -> known(item, adjective));
+            boolean length = word.size().filter(kind -> kind.equals("inch") || kind.equals("cm")).isPresent();
+            return finer.or(word::size).filter(kind -> !length || known(item, Optional.of(kind)).isPresent()).or(() -> known(item, size));
+        }
+
+        private boolean isEach() {
+            return text.toLowerCase(Locale.ROOT).contains("each");
+        }
+
+        private Optional<String> known(Optional<Item> item, Optional<String> kind) {
+            return kind.filter(word -> item.isPresent() && item.get().practice().pieces().containsKey(word));
+        }
+
+        private Amount times(Numbers.Reading number, Amount each) {
+            return new Amount(each.low().multiply(number.low()), each.high().multiply(number.high()), each.unit());
+        }
+
+        private Amount sum(Amount first, Amount second) {
+            Optional<BigDecimal> one = weigher.measures().millilitres(first.unit());
+            Optional<BigDecimal> other = weigher.measures().millilitres(second.unit());
+            if (one.isEmpty() || other.isEmpty()) {
+                return first;
+            }
+            BigDecimal ratio = Decimals.ratio(other.get(), one.get());
+            return new Amount(first.low().add(second.low().multiply(ratio)), first.high().add(second.high().multiply(ratio)), first.unit());
+        }
+
+        private Optional<BigDecimal> grams(Optional<Item> item, Optional<Amount> amount) {
+            if (amount.isEmpty()) {
+                return Optional.empty();
+            }
+            Optional<BigDecimal> weighed = weigher.measures().grams(amount.get().unit()).map(amount.get().high()::multiply);
+            Optional<BigDecimal> byPack = pack.filter(weight -> unit.filter(word -> word.unit() == Unit.CAN).isEmpty() && !weight.equals(amount.get()))
+                    .flatMap(weight -> weigher.measures().grams(weight.unit()).map(weight.high()::multiply));
+            if (weighed.isPresent() || item.isEmpty()) {
+                return weighed.or(() -> byPack);
+            }
+            return byPack.or(() -> canned(item.get(), amount.get()))
+                    .or(() -> weigher.grams(item.get(), amount.get()).map(factor::multiply));
+        }
+
+        /** The drained share of the usual can, of what this one holds. */
+        private Optional<BigDecimal> canned(Item item, Amount amount) {
+            if (amount.unit() != Unit.CAN || pack.isEmpty() || item.practice().canNet().isEmpty() || item.gramsPerCan().isEmpty()) {
+                return Optional.empty();
+            }
+            Optional<BigDecimal> net = weigher.measures().grams(pack.get().unit()).map(pack.get().high()::multiply);
+            return net.map(grams -> Decimals.ratio(grams, item.practice().canNet().get()).multiply(item.gramsPerCan().get())
+                    .multiply(amount.high()));
+        }
+
+        private Optional<String> prep() {
+            List<String> said = asides.stream().map(aside -> aside.replaceAll("\\s+", " ").strip()).filter(aside -> !aside.isEmpty()).toList();
+            return said.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", said));
+        }
+    }
+
+    private record Pack(Amount holds, String rest) {
+    }
+}

@@ -1,0 +1,122 @@
+package hopsel.core.recipe;
+
+import hopsel.core.dish.Use;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * Finds which ingredient lines go in at a step, from the words of the step.
+ *
+ * <p>A line is used where it is named first. "Half the oil" takes a half, and "the remaining oil" what is left; any
+ * other second mention speaks of what is in the pan already.
+ */
+final class Mentions {
+
+    private static final BigDecimal HALF = new BigDecimal("0.5");
+    private static final Pattern EVERYTHING = Pattern.compile("\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ ){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything (?:else )?(?:in|into|to|together|but|for)\\b|mix everything|blend everything", Pattern.CASE_INSENSITIVE);
+
+    private final Map<String, List<String>> words = new LinkedHashMap<>();
+    private final List<String> toTaste = new ArrayList<>();
+    private final Map<String, Integer> heads = new HashMap<>();
+    private final Map<String, BigDecimal> left = new HashMap<>();
+
+    void know(ReadRecipe.Line line) {
+        List<String> name = ItemFinder.words(line.read().name());
+        if (!name.isEmpty()) {
+            words.put(line.id(), name);
+            heads.merge(name.get(name.size() - 1), 1, Integer::sum);
+            left.put(line.id(), BigDecimal.ONE);
+            if (line.read().amount().isEmpty() && name.stream().anyMatch(word -> word.equals("salt") || word.equals("pepper"))) {
+                toTaste.add(line.id());
+            }
+        }
+    }
+
+    /** What goes in; {@code own} are the lines of the step's component, for "all the ingredients". */
+    List<Use> in(String text, Set<String> own) {
+        List<String> said = ItemFinder.words(text);
+        List<Use> uses = new ArrayList<>();
+        Set<Integer> taken = new HashSet<>();
+        words.keySet().stream().sorted(Comparator.<String, Boolean>comparing(line -> !own.contains(line))
+                        .thenComparing(line -> -words.get(line).size()))
+                .forEach(line -> place(line, said, taken, own).ifPresent(at -> use(line, said, at, uses)));
+        if (text.matches("(?is).*\\bseason\\b.*")) {
+            toTaste.stream().filter(line -> left.get(line).signum() > 0).forEach(line -> take(line, BigDecimal.ONE, uses));
+        }
+        if (EVERYTHING.matcher(text).find()) {
+            own.stream().filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
+                    .forEach(line -> take(line, BigDecimal.ONE, uses));
+        }
+        return uses;
+    }
+
+    /** Where the line is named: by its whole name, or by its last or first word if no other line has it. */
+    private java.util.Optional<Integer> place(String line, List<String> said, Set<Integer> taken, Set<String> own) {
+        List<String> name = words.get(line);
+        String head = name.get(name.size() - 1);
+        boolean alone = heads.get(head) == 1 || own.contains(line) && own.stream().filter(words::containsKey)
+                .filter(other -> words.get(other).get(words.get(other).size() - 1).equals(head)).count() == 1;
+        for (int i = 0; i < said.size(); i++) {
+            boolean whole = i + name.size() <= said.size() && said.subList(i, i + name.size()).equals(name);
+            boolean byHead = isHead(said.get(i), head) && (alone || name.size() > 1 && i > 0 && said.get(i - 1).equals(name.get(name.size() - 2)));
+            boolean byFirst = name.size() > 1 && said.get(i).equals(name.get(0)) && name.get(0).length() > 3 && unique(name.get(0));
+            boolean list = i + 1 < said.size() && said.get(i + 1).equals("ingredient");
+            if ((whole || byHead || byFirst) && !list && !taken.contains(i)) {
+                for (int j = i; j < (whole ? i + name.size() : i + 1); j++) {
+                    taken.add(j);
+                }
+                return java.util.Optional.of(i);
+            }
+        }
+        return java.util.Optional.empty();
+    }
+
+    /** Sweetcorn is called corn, too. */
+    private static boolean isHead(String said, String head) {
+        return said.equals(head) || said.length() > 3 && head.endsWith(said);
+    }
+
+    private static final Set<String> WEAK = Set.of("fresh", "large", "small", "medium", "plain", "dried", "ground", "raw", "whole", "firm", "extra",
+            "white", "black", "green", "brown", "warm", "cold", "boiling", "baby", "fine", "light", "dark", "ripe", "hot", "sweet", "vegan", "plant");
+
+    private boolean unique(String word) {
+        return !WEAK.contains(word) && words.values().stream().filter(name -> name.stream().anyMatch(other -> other.contains(word))).count() == 1;
+    }
+
+    private void use(String line, List<String> said, int at, List<Use> uses) {
+        String before = String.join(" ", said.subList(Math.max(0, at - 5), at)).toLowerCase(Locale.ROOT);
+        boolean rest = before.matches(".*\\b(?:remaining|rest of the|rest of|other half of the|other half|remainder of the)\\b.*");
+        boolean half = before.matches(".*\\bhalf (?:of )?(?:the |your )?(?:\\w+ )?$|.*\\bhalf (?:of )?the\\b.*|.*\\bhalf of?$|.*\\bhalf$");
+        boolean product = before.matches(".*\\bof (?:the )?$") && before.contains("bowl");
+        BigDecimal remains = left.get(line);
+        if (rest && remains.signum() > 0) {
+            take(line, remains, uses);
+        } else if (half && remains.compareTo(HALF) >= 0) {
+            take(line, HALF, uses);
+        } else if (remains.compareTo(BigDecimal.ONE) == 0 && !product) {
+            take(line, BigDecimal.ONE, uses);
+        }
+    }
+
+    private void take(String line, BigDecimal share, List<Use> uses) {
+        if (uses.stream().noneMatch(use -> use.ingredient().equals(line))) {
+            uses.add(new Use(line, share));
+            left.merge(line, share, BigDecimal::subtract);
+        }
+    }
+
+    /** Lines of which something is still to be used. */
+    boolean isLeft(String line) {
+        return left.getOrDefault(line, BigDecimal.ZERO).signum() > 0;
+    }
+}

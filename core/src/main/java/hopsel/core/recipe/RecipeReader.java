@@ -1,0 +1,278 @@
+package hopsel.core.recipe;
+
+import hopsel.core.dish.Use;
+import hopsel.core.item.Catalogue;
+import hopsel.core.measure.Measures;
+import hopsel.core.recipe.ReadRecipe.Line;
+import hopsel.core.recipe.ReadRecipe.Part;
+import hopsel.core.recipe.ReadRecipe.StepInPart;
+import hopsel.core.recipe.RecipeSource.Passage;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads a recipe: components, lines, steps, what each step uses and waits for. */
+public final class RecipeReader {
+
+    private static final Pattern COUNT = Pattern.compile("(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER + "))?\\s*([\\p{L}-]+)?", Pattern.CASE_INSENSITIVE);
+    private static final Set<String> PEOPLE = Set.of("serving", "portion", "people", "person", "as", "generously", "hungry", "adult");
+    private static final Pattern INLINE = Pattern.compile("(?<![\\p{L}\\d/.,°])(?:(?:about|approximately) )?" + Numbers.NUMBER + "(?:\\s*-\\s*\\d+)?(?:\\s+(?:heaped|level|large|small|medium|ripe))?\\s*[\\p{L}]+[^.;,()]{2,60}", Pattern.CASE_INSENSITIVE);
+
+    private final LineReader lines;
+    private final Map<String, PartUnderWay> parts = new LinkedHashMap<>();
+    private final Set<String> ids = new HashSet<>();
+    private final List<String> unread = new ArrayList<>();
+    private final Map<String, String> preheats = new HashMap<>();
+    private String title;
+
+    private RecipeReader(LineReader lines) {
+        this.lines = lines;
+    }
+
+    /** Reads the text of a recipe. */
+    public static ReadRecipe read(String text, Catalogue catalogue, Measures measures) {
+        LineReader lines = new LineReader(catalogue, measures);
+        return new RecipeReader(lines).recipe(TextSplitter.split(text, lines));
+    }
+
+    /** Reads a recipe that is cut into its parts already. */
+    public static ReadRecipe read(RecipeSource source, Catalogue catalogue, Measures measures) {
+        return new RecipeReader(new LineReader(catalogue, measures)).recipe(source);
+    }
+
+    private ReadRecipe recipe(RecipeSource source) {
+        title = source.title().orElse("A dish without a name");
+        unread.addAll(source.other());
+        source.ingredients().forEach(this::ingredient);
+        if (source.ingredients().isEmpty()) {
+            source.method().forEach(this::inlineIngredients);
+        }
+        Mentions mentions = new Mentions();
+        parts.values().forEach(part -> part.lines.forEach(mentions::know));
+        StepReader steps = new StepReader();
+        source.method().forEach(passage -> method(passage, steps, mentions));
+        tieTogether();
+        moveLinesHome();
+        Optional<Matcher> count = source.yield().or(() -> inTitle()).map(text -> COUNT.matcher(Numbers.plain(text))).filter(Matcher::find);
+        boolean people = count.map(matcher -> isPeople(source.yield().or(() -> inTitle()).get(), matcher.group(3))).orElse(false);
+        Optional<BigDecimal> number = count.flatMap(matcher -> Numbers.value(matcher.group(1))).filter(value -> value.signum() > 0);
+        return new ReadRecipe(title, people ? number : Optional.empty(), people ? Optional.empty() : number,
+                source.headline().flatMap(TimeReader::first), parts.values().stream().filter(part -> !part.isEmpty()).map(PartUnderWay::part).toList(), unread);
+    }
+
+    /** {@code Plum tart (8 slices)}. */
+    private Optional<String> inTitle() {
+        Matcher matcher = Pattern.compile("\\(([^()]*\\d[^()]*)\\)").matcher(title);
+        return matcher.find() ? Optional.of(matcher.group(1)) : Optional.empty();
+    }
+
+    private static boolean isPeople(String yield, String noun) {
+        String low = yield.toLowerCase(Locale.ROOT);
+        return low.startsWith("serve") || low.startsWith("feeds") || low.startsWith("servings") || low.startsWith("portions") || noun == null
+                || PEOPLE.contains(ItemFinder.singular(noun.toLowerCase(Locale.ROOT)));
+    }
+
+    private void ingredient(Passage passage) {
+        ReadLine read = lines.read(passage.text());
+        if (read.name().isEmpty() && read.item().isEmpty()) {
+            unread.add(passage.text());
+            return;
+        }
+        part(passage.heading()).lines.add(new Line(id(read.item().map(item -> item.id()).orElse(read.name())), read));
+    }
+
+    /** A recipe without a list: the amounts stand in the sentences. */
+    private void inlineIngredients(Passage passage) {
+        Matcher matcher = INLINE.matcher(Numbers.plain(passage.text()));
+        int from = 0;
+        while (matcher.find(from)) {
+            from = matcher.start() + 1;
+            String[] words = matcher.group().split("\\s+");
+            for (int length = Math.min(words.length, 9); length > 1; length--) {
+                String candidate = String.join(" ", List.of(words).subList(0, length));
+                ReadLine read = lines.read(candidate);
+                if (read.item().isPresent() && read.amount().isPresent() && read.name().split(" ").length <= 4
+                        && !read.name().matches(".*\\d.*") && TimeReader.find(candidate).isEmpty()) {
+                    from = matcher.start() + candidate.length();
+                    part(passage.heading()).lines.add(new Line(id(read.item().get().id()), read));
+                    break;
+                }
+            }
+        }
+    }
+
+    private void method(Passage passage, StepReader reader, Mentions mentions) {
+        List<String> kept = new ArrayList<>();
+        for (String sentence : StepReader.sentences(passage.text())) {
+            if (StepReader.isStorage(sentence)) {
+                unread.add(sentence);
+            } else {
+                kept.add(sentence);
+            }
+        }
+        if (kept.isEmpty()) {
+            return;
+        }
+        if (passage.heading().isEmpty() && underHeading) {
+            last = part(Optional.empty());
+        }
+        underHeading = passage.heading().isPresent();
+        for (ReadStep step : reader.steps(String.join("\n", kept))) {
+            add(step, passage.heading(), mentions);
+        }
+    }
+
+    private void add(ReadStep step, Optional<String> heading, Mentions mentions) {
+        PartUnderWay headed = heading.map(name -> part(Optional.of(name))).orElse(null);
+        Set<String> own = new LinkedHashSet<>();
+        PartUnderWay named = headed != null ? headed : named(step.text()).orElseGet(this::current);
+        named.lines.forEach(line -> own.add(line.id()));
+        List<Use> uses = mentions.in(step.text(), own);
+        PartUnderWay part = headed != null ? headed : home(uses, named);
+        String id = id(step.title());
+        part.steps.add(new StepInPart(id, step, uses, after(step, id, part)));
+        last = part;
+    }
+
+    private PartUnderWay last;
+    private boolean underHeading;
+
+    private PartUnderWay current() {
+        return last != null ? last : parts.isEmpty() ? part(Optional.empty()) : parts.values().iterator().next();
+    }
+
+    /** The component that a text names as what is being made. */
+    private Optional<PartUnderWay> named(String text) {
+        String low = text.toLowerCase(Locale.ROOT);
+        return parts.values().stream().filter(part -> part.isNamedIn(low)).min(Comparator.comparingInt(part -> part.title.length()));
+    }
+
+    /** The component most of whose lines go in; where that is undecided, the one before. */
+    private PartUnderWay home(List<Use> uses, PartUnderWay otherwise) {
+        PartUnderWay best = otherwise;
+        long most = uses.stream().filter(use -> otherwise.has(use.ingredient())).count();
+        for (PartUnderWay part : parts.values()) {
+            long here = uses.stream().filter(use -> part.has(use.ingredient())).count();
+            if (here > most) {
+                best = part;
+                most = here;
+            }
+        }
+        return best;
+    }
+
+    /** The step before in the component, what is named of other components, and for the oven the heating of it. */
+    private List<String> after(ReadStep step, String id, PartUnderWay part) {
+        Set<String> after = new LinkedHashSet<>();
+        if (StepReader.HEATING_UP.matcher(step.text()).find()) {
+            preheats.put(id, id);
+            return List.of();
+        }
+        part.lastStep(preheats.keySet()).ifPresent(after::add);
+        String low = step.text().toLowerCase(Locale.ROOT);
+        for (PartUnderWay other : parts.values()) {
+            String word = ItemFinder.words(other.title).stream().reduce((a, b) -> b).orElse("");
+            if (other != part && word.length() > 2 && ItemFinder.words(low).contains(word)) {
+                other.lastStep(preheats.keySet()).ifPresent(after::add);
+            }
+        }
+        if (step.needs().stream().anyMatch(need -> need.kind().equals("oven"))) {
+            after.addAll(preheats.keySet());
+            preheats.clear();
+        }
+        return List.copyOf(after);
+    }
+
+    /** What nothing waits for yet is what the last step of the text waits for. */
+    private void tieTogether() {
+        if (last == null || last.steps.isEmpty()) {
+            return;
+        }
+        StepInPart end = last.steps.get(last.steps.size() - 1);
+        Set<String> followed = new HashSet<>();
+        parts.values().forEach(part -> part.steps.forEach(step -> followed.addAll(step.after())));
+        Set<String> after = new LinkedHashSet<>(end.after());
+        parts.values().forEach(part -> part.steps.stream().map(StepInPart::id)
+                .filter(step -> !step.equals(end.id()) && !followed.contains(step)).forEach(after::add));
+        last.steps.set(last.steps.size() - 1, new StepInPart(end.id(), end.read(), end.uses(), List.copyOf(after)));
+    }
+
+    /** Lines that stood in one list belong where they are used first, if that is a component with a name. */
+    private void moveLinesHome() {
+        PartUnderWay common = parts.get("");
+        if (common == null) {
+            return;
+        }
+        for (Line line : List.copyOf(common.lines)) {
+            parts.values().stream().filter(part -> part.steps.stream().anyMatch(step -> step.uses().stream()
+                            .anyMatch(use -> use.ingredient().equals(line.id())))).findFirst()
+                    .filter(home -> home != common).ifPresent(home -> {
+                        common.lines.remove(line);
+                        home.lines.add(line);
+                    });
+        }
+    }
+
+    private PartUnderWay part(Optional<String> heading) {
+        String name = heading.orElse("");
+        Optional<PartUnderWay> alike = parts.entrySet().stream().filter(entry -> alike(entry.getKey(), name)).map(Map.Entry::getValue).findFirst();
+        return alike.orElseGet(() -> parts.computeIfAbsent(name, key -> new PartUnderWay(key.isEmpty() ? title : key.substring(0, 1).toUpperCase(Locale.ROOT) + key.substring(1))));
+    }
+
+    private static boolean alike(String one, String other) {
+        return one.equalsIgnoreCase(other) || !one.isEmpty() && !other.isEmpty() && String.join(" ", ItemFinder.words(other)).endsWith(String.join(" ", ItemFinder.words(one)));
+    }
+
+    private String id(String name) {
+        String id = Slug.free(name, ids::contains);
+        ids.add(id);
+        return id;
+    }
+
+    private static final class PartUnderWay {
+
+        private final String title;
+        private final List<Line> lines = new ArrayList<>();
+        private final List<StepInPart> steps = new ArrayList<>();
+
+        PartUnderWay(String title) {
+            this.title = title;
+        }
+
+        boolean has(String line) {
+            return lines.stream().anyMatch(own -> own.id().equals(line));
+        }
+
+        /** {@code make the sauce}, {@code all the sauce ingredients}. */
+        boolean isNamedIn(String low) {
+            String whole = title.toLowerCase(Locale.ROOT);
+            String word = Pattern.quote(whole.replaceFirst("^.*\\s", ""));
+            return steps.isEmpty() && low.matches("(?s).*\\b(?:make|prepare|for) (?:the )?" + Pattern.quote(whole) + "\\b.*")
+                    || low.matches("(?s).*\\b" + word + " ingredients\\b.*");
+        }
+
+        boolean isEmpty() {
+            return lines.isEmpty() && steps.isEmpty();
+        }
+
+        Optional<String> lastStep(Set<String> but) {
+            return steps.stream().map(StepInPart::id).filter(step -> !but.contains(step)).reduce((a, b) -> b);
+        }
+
+        Part part() {
+            return new Part(title, List.copyOf(lines), List.copyOf(steps));
+        }
+    }
+}

@@ -1,0 +1,245 @@
+package hopsel.core.recipe;
+
+import hopsel.core.item.Catalogue;
+import hopsel.core.recipe.RecipeSource.Passage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Cuts the text of a recipe into title, ingredients, method and the rest, with or without headings.
+ *
+ * <p>Headings such as {@code Ingredients}, {@code Method} or {@code For the sauce:} are followed where they are there.
+ * Without them a line that starts with an amount, or is short and names something edible, is an ingredient, and one that
+ * reads like a sentence is method.
+ */
+public final class TextSplitter {
+
+    private enum Where { TOP, INGREDIENTS, METHOD, NOTES }
+
+    private static final Pattern INGREDIENTS = Pattern.compile("^(?:the )?(?:ingredients?|ingredient list|what you(?:'ll| will)? need|you(?:'ll| will)? need|shopping list)\\b[^.]{0,40}$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern METHOD = Pattern.compile("^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how to (?:make|cook)(?: it| them| this)?|to make|what to do|cooking instructions|preparation steps|let's cook)\\s*:?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NOTES = Pattern.compile("^(?:(?:recipe|cook's|chef's|my|some) )?(?:notes?|tips?(?: and tricks)?|storage|storing|nutrition(?:al)?(?: information| facts)?|variations?|substitutions?|make[- ]ahead|equipment|tools|faq|video|comments|to store|leftovers)\\s*:?(?:\\s|$)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern YIELD = Pattern.compile("^(?:(?:serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around |up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people))$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HEADLINE = Pattern.compile("^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready in|resting|baking|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART = Pattern.compile("^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)\\s*:?\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COLON = Pattern.compile("^((?:[^.:,\\d]|\\d(?=\\D*$)){2,45}):\\s*$");
+    private static final Pattern NUMBERED = Pattern.compile("^(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+|^step\\s*\\d{1,2}\\s*[-:.]?\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
+    private static final Pattern BULLET = Pattern.compile("^(?:[-*•·▢□☐◦‣–—]|\\[ ?\\])+\\s+");
+    private static final Pattern AMOUNT = Pattern.compile("^(?:about |approx\\.? |a (?:good |big |large |small )?(?:pinch|handful|bunch|splash|drizzle|dash|knob|few|little|squeeze)|juice (?:and zest )?of|zest of|half an? )?(?:\\d|[½⅓⅔¼¾⅛]).*|^(?:an? |half an? |one |two |three |four |the juice |juice |zest |a few )\\S+.*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SENTENCE = Pattern.compile(".*\\p{L}{2}[.!]\\s*$|.*[.;]\\s+\\p{Lu}.*", Pattern.DOTALL);
+    private static final Set<String> PART_WORDS = Set.of("sauce", "paste", "broth", "dressing", "dough", "filling", "topping", "marinade", "glaze", "pastry",
+            "batter", "salad", "slaw", "base", "crust", "syrup", "curry", "soup", "crumb", "garnish", "pickle", "dip", "salsa", "frangipane", "caramel",
+            "spice mix", "rub", "cream", "mash", "relish", "chutney", "bread", "flatbread", "wrapper", "vinaigrette", "stew", "crisp", "coating");
+    private static final int LONG = 90;
+
+    private final LineReader lines;
+    private final List<Passage> ingredients = new ArrayList<>();
+    private final List<Passage> method = new ArrayList<>();
+    private final List<String> other = new ArrayList<>();
+    private Optional<String> title = Optional.empty();
+    private Optional<String> yield = Optional.empty();
+    private Optional<String> headline = Optional.empty();
+    private Optional<String> part = Optional.empty();
+    private Where where = Where.TOP;
+    /** Whether an empty line stood before this one, and whether lines of this part stood close together before it. */
+    private boolean blank;
+    private boolean tight;
+    private String next = "";
+
+    private TextSplitter(LineReader lines) {
+        this.lines = lines;
+    }
+
+    /** The parts of a text. */
+    public static RecipeSource split(String text, LineReader lines) {
+        TextSplitter splitter = new TextSplitter(lines);
+        List<String> all = text.lines().map(line -> line.replaceAll("\\*\\*|__", "").strip()).toList();
+        for (int i = 0; i < all.size(); i++) {
+            splitter.next = all.subList(i + 1, all.size()).stream().filter(line -> !line.isEmpty()).findFirst().orElse("");
+            splitter.take(all.get(i));
+        }
+        return new RecipeSource(splitter.title, splitter.yield, splitter.headline, splitter.ingredients, splitter.method, splitter.other);
+    }
+
+    /** The parts of a text, read with a catalogue. */
+    public static RecipeSource split(String text, Catalogue catalogue) {
+        return split(text, new LineReader(catalogue, hopsel.core.measure.Measures.METRIC));
+    }
+
+    private void take(String raw) {
+        if (raw.isEmpty()) {
+            blank = true;
+            return;
+        }
+        String line = MARKS.matcher(raw).replaceFirst("").strip();
+        if (line.isEmpty() || isHeading(line) || isFact(line) || isPart(line)) {
+            return;
+        }
+        switch (where) {
+            case TOP -> top(line);
+            case INGREDIENTS -> ingredient(line);
+            case METHOD -> method(line);
+            default -> other.add(line);
+        }
+    }
+
+    private boolean isHeading(String line) {
+        String plain = Numbers.plain(line).replaceAll("\\*+", "");
+        Where next = INGREDIENTS.matcher(plain).matches() ? Where.INGREDIENTS : METHOD.matcher(plain).matches() ? Where.METHOD
+                : NOTES.matcher(plain).find() && (plain.length() < 30 || where != Where.INGREDIENTS && plain.contains(":")) ? Where.NOTES : null;
+        if (next == null) {
+            return false;
+        }
+        where = next;
+        part = Optional.empty();
+        if (next == Where.NOTES && plain.length() >= 12) {
+            other.add(line);
+        }
+        return true;
+    }
+
+    private boolean isFact(String line) {
+        String plain = BULLET.matcher(Numbers.plain(line)).replaceFirst("").replaceAll("\\*+", "");
+        boolean found = false;
+        for (String piece : plain.split("\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ (?:time|in)\\b)|\\.\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b))\\s*")) {
+            Matcher time = HEADLINE.matcher(piece.replaceAll("\\.$", ""));
+            if (YIELD.matcher(piece.replaceAll("\\.$", "")).matches() && piece.length() < 70 && where != Where.METHOD) {
+                yield = yield.or(() -> Optional.of(piece));
+                found = true;
+            } else if (time.matches() && piece.length() < 60 && where != Where.METHOD && !TimeReader.find(piece).isEmpty()) {
+                boolean total = time.group(1).toLowerCase(Locale.ROOT).matches("total|ready in|time");
+                headline = total ? Optional.of(time.group(2)) : headline.or(() -> Optional.of(time.group(2)));
+                found = true;
+            }
+        }
+        return found;
+    }
+
+    private boolean isPart(String line) {
+        String plain = BULLET.matcher(Numbers.plain(line)).replaceFirst("").replaceAll("\\*+", "").strip();
+        Matcher named = PART.matcher(plain);
+        Matcher colon = COLON.matcher(plain);
+        boolean known = where == Where.INGREDIENTS || where == Where.METHOD || where == Where.TOP && title.isPresent();
+        if (known && named.matches() && plain.split(" ").length <= 7) {
+            part = Optional.of(capital(named.group(1)));
+        } else if (known && colon.matches() && !colon.group(1).matches("(?i).*\\b(?:until|then|add|mix)\\b.*")) {
+            part = Optional.of(capital(colon.group(1).replaceFirst("(?i)^(?:for |make |to make )?(?:the )?", "")));
+        } else if (known && isBareHeading(plain)) {
+            part = Optional.of(capital(plain.equals(plain.toUpperCase(Locale.ROOT)) ? plain.toLowerCase(Locale.ROOT) : plain));
+            where = Where.INGREDIENTS;
+        } else {
+            return false;
+        }
+        blank = false;
+        tight = false;
+        return true;
+    }
+
+    /** A heading without a mark: a few words without an amount, before a line with one. */
+    private boolean isBareHeading(String line) {
+        String[] words = line.split(" ");
+        boolean alone = words.length <= 4 && !line.matches(".*[\\d,.;½⅓⅔¼¾⅛].*") && where != Where.METHOD;
+        boolean before = Numbers.plain(BULLET.matcher(next).replaceFirst("")).matches("^\\d.*") && !NUMBERED.matcher(next).find();
+        return alone && before && (line.equals(line.toUpperCase(Locale.ROOT)) && line.matches(".*\\p{Lu}{3}.*")
+                || PART_WORDS.contains(ItemFinder.singular(words[words.length - 1].toLowerCase(Locale.ROOT))));
+    }
+
+    private void top(String line) {
+        if (title.isEmpty() && !(AMOUNT.matcher(line).matches() && looksLikeIngredient(line)) && line.length() < LONG && !SENTENCE.matcher(line).matches()) {
+            title = Optional.of(line.replaceAll("[:*#]+$", "").strip());
+        } else if (looksLikeIngredient(line)) {
+            where = Where.INGREDIENTS;
+            ingredient(line);
+        } else if (looksLikeMethod(line)) {
+            where = Where.METHOD;
+            method(titleFrom(line));
+        } else {
+            other.add(line);
+        }
+    }
+
+    /** A recipe told in one go may begin with its name as a sentence. */
+    private String titleFrom(String line) {
+        List<String> sentences = StepReader.sentences(line);
+        String first = sentences.get(0);
+        if (title.isEmpty() && sentences.size() > 2 && first.split(" ").length <= 7 && first.endsWith(".") && !Numbers.read(first).isPresent()) {
+            title = Optional.of(first.substring(0, first.length() - 1));
+            return String.join(" ", sentences.subList(1, sentences.size()));
+        }
+        return line;
+    }
+
+    private void ingredient(String line) {
+        if (!looksLikeIngredient(line) && looksLikeMethod(line)) {
+            where = Where.METHOD;
+            part = Optional.empty();
+            method(line);
+            return;
+        }
+        if (blank && tight) {
+            part = Optional.empty();
+        }
+        tight = !blank && !ingredients.isEmpty() && ingredients.get(ingredients.size() - 1).heading().equals(part);
+        blank = false;
+        for (String one : together(line)) {
+            ingredients.add(new Passage(part, one));
+        }
+    }
+
+    /** Several ingredients on one line, parted by semicolons or by commas before amounts. */
+    private static List<String> together(String line) {
+        String[] parts = line.split("\\s*;\\s*|,\\s+(?=(?:\\d|[½⅓⅔¼¾⅛])[^,]*\\p{L})");
+        return parts.length > 2 ? List.of(parts) : List.of(line);
+    }
+
+    private void method(String line) {
+        boolean numbered = NUMBERED.matcher(line).find();
+        if (!numbered && isStrongIngredient(line)) {
+            where = Where.INGREDIENTS;
+            ingredient(line);
+            return;
+        }
+        String text = BULLET.matcher(NUMBERED.matcher(line).replaceFirst("")).replaceFirst("").strip();
+        if (!text.isEmpty()) {
+            method.add(new Passage(part, text));
+        }
+    }
+
+    private boolean looksLikeIngredient(String line) {
+        String plain = BULLET.matcher(line).replaceFirst("");
+        if (plain.length() > 160 || NUMBERED.matcher(plain).find() || SENTENCE.matcher(plain).matches() && plain.split(" ").length > 9) {
+            return false;
+        }
+        ReadLine read = lines.read(plain);
+        boolean amount = AMOUNT.matcher(plain).matches() && (read.amount().isPresent() || read.bare().isPresent());
+        boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes() != Techniques.leading("-").minutes() && !amount;
+        return amount && (read.item().isPresent() || plain.split(" ").length <= 12 && !SENTENCE.matcher(plain).matches())
+                || read.item().isPresent() && plain.split(" ").length <= 9 && !verb && !SENTENCE.matcher(plain).matches()
+                || where == Where.INGREDIENTS && plain.split(" ").length <= 8 && !verb && !SENTENCE.matcher(plain).matches();
+    }
+
+    private boolean isStrongIngredient(String line) {
+        String plain = BULLET.matcher(line).replaceFirst("");
+        ReadLine read = lines.read(plain);
+        return plain.split(" ").length <= 10 && !plain.endsWith(".") && plain.matches("^(?:\\d|[½⅓⅔¼¾⅛]).*") && read.amount().isPresent() && read.item().isPresent();
+    }
+
+    private static boolean looksLikeMethod(String line) {
+        return NUMBERED.matcher(line).find() || line.split(" ").length > 5 && SENTENCE.matcher(line).matches()
+                && Techniques.leading(line) != Techniques.leading("-") || line.length() > LONG
+                && Techniques.leading(line) != Techniques.leading("-")
+                || line.split(" ").length > 3 && Techniques.leading(line.split("\\s+")[0]) != Techniques.leading("-");
+    }
+
+    private static String capital(String text) {
+        String plain = text.strip();
+        return plain.isEmpty() ? plain : plain.substring(0, 1).toUpperCase(Locale.ROOT) + plain.substring(1);
+    }
+}

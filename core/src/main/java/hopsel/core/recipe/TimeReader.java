@@ -1,0 +1,142 @@
+package hopsel.core.recipe;
+
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Minutes;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Finds lengths of time in the text of a step.
+ *
+ * <p>Takes {@code 25–35 minutes}, {@code 1 hour 30}, {@code half an hour}, {@code a minute or two}, {@code overnight},
+ * {@code 45 minutes to 1 hour}, {@code 2 hours or overnight}, {@code five minutes a side} (which is ten). Leaves temperatures and
+ * counts alone. A range is read with its middle as the likely time.
+ */
+public final class TimeReader {
+
+    private static final String UNIT = "(days?|nights?|hours?|hrs?|h|minutes?|mins?|min|m|seconds?|secs?|sec|s)(?![\\p{L}])\\.?";
+    private static final String SIDES = "(?:\\s*,?\\s*(?:or so |more )?(per side|a side|each side|on each side|on both sides|on either side|for each side|a-side))?";
+    private static final Pattern TIME = Pattern.compile("(?<![\\p{L}\\d/.,])(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or|up to)\\s*(" + Numbers.NUMBER + "))?[\\s-]*(?:more |further |extra |good |full |whole |short |long |additional )?"
+            + UNIT + "(?:\\s*(?:and|,)?\\s*(\\d+|a half)\\s*(minutes?|mins?|min|m(?![\\p{L}])|seconds?|secs?|(?<=half)))?" + SIDES, Pattern.CASE_INSENSITIVE);
+    private static final Pattern OR_TWO = Pattern.compile("\\b(?:an?|one|another) (minute|hour|second|day) or (?:two|so)\\b" + SIDES, Pattern.CASE_INSENSITIVE);
+    private static final Pattern FEW = Pattern.compile("\\b(?:a |another )?(few|several) (?:more |good )?(minutes|hours|seconds|days)\\b" + SIDES, Pattern.CASE_INSENSITIVE);
+    private static final Pattern NIGHT = Pattern.compile("\\b(overnight|over night)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern JOINED = Pattern.compile("^\\s*,?\\s*(?:-|to|or|up to|or up to|and up to|or even|or preferably|preferably|ideally|or ideally)\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final BigDecimal TWO = BigDecimal.valueOf(2);
+    private static final BigDecimal SIXTY = BigDecimal.valueOf(60);
+    private static final BigDecimal DAY = BigDecimal.valueOf(1440);
+
+    private TimeReader() {
+    }
+
+    /** All times in a text, in order. The text is read as {@link Numbers#plain} writes it, and places are in that. */
+    static List<Found> find(String plain) {
+        List<Found> found = new ArrayList<>();
+        collect(TIME.matcher(plain), found, TimeReader::figures);
+        collect(OR_TWO.matcher(plain), found, matcher -> range("1", "2", matcher.group(1)).map(time -> sides(time, matcher.group(2))));
+        collect(FEW.matcher(plain), found, matcher -> range("2", "5", matcher.group(2)).map(time -> sides(time, matcher.group(3))));
+        collect(NIGHT.matcher(plain), found, matcher -> Optional.of(minutes(480, 600, 720)));
+        found.sort((a, b) -> a.start - b.start);
+        return join(plain, found);
+    }
+
+    /** The first time in a text. */
+    public static Optional<StepMinutes> first(String text) {
+        return find(Numbers.plain(text)).stream().map(Found::minutes).findFirst();
+    }
+
+    private static void collect(Matcher matcher, List<Found> found, java.util.function.Function<Matcher, Optional<StepMinutes>> reader) {
+        while (matcher.find()) {
+            int start = matcher.start();
+            int end = matcher.end();
+            boolean known = found.stream().anyMatch(other -> start < other.end && other.start < end);
+            if (known && matcher.pattern() == OR_TWO) {
+                found.removeIf(other -> start < other.end && other.start < end);
+            }
+            if (!known || matcher.pattern() == OR_TWO) {
+                reader.apply(matcher).ifPresent(time -> found.add(new Found(start, end, time)));
+            }
+        }
+    }
+
+    private static Optional<StepMinutes> figures(Matcher matcher) {
+        Optional<BigDecimal> low = Numbers.value(matcher.group(1));
+        Optional<BigDecimal> high = matcher.group(2) == null ? low : Numbers.value(matcher.group(2));
+        boolean ordinal = matcher.group(3).equalsIgnoreCase("second") && matcher.group(1).matches("(?i)an?|one|the");
+        if (ordinal || low.isEmpty() || high.isEmpty() || low.get().compareTo(high.get()) > 0 || high.get().signum() == 0) {
+            return Optional.empty();
+        }
+        BigDecimal unit = inMinutes(matcher.group(3));
+        BigDecimal more = BigDecimal.ZERO;
+        if (matcher.group(4) != null && matcher.group(4).equals("a half")) {
+            more = unit.divide(TWO);
+        } else if (matcher.group(4) != null) {
+            more = new BigDecimal(matcher.group(4)).multiply(inMinutes(matcher.group(5)));
+        }
+        return Optional.of(sides(between(low.get().multiply(unit).add(more), high.get().multiply(unit).add(more)), matcher.group(6)));
+    }
+
+    private static Optional<StepMinutes> range(String low, String high, String unit) {
+        return Optional.of(between(new BigDecimal(low).multiply(inMinutes(unit)), new BigDecimal(high).multiply(inMinutes(unit))));
+    }
+
+    private static StepMinutes between(BigDecimal low, BigDecimal high) {
+        return new StepMinutes(Minutes.of(low), Minutes.of(low.add(high).divide(TWO)), Minutes.of(high));
+    }
+
+    private static StepMinutes minutes(long low, long likely, long high) {
+        return new StepMinutes(Minutes.of(low), Minutes.of(likely), Minutes.of(high));
+    }
+
+    private static StepMinutes sides(StepMinutes time, String sides) {
+        return sides == null ? time : new StepMinutes(twice(time.low()), twice(time.likely()), twice(time.high()));
+    }
+
+    private static Minutes twice(Minutes minutes) {
+        return Minutes.of(minutes.value().multiply(TWO));
+    }
+
+    private static BigDecimal inMinutes(String unit) {
+        return switch (unit.toLowerCase(Locale.ROOT).charAt(0)) {
+            case 'd', 'n' -> DAY;
+            case 'h' -> SIXTY;
+            case 's' -> Decimals.ratio(BigDecimal.ONE, SIXTY);
+            default -> BigDecimal.ONE;
+        };
+    }
+
+    /** {@code 45 minutes to 1 hour} is one range; {@code 2 hours or overnight} is two hours, or more. */
+    private static List<Found> join(String text, List<Found> found) {
+        List<Found> joined = new ArrayList<>();
+        for (Found next : found) {
+            Found last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
+            if (last != null && JOINED.matcher(text.substring(last.end, next.start)).matches()
+                    && last.minutes.low().compareTo(next.minutes.high()) < 0) {
+                boolean night = NIGHT.matcher(text.substring(next.start, next.end)).matches();
+                StepMinutes both = night ? new StepMinutes(last.minutes.low(), last.minutes.low(), next.minutes.high())
+                        : between(last.minutes.low().value(), next.minutes.high().value());
+                joined.set(joined.size() - 1, new Found(last.start, next.end, both));
+            } else {
+                joined.add(next);
+            }
+        }
+        return joined;
+    }
+
+    /**
+     * A time in a text.
+     *
+     * @param start   where it starts
+     * @param end     where it ends
+     * @param minutes how long
+     */
+    record Found(int start, int end, StepMinutes minutes) {
+    }
+}

@@ -63,6 +63,26 @@ public final class ItemFinder {
         longest = Math.max(longest, words.size());
     }
 
+    /** The finder of a catalogue; the last one is kept, for a catalogue is asked again and again. */
+    static ItemFinder of(Catalogue catalogue) {
+        Kept known = kept;
+        if (known == null || known.catalogue != catalogue) {
+            known = new Kept(catalogue, new ItemFinder(catalogue));
+            kept = known;
+        }
+        return known.finder;
+    }
+
+    private static volatile Kept kept;
+
+    private record Kept(Catalogue catalogue, ItemFinder finder) {
+    }
+
+    /** The item that goes by exactly these words. */
+    Optional<Item> exactly(List<String> words) {
+        return Optional.ofNullable(byName.get(String.join(" ", words)));
+    }
+
     /** The item of that name, if it is known for sure enough. */
     public Optional<Item> find(String name) {
         List<String> words = new ArrayList<>(words(name));

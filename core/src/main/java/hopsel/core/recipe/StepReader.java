@@ -66,6 +66,11 @@ final class StepReader {
         return places;
     }
 
+    /** The kinds of place and appliance that a text names. */
+    static List<String> places(String text) {
+        return PLACES.entrySet().stream().filter(place -> place.getValue().matcher(Numbers.plain(text)).find()).map(Map.Entry::getKey).toList();
+    }
+
     /** Whether a sentence is about keeping what is left, which is no step. */
     static boolean isStorage(String sentence) {
         return STORAGE.matcher(Numbers.plain(sentence)).find() && !sentence.matches("(?is)^(?:soak|marinate|rest|chill).*");

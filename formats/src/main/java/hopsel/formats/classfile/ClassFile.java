@@ -15,6 +15,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -68,6 +69,34 @@ public final class ClassFile {
         ObjectNode node = Json.object();
         ClassWriter.dish(node, dish);
         return node;
+    }
+
+    /** Reads a dish of section 3 in a larger document; what is wrong is noted there. */
+    public static Dish readDish(Node node) {
+        Dish dish = DishReader.read(node);
+        node.end();
+        return dish;
+    }
+
+    /** Reads a list of items in a larger document; what is wrong is noted there. */
+    public static List<Item> readItems(Node node, String member) {
+        return node.list(member, ItemReader::read);
+    }
+
+    /**
+     * Reads one item, as section 6 of the contract writes it.
+     *
+     * @throws FaultyFileException with all findings
+     */
+    public static Item item(String document) throws FaultyFileException {
+        List<Finding> findings = new ArrayList<>();
+        Node node = new Node(parse(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings);
+        Item item = ItemReader.read(node);
+        node.end();
+        if (!findings.isEmpty()) {
+            throw new FaultyFileException(findings);
+        }
+        return item;
     }
 
     private static JsonNode parse(byte[] utf8) throws FaultyFileException {

@@ -18,11 +18,13 @@ import hopsel.core.measure.Amount;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 import hopsel.core.provision.Provision;
+import hopsel.formats.json.Bounds;
 import hopsel.formats.json.Json;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
@@ -32,6 +34,9 @@ import java.util.function.BiConsumer;
 final class ClassWriter {
 
     private static final DateTimeFormatter LOCAL = DateTimeFormatter.ISO_LOCAL_DATE_TIME;
+
+    /** Decimals kept of a figure that has no end, such as a third. */
+    private static final int CARRIED = 20;
 
     private ClassWriter() {
     }
@@ -265,7 +270,7 @@ final class ClassWriter {
         if (number.scale() <= 0 && number.precision() < 18) {
             node.put(member, number.longValueExact());
         } else {
-            node.put(member, number);
+            node.put(member, number.scale() > Bounds.MOST_DECIMALS ? number.setScale(CARRIED, RoundingMode.HALF_UP) : number);
         }
     }
 }

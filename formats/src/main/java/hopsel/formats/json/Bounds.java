@@ -13,7 +13,8 @@ import java.util.Optional;
  */
 public record Bounds(BigDecimal least, boolean open, BigDecimal most, boolean whole) {
 
-    private static final int MOST_DECIMALS = 24;
+    /** Decimals that a number may have. */
+    public static final int MOST_DECIMALS = 24;
     private static final BigDecimal A_YEAR = BigDecimal.valueOf(365 * 24 * 60);
     private static final BigDecimal BEYOND_REASON = BigDecimal.valueOf(10_000_000);
 

@@ -77,6 +77,18 @@ public final class Node {
         return present(member) ? Optional.of(checkedText(member, LONG)) : Optional.empty();
     }
 
+    /** A text of any length, which may be empty. */
+    public String longText(String member) {
+        if (!required(member)) {
+            return "";
+        }
+        if (!json.get(member).isString()) {
+            wrong(member, "a text in quotes");
+            return "";
+        }
+        return json.get(member).stringValue();
+    }
+
     /** A name by which others refer to this object: short, without a stroke. */
     public String id(String member) {
         String id = text(member);
@@ -101,7 +113,7 @@ public final class Node {
 
     /** The names of all members, for an object whose members are chosen freely. */
     public List<String> members() {
-        return List.copyOf(json.propertyNames());
+        return json.isObject() ? List.copyOf(json.propertyNames()) : List.of();
     }
 
     /** A number that must be there. */

@@ -9,12 +9,14 @@ import hopsel.core.kitchen.Role;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
+import hopsel.web.frame.TimeAxis;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
 
@@ -34,6 +36,11 @@ import java.util.function.ToIntFunction;
 record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, List<Join> joins, List<Tick> ticks,
                        List<Integer> cuts, int airX, int slotX) {
 
+    private static final double AIR_WIDTH = 760;
+    private static final double MOST_PER_MINUTE = 20;
+    private static final double LEAST_PER_MINUTE = 8;
+    private static final double BEFORE_PER_MINUTE = 4.2;
+    private static final int LONGEST_UNCUT = 20 * 60;
     private static final int LABEL = 24;
     private static final int TOP = 44;
     private static final int ROW = 38;
@@ -78,7 +85,18 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
         Builder(CookingClass cooking, Plan plan) {
             this.cooking = cooking;
             this.plan = plan;
-            this.axis = new TimeAxis(plan, cooking.airMinutes().seconds());
+            this.axis = axis(plan, cooking.airMinutes().seconds());
+        }
+
+        private static TimeAxis axis(Plan plan, int slot) {
+            TreeSet<Integer> moments = new TreeSet<>(List.of(0, slot, plan.airEnd()));
+            for (Activity activity : plan.activities()) {
+                moments.add(activity.start());
+                moments.add(activity.end());
+            }
+            double perAirMinute = Math.max(LEAST_PER_MINUTE, Math.min(MOST_PER_MINUTE, AIR_WIDTH / (slot / 60.0)));
+            return new TimeAxis(moments, from -> from < 0 ? BEFORE_PER_MINUTE : perAirMinute,
+                    (from, span) -> span > LONGEST_UNCUT && (from < 0 || from >= slot));
         }
 
         RunSheetDrawing build() {

@@ -1,0 +1,318 @@
+package hopsel.core.bench;
+
+import hopsel.core.bench.Objection.Fix;
+import hopsel.core.bench.Objection.Remedy;
+import hopsel.core.bench.Objection.Rule;
+import hopsel.core.dish.After;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Origin;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Minutes;
+import hopsel.core.measure.Unit;
+import hopsel.core.recipe.Spoken;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * Looks over a dish as a good colleague would, and objects, each time with what would mend it.
+ *
+ * <p>What belongs to the gate has to be settled before the dish is used; the host may let it pass with a reason.
+ */
+public final class Colleague {
+
+    private static final BigDecimal NEARLY_ALL = new BigDecimal("0.999");
+    private static final BigDecimal PAPER_LIMIT = BigDecimal.valueOf(220);
+    private static final Set<String> NO_AMOUNT_NEEDED = Set.of("salt", "flaky-salt", "black-salt", "black-pepper", "water", "ice");
+    private static final Pattern FOR_LATER = Pattern.compile("to taste|to serve|for serving|garnish|to finish|for frying|greas|dust|brush|splash|drizzle|squeeze|handful|a few|a little|as needed",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern PAPER = Pattern.compile("\\b(?:baking paper|parchment|greaseproof|paper)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNTED = Pattern.compile("wrapper|tortilla|bun|pitta|sheet|paper", Pattern.CASE_INSENSITIVE);
+    /** Grams a serving above which most guests would suffer; kitchen practice. */
+    private static final Map<String, String> HEAT_LIMITS = Map.of("cayenne", "0.6", "chilli-flakes", "0.9", "chilli-powder", "4", "birds-eye-chilli", "2.5",
+            "jalapeno", "15", "red-chilli", "20", "dried-chilli", "3", "harissa", "10", "gochujang", "18", "hot-sauce", "6");
+
+    private final Worksheet sheet;
+    private final Catalogue builtIn;
+    private final Catalogue catalogue;
+    private final DishTimes times;
+    private final List<Objection> objections = new ArrayList<>();
+
+    private Colleague(Worksheet sheet, Catalogue builtIn) {
+        this.sheet = sheet;
+        this.builtIn = builtIn;
+        this.catalogue = sheet.catalogue(builtIn);
+        this.times = DishTimes.of(sheet.dish());
+    }
+
+    /** Everything there is to say, the gate first. */
+    public static List<Objection> objections(Worksheet sheet, Catalogue builtIn) {
+        Colleague colleague = new Colleague(sheet, builtIn);
+        colleague.look();
+        return colleague.objections.stream().sorted((a, b) -> Boolean.compare(b.rule().isGate(), a.rule().isGate())).toList();
+    }
+
+    /** What has to be settled, and neither is nor was let pass. */
+    public static List<Objection> gate(Worksheet sheet, Catalogue builtIn) {
+        return objections(sheet, builtIn).stream().filter(objection -> objection.rule().isGate())
+                .filter(objection -> !sheet.notes().passed().containsKey(objection.key())).toList();
+    }
+
+    private void look() {
+        dish();
+        sheet.dish().lines().forEach(this::line);
+        sheet.dish().components().forEach(this::sameTwice);
+        sheet.dish().components().forEach(component -> component.steps().forEach(step -> step(component, step)));
+        looseEnds();
+        counts();
+    }
+
+    private void object(Rule rule, String place, String message) {
+        objections.add(new Objection(rule, place, message, Optional.empty()));
+    }
+
+    private void object(Rule rule, String place, String message, String label, Fix fix) {
+        objections.add(new Objection(rule, place, message, Optional.of(new Remedy(label, fix))));
+    }
+
+    private void dish() {
+        if (sheet.notes().isGuessed(Notes.DISH, "servings")) {
+            object(Rule.YIELD_MISSING, Notes.DISH, "The recipe does not say how many it serves.", "It serves " + plain(sheet.dish().servings()),
+                    now -> now.with(now.notes().confirm(Notes.DISH, Set.of("servings"))));
+        }
+        if (sheet.dish().steps().findAny().isEmpty()) {
+            object(Rule.NO_STEPS, Notes.DISH, "There is no step yet, so nobody knows what to do.");
+        }
+        sheet.notes().headline().filter(time -> time.seconds() < times.elapsed()).ifPresent(time -> object(Rule.HEADLINE, Notes.DISH,
+                "The recipe promises %s; from the earliest start it takes %s.%s".formatted(Words.time(time.seconds()), Words.time(times.elapsed()), leftOut()),
+                "Say " + Words.time(times.elapsed()), now -> now.with(now.notes().withHeadline(Optional.of(minutes(times.elapsed()))))));
+    }
+
+    private String leftOut() {
+        if (times.hidden().isEmpty()) {
+            return "";
+        }
+        return " It leaves out: " + String.join(", ", times.hidden().stream().map(hidden -> hidden.what().name().toLowerCase(Locale.ROOT) + " "
+                + Words.time(hidden.seconds())).toList()) + ".";
+    }
+
+    private static Minutes minutes(int seconds) {
+        return Minutes.of(Decimals.ratio(BigDecimal.valueOf(seconds), BigDecimal.valueOf(60)).setScale(0, RoundingMode.UP));
+    }
+
+    private void line(IngredientLine line) {
+        Optional<Item> item = catalogue.find(line.item());
+        String name = item.map(Item::name).orElse(line.item());
+        boolean free = NO_AMOUNT_NEEDED.contains(line.item()) || line.prep().filter(prep -> FOR_LATER.matcher(prep).find()).isPresent() || line.optional();
+        if (line.amount().isEmpty() && !free) {
+            object(Rule.AMOUNT_MISSING, line.id(), "How much %s? Nobody said. Give an amount, or write “to taste”.".formatted(name), "It is to taste",
+                    now -> now.eachLine(own -> own.id().equals(line.id()) ? Lines.item(own, own.item(), own.amount(),
+                            Optional.of(own.prep().map(prep -> prep + ", ").orElse("") + "to taste")) : own));
+        }
+        if (item.isEmpty() || builtIn.find(line.item()).isEmpty() && item.get().practice().sources().isEmpty() && item.get().origin() == Origin.CHECK_LABEL) {
+            object(Rule.UNKNOWN_ITEM, line.id(), "Nobody knows “%s”: what it weighs, and which allergens are in it. Choose an item of the catalogue, or add it there."
+                    .formatted(name));
+        } else {
+            origin(line, item.get());
+        }
+        line.amount().filter(amount -> item.isPresent() && sheet.weigher().grams(item.get(), amount).isEmpty())
+                .ifPresent(amount -> object(Rule.UNWEIGHABLE, line.id(), "%s in %s cannot become grams. Write the weight, or say in the catalogue what %s weighs."
+                        .formatted(name, amount.size().orElse(amount.unit().word()), amount.unit() == Unit.PIECE ? "a piece" : "a spoon of it")));
+        used(line, name);
+        item.ifPresent(known -> heat(line, known));
+        if (line.item().endsWith("-dried") && line.amount().isPresent()) {
+            beans(line, name);
+        }
+    }
+
+    private void origin(IngredientLine line, Item item) {
+        Optional<KnownSubstitution> other = KnownSubstitution.firstFor(item.id(), KnownSubstitution.Why.ANIMAL);
+        if (item.origin() == Origin.ANIMAL) {
+            if (other.isPresent()) {
+                object(Rule.NOT_PLANT, line.id(), "%s is not plant-based.".formatted(item.name()), "Use " + builtIn.get(other.get().use()).name(),
+                        now -> Substitutions.apply(now, line.id(), other.get(), builtIn));
+            } else {
+                object(Rule.NOT_PLANT, line.id(), "%s is not plant-based. Put something else in its place.".formatted(item.name()));
+            }
+        } else if (item.origin() == Origin.CHECK_LABEL) {
+            object(Rule.CHECK_LABEL, line.id(), "Some makers' %s is not vegan: check the label of this pack for this class.".formatted(item.name()));
+        }
+    }
+
+    private void used(IngredientLine line, String name) {
+        BigDecimal used = sheet.dish().steps().flatMap(step -> step.uses().stream()).filter(use -> use.ingredient().equals(line.id()))
+                .map(Use::share).reduce(BigDecimal.ZERO, BigDecimal::add);
+        Optional<Step> last = sheet.dish().steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))).reduce((a, b) -> b);
+        if (used.signum() == 0) {
+            Optional<Step> home = sheet.home(line.id()).flatMap(component -> component.steps().stream().filter(step -> step.work() == Work.HANDS).findFirst()
+                    .or(() -> component.steps().stream().findFirst())).or(() -> sheet.dish().steps().reduce((a, b) -> b));
+            if (home.isPresent()) {
+                object(Rule.LINE_UNUSED, line.id(), "%s stands on the list, but goes in nowhere.".formatted(name), "It goes in at “%s”".formatted(home.get().title()),
+                        now -> Edits.use(now, home.get().id(), line.id(), BigDecimal.ONE));
+            } else {
+                object(Rule.LINE_UNUSED, line.id(), "%s stands on the list, but goes in nowhere.".formatted(name));
+            }
+        } else if (used.compareTo(NEARLY_ALL) < 0) {
+            BigDecimal rest = BigDecimal.ONE.subtract(used);
+            Use here = last.get().uses().stream().filter(use -> use.ingredient().equals(line.id())).findFirst().orElseThrow();
+            object(Rule.SHARES_OPEN, line.id(), "Only %s of %s goes in somewhere; where does the rest go?".formatted(percent(used), name),
+                    "The rest goes in at “%s”".formatted(last.get().title()), now -> Edits.use(now, last.get().id(), line.id(), here.share().add(rest)));
+        }
+    }
+
+    private void heat(IngredientLine line, Item item) {
+        String limit = HEAT_LIMITS.get(item.id());
+        Optional<BigDecimal> grams = line.amount().flatMap(amount -> sheet.weigher().grams(item, amount));
+        if (limit == null || grams.isEmpty()) {
+            return;
+        }
+        BigDecimal each = Decimals.ratio(grams.get(), sheet.dish().servings());
+        if (each.compareTo(new BigDecimal(limit)) > 0) {
+            object(Rule.TOO_HOT, line.id(), "%s g of %s a serving is more than most guests stand (%s g). A slip of the pen?".formatted(
+                    each.setScale(1, RoundingMode.HALF_UP).toPlainString(), item.name(), limit), "Halve it",
+                    now -> now.eachLine(own -> own.id().equals(line.id()) ? Lines.amount(own, own.amount().get().times(new BigDecimal("0.5"))) : own));
+        }
+    }
+
+    private void beans(IngredientLine line, String name) {
+        boolean lentil = line.item().contains("lentil") || line.item().contains("pea");
+        boolean soaked = sheet.dish().steps().anyMatch(step -> HiddenTime.of(step).filter(what -> what == HiddenTime.SOAKING).isPresent());
+        if (!lentil && !soaked && builtIn.find(line.item()).flatMap(item -> item.practice().soaked()).isPresent()) {
+            object(Rule.DRY_BEANS, line.id(), "%s are not soaked: soak them, throw the water away, and boil hard for 10 minutes.".formatted(name),
+                    "Put in soaking and boiling", now -> Insertions.soakAndBoil(now, line.id()));
+        }
+    }
+
+    private void sameTwice(Component component) {
+        Map<String, IngredientLine> seen = new HashMap<>();
+        for (IngredientLine line : component.ingredients()) {
+            IngredientLine before = seen.putIfAbsent(line.item(), line);
+            boolean same = before != null && before.prep().equals(line.prep()) && before.amount().isPresent() && line.amount().isPresent();
+            if (same && before.amount().get().unit() == line.amount().get().unit()) {
+                object(Rule.SAME_TWICE, line.id(), "%s stands twice on the list of %s.".formatted(catalogue.find(line.item()).map(Item::name).orElse(line.item()),
+                        component.title()), "Make one line of it", now -> Insertions.oneLine(now, before.id(), line.id()));
+            }
+        }
+    }
+
+    private void step(Component component, Step step) {
+        boolean oven = step.needs().stream().anyMatch(need -> need.kind().equals("oven"));
+        boolean hot = oven || step.needs().stream().anyMatch(need -> Set.of("burner", "grill", "steamer", "air-fryer", "pressure-cooker").contains(need.kind()));
+        if (sheet.notes().isGuessed(step.id(), "minutes")) {
+            object(Rule.TIME_GUESSED, step.id(), "How long does “%s” take? %s is a guess.".formatted(step.title(), Words.time(step.minutes().likely().seconds())),
+                    "Keep " + Words.time(step.minutes().likely().seconds()), now -> now.with(now.notes().confirm(step.id(), Set.of("minutes"))));
+        }
+        if (step.needs().stream().anyMatch(need -> need.kind().equals("oven") && need.celsius().isEmpty())) {
+            object(Rule.TEMPERATURE_MISSING, step.id(), "How hot is the oven for “%s”?".formatted(step.title()), "180 °C", now -> Edits.change(now, step.id(),
+                    own -> Steps.needs(own, own.needs().stream().map(need -> need.kind().equals("oven") && need.celsius().isEmpty()
+                            ? new Need("oven", need.units(), Optional.of(BigDecimal.valueOf(180)), need.tolerance()) : need).toList())));
+        }
+        boolean heating = HiddenTime.of(step).filter(what -> what == HiddenTime.HEATING).isPresent();
+        if (step.cue().isEmpty() && hot && !heating && step.work() != Work.REST) {
+            String cue = Ladders.cue(step);
+            object(Rule.CUE_MISSING, step.id(), "How does one see that “%s” is done?".formatted(step.title()), "When " + cue,
+                    now -> Edits.change(now, step.id(), own -> Steps.cue(own, cue)));
+        }
+        if (step.work() == Work.WATCH && step.minutes().likely().seconds() >= 20 * 60 && sheet.notes().step(step.id()).firstLook().isEmpty()) {
+            Minutes look = minutes(step.minutes().low().seconds() * 5 / 6);
+            object(Rule.FIRST_LOOK, step.id(), "“%s” is long enough to go wrong unseen; look before the end.".formatted(step.title()),
+                    "First look after " + Words.time(look.seconds()), now -> now.with(now.notes().withStep(step.id(), now.notes().step(step.id()).withFirstLook(Optional.of(look)))));
+        }
+        appliances(step);
+        blender(component, step);
+        paper(step);
+        notOnList(step);
+    }
+
+    private void appliances(Step step) {
+        for (String kind : Spoken.appliances(step.instruction())) {
+            if (step.needs().stream().noneMatch(need -> need.kind().equals(kind))) {
+                object(Rule.APPLIANCE_UNNAMED, step.id() + "/" + kind, "“%s” speaks of a %s, but does not ask for one.".formatted(step.title(), kind.replace('-', ' ')),
+                        "Ask for it", now -> Edits.change(now, step.id(), own -> Steps.needs(own, append(own.needs(), new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)))));
+            }
+        }
+    }
+
+    private static List<Need> append(List<Need> needs, Need need) {
+        List<Need> more = new ArrayList<>(needs);
+        more.add(need);
+        return more;
+    }
+
+    private void blender(Component component, Step step) {
+        boolean closed = step.needs().stream().anyMatch(need -> need.kind().equals("blender"));
+        Optional<Step> hot = step.after().stream().flatMap(after -> sheet.step(after.step()).stream())
+                .filter(before -> before.needs().stream().anyMatch(need -> Set.of("burner", "oven", "steamer", "pressure-cooker").contains(need.kind()))).findFirst();
+        if (closed && hot.isPresent()) {
+            object(Rule.HOT_BLENDER, step.id(), "“%s” puts what comes hot from “%s” into a closed blender.".formatted(step.title(), hot.get().title()),
+                    "Let it cool for 10 minutes first", now -> Insertions.coolBefore(now, component.id(), step.id()));
+        }
+    }
+
+    private void paper(Step step) {
+        boolean tooHot = step.needs().stream().anyMatch(need -> need.kind().equals("grill") || need.celsius().filter(c -> c.compareTo(PAPER_LIMIT) > 0).isPresent());
+        if (tooHot && PAPER.matcher(step.instruction()).find()) {
+            object(Rule.PAPER, step.id(), "Paper burns under a grill and above about 220 °C.", "Use an oiled tray", now -> Edits.change(now, step.id(),
+                    own -> Steps.text(own, own.instruction().replaceAll("(?i)\\b(?:baking paper|parchment(?: paper)?|greaseproof paper|paper)(?:-lined)?\\b", "oiled tray, without paper"))));
+        }
+    }
+
+    private void notOnList(Step step) {
+        for (Item item : Spoken.items(step.instruction(), catalogue)) {
+            boolean known = sheet.dish().lines().anyMatch(line -> line.item().equals(item.id()) || Spoken.shares(item, catalogue.find(line.item()), line.prep()));
+            boolean named = sheet.dish().components().stream().anyMatch(own -> Spoken.names(item, own.title())) || Spoken.names(item, sheet.dish().title());
+            if (!known && !named) {
+                object(Rule.NOT_ON_LIST, step.id() + "/" + item.id(), "“%s” uses %s, which is not on the list.".formatted(step.title(), item.name()), "Put it on the list",
+                        now -> Insertions.addLine(now, step.id(), item.id()));
+            }
+        }
+    }
+
+    private void looseEnds() {
+        List<Step> finals = sheet.dish().steps().filter(step -> sheet.dish().finalSteps().contains(step.id())).toList();
+        Optional<Step> last = finals.stream().reduce((a, b) -> times.starts().get(b.id()) >= times.starts().get(a.id()) ? b : a);
+        finals.stream().filter(step -> step != last.orElseThrow()).forEach(step -> object(Rule.LOOSE_END, step.id(),
+                "Nothing uses what “%s” makes.".formatted(step.title()), "“%s” waits for it".formatted(last.get().title()),
+                now -> Edits.tie(now, step.id(), last.get().id(), Minutes.ZERO, Optional.empty())));
+    }
+
+    /** Fillings and wrappers, patties and buns: their numbers have to agree. */
+    private void counts() {
+        Optional<BigDecimal> pieces = sheet.notes().pieces();
+        sheet.dish().lines().filter(line -> line.amount().filter(amount -> amount.unit() == Unit.PIECE && amount.size().isEmpty()).isPresent()
+                && catalogue.find(line.item()).filter(item -> COUNTED.matcher(item.name()).find()).isPresent()).forEach(line -> pieces.ifPresent(number -> {
+                    if (line.amount().get().high().compareTo(number) != 0) {
+                        object(Rule.COUNTS, line.id(), "It makes %s pieces, but there are %s %s.".formatted(plain(number), plain(line.amount().get().high()),
+                                catalogue.get(line.item()).name()), "Take " + plain(number), now -> now.eachLine(own -> own.id().equals(line.id())
+                                ? Lines.amount(own, Amount.of(number, Unit.PIECE)) : own));
+                    }
+                }));
+    }
+
+    private static String percent(BigDecimal share) {
+        return share.multiply(BigDecimal.valueOf(100)).setScale(0, RoundingMode.HALF_UP).toPlainString() + " %";
+    }
+
+    private static String plain(BigDecimal number) {
+        return Decimals.plain(number).toPlainString();
+    }
+}

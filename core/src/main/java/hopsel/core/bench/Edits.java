@@ -1,0 +1,289 @@
+package hopsel.core.bench;
+
+import hopsel.core.dish.After;
+import hopsel.core.dish.Ancestry;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Show;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Minutes;
+import hopsel.core.recipe.Slug;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/**
+ * What may be done to a dish on the bench. Every edit answers with another worksheet; the one it was given stays as it is.
+ *
+ * <p>No edit makes steps wait for each other in a circle, lets an id stand twice, or leaves a use of a line that is gone.
+ */
+public final class Edits {
+
+    private static final Minutes NEW_STEP = Minutes.of(5);
+
+    private Edits() {
+    }
+
+    /** Another name, and what the amounts are for. */
+    public static Worksheet dish(Worksheet sheet, String title, BigDecimal servings) {
+        Dish dish = sheet.dish();
+        Worksheet next = sheet.with(new Dish(dish.id(), title, servings, dish.components()));
+        return next.with(next.notes().confirm(Notes.DISH, Set.of("servings")));
+    }
+
+    /** Puts a step in the place of the one with its id; whatever differs counts as confirmed. */
+    public static Worksheet step(Worksheet sheet, Step step) throws RefusedEditException {
+        Step before = found(sheet, step.id());
+        Set<String> confirmed = new LinkedHashSet<>(Set.of("work", "needs"));
+        if (!before.minutes().equals(step.minutes())) {
+            confirmed.add("minutes");
+        }
+        Worksheet next = sheet.eachStep(other -> other.id().equals(step.id()) ? step : other);
+        return checked(sheet, next.with(next.notes().confirm(step.id(), confirmed)));
+    }
+
+    /** Another length of a step; its rounds are forgotten, for they no longer say how long it takes. */
+    public static Worksheet retime(Worksheet sheet, String id, StepMinutes minutes) throws RefusedEditException {
+        found(sheet, id);
+        Worksheet next = change(sheet, id, step -> Steps.minutes(step, minutes));
+        Notes notes = next.notes().confirm(id, Set.of("minutes"));
+        boolean sameRounds = notes.step(id).rounds().filter(rounds -> rounds.minutes().equals(minutes.likely())).isPresent();
+        return next.with(sameRounds ? notes : notes.withStep(id, notes.step(id).withRounds(Optional.empty())));
+    }
+
+    /** Cuts a step in two; what waited for it waits for the second part, and the ingredients stay with the first. */
+    public static Worksheet split(Worksheet sheet, String id, Minutes first) throws RefusedEditException {
+        Step step = found(sheet, id);
+        BigDecimal whole = step.minutes().likely().value();
+        if (first.value().signum() <= 0 || first.value().compareTo(whole) >= 0) {
+            throw new RefusedEditException("“%s” lasts %s minutes; cut it somewhere inside.".formatted(step.title(), whole.toPlainString()));
+        }
+        String second = Slug.free(id, taken -> sheet.step(taken).isPresent());
+        Minutes rest = Minutes.of(whole.subtract(first.value()));
+        Step one = Steps.opened(Steps.minutes(step, StepMinutes.of(first)));
+        Step two = Steps.second(step, second, StepMinutes.of(rest));
+        Worksheet next = sheet.eachStep(other -> Steps.redirected(other, id, second)).eachComponent(component -> component.steps().stream()
+                .noneMatch(own -> own.id().equals(id)) ? component : withSteps(component, component.steps().stream()
+                .flatMap(own -> own.id().equals(id) ? Stream.of(one, two) : Stream.of(own)).toList()));
+        return next.with(next.notes().confirm(id, Set.of("minutes")));
+    }
+
+    /** Joins a step with the one behind it in its component. */
+    public static Worksheet join(Worksheet sheet, String id) throws RefusedEditException {
+        Component home = sheet.home(id).orElseThrow();
+        int at = home.steps().indexOf(found(sheet, id));
+        if (at + 1 >= home.steps().size()) {
+            throw new RefusedEditException("“%s” is the last step of %s; there is nothing behind it to join.".formatted(found(sheet, id).title(), home.title()));
+        }
+        Step second = home.steps().get(at + 1);
+        Step joined = Steps.joined(home.steps().get(at), second);
+        Worksheet next = sheet.eachComponent(component -> withSteps(component, component.steps().stream()
+                .filter(step -> !step.id().equals(second.id())).map(step -> step.id().equals(id) ? joined : Steps.redirected(step, second.id(), id)).toList()));
+        return checked(sheet, next.with(next.notes().withStep(second.id(), StepNote.NONE)));
+    }
+
+    /**
+     * Moves a step to a place in a component: it is taken out of its chain, which closes behind it, and put into the other.
+     *
+     * @param position from 0, among the other steps
+     */
+    public static Worksheet move(Worksheet sheet, String id, String component, int position) throws RefusedEditException {
+        Step step = found(sheet, id);
+        Worksheet without = sheet.eachStep(other -> Steps.bypassing(other, step)).eachComponent(own -> withSteps(own,
+                own.steps().stream().filter(other -> !other.id().equals(id)).toList()));
+        Component target = without.dish().components().stream().filter(own -> own.id().equals(component)).findFirst()
+                .orElseThrow(() -> new RefusedEditException("There is no such component any more."));
+        int at = Math.max(0, Math.min(position, target.steps().size()));
+        Optional<Step> before = at == 0 ? Optional.empty() : Optional.of(target.steps().get(at - 1));
+        Optional<Step> behind = at == target.steps().size() ? Optional.empty() : Optional.of(target.steps().get(at));
+        List<Step> steps = new ArrayList<>(target.steps());
+        steps.add(at, Steps.after(step, before.map(own -> List.of(After.of(own.id()))).orElse(List.of())));
+        behind.ifPresent(own -> steps.set(at + 1, Steps.after(own, chained(own, before, id))));
+        return checked(sheet, without.eachComponent(own -> own.id().equals(component) ? withSteps(own, steps) : own));
+    }
+
+    private static List<After> chained(Step step, Optional<Step> before, String id) {
+        List<After> after = new ArrayList<>();
+        step.after().stream().filter(wait -> before.isEmpty() || !wait.step().equals(before.get().id())).forEach(after::add);
+        after.add(After.of(id));
+        return after;
+    }
+
+    /** Lets a step wait for another. */
+    public static Worksheet tie(Worksheet sheet, String before, String then, Minutes wait, Optional<Minutes> within) throws RefusedEditException {
+        found(sheet, before);
+        found(sheet, then);
+        return checked(sheet, change(sheet, then, step -> Steps.after(step, Stream.concat(step.after().stream()
+                .filter(after -> !after.step().equals(before)), Stream.of(new After(before, wait, within))).toList())));
+    }
+
+    /** Lets a step no longer wait for another. */
+    public static Worksheet untie(Worksheet sheet, String before, String then) {
+        return change(sheet, then, step -> Steps.after(step, step.after().stream().filter(after -> !after.step().equals(before)).toList()));
+    }
+
+    /** A new step at the end of a component. */
+    public static Worksheet addStep(Worksheet sheet, String component, String title) {
+        String id = Slug.free(title, taken -> sheet.step(taken).isPresent());
+        Worksheet next = sheet.eachComponent(own -> own.id().equals(component) ? withSteps(own, Stream.concat(own.steps().stream(),
+                Stream.of(Steps.plain(id, title, StepMinutes.of(NEW_STEP), Work.HANDS, last(own)))).toList()) : own);
+        return next.with(next.notes().guess(id, "minutes"));
+    }
+
+    private static List<After> last(Component component) {
+        return component.steps().isEmpty() ? List.of() : List.of(After.of(component.steps().get(component.steps().size() - 1).id()));
+    }
+
+    /** Takes a step away; the chain closes behind it. */
+    public static Worksheet removeStep(Worksheet sheet, String id) throws RefusedEditException {
+        Step step = found(sheet, id);
+        Worksheet next = sheet.eachStep(other -> Steps.bypassing(other, step)).eachComponent(own -> withSteps(own,
+                own.steps().stream().filter(other -> !other.id().equals(id)).toList()));
+        return next.with(next.notes().withStep(id, StepNote.NONE).confirm(id, sheet.notes().guessed().getOrDefault(id, Set.of())));
+    }
+
+    /** Puts a line into a component, in the place of the one with its id where there is one. */
+    public static Worksheet line(Worksheet sheet, String component, IngredientLine line) {
+        boolean known = sheet.line(line.id()).isPresent();
+        return sheet.eachComponent(own -> {
+            List<IngredientLine> lines = new ArrayList<>(own.ingredients());
+            lines.replaceAll(other -> other.id().equals(line.id()) ? line : other);
+            if (!known && own.id().equals(component)) {
+                lines.add(line);
+            }
+            return new Component(own.id(), own.title(), lines, own.steps());
+        });
+    }
+
+    /** An id for a new line. */
+    public static String newLine(Worksheet sheet, String item) {
+        return Slug.free(item, taken -> sheet.line(taken).isPresent());
+    }
+
+    /** Takes a line away, and every use of it. */
+    public static Worksheet removeLine(Worksheet sheet, String id) {
+        Worksheet next = sheet.eachComponent(own -> new Component(own.id(), own.title(),
+                own.ingredients().stream().filter(line -> !line.id().equals(id)).toList(), own.steps()))
+                .eachStep(step -> Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(id)).toList()));
+        return next.with(next.notes().withTaste(id, Optional.empty()));
+    }
+
+    /**
+     * Says how much of a line goes in at a step.
+     *
+     * @param share 0: none of it
+     */
+    public static Worksheet use(Worksheet sheet, String id, String line, BigDecimal share) throws RefusedEditException {
+        found(sheet, id);
+        BigDecimal elsewhere = sheet.dish().steps().filter(step -> !step.id().equals(id)).flatMap(step -> step.uses().stream())
+                .filter(use -> use.ingredient().equals(line)).map(Use::share).reduce(BigDecimal.ZERO, BigDecimal::add);
+        if (elsewhere.add(share).compareTo(new BigDecimal("1.000001")) > 0) {
+            throw new RefusedEditException("Other steps use %s of this line already; at most %s is left for “%s”.".formatted(
+                    elsewhere.toPlainString(), BigDecimal.ONE.subtract(elsewhere).max(BigDecimal.ZERO).toPlainString(), found(sheet, id).title()));
+        }
+        return change(sheet, id, step -> Steps.uses(step, Stream.concat(step.uses().stream().filter(use -> !use.ingredient().equals(line)),
+                share.signum() > 0 ? Stream.of(new Use(line, share)) : Stream.empty()).toList()));
+    }
+
+    /** Says that an amount is found by taste: what certainly goes in, and up to. */
+    public static Worksheet byTaste(Worksheet sheet, String id, Optional<ByTaste> taste) {
+        Worksheet next = taste.isEmpty() ? sheet : sheet.eachLine(line -> !line.id().equals(id) || line.amount().isEmpty() ? line
+                : Lines.amount(line, new Amount(taste.get().start(), taste.get().ceiling(), line.amount().get().unit(), line.amount().get().size())));
+        return next.with(next.notes().withTaste(id, taste));
+    }
+
+    /** Lets a step be done in rounds, which sets its minutes. */
+    public static Worksheet rounds(Worksheet sheet, String id, Rounds rounds) throws RefusedEditException {
+        found(sheet, id);
+        Worksheet next = change(sheet, id, step -> Steps.minutes(step, StepMinutes.of(rounds.minutes())));
+        return next.with(next.notes().confirm(id, Set.of("minutes")).withStep(id, next.notes().step(id).withRounds(Optional.of(rounds))));
+    }
+
+    /** A new component at the end. */
+    public static Worksheet addComponent(Worksheet sheet, String title) {
+        List<Component> components = new ArrayList<>(sheet.dish().components());
+        String id = Slug.free(title, taken -> components.stream().anyMatch(own -> own.id().equals(taken)));
+        components.add(new Component(id, title, List.of(), List.of()));
+        return sheet.with(new Dish(sheet.dish().id(), sheet.dish().title(), sheet.dish().servings(), components));
+    }
+
+    /** Another name for a component. */
+    public static Worksheet renameComponent(Worksheet sheet, String id, String title) {
+        return sheet.eachComponent(own -> own.id().equals(id) ? new Component(id, title, own.ingredients(), own.steps()) : own);
+    }
+
+    /** Takes a component away with all that is in it. */
+    public static Worksheet removeComponent(Worksheet sheet, String id) throws RefusedEditException {
+        Worksheet next = sheet;
+        for (Component own : sheet.dish().components()) {
+            if (own.id().equals(id)) {
+                for (Step step : own.steps()) {
+                    next = removeStep(next, step.id());
+                }
+                for (IngredientLine line : own.ingredients()) {
+                    next = removeLine(next, line.id());
+                }
+            }
+        }
+        Dish dish = next.dish();
+        return next.with(new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream().filter(own -> !own.id().equals(id)).toList()))
+                .with(next.notes().withBase(id, Optional.empty()));
+    }
+
+    /** Takes a component of another dish into this one, at the servings of this dish. */
+    public static Worksheet bringIn(Worksheet sheet, Worksheet other, String component) throws RefusedEditException {
+        Component own = other.dish().components().stream().filter(candidate -> candidate.id().equals(component)).findFirst()
+                .orElseThrow(() -> new RefusedEditException("That component is not there any more."));
+        Map<String, String> ids = new LinkedHashMap<>();
+        own.ingredients().forEach(line -> ids.put(line.id(), Slug.free(line.id(), taken -> sheet.line(taken).isPresent() || ids.containsValue(taken))));
+        Map<String, String> steps = new LinkedHashMap<>();
+        own.steps().forEach(step -> steps.put(step.id(), Slug.free(step.id(), taken -> sheet.step(taken).isPresent() || steps.containsValue(taken))));
+        BigDecimal factor = hopsel.core.measure.Decimals.ratio(sheet.dish().servings(), other.dish().servings());
+        List<IngredientLine> lines = own.ingredients().stream().map(line -> Lines.renamed(line, ids.get(line.id()), line.scaling().factor(factor))).toList();
+        List<Step> copies = own.steps().stream().map(step -> Steps.renamed(step, ids, steps)).toList();
+        String id = Slug.free(own.title(), taken -> sheet.dish().components().stream().anyMatch(known -> known.id().equals(taken)));
+        List<Component> components = new ArrayList<>(sheet.dish().components());
+        components.add(new Component(id, own.title(), lines, copies));
+        List<hopsel.core.item.Item> items = new ArrayList<>(sheet.items());
+        other.items().stream().filter(item -> items.stream().noneMatch(known -> known.id().equals(item.id()))).forEach(items::add);
+        Dish dish = new Dish(sheet.dish().id(), sheet.dish().title(), sheet.dish().servings(), components);
+        return new Worksheet(dish, items, sheet.measures(), sheet.notes().withBase(id, Optional.of(other.dish().title())));
+    }
+
+    private static Step found(Worksheet sheet, String id) throws RefusedEditException {
+        return sheet.step(id).orElseThrow(() -> new RefusedEditException("That step is not there any more. Look at the dish as it is now."));
+    }
+
+    static Worksheet change(Worksheet sheet, String id, UnaryOperator<Step> rule) {
+        return sheet.eachStep(step -> step.id().equals(id) ? rule.apply(step) : step);
+    }
+
+    static Component withSteps(Component component, List<Step> steps) {
+        return new Component(component.id(), component.title(), component.ingredients(), steps);
+    }
+
+    private static Worksheet checked(Worksheet before, Worksheet after) throws RefusedEditException {
+        Ancestry ancestry = Ancestry.of(after.dish());
+        for (Step step : after.dish().steps().toList()) {
+            if (ancestry.before(step.id()).contains(step.id())) {
+                throw new RefusedEditException("Then “%s” would wait for itself, round a circle. Untie something of it first."
+                        .formatted(before.step(step.id()).map(Step::title).orElse(step.title())));
+            }
+        }
+        return after;
+    }
+}

@@ -1,0 +1,123 @@
+package hopsel.core.bench;
+
+import hopsel.core.dish.After;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Show;
+import hopsel.core.dish.Source;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Minutes;
+import hopsel.core.measure.Scaling;
+import hopsel.core.recipe.Slug;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Ready-made changes that put steps and lines in or take them together. */
+final class Insertions {
+
+    private Insertions() {
+    }
+
+    /** Soaking and boiling put in front of whatever uses the line first, as the cautions of the trade ask for. */
+    static Worksheet soakAndBoil(Worksheet sheet, String line) {
+        Component home = sheet.home(line).orElseThrow();
+        String soak = free(sheet, "soak-" + line);
+        String boil = free(sheet, "boil-" + line);
+        String simmer = free(sheet, "simmer-" + line);
+        List<Step> first = List.of(
+                step(soak, "Soak the beans", "Cover with plenty of cold water; throw the water away afterwards.", new StepMinutes(Minutes.of(480), Minutes.of(600), Minutes.of(1440)),
+                        Work.REST, Show.NEVER, List.of(), List.of(), List.of(new Use(line, BigDecimal.ONE)), "Twice the size, and no wrinkles left"),
+                step(boil, "Boil the beans hard", "In fresh water, at a rolling boil.", StepMinutes.of(Minutes.of(10)), Work.WATCH, Show.NEVER, burner(), List.of(After.of(soak)),
+                        List.of(), "Ten minutes at a rolling boil"),
+                step(simmer, "Simmer the beans", "Lid ajar; salt only at the end if the skins are tough.", new StepMinutes(Minutes.of(45), Minutes.of(60), Minutes.of(90)),
+                        Work.WATCH, Show.NEVER, burner(), List.of(After.of(boil)), List.of(), "Soft right through, none of them chalky"));
+        Worksheet without = sheet.eachStep(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line))
+                ? Steps.after(Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()),
+                Stream.concat(step.after().stream(), Stream.of(After.of(simmer))).toList()) : step);
+        boolean waits = without.dish().steps().anyMatch(step -> step.after().stream().anyMatch(after -> after.step().equals(simmer)));
+        return without.eachComponent(component -> !component.id().equals(home.id()) ? component : Edits.withSteps(component,
+                Stream.concat(first.stream(), waits || component.steps().isEmpty() ? component.steps().stream() : Stream.concat(Stream.of(Steps.after(component.steps().get(0),
+                        Stream.concat(component.steps().get(0).after().stream(), Stream.of(After.of(simmer))).toList())), component.steps().stream().skip(1))).toList()));
+    }
+
+    /** Ten minutes of cooling before a step. */
+    static Worksheet coolBefore(Worksheet sheet, String component, String id) {
+        String cool = free(sheet, "cool-before-" + id);
+        Step step = sheet.step(id).orElseThrow();
+        Step cooling = step(cool, "Let it cool", "Until no steam rises; then no more than half full, vent open, a cloth over the lid.", new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
+                Work.REST, Show.MAY, List.of(), step.after(), List.of(), "No steam rises");
+        return sheet.eachComponent(own -> !own.id().equals(component) ? own : Edits.withSteps(own, own.steps().stream()
+                .flatMap(other -> other.id().equals(id) ? Stream.of(cooling, Steps.after(other, List.of(After.of(cool)))) : Stream.of(other)).toList()));
+    }
+
+    /** Ground flax has to gel before it binds: a step of its own before whatever uses the line. */
+    static Worksheet gel(Worksheet sheet, String line) {
+        Component home = sheet.home(line).orElseThrow();
+        String gel = free(sheet, "gel-" + line);
+        Step gelling = step(gel, "Let the flax gel", "Stir the ground flax with three times its weight of water.", new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
+                Work.REST, Show.MAY, List.of(), List.of(), List.of(new Use(line, BigDecimal.ONE)), "Thick as egg white");
+        return sheet.eachStep(step -> step.uses().stream().noneMatch(use -> use.ingredient().equals(line)) ? step
+                : Steps.after(Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()),
+                Stream.concat(step.after().stream(), Stream.of(After.of(gel))).toList())).eachComponent(component -> component.id().equals(home.id())
+                ? Edits.withSteps(component, Stream.concat(Stream.of(gelling), component.steps().stream()).toList()) : component);
+    }
+
+    /** Two lines of the same item and unit in one; what used either uses the whole in proportion. */
+    static Worksheet oneLine(Worksheet sheet, String kept, String gone) {
+        IngredientLine one = sheet.line(kept).orElseThrow();
+        IngredientLine two = sheet.line(gone).orElseThrow();
+        Amount sum = new Amount(one.amount().get().low().add(two.amount().get().low()), one.amount().get().high().add(two.amount().get().high()),
+                one.amount().get().unit(), one.amount().get().size());
+        BigDecimal first = hopsel.core.measure.Decimals.ratio(one.amount().get().high(), sum.high());
+        Worksheet shared = sheet.eachStep(step -> Steps.uses(step, mergedUses(step, kept, gone, first)));
+        return Edits.removeLine(shared.eachLine(line -> line.id().equals(kept) ? Lines.amount(line, sum) : line), gone);
+    }
+
+    private static List<Use> mergedUses(Step step, String kept, String gone, BigDecimal first) {
+        BigDecimal share = BigDecimal.ZERO;
+        List<Use> others = new ArrayList<>();
+        for (Use use : step.uses()) {
+            if (use.ingredient().equals(kept)) {
+                share = share.add(use.share().multiply(first));
+            } else if (use.ingredient().equals(gone)) {
+                share = share.add(use.share().multiply(BigDecimal.ONE.subtract(first)));
+            } else {
+                others.add(use);
+            }
+        }
+        if (share.signum() > 0) {
+            others.add(new Use(kept, share.setScale(9, java.math.RoundingMode.DOWN).stripTrailingZeros().max(new BigDecimal("0.000001"))));
+        }
+        return others;
+    }
+
+    /** A line for something that a step uses, without an amount yet. */
+    static Worksheet addLine(Worksheet sheet, String step, String item) throws RefusedEditException {
+        String id = Edits.newLine(sheet, item);
+        Worksheet next = Edits.line(sheet, sheet.home(step).orElseThrow().id(), new IngredientLine(id, item, Optional.empty(), Optional.empty(),
+                Scaling.LINEAR, false, Source.KIT));
+        return Edits.use(next, step, id, BigDecimal.ONE);
+    }
+
+    private static String free(Worksheet sheet, String name) {
+        return Slug.free(name, taken -> sheet.step(taken).isPresent());
+    }
+
+    private static List<Need> burner() {
+        return List.of(new Need("burner", 1, Optional.empty(), BigDecimal.ZERO));
+    }
+
+    private static Step step(String id, String title, String text, StepMinutes minutes, Work work, Show show, List<Need> needs, List<After> after, List<Use> uses, String cue) {
+        return new Step(id, title, Optional.of(text), minutes, work, show, needs, after, Optional.empty(), Optional.empty(), uses,
+                work == Work.WATCH ? Optional.of(Minutes.of(5)) : Optional.empty(), Optional.of(cue), Optional.empty(), Optional.empty());
+    }
+}

@@ -1,0 +1,144 @@
+package hopsel.core.bench;
+
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Scaling;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A dish made larger or smaller, and what did not simply go along.
+ *
+ * @param sheet  the dish, changed
+ * @param factor what linear lines were multiplied by
+ * @param notes  what scaled otherwise, or not at all, and why
+ */
+public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
+
+    /** Keeps its own copy. */
+    public Resize {
+        notes = List.copyOf(notes);
+    }
+
+    /** For another number of servings. */
+    public static Resize byServings(Worksheet sheet, BigDecimal servings) {
+        return by(sheet, Decimals.ratio(Decimals.positive("The servings", servings), sheet.dish().servings()));
+    }
+
+    /**
+     * For another number of pieces.
+     *
+     * @throws RefusedEditException where nobody said how many it makes
+     */
+    public static Resize byPieces(Worksheet sheet, BigDecimal pieces) throws RefusedEditException {
+        BigDecimal now = sheet.notes().pieces().orElseThrow(() -> new RefusedEditException("Say first how many pieces the dish makes."));
+        return by(sheet, Decimals.ratio(Decimals.positive("The pieces", pieces), now));
+    }
+
+    /**
+     * For what is in hand of one ingredient: "I have 340 g of tofu".
+     *
+     * @param grams edible grams in hand
+     * @throws RefusedEditException where the line has no weight
+     */
+    public static Resize byIngredient(Worksheet sheet, String line, BigDecimal grams, Catalogue builtIn) throws RefusedEditException {
+        IngredientLine own = sheet.line(line).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
+        Item item = sheet.catalogue(builtIn).find(own.item()).orElseThrow(() -> new RefusedEditException("Nobody knows what that weighs."));
+        BigDecimal written = own.amount().flatMap(amount -> sheet.weigher().grams(item, amount))
+                .orElseThrow(() -> new RefusedEditException("%s has no weight in this dish, so it cannot lead.".formatted(item.name())));
+        if (own.scaling() != Scaling.LINEAR) {
+            throw new RefusedEditException("%s does not grow with the dish, so it cannot lead.".formatted(item.name()));
+        }
+        return by(sheet, Decimals.ratio(Decimals.positive("The grams", grams), written));
+    }
+
+    /**
+     * For another vessel, as deep as before.
+     *
+     * @throws RefusedEditException where nobody said what it is made in
+     */
+    public static Resize byVessel(Worksheet sheet, Vessel vessel) throws RefusedEditException {
+        Vessel now = sheet.notes().vessel().orElseThrow(() -> new RefusedEditException("Say first what the dish is made in."));
+        Resize resized = by(sheet, Decimals.ratio(vessel.area(), now.area()));
+        List<String> notes = new ArrayList<>(resized.notes);
+        notes.add("From %s to %s: %s times the floor, so it stands as deep as before, and takes as long.".formatted(now, vessel, plain(resized.factor)));
+        if (vessel.depth().compareTo(now.depth()) < 0) {
+            notes.add("The new wall is %s cm lower; keep %s cm free for what bubbles (at most 85 %% full), and put a tray beneath.".formatted(
+                    now.depth().subtract(vessel.depth()).toPlainString(), vessel.depth().multiply(new BigDecimal("0.15")).setScale(1, RoundingMode.HALF_UP)));
+        }
+        return new Resize(resized.sheet.with(resized.sheet.notes().withVessel(Optional.of(vessel))), resized.factor, notes);
+    }
+
+    /**
+     * What happens to the same amount in another vessel: its depth, whether it fits, and what that does to the time.
+     *
+     * <p>The time of a bake goes roughly with the depth to the power 1.5, between conduction into a slab (2) and
+     * drying at the surface (1); kitchen practice, to be checked by the cue.
+     *
+     * @param millilitres of the filled dish
+     */
+    public static String sameIn(Vessel now, Vessel other, BigDecimal millilitres) {
+        double ratio = now.area().doubleValue() / other.area().doubleValue();
+        double time = Math.pow(ratio, 1.5);
+        boolean full = millilitres.compareTo(other.fill()) > 0;
+        String depth = "It stands %s cm deep instead of %s cm.".formatted(other.depthOf(millilitres).toPlainString(), now.depthOf(millilitres).toPlainString());
+        String fits = full ? " That is more than 85 % full: %s ml have to go elsewhere.".formatted(millilitres.subtract(other.fill()).setScale(0, RoundingMode.UP).toPlainString()) : "";
+        return depth + fits + " Reckon with %s times the baking time, and take the first look at that.".formatted(plain(BigDecimal.valueOf(time)));
+    }
+
+    private static Resize by(Worksheet sheet, BigDecimal factor) {
+        List<String> notes = new ArrayList<>();
+        Worksheet next = sheet.eachLine(line -> line.amount().isEmpty() ? line : Lines.amount(line, line.amount().get().times(line.scaling().factor(factor))));
+        List<String> damped = named(sheet, Scaling.DAMPED);
+        List<String> fixed = named(sheet, Scaling.FIXED);
+        if (!damped.isEmpty() && factor.compareTo(BigDecimal.ONE) > 0) {
+            notes.add("Strong things grow gently (%s times): %s. Taste.".formatted(plain(Scaling.DAMPED.factor(factor)), String.join(", ", damped)));
+        }
+        if (!fixed.isEmpty()) {
+            notes.add("Stays as it is, it goes by the pan: %s.".formatted(String.join(", ", fixed)));
+        }
+        Dish dish = next.dish();
+        next = next.with(new Dish(dish.id(), dish.title(), rounded(dish.servings().multiply(factor)), dish.components()));
+        next = next.with(next.notes().withPieces(next.notes().pieces().map(pieces -> rounded(pieces.multiply(factor)))));
+        next = rounds(next, factor, notes);
+        notes.add("Times go by thickness and by rounds, not by weight; they stay as they were unless a step has rounds.");
+        return new Resize(next, factor, notes);
+    }
+
+    private static Worksheet rounds(Worksheet sheet, BigDecimal factor, List<String> notes) {
+        Worksheet next = sheet;
+        for (var entry : sheet.notes().steps().entrySet()) {
+            if (entry.getValue().rounds().isPresent() && sheet.step(entry.getKey()).isPresent()) {
+                Rounds rounds = entry.getValue().rounds().get();
+                Rounds more = rounds.withPieces(rounds.pieces().multiply(factor));
+                try {
+                    next = Edits.rounds(next, entry.getKey(), more);
+                } catch (RefusedEditException e) {
+                    throw new IllegalStateException(e);
+                }
+                notes.add("“%s”: %d rounds instead of %d, %s min.".formatted(sheet.step(entry.getKey()).get().title(), more.count(), rounds.count(), more.minutes()));
+            }
+        }
+        return next;
+    }
+
+    private static List<String> named(Worksheet sheet, Scaling scaling) {
+        return sheet.dish().lines().filter(line -> line.scaling() == scaling && line.amount().isPresent()).map(line -> line.item().replace('-', ' ')).distinct().toList();
+    }
+
+    private static BigDecimal rounded(BigDecimal number) {
+        return Decimals.plain(number.setScale(2, RoundingMode.HALF_UP)).max(new BigDecimal("0.01"));
+    }
+
+    private static String plain(BigDecimal factor) {
+        return Decimals.plain(factor.round(new MathContext(3))).toPlainString();
+    }
+}

@@ -1,0 +1,17 @@
+package hopsel.core.bench;
+
+/** Times as a cook says them. */
+final class Words {
+
+    private Words() {
+    }
+
+    /** Such as {@code 1 h 05 min}, {@code 25 min} or {@code 40 s}; to the minute from one minute up. */
+    static String time(int seconds) {
+        if (seconds < 60) {
+            return seconds + " s";
+        }
+        int minutes = (seconds + 30) / 60;
+        return minutes < 60 ? minutes + " min" : minutes % 60 == 0 ? minutes / 60 + " h" : "%d h %02d min".formatted(minutes / 60, minutes % 60);
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * The dish bench: a dish being taken apart, what may be done to it, what it takes, and what a good colleague would object to.
+ */
+package hopsel.core.bench;

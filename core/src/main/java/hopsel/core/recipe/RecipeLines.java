@@ -1,0 +1,79 @@
+package hopsel.core.recipe;
+
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Source;
+import hopsel.core.item.HouseRule;
+import hopsel.core.item.Item;
+import hopsel.core.item.Origin;
+import hopsel.core.item.Practice;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Scaling;
+import hopsel.core.measure.Unit;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+/** Turns what was read of an ingredient line into a line of a dish. */
+public final class RecipeLines {
+
+    private static final Set<String> STRONG = Set.of("baking-powder", "bicarbonate", "instant-yeast", "red-chilli", "jalapeno", "birds-eye-chilli",
+            "dried-chilli", "chilli-flakes", "chilli-powder", "cayenne", "black-pepper", "peppercorns", "cloves", "cloves-ground", "star-anise",
+            "cinnamon-stick", "nutmeg", "allspice", "asafoetida", "liquid-smoke", "hot-sauce", "sriracha", "harissa", "chipotle-adobo", "saffron");
+
+    private RecipeLines() {
+    }
+
+    /**
+     * The line that a text proposes.
+     *
+     * @param id makes an id from a name
+     */
+    public static Proposed propose(String text, LineReader reader, UnaryOperator<String> id) {
+        ReadLine read = reader.read(text);
+        return propose(read, id.apply(read.item().map(Item::id).orElse(read.name())));
+    }
+
+    /** The line that was read, under an id. */
+    static Proposed propose(ReadLine read, String id) {
+        Optional<Item> unknown = read.item().isPresent() ? Optional.empty() : Optional.of(unknown(read.name().isEmpty() ? read.text() : read.name()));
+        String item = read.item().or(() -> unknown).orElseThrow().id();
+        Optional<Amount> amount = read.amount().or(() -> read.bare().map(bare -> new Amount(bare.low(), bare.high(), Unit.PIECE)));
+        return new Proposed(new IngredientLine(id, item, amount.map(value -> heaped(read, value)), read.prep(), scaling(read), read.optional(), source(read)), unknown);
+    }
+
+    private static Amount heaped(ReadLine read, Amount amount) {
+        String said = read.prep().orElse("");
+        return said.startsWith("heap") ? amount.times(LineReader.HEAPED) : said.startsWith("scant") ? amount.times(LineReader.SCANT) : amount;
+    }
+
+    /** Something of which only the name is known. */
+    private static Item unknown(String name) {
+        return new Item(Slug.of(name), name, Optional.empty(), Optional.empty(), Optional.empty(), BigDecimal.ONE, Set.of(), Origin.CHECK_LABEL,
+                Optional.empty(), Optional.empty(), List.of(), Optional.empty(), Optional.empty(), Practice.NONE);
+    }
+
+    private static Scaling scaling(ReadLine read) {
+        if (read.prep().filter(prep -> prep.matches("(?i).*\\b(?:for|to) (?:the pan|frying|greas|dust|brush|oil|roll).*")).isPresent()) {
+            return Scaling.FIXED;
+        }
+        return read.item().filter(item -> STRONG.contains(item.id())).isPresent() ? Scaling.DAMPED : Scaling.LINEAR;
+    }
+
+    private static Source source(ReadLine read) {
+        boolean atHome = read.item().filter(item -> Set.of("water", "black-pepper", "ice", "salt").contains(item.id())
+                || item.is().filter(rule -> rule == HouseRule.OIL).isPresent()).isPresent();
+        return atHome ? Source.HOME : Source.KIT;
+    }
+
+    /**
+     * A line that was proposed.
+     *
+     * @param line    for the dish
+     * @param unknown its item, where the catalogue does not know it
+     */
+    public record Proposed(IngredientLine line, Optional<Item> unknown) {
+    }
+}

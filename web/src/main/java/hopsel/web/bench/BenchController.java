@@ -1,0 +1,230 @@
+package hopsel.web.bench;
+
+import hopsel.core.bench.Colleague;
+import hopsel.core.bench.DishTimes;
+import hopsel.core.bench.HouseStyle;
+import hopsel.core.bench.Notes;
+import hopsel.core.bench.RefusedEditException;
+import hopsel.core.bench.Worksheet;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Step;
+import hopsel.core.measure.Measures;
+import hopsel.core.recipe.DishProposal;
+import hopsel.core.recipe.Slug;
+import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.recipefile.RecipeFile;
+import hopsel.formats.recipefile.SchemaOrgWriter;
+import hopsel.web.bench.BenchActions.Change;
+import hopsel.web.bench.BenchStore.StaleDishException;
+import hopsel.web.bench.BenchStore.StoredDish;
+import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.catalogue.HouseCatalogue;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.frame.NotFoundException;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/** The dishes on the bench, and the working page of each. */
+@Controller
+class BenchController {
+
+    private static final int LONGEST_RECIPE = 100_000;
+    private static final MediaType JSON_LD = MediaType.parseMediaType("application/ld+json;charset=UTF-8");
+
+    private final BenchStore store;
+    private final BenchActions actions;
+    private final HouseCatalogue house;
+    private final ClassStore classes;
+    private final IntoClass intoClass;
+
+    BenchController(BenchStore store, BenchActions actions, HouseCatalogue house, ClassStore classes, IntoClass intoClass) {
+        this.store = store;
+        this.actions = actions;
+        this.house = house;
+        this.classes = classes;
+        this.intoClass = intoClass;
+    }
+
+    @GetMapping("/bench")
+    String list(Model model) {
+        model.addAttribute("dishes", store.all().stream().map(dish -> new Card(dish, DishTimes.of(dish.sheet().dish()),
+                Colleague.gate(dish.sheet(), house.now()).size())).toList());
+        model.addAttribute("measures", Measures.values());
+        return "bench/list";
+    }
+
+    @PostMapping("/bench")
+    String bringIn(@RequestParam(value = "recipe", defaultValue = "") String recipe, @RequestParam(value = "file", required = false) MultipartFile file,
+                   @RequestParam(value = "measures", defaultValue = "metric") String measures, Model model, Principal who) throws IOException {
+        String text = file == null || file.isEmpty() ? recipe : new String(file.getBytes(), StandardCharsets.UTF_8);
+        if (text.isBlank() || text.length() > LONGEST_RECIPE) {
+            model.addAttribute("recipe", recipe);
+            model.addAttribute("warned", text.isBlank() ? "bench.empty" : "bench.too-long");
+            return list(model);
+        }
+        Measures cups = Measures.of(measures).orElse(Measures.METRIC);
+        DishProposal proposal = RecipeFile.read(text.replace("\r\n", "\n"), house.now(), cups);
+        long id = store.add(Worksheet.of(proposal, text.replace("\r\n", "\n"), cups), who.getName(), "brought in");
+        return "redirect:/bench/%d/read".formatted(id);
+    }
+
+    @PostMapping("/bench/new")
+    String fromNothing(@RequestParam(value = "title", defaultValue = "") String title, Principal who) {
+        String name = title.isBlank() ? "A dish without a name" : title.strip().substring(0, Math.min(title.strip().length(), 200));
+        Dish dish = new Dish(Slug.of(name), name, BigDecimal.valueOf(4), List.of());
+        long id = store.add(Edited.withFirstComponent(new Worksheet(dish, List.of(), Measures.METRIC, Notes.NONE.guess(Notes.DISH, "servings"))), who.getName(), "begun");
+        return "redirect:/bench/" + id;
+    }
+
+    @GetMapping("/bench/{id}")
+    String bench(@PathVariable("id") long id, @RequestParam("step") Optional<String> step, Model model) {
+        open(id, step, model);
+        return "bench/bench";
+    }
+
+    /** The original beside what was made of it. */
+    @GetMapping("/bench/{id}/read")
+    String compare(@PathVariable("id") long id, Model model) {
+        open(id, Optional.empty(), model);
+        return "bench/read";
+    }
+
+    private void open(long id, Optional<String> step, Model model) {
+        StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
+        model.addAttribute("bench", new BenchView(stored, house.now(), step));
+        model.addAttribute("history", store.history(id));
+        model.addAttribute("matters", HouseStyle.Matter.values());
+        model.addAttribute("others", store.all().stream().filter(other -> other.id() != id).toList());
+        model.addAttribute("classes", classes.entries().stream().flatMap(entry -> classes.find(entry.id()).stream()).toList());
+        model.addAttribute("items", house.now().items());
+    }
+
+    @PostMapping("/bench/{id}/do")
+    ModelAndView act(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("action") String action,
+                     @RequestParam Map<String, String> fields, RedirectAttributes next, Principal who) {
+        StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
+        String back = fields.getOrDefault("back", "");
+        String step = fields.getOrDefault("pick", fields.getOrDefault("step", ""));
+        try {
+            Change change = actions.apply(stored, action, fields);
+            store.save(id, version, change.sheet(), who.getName(), change.what());
+            if (!change.told().isEmpty()) {
+                next.addFlashAttribute("toldLines", change.told());
+            }
+            boolean there = change.sheet().step(step).isPresent();
+            return new ModelAndView("redirect:/bench/%d%s%s".formatted(id, back.equals("read") ? "/read" : "", there && !back.equals("read") ? "?step=" + step : ""));
+        } catch (StaleDishException e) {
+            return refused(stored, "stale", "", fields);
+        } catch (BadEntryException e) {
+            return refused(stored, e.field(), e.getMessage(), fields);
+        } catch (RefusedEditException e) {
+            return refused(stored, "", e.getMessage(), fields);
+        }
+    }
+
+    /** Says what is wrong and shows what was typed, so that nothing of it is lost. */
+    private ModelAndView refused(StoredDish stored, String field, String message, Map<String, String> fields) {
+        ModelAndView page = new ModelAndView("bench/refused", HttpStatus.UNPROCESSABLE_CONTENT);
+        page.addObject("stored", stored);
+        page.addObject("field", field);
+        page.addObject("message", message);
+        page.addObject("last", store.history(stored.id()).stream().findFirst().orElse(null));
+        Map<String, String> typed = new TreeMap<>(fields);
+        List.of("_csrf", "version", "action", "back", "pick", "step", "key").forEach(typed::remove);
+        typed.values().removeIf(String::isBlank);
+        page.addObject("typed", typed);
+        return page;
+    }
+
+    @PostMapping("/bench/{id}/{where:undo|redo|back}")
+    String move(@PathVariable("id") long id, @PathVariable("where") String where, @RequestParam("version") int version,
+                @RequestParam(value = "number", defaultValue = "0") int number, @RequestParam(value = "step", defaultValue = "") String step, RedirectAttributes next) {
+        try {
+            switch (where) {
+                case "undo" -> store.undo(id, version);
+                case "redo" -> store.redo(id, version);
+                default -> store.goTo(id, version, number);
+            }
+        } catch (StaleDishException e) {
+            next.addFlashAttribute("warned", "bench.stale");
+        }
+        boolean there = store.find(id).flatMap(dish -> dish.sheet().step(step)).map(Step::id).isPresent();
+        return "redirect:/bench/" + id + (there ? "?step=" + step : "");
+    }
+
+    @PostMapping("/bench/{id}/remove")
+    String remove(@PathVariable("id") long id, @RequestParam("version") int version, RedirectAttributes next) {
+        try {
+            store.remove(id, version);
+            next.addFlashAttribute("told", "bench.removed");
+            return "redirect:/bench";
+        } catch (StaleDishException e) {
+            next.addFlashAttribute("warned", "bench.stale");
+            return store.find(id).isPresent() ? "redirect:/bench/" + id : "redirect:/bench";
+        }
+    }
+
+    @PostMapping("/bench/{id}/into")
+    String into(@PathVariable("id") long id, @RequestParam("class") long classId, RedirectAttributes next) {
+        StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
+        IntoClass.Outcome outcome = intoClass.put(stored.sheet(), classId);
+        next.addFlashAttribute(outcome.done() ? "toldLines" : "warnedLines", outcome.lines());
+        return outcome.done() ? "redirect:/classes/" + classId : "redirect:/bench/" + id;
+    }
+
+    @GetMapping("/bench/{id}/recipe.jsonld")
+    ResponseEntity<byte[]> schemaOrg(@PathVariable("id") long id) {
+        StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
+        return file(JSON_LD, "recipe-%d.jsonld".formatted(id), SchemaOrgWriter.write(stored.sheet(), house.now()));
+    }
+
+    @GetMapping("/bench/{id}/dish.json")
+    ResponseEntity<byte[]> dishFile(@PathVariable("id") long id) {
+        StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
+        return file(MediaType.APPLICATION_JSON, "dish-%d.json".formatted(id), ClassFile.dish(stored.sheet().dish()).toPrettyString());
+    }
+
+    private static ResponseEntity<byte[]> file(MediaType type, String name, String content) {
+        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+                .body(content.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /**
+     * A dish in the list.
+     *
+     * @param stored the dish
+     * @param times  what it takes
+     * @param open   findings of the gate that are open
+     */
+    record Card(StoredDish stored, DishTimes times, int open) {
+    }
+
+    /** A dish begun from nothing has one component to write in. */
+    private static final class Edited {
+
+        static Worksheet withFirstComponent(Worksheet sheet) {
+            return hopsel.core.bench.Edits.addComponent(sheet, sheet.dish().title());
+        }
+    }
+}

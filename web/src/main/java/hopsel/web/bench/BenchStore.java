@@ -1,0 +1,139 @@
+package hopsel.web.bench;
+
+import hopsel.core.bench.Worksheet;
+import hopsel.formats.dishfile.DishFile;
+import hopsel.web.bench.BenchMapper.DishRow;
+import hopsel.web.bench.BenchMapper.NewDish;
+import hopsel.web.bench.BenchMapper.RevisionRow;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+
+/** Keeps dishes on the bench with every state they were ever in. */
+@Repository
+public class BenchStore {
+
+    private static final int LONGEST = 1000;
+
+    private final BenchMapper mapper;
+    private final Clock clock;
+
+    BenchStore(BenchMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** All dishes, by title. */
+    public List<StoredDish> all() {
+        return mapper.dishes().stream().map(this::stored).toList();
+    }
+
+    /** A dish as it is now. */
+    public Optional<StoredDish> find(long id) {
+        return mapper.dish(id).map(this::stored);
+    }
+
+    private StoredDish stored(DishRow row) {
+        return new StoredDish(row.id(), row.version(), row.revision(), row.parent() != null, mapper.child(row.id(), row.revision()).isPresent(),
+                DishFile.read(row.document()));
+    }
+
+    /** Stores a new dish. */
+    @Transactional
+    public long add(Worksheet sheet, String who, String what) {
+        NewDish row = new NewDish(cut(sheet.dish().title()));
+        mapper.insertDish(row);
+        mapper.insertRevision(row.id(), new RevisionRow(1, null, now(), who, cut(what), DishFile.write(sheet)));
+        return row.id();
+    }
+
+    /**
+     * Stores the next state of a dish.
+     *
+     * @param version the version that was looked at
+     * @throws StaleDishException where it has been changed since, or is gone
+     */
+    @Transactional(rollbackFor = StaleDishException.class)
+    public void save(long id, int version, Worksheet sheet, String who, String what) throws StaleDishException {
+        DishRow row = mapper.dish(id).orElseThrow(StaleDishException::new);
+        int number = mapper.lastNumber(id) + 1;
+        move(id, version, sheet.dish().title(), number);
+        mapper.insertRevision(id, new RevisionRow(number, row.revision(), now(), who, cut(what), DishFile.write(sheet)));
+    }
+
+    /** Goes back to the state before; nothing happens where there is none. */
+    @Transactional(rollbackFor = StaleDishException.class)
+    public void undo(long id, int version) throws StaleDishException {
+        DishRow row = mapper.dish(id).orElseThrow(StaleDishException::new);
+        if (row.parent() != null) {
+            goTo(id, version, row.parent());
+        }
+    }
+
+    /** Goes on to the state that was last made on top of this one; nothing happens where there is none. */
+    @Transactional(rollbackFor = StaleDishException.class)
+    public void redo(long id, int version) throws StaleDishException {
+        Optional<Integer> child = mapper.dish(id).flatMap(row -> mapper.child(id, row.revision()));
+        if (child.isPresent()) {
+            goTo(id, version, child.get());
+        }
+    }
+
+    /** Goes to any state the dish was ever in. */
+    @Transactional(rollbackFor = StaleDishException.class)
+    public void goTo(long id, int version, int number) throws StaleDishException {
+        RevisionRow revision = mapper.revision(id, number).orElseThrow(StaleDishException::new);
+        move(id, version, DishFile.read(revision.document()).dish().title(), number);
+    }
+
+    private void move(long id, int version, String title, int number) throws StaleDishException {
+        if (mapper.moveDish(id, version, cut(title), number) == 0) {
+            throw new StaleDishException();
+        }
+    }
+
+    /** Takes a dish away with its history. */
+    @Transactional(rollbackFor = StaleDishException.class)
+    public void remove(long id, int version) throws StaleDishException {
+        if (mapper.deleteDish(id, version) == 0) {
+            throw new StaleDishException();
+        }
+    }
+
+    /** What was done to a dish, newest first. */
+    List<RevisionRow> history(long id) {
+        return mapper.history(id);
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+    }
+
+    private static String cut(String text) {
+        return text.length() <= LONGEST ? text : text.substring(0, LONGEST);
+    }
+
+    /**
+     * A dish as it is stored.
+     *
+     * @param id       number
+     * @param version  counted up with every change
+     * @param revision which of its states it stands at
+     * @param undo     whether there is a state before
+     * @param redo     whether a state was made on top of it
+     * @param sheet    the dish
+     */
+    public record StoredDish(long id, int version, int revision, boolean undo, boolean redo, Worksheet sheet) {
+    }
+
+    /** The dish was changed by somebody else, or is gone. */
+    public static final class StaleDishException extends Exception {
+
+        private static final long serialVersionUID = 1L;
+    }
+}

@@ -1,0 +1,221 @@
+package hopsel.web.bench;
+
+import hopsel.core.bench.Colleague;
+import hopsel.core.bench.DishTimes;
+import hopsel.core.bench.KnownSubstitution;
+import hopsel.core.bench.Ladders;
+import hopsel.core.bench.LineText;
+import hopsel.core.bench.Notes;
+import hopsel.core.bench.Objection;
+import hopsel.core.bench.Rescue;
+import hopsel.core.bench.StepCautions;
+import hopsel.core.bench.StepNote;
+import hopsel.core.bench.Worksheet;
+import hopsel.core.caution.Caution;
+import hopsel.core.dish.After;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.Use;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.web.bench.BenchStore.StoredDish;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** A dish on the bench, as its page asks about it. Everything in it was worked out by the core. */
+public final class BenchView {
+
+    private final StoredDish stored;
+    private final Worksheet sheet;
+    private final Catalogue catalogue;
+    private final DishTimes times;
+    private final List<Objection> objections;
+    private final StripDrawing drawing;
+    private final Optional<Step> picked;
+
+    BenchView(StoredDish stored, Catalogue house, Optional<String> pick) {
+        this.stored = stored;
+        this.sheet = stored.sheet();
+        this.catalogue = sheet.catalogue(house);
+        this.times = DishTimes.of(sheet.dish());
+        this.objections = Colleague.objections(sheet, house);
+        this.drawing = StripDrawing.of(sheet, times);
+        this.picked = pick.flatMap(sheet::step);
+    }
+
+    public StoredDish getStored() {
+        return stored;
+    }
+
+    public Worksheet getSheet() {
+        return sheet;
+    }
+
+    public Catalogue getCatalogue() {
+        return catalogue;
+    }
+
+    public DishTimes getTimes() {
+        return times;
+    }
+
+    public StripDrawing getDrawing() {
+        return drawing;
+    }
+
+    public Optional<Step> getPicked() {
+        return picked;
+    }
+
+    /** What has to be settled before the dish is used. */
+    public List<Objection> getGate() {
+        return open(true);
+    }
+
+    /** What a colleague would say besides. */
+    public List<Objection> getAdvice() {
+        return open(false);
+    }
+
+    private List<Objection> open(boolean gate) {
+        return objections.stream().filter(objection -> objection.rule().isGate() == gate)
+                .filter(objection -> !sheet.notes().passed().containsKey(objection.key())).toList();
+    }
+
+    /** What the host let pass, with the reason. */
+    public List<Passed> getPassed() {
+        return objections.stream().filter(objection -> sheet.notes().passed().containsKey(objection.key()))
+                .map(objection -> new Passed(objection, sheet.notes().passed().get(objection.key()))).toList();
+    }
+
+    /** A line as one would type it. */
+    public String text(IngredientLine line) {
+        return LineText.of(line, catalogue);
+    }
+
+    /** Edible grams of a line; empty where they cannot be known. */
+    public Optional<BigDecimal> grams(IngredientLine line) {
+        return line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher().grams(item, amount)));
+    }
+
+    /** The factors of {@link #grams}. */
+    public Optional<BigDecimal> gramsEach(IngredientLine line) {
+        return line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher().gramsPer(item, amount.unit(), amount.size())));
+    }
+
+    public Optional<Item> item(IngredientLine line) {
+        return catalogue.find(line.item());
+    }
+
+    public List<KnownSubstitution> substitutions(IngredientLine line) {
+        return KnownSubstitution.of(line.item());
+    }
+
+    /** What share of a line goes in at a step, in percent; empty: none. */
+    public String share(Step step, IngredientLine line) {
+        return step.uses().stream().filter(use -> use.ingredient().equals(line.id())).findFirst().map(Use::share)
+                .map(share -> hopsel.core.measure.Decimals.plain(share.multiply(BigDecimal.valueOf(100)).setScale(1, java.math.RoundingMode.HALF_UP)).toPlainString()).orElse("");
+    }
+
+    /** The lines that the form of a step shows: those of its component, and those it uses. */
+    public List<IngredientLine> lines(Step step) {
+        List<IngredientLine> own = sheet.home(step.id()).map(Component::ingredients).orElse(List.of());
+        return sheet.dish().lines().filter(line -> own.contains(line) || !share(step, line).isEmpty()).toList();
+    }
+
+    /** Where a line goes in. */
+    public List<Step> usedAt(IngredientLine line) {
+        return sheet.dish().steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))).toList();
+    }
+
+    public String needs(Step step) {
+        return step.needs().stream().map(Entered::text).collect(Collectors.joining(", "));
+    }
+
+    public StepNote note(Step step) {
+        return sheet.notes().step(step.id());
+    }
+
+    public boolean guessed(Step step, String member) {
+        return sheet.notes().isGuessed(step.id(), member);
+    }
+
+    public List<Rescue> ladder(Step step) {
+        return Ladders.suggested(step);
+    }
+
+    public Set<Caution> cautions(Step step) {
+        return StepCautions.of(sheet, step, catalogue);
+    }
+
+    /** The step of an id that something waits for. */
+    public String titleOf(String id) {
+        return sheet.step(id).map(Step::title).orElse(id);
+    }
+
+    /** Steps that a step may be tied behind: all but itself and those it waits for already. */
+    public List<Step> tieable(Step step) {
+        Set<String> tied = step.after().stream().map(After::step).collect(Collectors.toSet());
+        return sheet.dish().steps().filter(other -> !other.id().equals(step.id()) && !tied.contains(other.id())).toList();
+    }
+
+    public String home(String id) {
+        return sheet.home(id).map(Component::id).orElse("");
+    }
+
+    /** The place of an objection: the step to pick, or the line to go to. */
+    public String placeOf(Objection objection) {
+        String place = objection.place().replaceFirst("/.*", "");
+        return sheet.step(place).isPresent() ? "?step=" + place + "#picked" : sheet.line(place).isPresent() ? "#line-" + place : "#dish";
+    }
+
+    /** The original, cut where a passage was not understood. */
+    public List<Passage> getSource() {
+        return Passage.cut(sheet.notes().source(), sheet.notes().unread());
+    }
+
+    public String house(String matter) {
+        return sheet.notes().house().getOrDefault(matter, "");
+    }
+
+    public boolean isGuessedServings() {
+        return sheet.notes().isGuessed(Notes.DISH, "servings");
+    }
+
+    public Map<String, String> getBases() {
+        return sheet.notes().bases();
+    }
+
+    /** A finding let pass. */
+    public record Passed(Objection objection, String reason) {
+    }
+
+    /** A piece of the original. */
+    public record Passage(String text, boolean unread) {
+
+        static List<Passage> cut(String source, List<String> unread) {
+            List<Passage> pieces = new java.util.ArrayList<>();
+            String rest = source;
+            while (!rest.isEmpty()) {
+                String left = rest;
+                Optional<String> next = unread.stream().filter(passage -> !passage.isEmpty() && left.contains(passage))
+                        .min(java.util.Comparator.comparingInt(left::indexOf));
+                if (next.isEmpty()) {
+                    pieces.add(new Passage(rest, false));
+                    break;
+                }
+                int at = rest.indexOf(next.get());
+                pieces.add(new Passage(rest.substring(0, at), false));
+                pieces.add(new Passage(next.get(), true));
+                rest = rest.substring(at + next.get().length());
+            }
+            return pieces;
+        }
+    }
+}

@@ -1,0 +1,125 @@
+package hopsel.web.bench;
+
+import hopsel.core.dish.Need;
+import hopsel.core.measure.Minutes;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** What was typed into a form, read field by field, with a message that names the field and the remedy. */
+final class Entered {
+
+    private static final BigDecimal LARGEST = BigDecimal.valueOf(1_000_000);
+    private static final int LONGEST = 9000;
+    private static final Pattern NEED = Pattern.compile("^([\\p{L}-]+(?: [\\p{L}-]+)?)(?:\\s*[x×]\\s*(\\d{1,2}))?(?:\\s+(-?\\d{1,3})\\s*(?:°?\\s*C)?)?(?:\\s*(?:±|\\+-)\\s*(\\d{1,2}))?$");
+
+    private final Map<String, String> fields;
+
+    Entered(Map<String, String> fields) {
+        this.fields = fields;
+    }
+
+    /** The text in a field; empty: nothing was typed. */
+    Optional<String> text(String field) throws BadEntryException {
+        String text = fields.getOrDefault(field, "").strip();
+        if (text.length() > LONGEST) {
+            throw new BadEntryException(field, "is longer than %d characters. Shorten it.".formatted(LONGEST));
+        }
+        return text.isEmpty() ? Optional.empty() : Optional.of(text);
+    }
+
+    /** The text in a field that must not be empty. */
+    String must(String field) throws BadEntryException {
+        return text(field).orElseThrow(() -> new BadEntryException(field, "is empty. Write something."));
+    }
+
+    /** A number, with point or comma or as a fraction; empty: nothing was typed. */
+    Optional<BigDecimal> number(String field) throws BadEntryException {
+        Optional<String> text = text(field);
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<BigDecimal> number = hopsel.core.recipe.Figure.parse(text.get()).filter(value -> value.abs().compareTo(LARGEST) < 0);
+        return Optional.of(number.orElseThrow(() -> new BadEntryException(field, "is “%s”, which is no number. Write it like 7.5 or ½.".formatted(text.get()))));
+    }
+
+    /** A number above zero. */
+    Optional<BigDecimal> positive(String field) throws BadEntryException {
+        Optional<BigDecimal> number = number(field);
+        if (number.isPresent() && number.get().signum() <= 0) {
+            throw new BadEntryException(field, "is %s. It has to be above 0.".formatted(number.get().toPlainString()));
+        }
+        return number;
+    }
+
+    /** Minutes of 0 or more, under a year; {@code 1:30} is an hour and a half. */
+    Optional<Minutes> minutes(String field) throws BadEntryException {
+        Optional<String> text = text(field);
+        Matcher clock = Pattern.compile("(\\d{1,3}):(\\d{2})").matcher(text.orElse(""));
+        if (clock.matches()) {
+            return Optional.of(Minutes.of(Long.parseLong(clock.group(1)) * 60 + Long.parseLong(clock.group(2))));
+        }
+        Optional<BigDecimal> number = number(field);
+        if (number.isPresent() && (number.get().signum() < 0 || number.get().compareTo(BigDecimal.valueOf(525_600)) >= 0)) {
+            throw new BadEntryException(field, "is %s minutes. It has to be 0 or more, and less than a year.".formatted(number.get().toPlainString()));
+        }
+        return number.map(Minutes::of);
+    }
+
+    /** Needs as one types them: {@code oven 200, burner x2, blender}. */
+    List<Need> needs(String field) throws BadEntryException {
+        List<Need> needs = new ArrayList<>();
+        for (String part : text(field).orElse("").split("[,;\\n]")) {
+            if (part.isBlank()) {
+                continue;
+            }
+            Matcher matcher = NEED.matcher(part.strip());
+            if (!matcher.matches()) {
+                throw new BadEntryException(field, "has “%s”, which is not understood. Write it like: oven 200, burner x2, blender.".formatted(part.strip()));
+            }
+            String kind = matcher.group(1).toLowerCase(Locale.ROOT).replace(' ', '-');
+            int units = matcher.group(2) == null ? 1 : Math.max(1, Integer.parseInt(matcher.group(2)));
+            Optional<BigDecimal> celsius = Optional.ofNullable(matcher.group(3)).map(BigDecimal::new);
+            BigDecimal tolerance = celsius.isEmpty() || matcher.group(4) == null ? BigDecimal.ZERO : new BigDecimal(matcher.group(4));
+            needs.add(new Need(kind, units, celsius, tolerance));
+        }
+        return needs;
+    }
+
+    /** A need as one types it. */
+    static String text(Need need) {
+        return need.kind().replace('-', ' ') + (need.units() > 1 ? " x" + need.units() : "") + need.celsius().map(c -> " " + c.toPlainString()).orElse("")
+                + (need.tolerance().signum() > 0 ? " ± " + need.tolerance().toPlainString() : "");
+    }
+
+    boolean isChecked(String field) {
+        return fields.containsKey(field);
+    }
+
+    Map<String, String> fields() {
+        return fields;
+    }
+
+    /** Something typed that cannot be taken; the field is named by its message key. */
+    static final class BadEntryException extends Exception {
+
+        private static final long serialVersionUID = 1L;
+
+        private final String field;
+
+        BadEntryException(String field, String message) {
+            super(message);
+            this.field = field;
+        }
+
+        String field() {
+            return field;
+        }
+    }
+}

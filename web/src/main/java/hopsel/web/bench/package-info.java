@@ -1,0 +1,4 @@
+/**
+ * The dish bench: recipes brought in, taken apart, and their history.
+ */
+package hopsel.web.bench;

@@ -1,0 +1,75 @@
+package hopsel.web.catalogue;
+
+import hopsel.core.item.Item;
+import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.classfile.FaultyFileException;
+import hopsel.formats.json.Json;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The catalogue of ingredients, to look through, add to and override. */
+@Controller
+class CatalogueController {
+
+    private final HouseCatalogue house;
+    private final ItemForm form;
+
+    CatalogueController(HouseCatalogue house, ItemForm form) {
+        this.house = house;
+        this.form = form;
+    }
+
+    @GetMapping("/catalogue")
+    String look(@RequestParam(value = "q", defaultValue = "") String asked, @RequestParam(value = "item", defaultValue = "") String id, Model model) {
+        fill(model, asked);
+        house.now().find(id).ifPresent(item -> model.addAttribute("entered", form.of(item)));
+        return "catalogue/catalogue";
+    }
+
+    private void fill(Model model, String asked) {
+        String words = asked.strip().toLowerCase(Locale.ROOT);
+        List<Item> found = house.now().items().stream().filter(item -> words.isEmpty() || item.id().contains(words) || item.name().toLowerCase(Locale.ROOT).contains(words)
+                || item.practice().names().stream().anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(words))).toList();
+        Set<String> own = house.own().stream().map(Item::id).collect(Collectors.toSet());
+        model.addAttribute("asked", asked);
+        model.addAttribute("found", found);
+        model.addAttribute("own", own);
+        model.addAttribute("all", house.now().items().size());
+    }
+
+    @PostMapping("/catalogue")
+    ModelAndView put(@RequestParam java.util.Map<String, String> fields, RedirectAttributes next) {
+        try {
+            String document = form.document(fields);
+            house.put(document);
+            next.addFlashAttribute("told", "catalogue.kept");
+            return new ModelAndView("redirect:/catalogue?q=" + java.net.URLEncoder.encode(fields.getOrDefault("id", ""), java.nio.charset.StandardCharsets.UTF_8));
+        } catch (FaultyFileException e) {
+            ModelAndView page = new ModelAndView("catalogue/catalogue", HttpStatus.UNPROCESSABLE_CONTENT);
+            Model model = new org.springframework.ui.ExtendedModelMap();
+            fill(model, "");
+            page.addAllObjects(model.asMap());
+            page.addObject("entered", fields);
+            page.addObject("warnedLines", e.findings().stream().map(finding -> finding.place().replaceFirst("^/", "") + ": " + finding.text()).toList());
+            return page;
+        }
+    }
+
+    @PostMapping("/catalogue/remove")
+    String remove(@RequestParam("id") String id, RedirectAttributes next) {
+        house.remove(id);
+        next.addFlashAttribute("told", "catalogue.removed");
+        return "redirect:/catalogue";
+    }
+}

@@ -1,0 +1,98 @@
+package hopsel.web.catalogue;
+
+import hopsel.core.item.Item;
+import hopsel.core.item.Practice;
+import hopsel.core.recipe.Figure;
+import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.json.Json;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The form of an ingredient: fields of text to and from an item of a class file, which the ordinary reader then checks. */
+@Component
+class ItemForm {
+
+    private static final List<String> NUMBERS = List.of("gramsPerMl", "gramsPerPiece", "gramsPerCan", "canNet", "edibleShare", "soaked", "cooked", "tolerance");
+
+    /** The fields for an item as it is. */
+    Map<String, String> of(Item item) {
+        ObjectNode node = (ObjectNode) ClassFile.items(List.of(item)).get(0);
+        Map<String, String> fields = new LinkedHashMap<>();
+        for (String plain : List.of("id", "name", "origin", "is", "storage")) {
+            fields.put(plain, node.path(plain).asString(""));
+        }
+        NUMBERS.forEach(number -> fields.put(number, node.has(number) ? node.get(number).decimalValue().toPlainString() : ""));
+        fields.put("names", String.join("; ", item.practice().names()));
+        fields.put("allergens", String.join(", ", item.allergenList().stream().map(allergen -> allergen.word()).toList()));
+        fields.put("pieces", String.join(", ", item.practice().pieces().entrySet().stream().map(size -> size.getKey() + " " + size.getValue().toPlainString()).toList()));
+        fields.put("packs", String.join(", ", item.packs().stream().map(pack -> pack.grams().toPlainString() + " g for " + pack.price().toPlainString()).toList()));
+        item.nutrients().ifPresent(values -> values.values().forEach((name, value) -> fields.put("n-" + name, value.toPlainString())));
+        return fields;
+    }
+
+    /** The item of section 6 that the fields describe; what is no figure stays text, and the reader says so. */
+    String document(Map<String, String> fields) {
+        ObjectNode node = Json.object();
+        for (String plain : List.of("id", "name", "origin", "is", "storage")) {
+            text(fields, plain, node, plain);
+        }
+        NUMBERS.forEach(number -> figure(fields.getOrDefault(number, ""), node, number));
+        list(fields, "names", ";", node.putArray("names"));
+        list(fields, "allergens", "[,;]", node.putArray("allergens"));
+        ObjectNode pieces = node.putObject("pieces");
+        split(fields, "pieces", "[,;]").forEach(size -> figure(size.replaceFirst("^.*\\s", ""), pieces, size.contains(" ") ? size.replaceFirst("\\s+\\S+$", "") : size));
+        ArrayNode packs = node.putArray("packs");
+        split(fields, "packs", "[,;](?=\\s*\\d)").forEach(pack -> {
+            String[] two = pack.split("(?:\\s*g)?\\s+(?:for|at|@)\\s+", 2);
+            ObjectNode entry = packs.addObject();
+            figure(two[0].replaceFirst("\\s*g$", ""), entry, "grams");
+            figure(two.length > 1 ? two[1] : "", entry, "price");
+        });
+        ObjectNode nutrients = Json.object();
+        for (String name : hopsel.core.item.Nutrients.NAMES) {
+            figure(fields.getOrDefault("n-" + name, ""), nutrients, name);
+        }
+        if (!nutrients.isEmpty()) {
+            node.set("nutrients", nutrients);
+        }
+        sources(node);
+        return Json.line(node);
+    }
+
+    /** What a host types in, the host has weighed or read. */
+    private static void sources(ObjectNode node) {
+        ObjectNode sources = node.putObject("sources");
+        for (String figure : List.of("gramsPerMl", "gramsPerPiece", "pieces", "gramsPerCan", "canNet", "edibleShare", "soaked", "cooked", "packs", "nutrients")) {
+            if (node.has(figure) && !node.get(figure).isEmpty() || node.has(figure) && node.get(figure).isNumber()) {
+                sources.put(figure, Practice.Source.WEIGHED.word());
+            }
+        }
+    }
+
+    private static void text(Map<String, String> fields, String field, ObjectNode node, String member) {
+        String text = fields.getOrDefault(field, "").strip();
+        if (!text.isEmpty()) {
+            node.put(member, text);
+        }
+    }
+
+    private static void figure(String text, ObjectNode node, String member) {
+        if (!text.isBlank()) {
+            Figure.parse(text).ifPresentOrElse(number -> node.put(member, number), () -> node.put(member, text.strip()));
+        }
+    }
+
+    private static void list(Map<String, String> fields, String field, String comma, ArrayNode node) {
+        split(fields, field, comma).forEach(node::add);
+    }
+
+    private static List<String> split(Map<String, String> fields, String field, String comma) {
+        return Arrays.stream(fields.getOrDefault(field, "").split(comma)).map(String::strip).filter(text -> !text.isEmpty()).toList();
+    }
+}

@@ -10,7 +10,7 @@
   async function send(form, extra) {
     const body = new URLSearchParams(new FormData(form));
     Object.entries(extra || {}).forEach(([name, value]) => body.set(name, value));
-    const answer = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'text/html' } });
+    const answer = await fetch(form.getAttribute('action'), { method: 'POST', body, headers: { Accept: 'text/html' } });
     const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
     const next = page.querySelector('main.bench');
     if (answer.status === 422 || !next) {

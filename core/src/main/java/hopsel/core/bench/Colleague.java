@@ -238,6 +238,7 @@ public final class Colleague {
                     "First look after " + Words.time(look.seconds()), now -> now.with(now.notes().withStep(step.id(), now.notes().step(step.id()).withFirstLook(Optional.of(look)))));
         }
         appliances(step);
+        pressure(component, step);
         blender(component, step);
         paper(step);
         notOnList(step);
@@ -256,6 +257,16 @@ public final class Colleague {
         List<Need> more = new ArrayList<>(needs);
         more.add(need);
         return more;
+    }
+
+    /** Building up and letting go take as long as the cooking, and nobody writes them down. */
+    private void pressure(Component component, Step step) {
+        boolean cooks = step.work() != Work.REST && step.needs().stream().anyMatch(need -> need.kind().equals("pressure-cooker"));
+        boolean told = sheet.dish().steps().anyMatch(other -> other != step && HiddenTime.of(other).filter(what -> what == HiddenTime.PRESSURE).isPresent());
+        if (cooks && !told) {
+            object(Rule.PRESSURE, step.id(), "“%s” leaves out the time in which the pressure builds up and falls.".formatted(step.title()), "Put both in as steps",
+                    now -> Insertions.pressure(now, component.id(), step.id()));
+        }
     }
 
     private void blender(Component component, Step step) {

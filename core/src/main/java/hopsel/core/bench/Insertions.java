@@ -49,6 +49,21 @@ final class Insertions {
                         Stream.concat(component.steps().get(0).after().stream(), Stream.of(After.of(simmer))).toList())), component.steps().stream().skip(1))).toList()));
     }
 
+    /** Pressure that builds up before a step, and falls by itself behind it. */
+    static Worksheet pressure(Worksheet sheet, String component, String id) {
+        Step step = sheet.step(id).orElseThrow();
+        String build = free(sheet, "build-" + id);
+        String release = free(sheet, "release-" + id);
+        List<Need> cooker = step.needs().stream().filter(need -> need.kind().equals("pressure-cooker")).toList();
+        Step building = step(build, "Let the pressure build", "Lid locked, fill line not passed: half for beans and grains.", new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
+                Work.WATCH, step.show(), cooker, step.after(), List.of(), "The valve is up");
+        Step falling = step(release, "Let the pressure fall", "By itself; then open it away from faces.", new StepMinutes(Minutes.of(10), Minutes.of(15), Minutes.of(20)),
+                Work.REST, Show.MAY, cooker, List.of(After.of(id)), List.of(), "The valve has dropped");
+        Worksheet next = sheet.eachStep(other -> other.id().equals(id) ? Steps.after(other, List.of(After.of(build))) : Steps.redirected(other, id, release));
+        return next.eachComponent(own -> !own.id().equals(component) ? own : Edits.withSteps(own, own.steps().stream()
+                .flatMap(other -> other.id().equals(id) ? Stream.of(building, other, falling) : Stream.of(other)).toList()));
+    }
+
     /** Ten minutes of cooling before a step. */
     static Worksheet coolBefore(Worksheet sheet, String component, String id) {
         String cool = free(sheet, "cool-before-" + id);

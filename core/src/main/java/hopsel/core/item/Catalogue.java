@@ -24,6 +24,9 @@ public final class Catalogue {
 
     /** This catalogue with some items added or overridden. */
     public Catalogue with(Collection<Item> own) {
+        if (own.isEmpty()) {
+            return this;
+        }
         Map<String, Item> byId = new LinkedHashMap<>(items);
         own.forEach(item -> byId.put(item.id(), item));
         return new Catalogue(byId);

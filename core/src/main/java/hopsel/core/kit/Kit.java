@@ -32,11 +32,12 @@ public record Kit(Attendee attendee, List<Line> lines, List<Refusal> cannotServe
      * @param dish      id of the dish
      * @param line      id of the line in it
      * @param item      id of what is packed
-     * @param grams     edible, exact
+     * @param grams     edible, exact; the upper end of a range
+     * @param certain   grams that certainly go in; empty: there is only one amount
      * @param insteadOf id of what it stands in for; empty: as written
      * @param working   how the grams come about
      */
-    public record Line(String dish, String line, String item, BigDecimal grams, Optional<String> insteadOf, Working working) {
+    public record Line(String dish, String line, String item, BigDecimal grams, Optional<BigDecimal> certain, Optional<String> insteadOf, Working working) {
     }
 
     /**

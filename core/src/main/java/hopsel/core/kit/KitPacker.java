@@ -53,11 +53,11 @@ public final class KitPacker {
         if (serving instanceof Serving.CannotServe refusal) {
             refusals.add(new Kit.Refusal(dish.id(), line.id(), refusal.reasons()));
         } else if (line.amount().isPresent() && serving instanceof Serving.AsWritten) {
-            lines.add(new Kit.Line(dish.id(), line.id(), line.item(), grams, Optional.empty(), working));
+            lines.add(new Kit.Line(dish.id(), line.id(), line.item(), grams, line.amount().get().certain(grams), Optional.empty(), working));
         } else if (line.amount().isPresent() && serving instanceof Serving.Substituted other) {
             BigDecimal ratio = other.substitution().ratio();
-            lines.add(new Kit.Line(dish.id(), line.id(), other.substitution().use(), grams.multiply(ratio, Decimals.EXACT),
-                    Optional.of(line.item()), working.then(Working.Kind.RATIO, ratio)));
+            BigDecimal weight = grams.multiply(ratio, Decimals.EXACT);
+            lines.add(new Kit.Line(dish.id(), line.id(), other.substitution().use(), weight, line.amount().get().certain(weight), Optional.of(line.item()), working.then(Working.Kind.RATIO, ratio)));
         }
     }
 }

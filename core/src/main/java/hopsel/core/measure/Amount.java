@@ -37,6 +37,11 @@ public record Amount(BigDecimal low, BigDecimal high, Unit unit, Optional<String
         return new Amount(low.multiply(factor, Decimals.EXACT), high.multiply(factor, Decimals.EXACT), unit, size);
     }
 
+    /** What certainly goes in, of a weight of the upper end; empty where there is only one amount. */
+    public Optional<BigDecimal> certain(BigDecimal upper) {
+        return isRange() ? Optional.of(upper.multiply(Decimals.ratio(low, high), Decimals.EXACT)) : Optional.empty();
+    }
+
     /** Whether both ends differ. */
     public boolean isRange() {
         return low.compareTo(high) != 0;

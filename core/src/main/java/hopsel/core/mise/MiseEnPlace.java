@@ -39,7 +39,7 @@ public final class MiseEnPlace {
     private static List<Tray.Bowl> bowls(List<Portion> portions, boolean weighed) {
         return portions.stream().filter(portion -> weighed == portion.grams().signum() > 0)
                 .map(portion -> new Tray.Bowl(portion.line().item(), portion.line().prep(),
-                        portion.grams(), portion.working())).toList();
+                        portion.grams(), portion.line().amount().flatMap(amount -> amount.certain(portion.grams())), portion.working())).toList();
     }
 
     /** Everything of one item with one cut put together, sorted by item, then cut; one part for each use. */

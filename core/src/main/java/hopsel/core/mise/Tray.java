@@ -27,9 +27,10 @@ public record Tray(Activity activity, List<Bowl> bowls, List<Bowl> toTaste) {
      *
      * @param item    id
      * @param prep    the cut
-     * @param grams   edible, exact
+     * @param grams   edible, exact; the upper end of a range
+     * @param certain grams that certainly go in; empty: there is only one amount
      * @param working how the grams come about
      */
-    public record Bowl(String item, Optional<String> prep, BigDecimal grams, Working working) {
+    public record Bowl(String item, Optional<String> prep, BigDecimal grams, Optional<BigDecimal> certain, Working working) {
     }
 }

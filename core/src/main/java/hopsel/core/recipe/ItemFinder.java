@@ -64,7 +64,7 @@ public final class ItemFinder {
     }
 
     /** The finder of a catalogue; the last one is kept, for a catalogue is asked again and again. */
-    static ItemFinder of(Catalogue catalogue) {
+    public static ItemFinder of(Catalogue catalogue) {
         Kept known = kept;
         if (known == null || known.catalogue != catalogue) {
             known = new Kept(catalogue, new ItemFinder(catalogue));

@@ -108,7 +108,7 @@ public final class TextSplitter {
     private boolean isFact(String line) {
         String plain = BULLET.matcher(Numbers.plain(line)).replaceFirst("").replaceAll("\\*+", "");
         boolean found = false;
-        for (String piece : plain.split("\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ (?:time|in)\\b)|\\.\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b))\\s*")) {
+        for (String piece : plain.split("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ (?:time|in)\\b)|\\.\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b))\\s*")) {
             Matcher time = HEADLINE.matcher(piece.replaceAll("\\.$", ""));
             if (YIELD.matcher(piece.replaceAll("\\.$", "")).matches() && piece.length() < 70 && where != Where.METHOD) {
                 yield = yield.or(() -> Optional.of(piece));

@@ -2,6 +2,7 @@ package hopsel.web.account;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.LockedException;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
@@ -29,6 +30,8 @@ class SecurityConfiguration {
                 .authorizeHttpRequests(requests -> requests
                         .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/error")
                         .permitAll()
+                        // An assistant looks; changing things is the host's.
+                        .requestMatchers(HttpMethod.POST).hasRole("HOST")
                         .anyRequest().hasAnyRole("HOST", "ASSISTANT"))
                 .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/classes")
                         .failureHandler((request, response, problem) -> response.sendRedirect(request.getContextPath()

@@ -116,7 +116,7 @@ class BenchController {
         model.addAttribute("history", store.history(id));
         model.addAttribute("matters", HouseStyle.Matter.values());
         model.addAttribute("others", store.all().stream().filter(other -> other.id() != id).toList());
-        model.addAttribute("classes", classes.entries().stream().flatMap(entry -> classes.find(entry.id()).stream()).toList());
+        model.addAttribute("classes", classes.entries());
         model.addAttribute("items", house.now().items());
     }
 

@@ -12,7 +12,9 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Keeps dishes on the bench with every state they were ever in. */
 @Repository
@@ -22,6 +24,8 @@ public class BenchStore {
 
     private final BenchMapper mapper;
     private final Clock clock;
+    /** Documents that were read already; a revision never changes, so nothing here can grow stale. */
+    private final Map<Long, ReadSheet> read = new ConcurrentHashMap<>();
 
     BenchStore(BenchMapper mapper, Clock clock) {
         this.mapper = mapper;
@@ -39,8 +43,9 @@ public class BenchStore {
     }
 
     private StoredDish stored(DishRow row) {
-        return new StoredDish(row.id(), row.version(), row.revision(), row.parent() != null, mapper.child(row.id(), row.revision()).isPresent(),
-                DishFile.read(row.document()));
+        Worksheet sheet = read.compute(row.id(), (id, known) -> known != null && known.revision == row.revision() ? known
+                : new ReadSheet(row.revision(), DishFile.read(row.document()))).sheet;
+        return new StoredDish(row.id(), row.version(), row.revision(), row.parent() != null, mapper.child(row.id(), row.revision()).isPresent(), sheet);
     }
 
     /** Stores a new dish. */
@@ -129,6 +134,9 @@ public class BenchStore {
      * @param sheet    the dish
      */
     public record StoredDish(long id, int version, int revision, boolean undo, boolean redo, Worksheet sheet) {
+    }
+
+    private record ReadSheet(int revision, Worksheet sheet) {
     }
 
     /** The dish was changed by somebody else, or is gone. */

@@ -22,6 +22,8 @@ import java.util.stream.Collectors;
 @Controller
 class CatalogueController {
 
+    private static final int ON_A_PAGE = 30;
+
     private final HouseCatalogue house;
     private final ItemForm form;
 
@@ -31,19 +33,25 @@ class CatalogueController {
     }
 
     @GetMapping("/catalogue")
-    String look(@RequestParam(value = "q", defaultValue = "") String asked, @RequestParam(value = "item", defaultValue = "") String id, Model model) {
-        fill(model, asked);
+    String look(@RequestParam(value = "q", defaultValue = "") String asked, @RequestParam(value = "item", defaultValue = "") String id,
+                @RequestParam(value = "page", defaultValue = "1") int page, Model model) {
+        fill(model, asked, page);
         house.now().find(id).ifPresent(item -> model.addAttribute("entered", form.of(item)));
         return "catalogue/catalogue";
     }
 
-    private void fill(Model model, String asked) {
+    private void fill(Model model, String asked, int page) {
         String words = asked.strip().toLowerCase(Locale.ROOT);
         List<Item> found = house.now().items().stream().filter(item -> words.isEmpty() || item.id().contains(words) || item.name().toLowerCase(Locale.ROOT).contains(words)
                 || item.practice().names().stream().anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(words))).toList();
         Set<String> own = house.own().stream().map(Item::id).collect(Collectors.toSet());
         model.addAttribute("asked", asked);
-        model.addAttribute("found", found);
+        int pages = Math.max(1, (found.size() + ON_A_PAGE - 1) / ON_A_PAGE);
+        int at = Math.max(1, Math.min(page, pages));
+        model.addAttribute("found", found.subList(Math.min(found.size(), (at - 1) * ON_A_PAGE), Math.min(found.size(), at * ON_A_PAGE)));
+        model.addAttribute("count", found.size());
+        model.addAttribute("page", at);
+        model.addAttribute("pages", pages);
         model.addAttribute("own", own);
         model.addAttribute("all", house.now().items().size());
     }
@@ -58,7 +66,7 @@ class CatalogueController {
         } catch (FaultyFileException e) {
             ModelAndView page = new ModelAndView("catalogue/catalogue", HttpStatus.UNPROCESSABLE_CONTENT);
             Model model = new org.springframework.ui.ExtendedModelMap();
-            fill(model, "");
+            fill(model, "", 1);
             page.addAllObjects(model.asMap());
             page.addObject("entered", fields);
             page.addObject("warnedLines", e.findings().stream().map(finding -> finding.place().replaceFirst("^/", "") + ": " + finding.text()).toList());

@@ -77,7 +77,7 @@ public class ClassStore {
 
     /** All classes by date: only their numbers and versions. */
     public List<Entry> entries() {
-        return mapper.classes().stream().map(row -> new Entry(row.id(), row.version())).toList();
+        return mapper.classes().stream().map(row -> new Entry(row.id(), row.version(), row.title())).toList();
     }
 
     /** Whether nothing was ever stored, or all of it taken away. */
@@ -120,7 +120,8 @@ public class ClassStore {
      *
      * @param id      number
      * @param version current
+     * @param title   as announced
      */
-    public record Entry(long id, int version) {
+    public record Entry(long id, int version, String title) {
     }
 }

@@ -283,7 +283,7 @@ public final class Colleague {
         boolean tooHot = step.needs().stream().anyMatch(need -> need.kind().equals("grill") || need.celsius().filter(c -> c.compareTo(PAPER_LIMIT) > 0).isPresent());
         if (tooHot && PAPER.matcher(step.instruction()).find()) {
             object(Rule.PAPER, step.id(), "Paper burns under a grill and above about 220 °C.", "Use an oiled tray", now -> Edits.change(now, step.id(),
-                    own -> Steps.text(own, own.instruction().replaceAll("(?i)\\b(?:baking paper|parchment(?: paper)?|greaseproof paper|paper)(?:-lined)?\\b", "oiled tray, without paper"))));
+                    own -> Steps.text(own, own.instruction().replaceAll("(?i)\\b(?:baking paper|parchment(?: paper)?|greaseproof paper|paper)(?:-lined)?\\b", "oiled tray"))));
         }
     }
 

@@ -14,7 +14,7 @@ public enum HiddenTime {
     BOILING("boil (?:the |a |some )?(?:pot|pan|kettle|water)|bring[^.]{0,40}water[^.]{0,20}boil|water (?:to|comes)"),
     SOAKING("soak|rehydrat"),
     THAWING("thaw|defrost"),
-    PRESSING("press"),
+    PRESSING("press(?!ure)"),
     MARINATING("marinat|marinade"),
     GELLING("flax|chia|gel\\b"),
     PRESSURE("pressure|natural release"),

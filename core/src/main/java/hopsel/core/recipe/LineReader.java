@@ -116,8 +116,7 @@ public final class LineReader {
             String name = name();
             Optional<Item> item = item(name).or(() -> size.flatMap(kind -> finder.find(name + " " + kind)));
             Optional<Amount> amount = amount(item);
-            Optional<ReadLine.Bare> bare = amount.isEmpty() ? count.map(c -> new ReadLine.Bare(c.low(), c.high())) : Optional.empty();
-            return new ReadLine(text, amount, bare, item, name, prep(), optional, or, grams(item, amount));
+            return new ReadLine(text, amount, item, name, prep(), optional, or, grams(item, amount));
         }
 
         private void optional() {

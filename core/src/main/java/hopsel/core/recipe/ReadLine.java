@@ -11,8 +11,7 @@ import java.util.Optional;
  * An ingredient line as it was read. What is empty was not said, or not understood.
  *
  * @param text     as written
- * @param amount   in a unit of the contract; empty: to taste, or unknown
- * @param bare     a number without any unit that is known, such as two somethings; empty where there is an amount
+ * @param amount   in a unit of the contract, pieces where only a number was written; empty: to taste, or unknown
  * @param item     of the catalogue
  * @param name     what it is called, without amount and cut
  * @param prep     the cut and whatever else was said
@@ -20,20 +19,11 @@ import java.util.Optional;
  * @param or       what may be taken instead, by name
  * @param grams    edible grams of the upper end
  */
-public record ReadLine(String text, Optional<Amount> amount, Optional<Bare> bare, Optional<Item> item, String name,
+public record ReadLine(String text, Optional<Amount> amount, Optional<Item> item, String name,
                        Optional<String> prep, boolean optional, List<String> or, Optional<BigDecimal> grams) {
 
     /** Keeps its own copy. */
     public ReadLine {
         or = List.copyOf(or);
-    }
-
-    /**
-     * A number alone.
-     *
-     * @param low  lower end
-     * @param high upper end
-     */
-    public record Bare(BigDecimal low, BigDecimal high) {
     }
 }

@@ -8,7 +8,6 @@ import hopsel.core.item.Origin;
 import hopsel.core.item.Practice;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Scaling;
-import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
 import java.util.List;
@@ -40,8 +39,7 @@ public final class RecipeLines {
     static Proposed propose(ReadLine read, String id) {
         Optional<Item> unknown = read.item().isPresent() ? Optional.empty() : Optional.of(unknown(read.name().isEmpty() ? read.text() : read.name()));
         String item = read.item().or(() -> unknown).orElseThrow().id();
-        Optional<Amount> amount = read.amount().or(() -> read.bare().map(bare -> new Amount(bare.low(), bare.high(), Unit.PIECE)));
-        return new Proposed(new IngredientLine(id, item, amount.map(value -> heaped(read, value)), read.prep(), scaling(read), read.optional(), source(read)), unknown);
+        return new Proposed(new IngredientLine(id, item, read.amount().map(value -> heaped(read, value)), read.prep(), scaling(read), read.optional(), source(read)), unknown);
     }
 
     private static Amount heaped(ReadLine read, Amount amount) {

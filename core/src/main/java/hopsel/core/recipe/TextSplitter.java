@@ -218,7 +218,7 @@ public final class TextSplitter {
             return false;
         }
         ReadLine read = lines.read(plain);
-        boolean amount = AMOUNT.matcher(plain).matches() && (read.amount().isPresent() || read.bare().isPresent());
+        boolean amount = AMOUNT.matcher(plain).matches() && read.amount().isPresent();
         boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes() != Techniques.leading("-").minutes() && !amount;
         return amount && (read.item().isPresent() || plain.split(" ").length <= 12 && !SENTENCE.matcher(plain).matches())
                 || read.item().isPresent() && plain.split(" ").length <= 9 && !verb && !SENTENCE.matcher(plain).matches()

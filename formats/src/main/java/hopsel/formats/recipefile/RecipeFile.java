@@ -16,7 +16,6 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import java.math.BigDecimal;
-import java.util.Optional;
 
 /** Reads a recipe from any document that it knows, and writes what was read. */
 public final class RecipeFile {
@@ -78,9 +77,8 @@ public final class RecipeFile {
     /** One ingredient line as it was read. */
     public static ObjectNode line(ReadLine line) {
         ObjectNode node = Json.object().put("text", line.text());
-        Optional<Amount> amount = line.amount().or(() -> line.bare().map(bare -> new Amount(bare.low(), bare.high(), hopsel.core.measure.Unit.PIECE)));
-        amount.ifPresentOrElse(value -> amount(node, value), () -> node.putNull("amount").putNull("unit"));
-        amount.flatMap(Amount::size).ifPresent(size -> node.put("size", size));
+        line.amount().ifPresentOrElse(value -> amount(node, value), () -> node.putNull("amount").putNull("unit"));
+        line.amount().flatMap(Amount::size).ifPresent(size -> node.put("size", size));
         node.put("item", line.item().map(Item::id).orElse(null)).put("name", line.name());
         node.put("prep", line.prep().orElse(null)).put("optional", line.optional());
         ArrayNode or = node.putArray("or");

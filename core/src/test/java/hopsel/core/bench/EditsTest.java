@@ -1,0 +1,126 @@
+package hopsel.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import hopsel.core.dish.After;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Source;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Measures;
+import hopsel.core.measure.Minutes;
+import hopsel.core.measure.Scaling;
+import hopsel.core.measure.Unit;
+import org.junit.jupiter.api.Test;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** Dough: mix 5, rest 30, roll 10. Filling: boil 20, mash 5. Then boil the pierogi for 5, after both. */
+class EditsTest {
+
+    private static final Worksheet PIEROGI = sheet();
+
+    private static Worksheet sheet() {
+        IngredientLine flour = new IngredientLine("flour", "plain-flour", Optional.of(Amount.of(BigDecimal.valueOf(300), Unit.G)), Optional.empty(),
+                Scaling.LINEAR, false, Source.KIT);
+        List<Step> dough = List.of(Steps.uses(step("mix", 5, Work.HANDS), List.of(new Use("flour", BigDecimal.ONE))), step("rest", 30, Work.REST, "mix"), step("roll", 10, Work.HANDS, "rest"));
+        List<Step> filling = List.of(step("boil", 20, Work.WATCH), step("mash", 5, Work.HANDS, "boil"), step("cook", 5, Work.WATCH, "mash", "roll"));
+        return new Worksheet(new Dish("pierogi", "Pierogi", BigDecimal.valueOf(4), List.of(new Component("dough", "Dough", List.of(flour), dough),
+                new Component("filling", "Filling", List.of(), filling))), List.of(), Measures.METRIC, Notes.NONE);
+    }
+
+    private static Step step(String id, long minutes, Work work, String... after) {
+        return Steps.plain(id, id, StepMinutes.of(Minutes.of(minutes)), work, List.of(after).stream().map(After::of).toList());
+    }
+
+    private static List<String> waits(Worksheet sheet, String id) {
+        return sheet.step(id).orElseThrow().after().stream().map(After::step).toList();
+    }
+
+    @Test
+    void fourTimesAreApartAndTheLongestChainIsFound() {
+        DishTimes times = DishTimes.of(PIEROGI.dish());
+        assertThat(List.of(times.handsOn(), times.watched(), times.unattended())).containsExactly(20 * 60, 25 * 60, 30 * 60);
+        assertThat(times.elapsed()).isEqualTo(50 * 60);
+        assertThat(times.chain()).containsExactly("mix", "rest", "roll", "cook");
+        assertThat(times.one()).isEqualTo(new DishTimes.Least(50 * 60, true));
+        assertThat(times.hidden()).containsExactly(new DishTimes.Hidden(HiddenTime.RESTING, 30 * 60));
+    }
+
+    @Test
+    void anOvenThatNobodyHeatsHidesTime() {
+        Worksheet baked = Edits.change(PIEROGI, "cook", step -> Steps.needs(step, List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO))));
+        assertThat(DishTimes.of(baked.dish()).heating()).isEqualTo(15 * 60);
+    }
+
+    @Test
+    void twoPeopleAreFasterWhereHandsWereTheTrouble() {
+        Worksheet busy = Edits.change(PIEROGI, "boil", step -> Steps.plain("boil", "boil", StepMinutes.of(Minutes.of(45)), Work.HANDS, List.of()));
+        DishTimes times = DishTimes.of(busy.dish());
+        assertThat(times.two().seconds()).isLessThan(times.one().seconds());
+        assertThat(times.one().seconds()).isGreaterThanOrEqualTo(65 * 60);
+    }
+
+    @Test
+    void aStepIsCutAndJoinedAgain() throws Exception {
+        Worksheet cut = Edits.split(PIEROGI, "rest", Minutes.of(10));
+        assertThat(cut.step("rest-2").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(20));
+        assertThat(waits(cut, "rest-2")).containsExactly("rest");
+        assertThat(waits(cut, "roll")).containsExactly("rest-2");
+        Worksheet joined = Edits.join(cut, "rest");
+        assertThat(joined.step("rest").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(30));
+        assertThat(waits(joined, "roll")).containsExactly("rest");
+        assertThatThrownBy(() -> Edits.split(PIEROGI, "rest", Minutes.of(30))).isInstanceOf(RefusedEditException.class).hasMessageContaining("30 minutes");
+    }
+
+    @Test
+    void aMovedStepLeavesAClosedChainBehind() throws Exception {
+        Worksheet moved = Edits.move(PIEROGI, "rest", "filling", 1);
+        assertThat(waits(moved, "roll")).containsExactly("mix");
+        assertThat(waits(moved, "rest")).containsExactly("boil");
+        assertThat(waits(moved, "mash")).containsExactly("rest");
+    }
+
+    @Test
+    void noStepEverWaitsForItself() {
+        assertThatThrownBy(() -> Edits.tie(PIEROGI, "cook", "mix", Minutes.ZERO, Optional.empty())).isInstanceOf(RefusedEditException.class)
+                .hasMessageContaining("circle");
+    }
+
+    @Test
+    void whatIsTakenAwayLeavesNothingPointingAtIt() throws Exception {
+        assertThat(waits(Edits.removeStep(PIEROGI, "rest"), "roll")).containsExactly("mix");
+        assertThat(Edits.removeLine(PIEROGI, "flour").step("mix").orElseThrow().uses()).isEmpty();
+        assertThatThrownBy(() -> Edits.use(PIEROGI, "roll", "flour", new BigDecimal("0.5"))).isInstanceOf(RefusedEditException.class).hasMessageContaining("at most 0");
+    }
+
+    @Test
+    void roundsSetTheMinutesAndASecondPanHalvesThem() throws Exception {
+        Rounds rounds = new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 1);
+        Worksheet one = Edits.rounds(PIEROGI, "cook", rounds);
+        assertThat(one.step("cook").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(20));
+        Worksheet two = Edits.rounds(PIEROGI, "cook", new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 2));
+        assertThat(two.step("cook").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(10));
+        assertThat(Resize.byServings(one, BigDecimal.valueOf(6)).sheet().step("cook").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(30));
+    }
+
+    @Test
+    void aVesselScalesByItsFloor() throws Exception {
+        Vessel square = new Vessel(Vessel.Shape.RECTANGLE, BigDecimal.valueOf(20), BigDecimal.valueOf(20), BigDecimal.valueOf(6));
+        Vessel large = new Vessel(Vessel.Shape.RECTANGLE, BigDecimal.valueOf(23), BigDecimal.valueOf(33), BigDecimal.valueOf(5));
+        Resize resize = Resize.byVessel(PIEROGI.with(PIEROGI.notes().withVessel(Optional.of(square))), large);
+        assertThat(resize.factor()).isEqualByComparingTo("1.8975");
+        assertThat(resize.notes()).anyMatch(note -> note.contains("1 cm lower"));
+        assertThat(new Vessel(Vessel.Shape.ROUND, BigDecimal.TEN, BigDecimal.TEN, BigDecimal.TEN).volume()).isBetween(new BigDecimal("785"), new BigDecimal("786"));
+        assertThatThrownBy(() -> Resize.byVessel(PIEROGI, large)).isInstanceOf(RefusedEditException.class);
+    }
+}

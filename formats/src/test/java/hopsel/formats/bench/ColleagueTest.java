@@ -1,0 +1,171 @@
+package hopsel.formats.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.bench.Colleague;
+import hopsel.core.bench.DishTimes;
+import hopsel.core.bench.Edits;
+import hopsel.core.bench.HouseStyle;
+import hopsel.core.bench.HouseStyle.Matter;
+import hopsel.core.bench.Objection;
+import hopsel.core.bench.Objection.Rule;
+import hopsel.core.bench.RefusedEditException;
+import hopsel.core.bench.Resize;
+import hopsel.core.bench.StepCautions;
+import hopsel.core.bench.Worksheet;
+import hopsel.core.caution.Caution;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.measure.Measures;
+import hopsel.core.measure.Unit;
+import hopsel.formats.classfile.BuiltInCatalogue;
+import hopsel.formats.recipefile.RecipeFile;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** What a colleague says about dishes with something wrong, and what the remedies and the schools do to them. */
+class ColleagueTest {
+
+    private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
+
+    private static Worksheet sheet(String text) {
+        return Worksheet.of(RecipeFile.read(text, CATALOGUE, Measures.METRIC), text, Measures.METRIC);
+    }
+
+    /** Ingredients, method, the rule that objects, and whether its remedy settles it. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            400 g carrots; 2 tbsp tahini      | Boil the carrots for 10 minutes until soft.                                       | LINE_UNUSED         | true
+            400 g carrots                     | Boil the carrots and the spinach for 10 minutes until soft.                       | NOT_ON_LIST         | true
+            400 g carrots                     | Bake the carrots for 30 minutes until soft.                                       | TEMPERATURE_MISSING | true
+            400 g carrots                     | Roast the carrots at 200 °C for 30 minutes.                                       | CUE_MISSING         | true
+            400 g carrots                     | Chop the carrots.                                                                 | TIME_GUESSED        | true
+            carrots                           | Boil the carrots for 10 minutes until soft.                                       | AMOUNT_MISSING      | true
+            2 cups moonberries                | Boil the moonberries for 10 minutes until soft.                                   | UNKNOWN_ITEM        | false
+            100 g butter                      | Fry the butter for 2 minutes until golden.                                        | NOT_PLANT           | true
+            250 g dried kidney beans          | Boil the beans for 60 minutes until soft.                                         | DRY_BEANS           | true
+            2 tbsp cayenne; 400 g carrots     | Boil the carrots with the cayenne for 10 minutes until soft.                      | TOO_HOT             | false
+            400 g carrots; 200 ml water       | Boil the carrots in the water for 10 minutes until soft. Blend for 2 minutes in a blender until smooth. | HOT_BLENDER | true
+            400 g carrots                     | Grill the carrots on baking paper for 10 minutes until charred.                   | PAPER               | true
+            400 g carrots                     | Boil the carrots for 10 minutes until soft. Use an immersion blender for 1 minute until smooth. | APPLIANCE_UNNAMED | true
+            250 g brown lentils               | Cook the lentils in a pressure cooker for 8 minutes until soft.                   | PRESSURE            | true
+            """)
+    void objectsWithARemedy(String ingredients, String method, Rule rule, boolean settles) throws RefusedEditException {
+        Worksheet sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
+        if (rule == Rule.APPLIANCE_UNNAMED) {
+            for (var step : sheet.dish().steps().toList()) {
+                sheet = Edits.step(sheet, new hopsel.core.dish.Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), List.of(), step.after(),
+                        step.keeps(), step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise()));
+            }
+        }
+        Optional<Objection> found = Colleague.objections(sheet, CATALOGUE).stream().filter(objection -> objection.rule() == rule).findFirst();
+        assertThat(found).as("objection").isPresent();
+        if (settles) {
+            Worksheet mended = found.get().remedy().orElseThrow().fix().apply(sheet);
+            assertThat(Colleague.objections(mended, CATALOGUE)).extracting(Objection::key).doesNotContain(found.get().key());
+        }
+    }
+
+    @Test
+    void aHeadlineThatLeavesOutTheSoakIsTold() {
+        Worksheet sheet = sheet("Stew\nTotal time: 40 minutes\nServes 4\n\nIngredients\n250 g dried chickpeas\n\nMethod\n1. Soak the chickpeas overnight.\n2. Boil for 60 minutes until soft.");
+        assertThat(Colleague.objections(sheet, CATALOGUE)).anySatisfy(objection -> {
+            assertThat(objection.rule()).isEqualTo(Rule.HEADLINE);
+            assertThat(objection.message()).contains("40 min", "11 h", "soaking 10 h");
+        });
+    }
+
+    @Test
+    void theGateOpensForAReason() {
+        Worksheet sheet = sheet("Mash\nServes 4\n\nIngredients\n400 g carrots\n\nMethod\n1. Boil the carrots for 10 minutes.");
+        List<Objection> gate = Colleague.gate(sheet, CATALOGUE);
+        assertThat(gate).extracting(Objection::rule).containsExactly(Rule.CUE_MISSING);
+        assertThat(Colleague.gate(sheet.with(sheet.notes().withPassed(gate.get(0).key(), Optional.of("I taste it"))), CATALOGUE)).isEmpty();
+    }
+
+    private static final String STEW = """
+            Stew
+            Serves 4
+
+            Ingredients
+            2 tbsp olive oil
+            1 (400 g) can chickpeas, drained
+            50 g cashews
+            1 tsp salt
+            100 g plain flour
+            400 g carrots, peeled and diced
+
+            Method
+            1. Heat the oil in a pan and fry the carrots for 8 minutes until golden.
+            2. Stir in the flour, chickpeas, cashews and salt and simmer for 20 minutes until thick.
+            """;
+
+    /** Matter, school, an item that must be there afterwards, one that must be gone. */
+    @ParameterizedTest
+    @CsvSource({"OIL, none, water, olive-oil", "SALT, none, carrot, salt", "NUTS, nut-free, sunflower-seeds, cashews", "FLOUR, gluten-free, gluten-free-flour, plain-flour",
+            "BEANS, dried, chickpeas-dried, chickpeas-can"})
+    void aSchoolChangesLinesByRule(Matter matter, String school, String there, String gone) throws RefusedEditException {
+        HouseStyle style = HouseStyle.apply(sheet(STEW), matter, school, CATALOGUE);
+        List<String> items = style.sheet().dish().lines().map(line -> line.item()).toList();
+        assertThat(items).contains(there).doesNotContain(gone);
+        assertThat(style.changes()).isNotEmpty().noneMatch(change -> change.startsWith("Nothing"));
+    }
+
+    @Test
+    void driedBeansBringSoakingAndBoilingAndComeBackFromTheCan() throws RefusedEditException {
+        Worksheet stew = sheet(STEW);
+        Worksheet dried = HouseStyle.apply(stew, Matter.BEANS, "dried", CATALOGUE).sheet();
+        assertThat(DishTimes.of(dried.dish()).elapsed()).isGreaterThan(DishTimes.of(stew.dish()).elapsed() + 600 * 60);
+        Worksheet back = HouseStyle.apply(dried, Matter.BEANS, "canned", CATALOGUE).sheet();
+        assertThat(back.dish().steps().map(step -> step.title()).toList()).isEqualTo(stew.dish().steps().map(step -> step.title()).toList());
+        assertThat(back.dish().lines().filter(line -> line.item().equals("chickpeas-can")).findFirst().orElseThrow().amount().orElseThrow().high()).isEqualByComparingTo("240");
+    }
+
+    @Test
+    void weightsAndCupsAreTheSameAmount() throws RefusedEditException {
+        Worksheet cups = HouseStyle.apply(sheet(STEW), Matter.MEASURES, "cups", CATALOGUE).sheet();
+        var flour = cups.dish().lines().filter(line -> line.item().equals("plain-flour")).findFirst().orElseThrow();
+        assertThat(flour.amount().orElseThrow().unit()).isEqualTo(Unit.CUP);
+        assertThat(cups.weigher().grams(CATALOGUE.get("plain-flour"), flour.amount().get()).orElseThrow().doubleValue()).isCloseTo(100, org.assertj.core.data.Offset.offset(0.0001));
+    }
+
+    @Test
+    void whatIsInHandLeads() throws RefusedEditException {
+        Resize resize = Resize.byIngredient(sheet(STEW), "carrot", BigDecimal.valueOf(340), CATALOGUE);
+        assertThat(resize.factor()).isEqualByComparingTo("0.85");
+        assertThat(resize.sheet().dish().servings()).isEqualByComparingTo("3.4");
+    }
+
+    @Test
+    void cautionsComeFromTheStepItself() {
+        Worksheet stew = sheet(STEW);
+        assertThat(StepCautions.of(stew, stew.step("heat-the-oil").orElseThrow(), CATALOGUE)).contains(Caution.HOT_OIL).doesNotContain(Caution.DRY_BEANS);
+    }
+
+    /** Figures of common foods, as public tables give them: g per ml spooned, edible g of a medium piece, drained g of a can. */
+    @ParameterizedTest
+    @CsvSource({"plain-flour, ml, 0.53", "caster-sugar, ml, 0.85", "rolled-oats, ml, 0.36", "peanut-butter, ml, 1.09", "maple-syrup, ml, 1.33", "basmati-rice, ml, 0.76",
+            "red-lentils, ml, 0.81", "cocoa, ml, 0.36", "onion, piece, 110", "carrot, piece, 61", "tomato, piece, 123", "banana, piece, 118", "garlic, piece, 3", "apple, piece, 182",
+            "bell-pepper, piece, 119", "chickpeas-can, can, 240", "lemon, piece, 48", "soy-sauce, ml, 1.08", "tahini, ml, 1.01", "spinach, ml, 0.127"})
+    void cataloguesFiguresAreThoseOfPublicTables(String id, String figure, double value) {
+        Item item = CATALOGUE.get(id);
+        double ours = (figure.equals("ml") ? item.gramsPerMl() : figure.equals("can") ? item.gramsPerCan() : item.gramsPerPiece().map(item.edibleShare()::multiply)).orElseThrow().doubleValue();
+        assertThat(ours).isCloseTo(value, org.assertj.core.data.Percentage.withPercentage(15));
+    }
+
+    @Test
+    void theCatalogueIsWholeAndSourced() {
+        assertThat(CATALOGUE.items()).hasSizeGreaterThanOrEqualTo(220);
+        assertThat(CATALOGUE.items()).allSatisfy(item -> {
+            assertThat(item.nutrients()).as(item.id()).isPresent();
+            assertThat(item.gramsPerMl().isPresent()).as(item.id()).isEqualTo(item.practice().sources().containsKey("gramsPerMl"));
+            double energy = item.nutrients().get().values().get("kcal").doubleValue();
+            assertThat(energy).as(item.id()).isBetween(0.0, 900.0);
+        });
+    }
+}

@@ -1,0 +1,87 @@
+package hopsel.formats.recipefile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.item.Catalogue;
+import hopsel.core.measure.Measures;
+import hopsel.core.recipe.LineReader;
+import hopsel.core.recipe.ReadLine;
+import hopsel.formats.classfile.BuiltInCatalogue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import java.math.BigDecimal;
+
+/** Ingredient lines as people write them. */
+class LineReaderTest {
+
+    private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
+    private static final LineReader METRIC = new LineReader(CATALOGUE, Measures.METRIC);
+
+    /** Line, lower and upper amount, unit, size, item, grams of the upper end. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            1 ½ cups raw cashews, soaked                    | 1.5  | 1.5  | cup   |       | cashews          | 217.5
+            2–3 tbsp olive oil                              | 2    | 3    | tbsp  |       | olive-oil        | 41.2
+            1 (400 g) can black beans, drained              | 1    | 1    | can   |       | black-beans-can  | 240
+            1 15-oz can chickpeas, rinsed and drained       | 1    | 1    | can   |       | chickpeas-can    | 255.1
+            2 x 400g tins chopped tomatoes                  | 2    | 2    | can   |       | tomato-can       | 800
+            4 to 5 medium potatoes                          | 4    | 5    | piece |       | potato           | 820
+            1 large red onion, finely diced                 | 1    | 1    | piece | large | red-onion        | 149.6
+            a good pinch of cayenne                         | 1    | 1    | pinch |       | cayenne          | 0.3
+            juice of half a lemon                           | 0.5  | 0.5  | piece |       | lemon            | 23.1
+            200 g/7 oz plain flour                          | 200  | 200  | g     |       | plain-flour      | 200
+            1 c. rolled oats                                | 1    | 1    | cup   |       | rolled-oats      | 95
+            ½-inch piece of ginger                          | 0.5  | 0.5  | piece | inch  | ginger           | 6.2
+            1,5 dl oat milk                                 | 150  | 150  | ml    |       | oat-drink        | 154.5
+            1 T nutritional yeast                           | 1    | 1    | tbsp  |       | nutritional-yeast| 3.8
+            2 t cornstarch                                  | 2    | 2    | tsp   |       | cornflour        | 5.4
+            1 block (280 g) extra-firm tofu                 | 280  | 280  | g     |       | firm-tofu        | 280
+            1 dozen dumpling wrappers                       | 12   | 12   | piece |       | dumpling-wrappers| 96
+            1 small head cauliflower, cut into florets      | 1    | 1    | piece | small | cauliflower      | 372
+            ½ cup dried red lentils                         | 0.5  | 0.5  | cup   |       | red-lentils      | 102.5
+            About 2 cups flour                              | 2    | 2    | cup   |       | plain-flour      | 265
+            1 medium onion (about 150 g), chopped           | 1    | 1    | piece |       | onion            | 150
+            1 heaped teaspoon smoked paprika                | 1    | 1    | tsp   |       | smoked-paprika   | 2.9
+            """)
+    void amountUnitItemAndWeightAreRead(String text, BigDecimal low, BigDecimal high, String unit, String size, String item, BigDecimal grams) {
+        ReadLine line = METRIC.read(text);
+        assertThat(line.amount()).isPresent();
+        assertThat(line.amount().get().low()).isEqualByComparingTo(low);
+        assertThat(line.amount().get().high()).isEqualByComparingTo(high);
+        assertThat(line.amount().get().unit().word()).isEqualTo(unit);
+        assertThat(line.amount().get().size().orElse(null)).isEqualTo(size);
+        assertThat(line.item().orElseThrow().id()).isEqualTo(item);
+        assertThat(line.grams().orElseThrow().setScale(1, java.math.RoundingMode.HALF_UP)).isEqualByComparingTo(grams);
+    }
+
+    @Test
+    void whatElseWasSaidIsKept() {
+        assertThat(METRIC.read("3 tbsp flour, plus more for dusting").prep()).contains("plus more for dusting");
+        ReadLine either = METRIC.read("2 tablespoons tamari or soy sauce");
+        assertThat(either.item().orElseThrow().id()).isEqualTo("tamari");
+        assertThat(either.or()).containsExactly("soy sauce");
+        assertThat(METRIC.read("handful of fresh coriander, chopped (optional)").optional()).isTrue();
+        assertThat(METRIC.read("salt to taste").amount()).isEmpty();
+        assertThat(METRIC.read("a splash of soy sauce").amount()).isEmpty();
+        ReadLine unknown = METRIC.read("2 flax eggs");
+        assertThat(unknown.item()).isEmpty();
+        assertThat(unknown.grams()).isEmpty();
+        assertThat(unknown.amount().orElseThrow().high()).isEqualByComparingTo("2");
+    }
+
+    @Test
+    void spoonsAreThoseOfThePlace() {
+        assertThat(new LineReader(CATALOGUE, Measures.AU).read("1 tbsp water").grams().orElseThrow()).isEqualByComparingTo("20");
+        assertThat(new LineReader(CATALOGUE, Measures.US).read("1 cup water").grams().orElseThrow()).isEqualByComparingTo("236.588");
+    }
+
+    /** Something that only sounds like a known thing may hold an allergen, so it is not taken for it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"1 tbsp walnut oil", "1 cup rice milk", "2 tbsp malt vinegar", "100 g almond croissants", "200 ml cashew cream"})
+    void whatIsNotKnownIsNotGuessed(String text) {
+        assertThat(METRIC.read(text).item()).isEmpty();
+    }
+}

@@ -1,0 +1,130 @@
+package hopsel.formats.recipefile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.bench.Worksheet;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Step;
+import hopsel.core.item.Catalogue;
+import hopsel.core.measure.Measures;
+import hopsel.core.recipe.DishProposal;
+import hopsel.formats.classfile.BuiltInCatalogue;
+import hopsel.formats.dishfile.DishFile;
+import hopsel.formats.json.Json;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+
+/** Whole recipes: text, Markdown, a page, a schema.org document. */
+class RecipeFileTest {
+
+    private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
+
+    private static String text(String name) {
+        try (var in = RecipeFileTest.class.getResourceAsStream("/recipes/" + name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static DishProposal read(String name) {
+        return RecipeFile.read(text(name), CATALOGUE, Measures.METRIC);
+    }
+
+    private static Step step(Dish dish, String titleStart) {
+        return dish.steps().filter(step -> step.title().startsWith(titleStart) || step.instruction().contains(titleStart)).findFirst().orElseThrow();
+    }
+
+    /** Recipe, words of the step, minutes low, likely, high, work, oven. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            enchiladas.txt      | Preheat the oven         | 11.5 | 15   | 22.5 | rest  | 200
+            enchiladas.txt      | fry the onion            | 8    | 8    | 8    | hands |
+            enchiladas.txt      | warm through             | 3    | 3.5  | 4    | watch |
+            enchiladas.txt      | stirring often           | 10   | 10   | 10   | hands |
+            enchiladas.txt      | until bubbling           | 20   | 22.5 | 25   | watch | 200
+            enchiladas.txt      | Let stand                | 5    | 5    | 5    | rest  |
+            told-in-one-go.txt  | Soak 250 g               | 480  | 600  | 720  | rest  |
+            told-in-one-go.txt  | boil hard                | 10   | 10   | 10   | watch |
+            told-in-one-go.txt  | simmer for               | 60   | 75   | 90   | watch |
+            satay.jsonld        | marinate                 | 30   | 30   | 720  | rest  |
+            satay.jsonld        | five minutes a side      | 10   | 10   | 10   | hands |
+            sago.html           | Rain in                  | 12   | 12   | 12   | watch |
+            sago.html           | Chill                    | 120  | 120  | 120  | rest  |
+            tofu.md             | press under              | 20   | 20   | 20   | rest  |
+            tofu.md             | bake 25-30               | 25   | 27.5 | 30   | watch | 220
+            tofu.md             | a minute or two          | 1    | 1.5  | 2    | watch |
+            plum-tart.txt       | refrigerate              | 60   | 60   | 60   | rest  |
+            plum-tart.txt       | Blind bake               | 15   | 15   | 15   | watch | 200
+            plum-tart.txt       | Lower the oven           | 40   | 42.5 | 45   | watch | 180
+            """)
+    void timesWorkAndHeatAreFound(String recipe, String words, double low, double likely, double high, String work, Integer oven) {
+        Step step = step(read(recipe).dish(), words);
+        assertThat(step.minutes().low().value()).isEqualByComparingTo(String.valueOf(low));
+        assertThat(step.minutes().likely().value()).isEqualByComparingTo(String.valueOf(likely));
+        assertThat(step.minutes().high().value()).isEqualByComparingTo(String.valueOf(high));
+        assertThat(step.work().word()).isEqualTo(work);
+        if (oven != null) {
+            assertThat(step.needs()).anySatisfy(need -> assertThat(need.celsius().orElseThrow()).isEqualByComparingTo(String.valueOf(oven)));
+        }
+    }
+
+    @Test
+    void componentsHoldTheirOwnLinesAndNothingIsLost() {
+        DishProposal read = read("enchiladas.txt");
+        assertThat(read.dish().components()).extracting(part -> part.title()).containsExactly("Filling", "Sauce", "Smoky Black Bean Enchiladas");
+        assertThat(read.dish().components()).extracting(part -> part.ingredients().size()).containsExactly(6, 4, 1);
+        assertThat(read.dish().servings()).isEqualByComparingTo("4");
+        assertThat(read.recipe().unread()).anyMatch(passage -> passage.startsWith("Leftovers"));
+        assertThat(read.guessed().get("preheat-the-oven")).contains("minutes");
+        assertThat(read.guessed().get("bake")).doesNotContain("minutes");
+        assertThat(step(read.dish(), "Bake").cue()).contains("Bubbling at the edges");
+    }
+
+    @Test
+    void stepsUseTheirLinesAndWaitForWhatTheyName() {
+        Dish dish = read("plum-tart.txt").dish();
+        assertThat(step(dish, "Rub the butter").uses()).extracting(use -> use.ingredient()).contains("plain-flour", "plant-block", "caster-sugar", "water");
+        assertThat(dish.finalSteps()).hasSize(1);
+        assertThat(step(dish, "Blind bake").after()).extracting(after -> after.step()).hasSize(2);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"enchiladas.txt", "satay.jsonld", "sago.html", "tofu.md", "plum-tart.txt"})
+    void aSchemaOrgRecipeComesBackMeaningTheSame(String name) {
+        DishProposal first = read(name);
+        String document = SchemaOrgWriter.write(Worksheet.of(first, text(name), Measures.METRIC), CATALOGUE);
+        JsonNode json = Json.read(document.getBytes(StandardCharsets.UTF_8));
+        assertThat(json.get("@type").stringValue()).isEqualTo("Recipe");
+        assertThat(json.get("totalTime").stringValue()).startsWith("PT");
+        DishProposal again = RecipeFile.read(document, CATALOGUE, Measures.METRIC);
+        assertThat(again.dish().title()).isEqualTo(first.dish().title());
+        assertThat(again.dish().servings()).isEqualByComparingTo(first.dish().servings());
+        assertThat(again.dish().lines().map(line -> line.item() + " " + line.amount()).sorted().toList())
+                .isEqualTo(first.dish().lines().map(line -> line.item() + " " + line.amount()).sorted().toList());
+        assertThat(again.dish().steps().map(step -> step.minutes() + " " + step.work()).sorted().toList())
+                .isEqualTo(first.dish().steps().map(step -> step.minutes() + " " + step.work()).sorted().toList());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"enchiladas.txt", "told-in-one-go.txt", "tofu.md", "plum-tart.txt"})
+    void aDishFileReadsBackToTheSame(String name) {
+        Worksheet sheet = Worksheet.of(read(name), text(name), Measures.US);
+        Worksheet once = DishFile.read(DishFile.write(sheet));
+        assertThat(DishFile.read(DishFile.write(once))).isEqualTo(once);
+        assertThat(once.dish().steps().map(Step::id).toList()).isEqualTo(sheet.dish().steps().map(Step::id).toList());
+        assertThat(once.notes().source()).isEqualTo(sheet.notes().source());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "Nothing to cook here.", "<html><body></body></html>", "{\"@type\": \"Recipe\"}", "[[[[", "\u0000\u0001", "1\n2\n3", "for the:\n:\n-\n•"})
+    void whateverIsPastedIsAnswered(String text) {
+        assertThat(RecipeFile.read(text, CATALOGUE, Measures.METRIC).dish().components()).isNotNull();
+    }
+}

@@ -8,6 +8,8 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -46,13 +48,18 @@ class BrowserTest {
     void anAssistantLooksButDoesNotReplace() {
         Page page = APP.signedIn("assistant");
         assertThat(page.locator(".bring-in").count()).isZero();
-        APIResponse answer = page.request().post(APP.address + "/classes/1/remove");
-        assertThat(answer.status()).isEqualTo(403);
+        String token = page.inputValue("input[name=_csrf]");
+        for (String path : List.of("/classes/1/remove", "/bench/1/undo", "/bench/new")) {
+            APIResponse answer = page.request().post(APP.address + path, RequestOptions.create()
+                    .setForm(FormData.create().set("_csrf", token).set("version", 1)).setMaxRedirects(0));
+            assertThat(answer.status()).as(path).isEqualTo(403);
+        }
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"/sign-in", "/classes", "/classes/1", "/classes/1/plan", "/classes/1/mise", "/classes/1/shopping", "/classes/2/kits",
-            "/classes/2/handouts", "/classes/2/handouts/2", "/classes/999"})
+            "/classes/2/handouts", "/classes/2/handouts/2", "/bench", "/bench/1", "/bench/1?step=fry-the-paste", "/bench/2/read", "/catalogue?q=bean",
+            "/classes/999"})
     void everyPageIsAccessibleAndLoadsCleanly(String path) {
         Page page = APP.signedIn("host");
         StringBuilder errors = new StringBuilder();

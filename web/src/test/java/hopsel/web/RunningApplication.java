@@ -1,15 +1,17 @@
 package hopsel.web;
 
 import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ReducedMotion;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** The application and one browser, started once for the whole run; the test command provides the database. */
 final class RunningApplication {
@@ -20,6 +22,8 @@ final class RunningApplication {
     final ConfigurableApplicationContext context;
     final String address;
     private final Browser browser;
+    /** Cookies by login, so that signing in is done once and not before every test. */
+    private final Map<String, String> states = new HashMap<>();
 
     private RunningApplication() {
         context = new SpringApplicationBuilder(HopselApplication.class)
@@ -40,19 +44,28 @@ final class RunningApplication {
 
     /** A page of a new visitor. */
     Page visitor() {
-        BrowserContext visitor = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(address)
-                .setAcceptDownloads(true));
-        return visitor.newPage();
+        return browser.newContext(options()).newPage();
+    }
+
+    private Browser.NewContextOptions options() {
+        return new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(address).setAcceptDownloads(true)
+                .setReducedMotion(ReducedMotion.REDUCE);
     }
 
     /** A page of somebody signed in. */
     Page signedIn(String login) {
+        if (states.containsKey(login)) {
+            Page page = browser.newContext(options().setStorageState(states.get(login))).newPage();
+            page.navigate("/classes");
+            return page;
+        }
         Page page = visitor();
         page.navigate("/sign-in");
         page.fill("#username", login);
         page.fill("#password", PASSWORD);
         page.click("button[type=submit]");
         page.waitForURL("**/classes**");
+        states.put(login, page.context().storageState());
         return page;
     }
 }

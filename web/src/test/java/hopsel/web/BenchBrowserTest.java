@@ -1,0 +1,180 @@
+package hopsel.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The bench as somebody takes a dish apart on it: by pointer, by keyboard, by its forms. */
+class BenchBrowserTest {
+
+    private static final RunningApplication APP = RunningApplication.get();
+    private static final String RECIPE = """
+            Harbour dal
+
+            Serves 4
+
+            Ingredients
+            200 g red lentils
+            1 onion, diced
+            1 tbsp rapeseed oil
+            1 tsp ground cumin
+            600 ml water
+
+            Method
+            1. Fry the onion in the oil for 8 minutes until golden.
+            2. Add the cumin, lentils and water and simmer for 20–25 minutes until soft.
+            3. Blend a third of it.
+
+            Notes
+            Tastes better the day after.
+            """;
+
+    private Page page;
+
+    @BeforeEach
+    void pasteARecipe() {
+        page = APP.signedIn("host");
+        page.navigate("/bench");
+        page.fill("#recipe", RECIPE);
+        page.click(".bring-in form[enctype] button");
+        page.waitForURL("**/read");
+    }
+
+    private Locator bar(String step) {
+        return page.locator("[data-step='" + step + "']");
+    }
+
+    private String likely(String step) {
+        return bar(step).getAttribute("data-likely");
+    }
+
+    /** Waits until the answer to the last change stands on the page. */
+    private void after(Runnable change) {
+        String version = page.getAttribute("main.bench", "data-version");
+        change.run();
+        assertThat(page.locator("main.bench")).not().hasAttribute("data-version", version);
+    }
+
+    private void openBench() {
+        page.click("text=Take it apart");
+        page.waitForSelector("main.bench");
+    }
+
+    @Test
+    void originalAndProposalStandSideBySideAndNothingIsLost() {
+        assertThat(page.textContent(".original")).contains("200 g red lentils").contains("Tastes better the day after.");
+        assertThat(page.locator(".original mark").allTextContents()).contains("Tastes better the day after.");
+        assertThat(page.locator(".typed-line .as-text").count()).isEqualTo(5);
+        assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText("20 min – 25 min")).first().textContent()).contains("read");
+        Locator lentils = page.locator(".typed-line .as-text").first();
+        lentils.fill("1 ½ cups red lentils, rinsed");
+        lentils.press("Enter");
+        page.waitForLoadState();
+        assertThat(page.locator(".typed-line .read-as").first()).containsText("308 g");
+    }
+
+    @Test
+    void stepsAreTimedCutJoinedTiedAndUndoneByKeyboard() {
+        openBench();
+        assertThat(likely("fry-the-onion-in-the-oil")).isEqualTo("8");
+        bar("fry-the-onion-in-the-oil").focus();
+        after(() -> page.keyboard().press("+"));
+        assertThat(likely("fry-the-onion-in-the-oil")).isEqualTo("9");
+        after(() -> page.keyboard().press("s"));
+        assertThat(page.locator(".step-bar").count()).isEqualTo(4);
+        bar("fry-the-onion-in-the-oil").focus();
+        after(() -> page.keyboard().press("j"));
+        assertThat(likely("fry-the-onion-in-the-oil")).isEqualTo("9");
+        after(() -> page.keyboard().press("u"));
+        after(() -> page.keyboard().press("u"));
+        after(() -> page.keyboard().press("u"));
+        assertThat(likely("fry-the-onion-in-the-oil")).isEqualTo("8");
+        after(() -> page.keyboard().press("r"));
+        assertThat(likely("fry-the-onion-in-the-oil")).isEqualTo("9");
+        bar("blend-a-third-of-it").focus();
+        page.keyboard().press("t");
+        bar("fry-the-onion-in-the-oil").focus();
+        page.keyboard().press("t");
+        assertThat(page.locator("#bench-said")).containsText("circle");
+    }
+
+    @Test
+    void stepsAreTimedAndMovedByPointer() {
+        openBench();
+        BoundingBox box = bar("fry-the-onion-in-the-oil").locator("rect.bar").boundingBox();
+        after(() -> {
+            page.mouse().move(box.x + box.width - 3, box.y + 12);
+            page.mouse().down();
+            page.mouse().move(box.x + box.width + 80, box.y + 12);
+            page.mouse().up();
+        });
+        assertThat(Double.parseDouble(likely("fry-the-onion-in-the-oil"))).isGreaterThan(9);
+        BoundingBox blend = bar("blend-a-third-of-it").locator("rect.bar").boundingBox();
+        BoundingBox lane = page.locator(".strip-chart rect.lane").first().boundingBox();
+        after(() -> {
+            page.mouse().move(blend.x + 6, blend.y + 12);
+            page.mouse().down();
+            page.mouse().move(lane.x + 12, lane.y + 20, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+            page.mouse().up();
+        });
+        assertThat(bar("blend-a-third-of-it").getAttribute("data-position")).isNotEqualTo("2");
+    }
+
+    @Test
+    void aWrongEntryIsNamedAndStaysInTheForm() {
+        openBench();
+        bar("fry-the-onion-in-the-oil").locator("rect.bar").click();
+        page.waitForSelector("#picked .step-form");
+        page.fill("#picked input[name=likely]", "soon");
+        page.click("#picked .step-form button.press");
+        assertThat(page.locator("#bench-said")).containsText("usual is “soon”, which is no number");
+        assertThat(page.inputValue("#picked input[name=likely]")).isEqualTo("soon");
+    }
+
+    @Test
+    void theGateIsSettledBeforeTheDishGoesIntoAClass() {
+        openBench();
+        page.click("text=Put it into the class");
+        page.waitForSelector("[role=alert] li");
+        assertThat(page.textContent("main")).contains("The gate is not passed yet");
+        while (page.locator(".objections .must .go").count() > 0) {
+            after(() -> page.locator(".objections .must .go").first().click());
+        }
+        assertThat(page.locator(".gate .count")).hasText("0");
+        page.click("text=Put it into the class");
+        page.waitForURL("**/classes/*");
+        assertThat(page.locator("main")).containsText("Harbour dal");
+        assertThat(page.request().get(page.url() + "/plan").status()).isEqualTo(200);
+    }
+
+    @Test
+    void twoPeopleDoNotOverwriteEachOther() {
+        openBench();
+        Page other = APP.signedIn("host");
+        other.navigate(page.url());
+        after(() -> {
+            bar("fry-the-onion-in-the-oil").focus();
+            page.keyboard().press("+");
+        });
+        other.locator("[data-step='fry-the-onion-in-the-oil']").focus();
+        other.keyboard().press("-");
+        assertThat(other.locator("#bench-said")).containsText("Somebody changed this dish");
+        page.reload();
+        assertThat(likely("fry-the-onion-in-the-oil")).isEqualTo("9");
+    }
+
+    @Test
+    void aSchemaOrgRecipeGoesOut() {
+        openBench();
+        String id = page.getAttribute("main.bench", "data-bench");
+        APIResponse answer = page.request().get(APP.address + "/bench/" + id + "/recipe.jsonld");
+        assertThat(answer.headers().get("content-type")).startsWith("application/ld+json");
+        assertThat(answer.text()).contains("\"@type\" : \"Recipe\"").contains("200 g red lentils").contains("PT32M30S");
+    }
+}

@@ -31,6 +31,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -45,6 +46,7 @@ public final class Colleague {
     private static final Set<String> NO_AMOUNT_NEEDED = Set.of("salt", "flaky-salt", "black-salt", "black-pepper", "water", "ice");
     private static final Pattern FOR_LATER = Pattern.compile("to taste|to serve|for serving|garnish|to finish|for frying|greas|dust|brush|splash|drizzle|squeeze|handful|a few|a little|as needed",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern DONE_BEFORE = Pattern.compile("\\b(steamed|boiled|roasted|baked|toasted|soaked|pressed|mashed|thawed|cooked|marinated|caramelised|caramelized)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern PAPER = Pattern.compile("\\b(?:baking paper|parchment|greaseproof|paper)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COUNTED = Pattern.compile("wrapper|tortilla|bun|pitta|sheet|paper", Pattern.CASE_INSENSITIVE);
     /** Grams a serving above which most guests would suffer; kitchen practice. */
@@ -138,6 +140,7 @@ public final class Colleague {
                 .ifPresent(amount -> object(Rule.UNWEIGHABLE, line.id(), "%s in %s cannot become grams. Write the weight, or say in the catalogue what %s weighs."
                         .formatted(name, amount.size().orElse(amount.unit().word()), amount.unit() == Unit.PIECE ? "a piece" : "a spoon of it")));
         used(line, name);
+        made(line, name);
         item.ifPresent(known -> heat(line, known));
         if (line.item().endsWith("-dried") && line.amount().isPresent()) {
             beans(line, name);
@@ -176,6 +179,20 @@ public final class Colleague {
             Use here = last.get().uses().stream().filter(use -> use.ingredient().equals(line.id())).findFirst().orElseThrow();
             object(Rule.SHARES_OPEN, line.id(), "Only %s of %s goes in somewhere; where does the rest go?".formatted(percent(used), name),
                     "The rest goes in at “%s”".formatted(last.get().title()), now -> Edits.use(now, last.get().id(), line.id(), here.share().add(rest)));
+        }
+    }
+
+    /** Steamed cauliflower on the list, and no step that steams it. */
+    private void made(IngredientLine line, String name) {
+        Matcher state = DONE_BEFORE.matcher(line.prep().orElse("") + " " + (name.endsWith(", cooked") ? "cooked" : ""));
+        if (!state.find()) {
+            return;
+        }
+        String stem = state.group(1).toLowerCase(Locale.ROOT).replaceAll("(?:ed|d)$", "");
+        boolean done = sheet.dish().steps().anyMatch(step -> (step.title() + " " + step.instruction()).toLowerCase(Locale.ROOT).contains(stem));
+        if (!done) {
+            object(Rule.MADE_NOWHERE, line.id(), "%s stands on the list %s, but no step does that.".formatted(name, state.group(1)), "Put the step in",
+                    now -> Insertions.madeBefore(now, line.id(), stem, name));
         }
     }
 

@@ -86,6 +86,28 @@ final class Insertions {
                 ? Edits.withSteps(component, Stream.concat(Stream.of(gelling), component.steps().stream()).toList()) : component);
     }
 
+    /** A step that makes what a line takes for granted, before whatever uses the line; how long it takes is a guess. */
+    static Worksheet madeBefore(Worksheet sheet, String line, String verb, String name) {
+        Component home = sheet.home(line).orElseThrow();
+        String id = free(sheet, verb + "-" + line);
+        boolean resting = List.of("soak", "press", "thaw", "marinat").contains(verb);
+        boolean oven = verb.equals("roast") || verb.equals("bak");
+        String title = switch (verb) {
+            case "bak" -> "Bake";
+            case "marinat" -> "Marinate";
+            case "caramelis", "caramelize" -> "Caramelise";
+            default -> verb.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + verb.substring(1);
+        };
+        List<Need> needs = resting || verb.equals("mash") ? List.of() : oven ? List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO)) : burner();
+        Step making = step(id, title + " " + name.split(",")[0].toLowerCase(java.util.Locale.ROOT), title + ".", StepMinutes.of(Minutes.of(resting ? 30 : oven ? 30 : 12)),
+                resting ? Work.REST : verb.equals("mash") ? Work.HANDS : Work.WATCH, Show.NEVER, needs, List.of(), List.of(new Use(line, BigDecimal.ONE)), "Done through");
+        Worksheet next = sheet.eachStep(step -> step.uses().stream().noneMatch(use -> use.ingredient().equals(line)) ? step
+                : Steps.after(Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()),
+                Stream.concat(step.after().stream(), Stream.of(After.of(id))).toList())).eachComponent(component -> component.id().equals(home.id())
+                ? Edits.withSteps(component, Stream.concat(Stream.of(making), component.steps().stream()).toList()) : component);
+        return next.with(next.notes().guess(id, "minutes"));
+    }
+
     /** Two lines of the same item and unit in one; what used either uses the whole in proportion. */
     static Worksheet oneLine(Worksheet sheet, String kept, String gone) {
         IngredientLine one = sheet.line(kept).orElseThrow();

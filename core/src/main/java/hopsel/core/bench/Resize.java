@@ -94,6 +94,24 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
         return depth + fits + " Reckon with %s times the baking time, and take the first look at that.".formatted(plain(BigDecimal.valueOf(time)));
     }
 
+    /**
+     * How many pieces of a weight the component of a step gives, whole ones: 24 dumplings of 22 g from this much dough.
+     *
+     * @param each grams a piece, above 0
+     * @throws RefusedEditException where nothing of the component can be weighed, or it does not give a single piece
+     */
+    public static BigDecimal piecesOf(Worksheet sheet, String step, BigDecimal each, Catalogue builtIn) throws RefusedEditException {
+        Catalogue catalogue = sheet.catalogue(builtIn);
+        BigDecimal whole = sheet.home(step).orElseThrow(() -> new RefusedEditException("That step is not there any more.")).ingredients().stream()
+                .flatMap(line -> line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher().grams(item, amount))).stream())
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal pieces = whole.divide(each, 0, RoundingMode.DOWN);
+        if (pieces.signum() == 0) {
+            throw new RefusedEditException("What goes into this component weighs %s g; that gives no piece of %s g.".formatted(whole.setScale(0, RoundingMode.HALF_UP).toPlainString(), each.toPlainString()));
+        }
+        return pieces;
+    }
+
     private static Resize by(Worksheet sheet, BigDecimal factor) {
         List<String> notes = new ArrayList<>();
         Worksheet next = sheet.eachLine(line -> line.amount().isEmpty() ? line : Lines.amount(line, line.amount().get().times(line.scaling().factor(factor))));

@@ -80,6 +80,7 @@ class BenchActions {
         actions.put("style", this::style);
         actions.put("scale", this::scale);
         actions.put("vessel", (sheet, in) -> done(sheet.with(sheet.notes().withVessel(Optional.of(vessel(in)))), "said what it is made in"));
+        actions.put("same-in", this::sameIn);
         actions.put("substitute", this::substitute);
         actions.put("read-more", this::readMore);
     }
@@ -232,11 +233,13 @@ class BenchActions {
     }
 
     private Change rounds(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
-        Rounds rounds = new Rounds(in.positive("pieces").orElseThrow(() -> new BadEntryException("pieces", "is empty. How many are there?")),
+        Optional<BigDecimal> pieces = in.positive("pieceGrams").isPresent() ? Optional.of(Resize.piecesOf(sheet, in.must("step"), in.positive("pieceGrams").get(), house.now())) : in.positive("pieces");
+        Rounds rounds = new Rounds(pieces.orElseThrow(() -> new BadEntryException("pieces", "is empty. How many are there, or what does one weigh?")),
                 in.positive("perRound").orElseThrow(() -> new BadEntryException("perRound", "is empty. How many does a pan take at once?")),
                 in.minutes("each").filter(time -> time.seconds() > 0).orElseThrow(() -> new BadEntryException("each", "is empty. How long does a round take?")),
                 in.number("pans").orElse(BigDecimal.ONE).intValue());
-        return new Change(Edits.rounds(sheet, in.must("step"), rounds), "rounds", List.of("%d rounds of %s min are %s min.".formatted(rounds.count(), rounds.each(), rounds.minutes())));
+        return new Change(Edits.rounds(sheet, in.must("step"), rounds), "rounds", List.of("%s pieces, %d rounds of %s min: %s min.".formatted(
+                rounds.pieces().toPlainString(), rounds.count(), rounds.each(), rounds.minutes())));
     }
 
     private Change ladder(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
@@ -288,6 +291,12 @@ class BenchActions {
         BigDecimal length = needed(in, "length");
         BigDecimal width = shape == Vessel.Shape.ROUND ? length : needed(in, "width");
         return new Vessel(shape, length, width, needed(in, "depth"));
+    }
+
+    /** Nothing changes; the cook is told what the same amount does in another vessel. */
+    private Change sameIn(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        Vessel now = sheet.notes().vessel().orElseThrow(() -> new RefusedEditException("Say first what the dish is made in."));
+        return new Change(sheet, "looked at another vessel", List.of(Resize.sameIn(now, vessel(in), needed(in, "volume"))));
     }
 
     private Change substitute(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {

@@ -5,6 +5,7 @@ import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
+import hopsel.core.bench.SharedBase;
 import hopsel.core.bench.Worksheet;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
@@ -57,36 +58,52 @@ class BenchController {
     private final HouseCatalogue house;
     private final ClassStore classes;
     private final IntoClass intoClass;
+    private final HostStyle style;
 
-    BenchController(BenchStore store, BenchActions actions, HouseCatalogue house, ClassStore classes, IntoClass intoClass) {
+    BenchController(BenchStore store, BenchActions actions, HouseCatalogue house, ClassStore classes, IntoClass intoClass, HostStyle style) {
         this.store = store;
         this.actions = actions;
         this.house = house;
         this.classes = classes;
         this.intoClass = intoClass;
+        this.style = style;
     }
 
     @GetMapping("/bench")
-    String list(Model model) {
+    String list(Model model, Principal who) {
         model.addAttribute("dishes", store.all().stream().map(dish -> new Card(dish, DishTimes.of(dish.sheet().dish()),
                 Colleague.gate(dish.sheet(), house.now()).size())).toList());
         model.addAttribute("measures", Measures.values());
+        model.addAttribute("shared", SharedBase.of(store.all().stream().map(StoredDish::sheet).toList(), house.now()));
+        model.addAttribute("matters", HouseStyle.Matter.values());
+        model.addAttribute("style", style.of(who.getName()));
         return "bench/list";
     }
 
     @PostMapping("/bench")
     String bringIn(@RequestParam(value = "recipe", defaultValue = "") String recipe, @RequestParam(value = "file", required = false) MultipartFile file,
-                   @RequestParam(value = "measures", defaultValue = "metric") String measures, Model model, Principal who) throws IOException {
+                   @RequestParam(value = "measures", defaultValue = "metric") String measures, Model model, RedirectAttributes next, Principal who) throws IOException {
         String text = file == null || file.isEmpty() ? recipe : new String(file.getBytes(), StandardCharsets.UTF_8);
         if (text.isBlank() || text.length() > LONGEST_RECIPE) {
             model.addAttribute("recipe", recipe);
             model.addAttribute("warned", text.isBlank() ? "bench.empty" : "bench.too-long");
-            return list(model);
+            return list(model, who);
         }
         Measures cups = Measures.of(measures).orElse(Measures.METRIC);
         DishProposal proposal = RecipeFile.read(text.replace("\r\n", "\n"), house.now(), cups);
         long id = store.add(Worksheet.of(proposal, text.replace("\r\n", "\n"), cups), who.getName(), "brought in");
+        List<String> changes = style.apply(id, who.getName());
+        if (!changes.isEmpty()) {
+            next.addFlashAttribute("toldLines", changes);
+        }
         return "redirect:/bench/%d/read".formatted(id);
+    }
+
+    @PostMapping("/bench/style")
+    String style(@RequestParam Map<String, String> chosen, RedirectAttributes next, Principal who) {
+        style.keep(who.getName(), chosen);
+        next.addFlashAttribute("told", "bench.my-style.kept");
+        return "redirect:/bench";
     }
 
     @PostMapping("/bench/new")
@@ -128,7 +145,9 @@ class BenchController {
         String step = fields.getOrDefault("pick", fields.getOrDefault("step", ""));
         try {
             Change change = actions.apply(stored, action, fields);
-            store.save(id, version, change.sheet(), who.getName(), change.what());
+            if (!change.sheet().equals(stored.sheet())) {
+                store.save(id, version, change.sheet(), who.getName(), change.what());
+            }
             if (!change.told().isEmpty()) {
                 next.addFlashAttribute("toldLines", change.told());
             }

@@ -1,6 +1,10 @@
 package hopsel.web.catalogue;
 
+import hopsel.core.item.Conversion;
 import hopsel.core.item.Item;
+import hopsel.core.measure.Measures;
+import hopsel.core.recipe.LineReader;
+import hopsel.core.recipe.ReadLine;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
 import hopsel.formats.json.Json;
@@ -34,8 +38,16 @@ class CatalogueController {
 
     @GetMapping("/catalogue")
     String look(@RequestParam(value = "q", defaultValue = "") String asked, @RequestParam(value = "item", defaultValue = "") String id,
-                @RequestParam(value = "page", defaultValue = "1") int page, Model model) {
+                @RequestParam(value = "page", defaultValue = "1") int page, @RequestParam(value = "line", defaultValue = "") String line,
+                @RequestParam(value = "measures", defaultValue = "metric") String measures, Model model) {
         fill(model, asked, page);
+        if (!line.isBlank()) {
+            Measures cups = Measures.of(measures).orElse(Measures.METRIC);
+            ReadLine read = new LineReader(house.now(), cups).read(line.length() > 300 ? line.substring(0, 300) : line);
+            model.addAttribute("conversions", read.item().flatMap(item -> read.grams().map(grams -> Conversion.of(item, grams, cups, house.now()))).orElse(List.of()));
+        }
+        model.addAttribute("line", line);
+        model.addAttribute("measures", measures);
         house.now().find(id).ifPresent(item -> model.addAttribute("entered", form.of(item)));
         return "catalogue/catalogue";
     }

@@ -37,7 +37,7 @@ public final class LineReader {
     static final BigDecimal SCANT = new BigDecimal("0.9");
     private static final BigDecimal ONE = BigDecimal.ONE;
     private static final BigDecimal DOZEN = BigDecimal.valueOf(12);
-    private static final Pattern VAGUE = Pattern.compile("^(an? (?:(?:good|generous|small|big|little) )?(?:splash|glug|drizzle|squeeze|touch|little|few|dollop|drop|lug)s?)\\s+(?:of\\s+)?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern VAGUE = Pattern.compile("^(an? (?:(?:good|generous|small|big|little) )?(?:splash|glug|drizzle|squeeze|touch|little|few|dollop|drop|lug)s?|some|a bit|plenty|enough)\\s+(?:of\\s+)?", Pattern.CASE_INSENSITIVE);
     /** Kinds of piece that are the whole thing, so that small and large tell more. */
     private static final Set<String> WHOLE = Set.of("head", "bulb", "stalk", "stick", "ear", "cob");
 
@@ -60,6 +60,8 @@ public final class LineReader {
             + "crushed|crumbled|cubed|mashed|peeled|toasted|melted|drained|rinsed|packed|sifted|halved|julienned|squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OR = Pattern.compile("\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);
+    /** Only fresh herbs come like this. */
+    private static final Set<String> FRESH = Set.of("sprig", "bunch", "handful");
     private static final Set<String> CONTAINERS = Set.of("can", "cans", "tin", "tins", "jar", "jars", "block", "blocks", "pack", "packs", "packet",
             "packets", "package", "packages", "bag", "bags", "punnet", "punnets", "sachet", "sachets", "pkg", "bar", "bars", "carton", "bottle");
 
@@ -108,7 +110,7 @@ public final class LineReader {
             parentheses();
             unit();
             secondMeasure();
-            rest = rest.replaceFirst("(?i)^\\s*(?:of|worth of|each(?: of)?)\\s+(?:the\\s+)?", "").strip();
+            rest = rest.replaceFirst("(?i)^\\s*(?:of|worth of|each(?: of)?)\\s+(?:the\\s+|an?\\s+)?", "").strip();
             sizeOf();
             prefixCut();
             alternatives();
@@ -375,6 +377,10 @@ public final class LineReader {
             if (said.contains("zest") && !said.contains("juice")) {
                 return finder.find(name + " zest").or(() -> finder.find(name));
             }
+            boolean fresh = size.filter(FRESH::contains).isPresent();
+            if (fresh && finder.find("fresh " + name).isPresent()) {
+                return finder.find("fresh " + name);
+            }
             return canned ? finder.find("canned " + name).or(() -> finder.find(name))
                     : finder.find(name).or(() -> finder.find(name.replaceFirst("(?i)^.*\\bof\\s+", "")));
         }
@@ -414,6 +420,10 @@ public final class LineReader {
                 return Optional.empty();
             }
             Optional<String> finer = word.size().filter(WHOLE::contains).flatMap(any -> known(item, adjective));
+            String last = ItemFinder.words(name()).stream().reduce((a, b) -> b).orElse("");
+            if (word.size().isEmpty() && !last.isEmpty() && item.flatMap(Item::gramsPerPiece).isEmpty() && known(item, Optional.of(last)).isPresent()) {
+                return Optional.of(last);
+            }
             boolean length = word.size().filter(kind -> kind.equals("inch") || kind.equals("cm")).isPresent();
             return finer.or(word::size).filter(kind -> !length || known(item, Optional.of(kind)).isPresent()).or(() -> known(item, size));
         }

@@ -80,8 +80,10 @@ public final class RecipeReader {
 
     private static boolean isPeople(String yield, String noun) {
         String low = yield.toLowerCase(Locale.ROOT);
-        return low.startsWith("serve") || low.startsWith("feeds") || low.startsWith("servings") || low.startsWith("portions") || noun == null
-                || PEOPLE.contains(ItemFinder.singular(noun.toLowerCase(Locale.ROOT)));
+        if (low.matches("(?s)(?:serve|feeds|portions).*")) {
+            return true;
+        }
+        return noun == null ? !low.matches("(?s).*\\b(?:makes|yields?)\\b.*") : PEOPLE.contains(ItemFinder.singular(noun.toLowerCase(Locale.ROOT)));
     }
 
     private void ingredient(Passage passage) {
@@ -143,10 +145,13 @@ public final class RecipeReader {
         PartUnderWay part = headed != null ? headed : home(uses, named);
         String id = id(step.title());
         part.steps.add(new StepInPart(id, step, uses, after(step, id, part)));
+        order.add(id);
         last = part;
     }
 
     private PartUnderWay last;
+    /** All steps, as the text goes. */
+    private final List<String> order = new ArrayList<>();
     private boolean underHeading;
 
     private PartUnderWay current() {
@@ -195,18 +200,26 @@ public final class RecipeReader {
         return List.copyOf(after);
     }
 
-    /** What nothing waits for yet is what the last step of the text waits for. */
+    /** What nothing waits for yet is awaited by the next step of the component in which the text ends. */
     private void tieTogether() {
         if (last == null || last.steps.isEmpty()) {
             return;
         }
-        StepInPart end = last.steps.get(last.steps.size() - 1);
         Set<String> followed = new HashSet<>();
         parts.values().forEach(part -> part.steps.forEach(step -> followed.addAll(step.after())));
-        Set<String> after = new LinkedHashSet<>(end.after());
-        parts.values().forEach(part -> part.steps.stream().map(StepInPart::id)
-                .filter(step -> !step.equals(end.id()) && !followed.contains(step)).forEach(after::add));
-        last.steps.set(last.steps.size() - 1, new StepInPart(end.id(), end.read(), end.uses(), List.copyOf(after)));
+        String end = last.steps.get(last.steps.size() - 1).id();
+        List<String> loose = order.stream().filter(step -> !step.equals(end) && !followed.contains(step)).toList();
+        for (String step : loose) {
+            int at = order.indexOf(step);
+            String next = last.steps.stream().map(StepInPart::id).filter(id -> order.indexOf(id) > at && !preheats.containsKey(id)).findFirst().orElse(end);
+            last.steps.replaceAll(own -> own.id().equals(next) ? new StepInPart(own.id(), own.read(), own.uses(), with(own.after(), step)) : own);
+        }
+    }
+
+    private static List<String> with(List<String> steps, String more) {
+        List<String> all = new ArrayList<>(steps);
+        all.add(more);
+        return List.copyOf(all);
     }
 
     /** Lines that stood in one list belong where they are used first, if that is a component with a name. */

@@ -28,7 +28,7 @@ final class StepReader {
 
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?;])(?<!\\b(?:approx|min|mins|tbsp|tsp|oz|lb|hr|hrs|no|ca|e\\.g|i\\.e)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|\\n+");
     private static final Pattern JOINT = Pattern.compile("\\s*(?:;|,\\s*(?:and\\s+)?then\\b|\\band then\\b|,\\s*and\\b|\\bbefore\\b|,|\\band\\b|\\bthen\\b)\\s*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern CUE = Pattern.compile("\\b(?:un)?til(?:l)?\\s+(?!you are ready|needed|serving|required|ready to (?:use|serve))([^.;()]+?)(?=\\s*(?:\\.|;|\\(|$|,\\s*(?:and then|then|about|approx|around|stirring|turning|tossing|flipping|shaking|for|\\d|add|remove|set|drain|transfer|some|an? )|\\s+-\\s|\\band then\\b|,? (?:about|for|approximately) \\d))",
+    private static final Pattern CUE = Pattern.compile("\\b(?:un)?til(?:l)?\\s+(?!you are ready|needed|serving|required|ready to (?:use|serve))([^.;()]+?)(?=\\s*(?:\\.|;|\\(|$|,\\s*(?:and then|then|about|approx|around|stirring|turning|tossing|flipping|shaking|for|\\d|add|remove|set|drain|transfer|some|an? )|\\s+-\\s|\\band then\\b|,\\s*and\\b|\\s+and (?:cook|add|stir|fry|bake|remove|serve|pour|put|place|turn|flip|transfer|drain|set)\\b|,? (?:about|for|approximately) \\d))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STORAGE = Pattern.compile("^(?:store|keeps?|will keep|leftovers?|can be (?:made|stored|frozen|kept)|make[- ]ahead|freezes? well|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) (?:in|at)\\b|\\bkeeps? (?:for|in)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern HOT_PLACE = Pattern.compile("\\b(?:hob|stove|stovetop|burner|pan|skillet|pot|saucepan|wok|griddle|(?:high|low|medium|moderate|gentle)(?:[- ](?:high|low))? (?:heat|flame))\\b", Pattern.CASE_INSENSITIVE);
@@ -53,7 +53,7 @@ final class StepReader {
         words.put("food-processor", "food processor|processor|pulse");
         words.put("stand-mixer", "stand mixer|electric mixer|dough hook");
         words.put("spice-grinder", "spice grinder|coffee grinder");
-        words.put("pressure-cooker", "pressure[- ]cook\\w*|under pressure|multicooker");
+        words.put("pressure-cooker", "pressure[- ]cook\\w*|pressure|multicooker");
         words.put("slow-cooker", "slow[- ]cooker");
         words.put("rice-cooker", "rice cooker");
         words.put("air-fryer", "air[- ]fry\\w*");
@@ -98,7 +98,8 @@ final class StepReader {
         for (int i = 1; i < times.size(); i++) {
             int gap = times.get(i - 1).end();
             Matcher joint = JOINT.matcher(sentence.substring(gap, times.get(i).start()));
-            if (joint.find()) {
+            boolean otherwise = sentence.substring(gap, times.get(i).start()).matches("(?is)\\s*,?\\s*or\\b.*");
+            if (!otherwise && joint.find()) {
                 parts.add(sentence.substring(from, gap + joint.start()));
                 from = gap + joint.end();
             }
@@ -177,6 +178,17 @@ final class StepReader {
                 needs.add(new Need(kind, 1, Optional.empty(), BigDecimal.ZERO));
             }
         });
+        if (needs.stream().anyMatch(need -> need.kind().equals("immersion-blender"))) {
+            needs.removeIf(need -> need.kind().equals("blender"));
+        }
+        if (text.matches("(?is)^(?:remove|take)\\b.*\\b(?:from|out of) the (?:fridge|freezer).*")) {
+            needs.removeIf(need -> need.kind().equals("fridge") || need.kind().equals("freezer"));
+        }
+        boolean goesOnUnderPressure = before != null && before.work() != Work.REST && needs.isEmpty() && technique.work() == Work.WATCH
+                && before.needs().stream().anyMatch(need -> need.kind().equals("pressure-cooker"));
+        if (goesOnUnderPressure) {
+            return before.needs();
+        }
         boolean inOven = needs.removeIf(need -> need.kind().equals("oven"));
         boolean grilled = needs.stream().anyMatch(need -> need.kind().equals("grill") || need.kind().equals("air-fryer")) && !text.toLowerCase(Locale.ROOT).contains("oven");
         boolean leaving = text.matches("(?is)^(?:remove|take)\\b.*\\b(?:from|out of) the oven.*") && TimeReader.find(text).isEmpty();

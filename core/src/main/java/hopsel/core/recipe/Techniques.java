@@ -17,12 +17,14 @@ final class Techniques {
             rest("proof|prove|rise|ferment|double in size", 60), rest("press (?:the |your )?tofu|press|press for|pressed", 20),
             rest("(?:let|leave|allow)\\b[^.,;]{0,50}?\\b(?:sit|stand|steep|soften|rest|cool|drain|soak|infuse|set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)", 10),
             rest("leave (?:for|to|it|them|covered|until)|cover and leave|cool|steep|infuse|rest|macerate|bloom in (?:the )?water|set aside for|stand for|sit for|to set|set in", 10),
+            rest("let (?:the )?pressure|pressure (?:to )?(?:come down|fall|drop|release)|natural(?:ly)? release|release (?:the )?pressure", 15),
+            watch("(?:bring|come|get)[^.;]{0,25}? to (?:high |full |low )?pressure|build(?:ing)? (?:up )?pressure", 10),
+            hands("heat (?:the |some |a little |\\d+ \\w+ )?(?:\\w+ )?oil|heat (?:the |a |up )?(?:\\w+ ){0,2}(?:pan|skillet|wok)", 2),
             hands("stir-fry|stir fry|sauté|saute|sautée|fry off|sweat|pan-fry|deep-fry|shallow-fry|fry|sear|char|brown|temper|bloom|flip|griddle", 5),
             watch("bring[^.;]{0,60}?(?:boil|simmer)|come to (?:a |the )?boil|boil (?:the |some )?water", 8),
             watch("simmer|boil|bubble|poach|parboil|blanch|reduce", 10), watch("bake|roast|braise|broil|grill|barbecue|air-fry|air fry", 25),
             watch("steam|pressure[- ]cook|cook under pressure|slow[- ]cook|microwave|caramelis\\w*|carameliz\\w*|toast|dry-roast|melt|warm through|warm|reheat|cook|heat", 6),
-            watch("build(?:ing)? (?:up )?pressure|natural(?:ly)? release|release (?:the )?pressure", 10),
-            hands("heat (?:the |some |a little |\\d+ \\w+ )?(?:\\w+ )?oil|heat (?:the |a |up )?(?:\\w+ )?(?:pan|skillet|wok)", 2), hands("knead", 8), hands("roll out|roll|shape|form|fill|fold|pleat|assemble|stuff|wrap|spread|layer|crimp|pipe|scoop|divide|cut out", 8),
+            hands("knead", 8), hands("roll out|roll|shape|form|fill|fold|pleat|assemble|stuff|wrap|spread|layer|crimp|pipe|scoop|divide|cut out", 8),
             hands("chop|dice|slice|mince|peel|grate|shred|cut|trim|julienne|core|halve|quarter|crush|smash|pit|zest|tear|pick", 4),
             hands("blend|blitz|process|purée|puree|pulse|grind|whizz|liquidise|liquidize", 2),
             hands("mix|whisk|stir|combine|toss|beat|mash|rub|massage|cream|season|taste|add|pour|sprinkle|coat|brush|dress|dissolve|drizzle|fold in|squeeze", 2),
@@ -98,7 +100,7 @@ final class Techniques {
     private static boolean isVerb(String clause, Matcher matcher) {
         String word = matcher.group().toLowerCase(Locale.ROOT);
         String before = clause.substring(0, matcher.start()).toLowerCase(Locale.ROOT);
-        return !(word.endsWith("ing") && before.matches("(?s).*,\\s*(?:and )?$")) && !before.matches("(?s).*\\b(?:the|a|an|of|until|your|each|into) $")
+        return !(word.endsWith("ing") && before.matches("(?s).*,\\s*(?:and )?$")) && !before.matches("(?s).*\\b(?:the|a|an|of|until|your|each|into|warm|cool|dark|dry) $")
                 && !(word.equals("oil") || word.equals("top") || word.equals("dry")) | before.isEmpty();
     }
 

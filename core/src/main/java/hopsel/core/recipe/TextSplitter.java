@@ -3,6 +3,7 @@ package hopsel.core.recipe;
 import hopsel.core.item.Catalogue;
 import hopsel.core.recipe.RecipeSource.Passage;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -29,6 +30,7 @@ public final class TextSplitter {
     private static final Pattern HEADLINE = Pattern.compile("^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready in|resting|baking|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$", Pattern.CASE_INSENSITIVE);
     private static final Pattern PART = Pattern.compile("^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)\\s*:?\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern COLON = Pattern.compile("^((?:[^.:,\\d]|\\d(?=\\D*$)){2,45}):\\s*$");
+    private static final Pattern LIST = Pattern.compile("^([\\p{L} ]{2,40}):\\s+(\\S.*)$");
     private static final Pattern NUMBERED = Pattern.compile("^(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+|^step\\s*\\d{1,2}\\s*[-:.]?\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
     private static final Pattern BULLET = Pattern.compile("^(?:[-*•·▢□☐◦‣–—]|\\[ ?\\])+\\s+");
@@ -46,6 +48,8 @@ public final class TextSplitter {
     private Optional<String> title = Optional.empty();
     private Optional<String> yield = Optional.empty();
     private Optional<String> headline = Optional.empty();
+    /** Preparing and cooking added up, for recipes that give no time in all. */
+    private BigDecimal partTimes = BigDecimal.ZERO;
     private Optional<String> part = Optional.empty();
     private Where where = Where.TOP;
     /** Whether an empty line stood before this one, and whether lines of this part stood close together before it. */
@@ -65,7 +69,8 @@ public final class TextSplitter {
             splitter.next = all.subList(i + 1, all.size()).stream().filter(line -> !line.isEmpty()).findFirst().orElse("");
             splitter.take(all.get(i));
         }
-        return new RecipeSource(splitter.title, splitter.yield, splitter.headline, splitter.ingredients, splitter.method, splitter.other);
+        Optional<String> promised = splitter.headline.or(() -> Optional.of(splitter.partTimes).filter(sum -> sum.signum() > 0).map(sum -> sum.toPlainString() + " minutes"));
+        return new RecipeSource(splitter.title, splitter.yield, promised, splitter.ingredients, splitter.method, splitter.other);
     }
 
     /** The parts of a text, read with a catalogue. */
@@ -79,7 +84,7 @@ public final class TextSplitter {
             return;
         }
         String line = MARKS.matcher(raw).replaceFirst("").strip();
-        if (line.isEmpty() || isHeading(line) || isFact(line) || isPart(line)) {
+        if (line.isEmpty() || isHeading(line) || isListInOneLine(line) || isFact(line) || isPart(line)) {
             return;
         }
         switch (where) {
@@ -115,7 +120,11 @@ public final class TextSplitter {
                 found = true;
             } else if (time.matches() && piece.length() < 60 && where != Where.METHOD && !TimeReader.find(piece).isEmpty()) {
                 boolean total = time.group(1).toLowerCase(Locale.ROOT).matches("total|ready in|time");
-                headline = total ? Optional.of(time.group(2)) : headline.or(() -> Optional.of(time.group(2)));
+                if (total) {
+                    headline = Optional.of(time.group(2));
+                } else {
+                    TimeReader.first(time.group(2)).ifPresent(part -> partTimes = partTimes.add(part.likely().value()));
+                }
                 found = true;
             }
         }
@@ -139,6 +148,24 @@ public final class TextSplitter {
         }
         blank = false;
         tight = false;
+        return true;
+    }
+
+    /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */
+    private boolean isListInOneLine(String line) {
+        Matcher matcher = LIST.matcher(Numbers.plain(line));
+        if (!matcher.matches() || where == Where.NOTES) {
+            return false;
+        }
+        List<String> entries = List.of(matcher.group(2).split("\\s*[,;]\\s+(?=[^,;]*)"));
+        if (entries.size() < 2 || entries.stream().filter(entry -> AMOUNT.matcher(entry).matches() && looksLikeIngredient(entry)).count() * 2 < entries.size()) {
+            return false;
+        }
+        boolean named = !INGREDIENTS.matcher(matcher.group(1)).matches();
+        part = named ? Optional.of(capital(matcher.group(1).replaceFirst("(?i)^for (?:the )?", ""))) : Optional.empty();
+        where = Where.INGREDIENTS;
+        entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
+        part = Optional.empty();
         return true;
     }
 

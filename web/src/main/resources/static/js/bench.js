@@ -5,6 +5,13 @@
   const main = () => document.querySelector('main.bench');
   const bars = () => Array.from(document.querySelectorAll('.step-bar'));
   let tying = null;
+  // While a picked step is dragged by a finger, the page must not scroll.
+  let dragging = false;
+  document.addEventListener('touchmove', (event) => {
+    if (dragging) {
+      event.preventDefault();
+    }
+  }, { passive: false });
 
   // Puts the answer in the place of the page, keeping scroll and focus; what is refused is said beside what was typed.
   async function send(form, extra) {
@@ -101,6 +108,7 @@
       return once(bar, event);
     }
     event.preventDefault();
+    dragging = true;
     bar.setPointerCapture(event.pointerId);
     const start = { x: event.clientX, y: event.clientY, width: Number(rect.getAttribute('width')), likely: Number(bar.dataset.likely) };
     const scale = Number(document.querySelector('.strips').dataset.scale);
@@ -123,6 +131,7 @@
       }
     };
     const up = (now) => {
+      dragging = false;
       bar.removeEventListener('pointermove', move);
       bar.removeAttribute('transform');
       chart.querySelector('.rubber').setAttribute('d', '');
@@ -141,7 +150,7 @@
     };
     bar.addEventListener('pointermove', move);
     bar.addEventListener('pointerup', up, { once: true });
-    bar.addEventListener('pointercancel', () => { bar.removeEventListener('pointermove', move); bar.removeAttribute('transform'); }, { once: true });
+    bar.addEventListener('pointercancel', () => { dragging = false; bar.removeEventListener('pointermove', move); bar.removeAttribute('transform'); }, { once: true });
   });
 
   function once(bar, event) {

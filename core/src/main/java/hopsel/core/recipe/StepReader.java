@@ -146,7 +146,9 @@ final class StepReader {
         boolean goesOn = technique == Techniques.OTHER && time.isPresent() && before != null;
         Set<String> guessed = new TreeSet<>();
         Work work = goesOn ? before.work() : Techniques.work(technique, text, time.map(found -> found.minutes().likely().value().intValue()));
-        guessed.add("work");
+        if (technique == Techniques.OTHER || work != technique.work()) {
+            guessed.add("work");
+        }
         List<Need> needs = goesOn ? before.needs() : needs(text, technique, work, guessed);
         StepMinutes minutes = time.map(TimeReader.Found::minutes).orElseGet(() -> guess(technique, text, guessed));
         Optional<String> cue = cue(text);

@@ -53,6 +53,9 @@ public final class Colleague {
     private static final Map<String, String> HEAT_LIMITS = Map.of("cayenne", "0.6", "chilli-flakes", "0.9", "chilli-powder", "4", "birds-eye-chilli", "2.5",
             "jalapeno", "15", "red-chilli", "20", "dried-chilli", "3", "harissa", "10", "gochujang", "18", "hot-sauce", "6");
 
+    private static final Map<String, BigDecimal> USUAL_WIDTHS = Map.of("burger-bun", BigDecimal.TEN, "dumpling-wrappers", BigDecimal.valueOf(9), "pitta", BigDecimal.valueOf(15));
+    private static final BigDecimal CRISP_LIFE = BigDecimal.TEN;
+
     private final Worksheet sheet;
     private final Catalogue builtIn;
     private final Catalogue catalogue;
@@ -86,6 +89,7 @@ public final class Colleague {
         sheet.dish().components().forEach(component -> component.steps().forEach(step -> step(component, step)));
         looseEnds();
         counts();
+        widths();
     }
 
     private void object(Rule rule, String place, String message) {
@@ -254,6 +258,11 @@ public final class Colleague {
             object(Rule.FIRST_LOOK, step.id(), "“%s” is long enough to go wrong unseen; look before the end.".formatted(step.title()),
                     "First look after " + Words.time(look.seconds()), now -> now.with(now.notes().withStep(step.id(), now.notes().step(step.id()).withFirstLook(Optional.of(look)))));
         }
+        String told = (step.title() + " " + step.instruction() + " " + step.cue().orElse("")).toLowerCase(Locale.ROOT);
+        if (hot && step.keeps().isEmpty() && told.matches("(?s).*\\b(?:crisp|crispy|crunchy)\\b.*")) {
+            object(Rule.CRISP, step.id(), "“%s” makes something crisp, and crispness lives for minutes.".formatted(step.title()), "It keeps 10 min",
+                    now -> Edits.change(now, step.id(), own -> Steps.keeps(own, Minutes.of(CRISP_LIFE))));
+        }
         appliances(step);
         pressure(component, step);
         blender(component, step);
@@ -334,6 +343,26 @@ public final class Colleague {
                                 ? Lines.amount(own, Amount.of(number, Unit.PIECE)) : own));
                     }
                 }));
+    }
+
+    /** A patty has to match its bun; a filling has to fit inside its wrapper. */
+    private void widths() {
+        sheet.notes().pieceWidth().ifPresent(width -> sheet.dish().lines().forEach(line -> {
+            Optional<BigDecimal> other = catalogue.find(line.item()).flatMap(Colleague::width);
+            boolean bun = line.item().contains("bun");
+            boolean fits = other.isEmpty() || (bun ? other.get().subtract(width).abs().compareTo(BigDecimal.ONE) <= 0 : width.compareTo(other.get()) < 0);
+            if (!fits) {
+                BigDecimal better = bun ? other.get() : other.get().multiply(new BigDecimal("0.6")).setScale(0, RoundingMode.HALF_UP);
+                object(Rule.WIDTHS, line.id(), "The pieces are %s cm wide, %s %s cm: they do not match.".formatted(plain(width), catalogue.get(line.item()).name(), plain(other.get())),
+                        "Make them %s cm".formatted(plain(better)), now -> now.with(now.notes().withPieceWidth(Optional.of(better))));
+            }
+        }));
+    }
+
+    /** As the name says, or as they are usually sold. */
+    private static Optional<BigDecimal> width(Item item) {
+        Matcher matcher = Pattern.compile("(\\d{1,2}) cm").matcher(item.name());
+        return matcher.find() ? Optional.of(new BigDecimal(matcher.group(1))) : Optional.ofNullable(USUAL_WIDTHS.get(item.id()));
     }
 
     private static String percent(BigDecimal share) {

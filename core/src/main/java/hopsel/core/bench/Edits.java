@@ -11,6 +11,7 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
+import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Slug;
@@ -56,13 +57,13 @@ public final class Edits {
         return checked(sheet, next.with(next.notes().confirm(step.id(), confirmed)));
     }
 
-    /** Another length of a step; its rounds are forgotten, for they no longer say how long it takes. */
+    /** Another length of a step; rounds and weight are forgotten, for they no longer say how long it takes. */
     public static Worksheet retime(Worksheet sheet, String id, StepMinutes minutes) throws RefusedEditException {
         found(sheet, id);
         Worksheet next = change(sheet, id, step -> Steps.minutes(step, minutes));
         Notes notes = next.notes().confirm(id, Set.of("minutes"));
         boolean sameRounds = notes.step(id).rounds().filter(rounds -> rounds.minutes().equals(minutes.likely())).isPresent();
-        return next.with(sameRounds ? notes : notes.withStep(id, notes.step(id).withRounds(Optional.empty())));
+        return next.with(sameRounds ? notes : notes.withStep(id, notes.step(id).withRounds(Optional.empty()).withPerWeight(Optional.empty())));
     }
 
     /** Cuts a step in two; what waited for it waits for the second part, and the ingredients stay with the first. */
@@ -211,6 +212,24 @@ public final class Edits {
         found(sheet, id);
         Worksheet next = change(sheet, id, step -> Steps.minutes(step, StepMinutes.of(rounds.minutes())));
         return next.with(next.notes().confirm(id, Set.of("minutes")).withStep(id, next.notes().step(id).withRounds(Optional.of(rounds))));
+    }
+
+    /** Lets the minutes of a step go by the weight of what goes in. */
+    public static Worksheet perWeight(Worksheet sheet, String id, PerWeight perWeight, Catalogue builtIn) throws RefusedEditException {
+        BigDecimal grams = weightAt(sheet, found(sheet, id), builtIn);
+        if (grams.signum() == 0) {
+            throw new RefusedEditException("Nothing that can be weighed goes in at “%s”. Say first what does.".formatted(found(sheet, id).title()));
+        }
+        Worksheet next = change(sheet, id, step -> Steps.minutes(step, StepMinutes.of(perWeight.minutes(grams))));
+        return next.with(next.notes().confirm(id, Set.of("minutes")).withStep(id, next.notes().step(id).withPerWeight(Optional.of(perWeight)).withRounds(Optional.empty())));
+    }
+
+    /** Edible grams of what goes in at a step. */
+    static BigDecimal weightAt(Worksheet sheet, Step step, Catalogue builtIn) {
+        Catalogue catalogue = sheet.catalogue(builtIn);
+        return step.uses().stream().flatMap(use -> sheet.line(use.ingredient()).stream().flatMap(line -> line.amount().stream()
+                        .flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher().grams(item, amount)).stream()))
+                .map(grams -> grams.multiply(use.share()))).reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
     /** A new component at the end. */

@@ -15,6 +15,7 @@ import java.util.TreeSet;
  * What is noted about a dish beyond its lines and steps. Immutable.
  *
  * @param pieces   how many pieces it makes
+ * @param pieceWidth width of a piece, cm
  * @param vessel   what it is made in
  * @param headline time that the recipe promises
  * @param source   the recipe as it came
@@ -26,7 +27,7 @@ import java.util.TreeSet;
  * @param passed   reasons for which the host let a finding pass, by its key
  * @param house    schools chosen, by matter
  */
-public record Notes(Optional<BigDecimal> pieces, Optional<Vessel> vessel, Optional<Minutes> headline, String source,
+public record Notes(Optional<BigDecimal> pieces, Optional<BigDecimal> pieceWidth, Optional<Vessel> vessel, Optional<Minutes> headline, String source,
                     List<String> unread, Map<String, Set<String>> guessed, Map<String, StepNote> steps,
                     Map<String, ByTaste> tastes, Map<String, String> bases, Map<String, String> passed, Map<String, String> house) {
 
@@ -34,7 +35,7 @@ public record Notes(Optional<BigDecimal> pieces, Optional<Vessel> vessel, Option
     public static final String DISH = "*";
 
     /** Nothing noted. */
-    public static final Notes NONE = new Notes(Optional.empty(), Optional.empty(), Optional.empty(), "", List.of(), Map.of(),
+    public static final Notes NONE = new Notes(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), "", List.of(), Map.of(),
             Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
 
     /** Keeps its own copies, in order. */
@@ -69,45 +70,49 @@ public record Notes(Optional<BigDecimal> pieces, Optional<Vessel> vessel, Option
     }
 
     public Notes withPieces(Optional<BigDecimal> number) {
-        return new Notes(number, vessel, headline, source, unread, guessed, steps, tastes, bases, passed, house);
+        return new Notes(number, pieceWidth, vessel, headline, source, unread, guessed, steps, tastes, bases, passed, house);
+    }
+
+    public Notes withPieceWidth(Optional<BigDecimal> cm) {
+        return new Notes(pieces, cm, vessel, headline, source, unread, guessed, steps, tastes, bases, passed, house);
     }
 
     public Notes withVessel(Optional<Vessel> other) {
-        return new Notes(pieces, other, headline, source, unread, guessed, steps, tastes, bases, passed, house);
+        return new Notes(pieces, pieceWidth, other, headline, source, unread, guessed, steps, tastes, bases, passed, house);
     }
 
     public Notes withHeadline(Optional<Minutes> time) {
-        return new Notes(pieces, vessel, time, source, unread, guessed, steps, tastes, bases, passed, house);
+        return new Notes(pieces, pieceWidth, vessel, time, source, unread, guessed, steps, tastes, bases, passed, house);
     }
 
     public Notes withSource(String text, List<String> notUnderstood) {
-        return new Notes(pieces, vessel, headline, text, notUnderstood, guessed, steps, tastes, bases, passed, house);
+        return new Notes(pieces, pieceWidth, vessel, headline, text, notUnderstood, guessed, steps, tastes, bases, passed, house);
     }
 
     public Notes withGuessed(Map<String, Set<String>> members) {
-        return new Notes(pieces, vessel, headline, source, unread, members, steps, tastes, bases, passed, house);
+        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, members, steps, tastes, bases, passed, house);
     }
 
     /** With what is noted about a step; nothing noted: forgotten. */
     public Notes withStep(String id, StepNote note) {
-        return new Notes(pieces, vessel, headline, source, unread, guessed,
+        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed,
                 with(steps, id, Optional.of(note).filter(some -> !some.equals(StepNote.NONE))), tastes, bases, passed, house);
     }
 
     public Notes withTaste(String line, Optional<ByTaste> taste) {
-        return new Notes(pieces, vessel, headline, source, unread, guessed, steps, with(tastes, line, taste), bases, passed, house);
+        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed, steps, with(tastes, line, taste), bases, passed, house);
     }
 
     public Notes withBase(String component, Optional<String> dish) {
-        return new Notes(pieces, vessel, headline, source, unread, guessed, steps, tastes, with(bases, component, dish), passed, house);
+        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed, steps, tastes, with(bases, component, dish), passed, house);
     }
 
     public Notes withPassed(String finding, Optional<String> reason) {
-        return new Notes(pieces, vessel, headline, source, unread, guessed, steps, tastes, bases, with(passed, finding, reason), house);
+        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed, steps, tastes, bases, with(passed, finding, reason), house);
     }
 
     public Notes withHouse(String matter, Optional<String> school) {
-        return new Notes(pieces, vessel, headline, source, unread, guessed, steps, tastes, bases, passed, with(house, matter, school));
+        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed, steps, tastes, bases, passed, with(house, matter, school));
     }
 
     /** With a member marked as guessed. */

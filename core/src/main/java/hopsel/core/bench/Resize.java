@@ -2,9 +2,12 @@ package hopsel.core.bench;
 
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 
 import java.math.BigDecimal;
@@ -127,7 +130,8 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
         next = next.with(new Dish(dish.id(), dish.title(), rounded(dish.servings().multiply(factor)), dish.components()));
         next = next.with(next.notes().withPieces(next.notes().pieces().map(pieces -> rounded(pieces.multiply(factor)))));
         next = rounds(next, factor, notes);
-        notes.add("Times go by thickness and by rounds, not by weight; they stay as they were unless a step has rounds.");
+        next = weights(sheet, next, factor, notes);
+        notes.add("Times go by thickness and by rounds, not by weight; they stay as they were unless a step has rounds or goes by weight.");
         return new Resize(next, factor, notes);
     }
 
@@ -143,6 +147,22 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
                     throw new IllegalStateException(e);
                 }
                 notes.add("“%s”: %d rounds instead of %d, %s min.".formatted(sheet.step(entry.getKey()).get().title(), more.count(), rounds.count(), more.minutes()));
+            }
+        }
+        return next;
+    }
+
+    /** Minutes by weight: the part above the base grows with the weight, which is that of the linear lines. */
+    private static Worksheet weights(Worksheet before, Worksheet sheet, BigDecimal factor, List<String> notes) {
+        Worksheet next = sheet;
+        for (var entry : before.notes().steps().entrySet()) {
+            Optional<PerWeight> weight = entry.getValue().perWeight();
+            if (weight.isPresent() && sheet.step(entry.getKey()).isPresent()) {
+                Step step = sheet.step(entry.getKey()).get();
+                BigDecimal above = step.minutes().likely().value().subtract(weight.get().base().value()).max(BigDecimal.ZERO);
+                Minutes minutes = Minutes.of(weight.get().base().value().add(above.multiply(factor)).setScale(1, RoundingMode.HALF_UP).max(BigDecimal.ONE));
+                next = Edits.change(next, step.id(), own -> Steps.minutes(own, StepMinutes.of(minutes)));
+                notes.add("“%s” goes by weight: %s min instead of %s.".formatted(step.title(), minutes, step.minutes().likely()));
             }
         }
         return next;

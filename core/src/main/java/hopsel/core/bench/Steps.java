@@ -55,6 +55,11 @@ public final class Steps {
                 step.swap(), step.uses(), step.checkEvery(), Optional.of(cue), step.say(), step.noise());
     }
 
+    static Step keeps(Step step, Minutes keeps) {
+        return new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(), step.after(), Optional.of(keeps),
+                step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise());
+    }
+
     static Step text(Step step, String text) {
         return new Step(step.id(), step.title(), Optional.of(text), step.minutes(), step.work(), step.show(), step.needs(), step.after(),
                 step.keeps(), step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise());

@@ -57,7 +57,7 @@ public final class LineReader {
             + "|to (?=taste|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as needed|such as|at room temperature|cut (?=in|into|lengthwise)|sliced|chopped|diced|minced|grated|peeled|shredded|crushed|torn|melted|divided|with (?=skin|their|its|the ))\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CUT_FIRST = Pattern.compile("^((?:(?:very|freshly|finely|coarsely|roughly|thinly|thickly|lightly|well)[ -])?(?:chopped|diced|minced|sliced|grated|shredded|"
-            + "crushed|crumbled|cubed|mashed|peeled|toasted|melted|drained|rinsed|packed|sifted|halved|julienned|squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
+            + "crushed|crumbled|cubed|mashed|peeled|toasted|steamed|boiled|marinated|caramelised|caramelized|pressed|thawed|melted|drained|rinsed|packed|sifted|halved|julienned|squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OR = Pattern.compile("\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);
     /** Only fresh herbs come like this. */

@@ -2,6 +2,7 @@ package hopsel.formats.dishfile;
 
 import hopsel.core.bench.ByTaste;
 import hopsel.core.bench.Notes;
+import hopsel.core.bench.PerWeight;
 import hopsel.core.bench.Rescue;
 import hopsel.core.bench.Rounds;
 import hopsel.core.bench.StepNote;
@@ -52,6 +53,7 @@ public final class DishFile {
 
     private static void notes(ObjectNode node, Notes notes) {
         notes.pieces().ifPresent(value -> node.put("pieces", value));
+        notes.pieceWidth().ifPresent(value -> node.put("pieceWidth", value));
         notes.vessel().ifPresent(value -> vessel(node.putObject("vessel"), value));
         notes.headline().ifPresent(value -> node.put("headline", value.value()));
         node.put("source", notes.source());
@@ -77,6 +79,7 @@ public final class DishFile {
         note.firstLook().ifPresent(value -> node.put("firstLook", value.value()));
         note.rounds().ifPresent(rounds -> node.putObject("rounds").put("pieces", rounds.pieces()).put("perRound", rounds.perRound())
                 .put("minutes", rounds.each().value()).put("pans", rounds.pans()));
+        note.perWeight().ifPresent(weight -> node.putObject("perWeight").put("base", weight.base().value()).put("perKg", weight.perKg().value()));
         ArrayNode ladder = node.putArray("ladder");
         note.ladder().forEach(rung -> ladder.addObject().put("trouble", rung.trouble()).put("remedy", rung.remedy()).put("dose", rung.dose())
                 .put("limit", rung.limit()));
@@ -111,7 +114,7 @@ public final class DishFile {
     }
 
     private static Notes notes(Node node) {
-        return new Notes(node.optionalNumber("pieces", Bounds.POSITIVE), node.optionalObject("vessel").map(DishFile::vessel),
+        return new Notes(node.optionalNumber("pieces", Bounds.POSITIVE), node.optionalNumber("pieceWidth", Bounds.POSITIVE), node.optionalObject("vessel").map(DishFile::vessel),
                 node.optionalNumber("headline", Bounds.SOME_TIME).map(Minutes::of), node.longText("source"),
                 node.texts("unread", true, (text, at) -> Optional.of(text)), map(node, "guessed", DishFile::members),
                 map(node, "steps", (all, id) -> step(all.object(id).orElseThrow())), map(node, "tastes", (all, id) -> taste(all.object(id).orElseThrow())),
@@ -135,6 +138,7 @@ public final class DishFile {
 
     private static StepNote step(Node node) {
         return new StepNote(node.optionalNumber("firstLook", Bounds.TIME).map(Minutes::of), node.optionalObject("rounds").map(DishFile::rounds),
+                node.optionalObject("perWeight").map(weight -> new PerWeight(Minutes.of(weight.number("base", Bounds.TIME)), Minutes.of(weight.number("perKg", Bounds.TIME)))),
                 node.list("ladder", rung -> new Rescue(rung.text("trouble"), rung.text("remedy"), rung.text("dose"), rung.text("limit"))));
     }
 

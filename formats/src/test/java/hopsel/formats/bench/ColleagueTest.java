@@ -9,14 +9,19 @@ import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.Objection.Rule;
+import hopsel.core.bench.PerWeight;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
+import hopsel.core.bench.SharedBase;
 import hopsel.core.bench.StepCautions;
 import hopsel.core.bench.Worksheet;
 import hopsel.core.caution.Caution;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Conversion;
+import hopsel.core.item.Conversion.State;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Measures;
+import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Unit;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.recipefile.RecipeFile;
@@ -53,6 +58,14 @@ class ColleagueTest {
             400 g carrots; 200 ml water       | Boil the carrots in the water for 10 minutes until soft. Blend for 2 minutes in a blender until smooth. | HOT_BLENDER | true
             400 g carrots                     | Grill the carrots on baking paper for 10 minutes until charred.                   | PAPER               | true
             400 g carrots                     | Boil the carrots for 10 minutes until soft. Use an immersion blender for 1 minute until smooth. | APPLIANCE_UNNAMED | true
+            200 g steamed cauliflower         | Blend the cauliflower for 3 minutes until smooth.                                 | MADE_NOWHERE        | true
+            400 g carrots; 100 g carrots      | Boil the carrots for 10 minutes until soft.                                       | SAME_TWICE          | true
+            400 g carrots; 200 g peas         | Boil half the carrots for 10 minutes until soft. Add the peas.                    | SHARES_OPEN         | true
+            400 g potatoes                    | Fry the potatoes for 10 minutes until crisp.                                      | CRISP               | true
+            400 g potatoes                    | Roast the potatoes at 200 °C for 40 minutes until golden.                         | FIRST_LOOK          | true
+            100 g honey                       | Warm the honey for 2 minutes until thin.                                          | NOT_PLANT           | true
+            2 cups vegetable stock            | Simmer the stock for 20 minutes until strong.                                     | CHECK_LABEL         | false
+            5 bunches tamarind                | Simmer the tamarind for 20 minutes until strong.                                  | UNWEIGHABLE         | false
             250 g brown lentils               | Cook the lentils in a pressure cooker for 8 minutes until soft.                   | PRESSURE            | true
             """)
     void objectsWithARemedy(String ingredients, String method, Rule rule, boolean settles) throws RefusedEditException {
@@ -69,6 +82,56 @@ class ColleagueTest {
             Worksheet mended = found.get().remedy().orElseThrow().fix().apply(sheet);
             assertThat(Colleague.objections(mended, CATALOGUE)).extracting(Objection::key).doesNotContain(found.get().key());
         }
+    }
+
+    @Test
+    void numbersAndWidthsOfWhatMeetsHaveToMatch() throws RefusedEditException {
+        Worksheet sheet = sheet("Burgers\nMakes 6 burgers\n\nIngredients\n4 burger buns\n\nMethod\n1. Toast the buns for 2 minutes until golden.");
+        assertThat(sheet.notes().pieces().orElseThrow()).isEqualByComparingTo("6");
+        Worksheet wide = sheet.with(sheet.notes().withPieceWidth(Optional.of(BigDecimal.valueOf(7))));
+        List<Objection> found = Colleague.objections(wide, CATALOGUE).stream().filter(one -> one.rule() == Rule.COUNTS || one.rule() == Rule.WIDTHS).toList();
+        assertThat(found).extracting(Objection::rule).containsExactlyInAnyOrder(Rule.COUNTS, Rule.WIDTHS);
+        Worksheet mended = wide;
+        for (Objection one : found) {
+            mended = one.remedy().orElseThrow().fix().apply(mended);
+        }
+        assertThat(Colleague.objections(mended, CATALOGUE)).extracting(Objection::rule).doesNotContain(Rule.COUNTS, Rule.WIDTHS);
+    }
+
+    @Test
+    void aComponentThatNothingAwaitsIsALooseEnd() throws RefusedEditException {
+        Worksheet two = Edits.addStep(Edits.addComponent(sheet(STEW), "Dip"), "dip", "Stir the dip");
+        Objection loose = Colleague.objections(two, CATALOGUE).stream().filter(one -> one.rule() == Rule.LOOSE_END).findFirst().orElseThrow();
+        assertThat(loose.message()).contains("Stir the dip");
+        assertThat(loose.remedy().orElseThrow().fix().apply(two).dish().finalSteps()).hasSize(1);
+    }
+
+    @Test
+    void minutesByWeightGrowWithIt() throws RefusedEditException {
+        Worksheet stew = Edits.perWeight(sheet(STEW), "heat-the-oil", new PerWeight(Minutes.of(2), Minutes.of(10)), CATALOGUE);
+        BigDecimal once = stew.step("heat-the-oil").orElseThrow().minutes().likely().value();
+        assertThat(once).isEqualByComparingTo("6.5");
+        Worksheet twice = Resize.byServings(stew, BigDecimal.valueOf(8)).sheet();
+        assertThat(twice.step("heat-the-oil").orElseThrow().minutes().likely().value()).isEqualByComparingTo("11");
+    }
+
+    @Test
+    void aSharedComponentAddsUpButIsMadeOnce() throws RefusedEditException {
+        Worksheet stew = sheet(STEW);
+        Worksheet other = Edits.bringIn(sheet(STEW.replace("Stew\n", "Pie\n").replace("Serves 4", "Serves 8")), stew, stew.dish().components().get(0).id());
+        SharedBase shared = SharedBase.of(List.of(stew, other), CATALOGUE).stream().filter(base -> base.title().equals("Stew")).findFirst().orElseThrow();
+        assertThat(shared.dishes()).containsExactly("Stew", "Pie");
+        assertThat(shared.grams().get("cashews")).isEqualByComparingTo("150");
+        assertThat(shared.apart()).isEqualTo(2 * shared.once());
+    }
+
+    @Test
+    void dryCookedAndCannedAreOneAmount() {
+        List<Conversion> all = Conversion.of(CATALOGUE.get("chickpeas-dried"), BigDecimal.valueOf(250), Measures.METRIC, CATALOGUE);
+        assertThat(all).extracting(Conversion::state).containsExactly(State.DRY, State.SOAKED, State.COOKED, State.CANNED);
+        assertThat(all).extracting(one -> one.grams().setScale(0, java.math.RoundingMode.HALF_UP).intValue()).containsExactly(250, 525, 600, 600);
+        assertThat(all.get(3).count().orElseThrow()).isEqualByComparingTo("2.5");
+        assertThat(Conversion.of(CATALOGUE.get("chickpeas-can"), BigDecimal.valueOf(240), Measures.METRIC, CATALOGUE).get(1).grams()).isEqualByComparingTo("100");
     }
 
     @Test

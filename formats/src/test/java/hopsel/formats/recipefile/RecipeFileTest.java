@@ -2,11 +2,19 @@ package hopsel.formats.recipefile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hopsel.core.bench.ByTaste;
+import hopsel.core.bench.Edits;
+import hopsel.core.bench.PerWeight;
+import hopsel.core.bench.Rescue;
+import hopsel.core.bench.Rounds;
+import hopsel.core.bench.StepNote;
+import hopsel.core.bench.Vessel;
 import hopsel.core.bench.Worksheet;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Measures;
+import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.DishProposal;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.dishfile.DishFile;
@@ -18,7 +26,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
 
 /** Whole recipes: text, Markdown, a page, a schema.org document. */
 class RecipeFileTest {
@@ -120,6 +131,19 @@ class RecipeFileTest {
         assertThat(DishFile.read(DishFile.write(once))).isEqualTo(once);
         assertThat(once.dish().steps().map(Step::id).toList()).isEqualTo(sheet.dish().steps().map(Step::id).toList());
         assertThat(once.notes().source()).isEqualTo(sheet.notes().source());
+    }
+
+    @Test
+    void everythingNotedAboutADishIsStored() throws Exception {
+        Worksheet sheet = Worksheet.of(read("plum-tart.txt"), text("plum-tart.txt"), Measures.METRIC);
+        sheet = Edits.rounds(sheet, "blind-bake", new Rounds(BigDecimal.valueOf(8), BigDecimal.valueOf(4), Minutes.of(15), 1));
+        sheet = Edits.byTaste(sheet, "water", Optional.of(new ByTaste(BigDecimal.valueOf(2), BigDecimal.ONE, BigDecimal.valueOf(5), "it holds together")));
+        sheet = sheet.with(sheet.notes().withVessel(Optional.of(new Vessel(Vessel.Shape.ROUND, BigDecimal.valueOf(23), BigDecimal.valueOf(23), BigDecimal.valueOf(3))))
+                .withPieceWidth(Optional.of(BigDecimal.valueOf(7))).withPassed("cue_missing:flatten", Optional.of("seen often")).withBase("part-1", Optional.of("Apple tart"))
+                .withStep("flatten", StepNote.NONE.withFirstLook(Optional.of(Minutes.of(40))).withPerWeight(Optional.of(new PerWeight(Minutes.of(5), Minutes.of(20))))
+                        .withLadder(List.of(new Rescue("too sticky", "flour", "1 tsp", "twice"))))
+                .withHouse("oil", Optional.of("none")));
+        assertThat(DishFile.read(DishFile.write(sheet))).isEqualTo(sheet);
     }
 
     @ParameterizedTest

@@ -8,6 +8,7 @@ import hopsel.core.bench.KnownSubstitution;
 import hopsel.core.bench.Ladders;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
+import hopsel.core.bench.PerWeight;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
 import hopsel.core.bench.Rounds;
@@ -69,6 +70,7 @@ class BenchActions {
         actions.put("remove-line", (sheet, in) -> done(Edits.removeLine(sheet, in.must("line")), "took an ingredient away"));
         actions.put("taste", this::taste);
         actions.put("rounds", this::rounds);
+        actions.put("weight", this::weight);
         actions.put("ladder", this::ladder);
         actions.put("add-component", (sheet, in) -> done(Edits.addComponent(sheet, in.must("title")), "added a component"));
         actions.put("rename-component", (sheet, in) -> done(Edits.renameComponent(sheet, in.must("component"), in.must("title")), "renamed a component"));
@@ -118,7 +120,7 @@ class BenchActions {
 
     private Change dish(Worksheet sheet, Entered in) throws BadEntryException {
         Worksheet next = Edits.dish(sheet, in.must("title"), in.positive("servings").orElse(sheet.dish().servings()));
-        return done(next.with(next.notes().withPieces(in.positive("pieces")).withHeadline(in.minutes("headline").filter(time -> time.seconds() > 0))), "renamed or resized the dish");
+        return done(next.with(next.notes().withPieces(in.positive("pieces")).withPieceWidth(in.positive("pieceWidth")).withHeadline(in.minutes("headline").filter(time -> time.seconds() > 0))), "renamed or resized the dish");
     }
 
     private Change step(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
@@ -240,6 +242,12 @@ class BenchActions {
                 in.number("pans").orElse(BigDecimal.ONE).intValue());
         return new Change(Edits.rounds(sheet, in.must("step"), rounds), "rounds", List.of("%s pieces, %d rounds of %s min: %s min.".formatted(
                 rounds.pieces().toPlainString(), rounds.count(), rounds.each(), rounds.minutes())));
+    }
+
+    private Change weight(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        PerWeight weight = new PerWeight(in.minutes("base").orElse(Minutes.ZERO), in.minutes("perKg").orElse(Minutes.ZERO));
+        Worksheet next = Edits.perWeight(sheet, in.must("step"), weight, house.now());
+        return done(next, "minutes by weight: " + next.step(in.must("step")).orElseThrow().minutes().likely() + " min");
     }
 
     private Change ladder(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {

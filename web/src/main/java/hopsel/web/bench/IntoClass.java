@@ -1,11 +1,13 @@
 package hopsel.web.bench;
 
 import hopsel.core.bench.Colleague;
+import hopsel.core.bench.KnownSubstitution;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.Worksheet;
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
+import hopsel.core.diet.Substitution;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -19,6 +21,8 @@ import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 
 /** Puts a dish from the bench into a class, once it has passed the gate, with the ingredients it brings. */
 @Component
@@ -69,10 +73,19 @@ class IntoClass {
         List<Item> items = new ArrayList<>(cooking.items());
         Catalogue known = sheet.catalogue(house.now());
         dish.lines().map(line -> known.get(line.item())).distinct()
-                .filter(item -> !builtIn.find(item.id()).equals(java.util.Optional.of(item)) && items.stream().noneMatch(own -> own.id().equals(item.id())))
+                .filter(item -> !builtIn.find(item.id()).equals(Optional.of(item)) && items.stream().noneMatch(own -> own.id().equals(item.id())))
                 .forEach(items::add);
         return new CookingClass(cooking.title(), cooking.style(), cooking.startsAt(), cooking.zone(), cooking.airMinutes(), cooking.prepWindows(), cooking.people(),
-                cooking.resources(), cooking.measures(), items, dishes, cooking.substitutions(), cooking.attendees(), cooking.provision());
+                cooking.resources(), cooking.measures(), items, dishes, substitutions(cooking, dish), cooking.attendees(), cooking.provision());
+    }
+
+    /** What stands in for what in the dish comes along, so that each attendee's own style and allergies can be met. */
+    private List<Substitution> substitutions(CookingClass cooking, Dish dish) {
+        List<Substitution> all = new ArrayList<>(cooking.substitutions());
+        dish.lines().flatMap(line -> KnownSubstitution.of(line.item()).stream()).filter(known -> known.why() != KnownSubstitution.Why.LIKE && builtIn.find(known.use()).isPresent())
+                .map(known -> new Substitution(known.replaced(), known.use(), known.ratio(), Optional.of(known.role().name().toLowerCase(Locale.ROOT).replace('_', ' ')), Optional.empty(), Optional.of(known.effect())))
+                .filter(known -> all.stream().noneMatch(own -> own.replaced().equals(known.replaced()) && own.use().equals(known.use()))).distinct().forEach(all::add);
+        return all;
     }
 
     /**

@@ -1,0 +1,143 @@
+package hopsel.core.plan;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Style;
+import hopsel.core.dish.After;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Show;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Work;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.PrepWindow;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Role;
+import hopsel.core.measure.Measures;
+import hopsel.core.measure.Minutes;
+import hopsel.core.provision.Provision;
+
+import java.math.BigDecimal;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Classes of a few steps, written as short as they can be: one dish, a component for each group of steps. */
+public final class SmallClass {
+
+    private final List<Person> people = new ArrayList<>(List.of(new Person("host", "Host", Role.HOST)));
+    private final List<Resource> resources = new ArrayList<>();
+    private final List<PrepWindow> windows = new ArrayList<>();
+    private final Map<String, List<Step>> parts = new LinkedHashMap<>();
+    private long air = 60;
+
+    public static SmallClass of(long airMinutes) {
+        SmallClass small = new SmallClass();
+        small.air = airMinutes;
+        return small;
+    }
+
+    public SmallClass assistant() {
+        people.add(new Person("assistant", "Assistant", Role.ASSISTANT));
+        return this;
+    }
+
+    public SmallClass open(long from, long to) {
+        windows.add(new PrepWindow(Minutes.of(from), Minutes.of(to)));
+        return this;
+    }
+
+    public SmallClass place(String kind, int units, long rinse) {
+        resources.add(new Resource(kind + "-" + (resources.size() + 1), kind, units, Minutes.of(rinse), Resource.USUAL_HEAT, Resource.USUAL_COOL));
+        return this;
+    }
+
+    public SmallClass part(String id, Draft... steps) {
+        parts.put(id, List.of(steps).stream().map(Draft::step).toList());
+        return this;
+    }
+
+    public CookingClass build() {
+        List<Component> components = parts.entrySet().stream().map(part -> new Component(part.getKey(), part.getKey(), List.of(), part.getValue())).toList();
+        return new CookingClass("Small", Style.DEMO, LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air), windows, people, resources,
+                Measures.METRIC, List.of(), List.of(new Dish("dish", "Dish", BigDecimal.ONE, components)), List.of(), List.of(),
+                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()));
+    }
+
+    /** A step under way. */
+    public static Draft hands(String id, double minutes) {
+        return new Draft(id, minutes, Work.HANDS);
+    }
+
+    public static Draft watch(String id, double minutes) {
+        return new Draft(id, minutes, Work.WATCH);
+    }
+
+    public static Draft rest(String id, double minutes) {
+        return new Draft(id, minutes, Work.REST);
+    }
+
+    /** Shown unless it says otherwise, after nothing, with no limits. */
+    public static final class Draft {
+
+        private final String id;
+        private final Minutes minutes;
+        private final Work work;
+        private final List<Need> needs = new ArrayList<>();
+        private final List<After> after = new ArrayList<>();
+        private Show show = Show.MUST;
+        private Optional<Minutes> keeps = Optional.empty();
+        private Optional<Minutes> swap = Optional.empty();
+
+        private Draft(String id, double minutes, Work work) {
+            this.id = id;
+            this.minutes = Minutes.of(BigDecimal.valueOf(minutes));
+            this.work = work;
+        }
+
+        public Draft after(String step) {
+            after.add(After.of(step));
+            return this;
+        }
+
+        public Draft after(String step, long wait, long within) {
+            after.add(new After(step, Minutes.of(wait), Optional.of(Minutes.of(within))));
+            return this;
+        }
+
+        public Draft show(Show other) {
+            show = other;
+            return this;
+        }
+
+        public Draft keeps(long most) {
+            keeps = Optional.of(Minutes.of(most));
+            return this;
+        }
+
+        public Draft swap(long shown) {
+            swap = Optional.of(Minutes.of(shown));
+            return this;
+        }
+
+        public Draft in(String kind) {
+            needs.add(new Need(kind, 1, Optional.empty(), BigDecimal.ZERO));
+            return this;
+        }
+
+        public Draft oven(long celsius, long tolerance) {
+            needs.add(new Need("oven", 1, Optional.of(BigDecimal.valueOf(celsius)), BigDecimal.valueOf(tolerance)));
+            return this;
+        }
+
+        Step step() {
+            return new Step(id, id, Optional.empty(), StepMinutes.of(minutes), work, show, needs, after, keeps, swap, List.of(), Optional.empty(),
+                    Optional.empty(), Optional.empty(), Optional.empty());
+        }
+    }
+}

@@ -14,6 +14,11 @@ public final class Main {
 
     /** Runs one command and exits with 0, or with 2 where a file could not be read or is not valid. */
     public static void main(String[] args) {
-        System.exit(new CommandLine(new Main()).execute(args));
+        System.exit(run(args));
+    }
+
+    /** Runs one command and answers with its exit code. */
+    static int run(String... args) {
+        return new CommandLine(new Main()).execute(args);
     }
 }

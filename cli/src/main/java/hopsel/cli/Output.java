@@ -10,18 +10,16 @@ final class Output {
     /** A file could not be read, or is not valid. */
     static final int FAULTY = 2;
 
-    private static final PrintStream OUT = new PrintStream(System.out, false, StandardCharsets.UTF_8);
-    private static final PrintStream ERRORS = new PrintStream(System.err, true, StandardCharsets.UTF_8);
-
     private Output() {
     }
 
     static void print(String text) {
-        OUT.println(text);
-        OUT.flush();
+        PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
+        out.println(text);
+        out.flush();
     }
 
     static void complain(String text) {
-        ERRORS.println(text);
+        new PrintStream(System.err, true, StandardCharsets.UTF_8).println(text);
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.BeforeEach;
@@ -120,7 +121,7 @@ class BenchBrowserTest {
         after(() -> {
             page.mouse().move(blend.x + 6, blend.y + 12);
             page.mouse().down();
-            page.mouse().move(lane.x + 12, lane.y + 20, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+            page.mouse().move(lane.x + 12, lane.y + 20, new Mouse.MoveOptions().setSteps(6));
             page.mouse().up();
         });
         assertThat(bar("blend-a-third-of-it").getAttribute("data-position")).isNotEqualTo("2");
@@ -151,6 +152,19 @@ class BenchBrowserTest {
         page.waitForURL("**/classes/*");
         assertThat(page.locator("main")).containsText("Harbour dal");
         assertThat(page.request().get(page.url() + "/plan").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aDishOfAClassGoesOntoTheBenchAndBack() {
+        page.navigate("/classes/3");
+        page.locator("text=Take it onto the bench").first().click();
+        page.waitForSelector("main.bench");
+        int bars = page.locator(".step-bar").count();
+        assertThat(bars).isGreaterThan(15);
+        String first = page.locator(".step-bar").first().getAttribute("data-step");
+        bar(first).focus();
+        after(() -> page.keyboard().press("+"));
+        assertThat(page.locator(".gate")).isVisible();
     }
 
     @Test

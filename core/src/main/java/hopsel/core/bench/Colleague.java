@@ -3,13 +3,10 @@ package hopsel.core.bench;
 import hopsel.core.bench.Objection.Fix;
 import hopsel.core.bench.Objection.Remedy;
 import hopsel.core.bench.Objection.Rule;
-import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
-import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
-import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
@@ -25,7 +22,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -51,7 +48,7 @@ public final class Colleague {
     private static final Pattern COUNTED = Pattern.compile("wrapper|tortilla|bun|pitta|sheet|paper", Pattern.CASE_INSENSITIVE);
     /** Grams a serving above which most guests would suffer; kitchen practice. */
     private static final Map<String, String> HEAT_LIMITS = Map.of("cayenne", "0.6", "chilli-flakes", "0.9", "chilli-powder", "4", "birds-eye-chilli", "2.5",
-            "jalapeno", "15", "red-chilli", "20", "dried-chilli", "3", "harissa", "10", "gochujang", "18", "hot-sauce", "6");
+            "jalapeno", "15", "red-chilli", "20", "dried-chilli", "4", "harissa", "10", "gochujang", "18", "hot-sauce", "6");
 
     private static final Map<String, BigDecimal> USUAL_WIDTHS = Map.of("burger-bun", BigDecimal.TEN, "dumpling-wrappers", BigDecimal.valueOf(9), "pitta", BigDecimal.valueOf(15));
     private static final BigDecimal CRISP_LIFE = BigDecimal.TEN;
@@ -61,6 +58,8 @@ public final class Colleague {
     private final Catalogue catalogue;
     private final DishTimes times;
     private final List<Objection> objections = new ArrayList<>();
+    /** Items whose label was spoken of already; one pack may serve several lines. */
+    private final Set<String> labels = new HashSet<>();
 
     private Colleague(Worksheet sheet, Catalogue builtIn) {
         this.sheet = sheet;
@@ -160,7 +159,7 @@ public final class Colleague {
             } else {
                 object(Rule.NOT_PLANT, line.id(), "%s is not plant-based. Put something else in its place.".formatted(item.name()));
             }
-        } else if (item.origin() == Origin.CHECK_LABEL) {
+        } else if (item.origin() == Origin.CHECK_LABEL && labels.add(item.id())) {
             object(Rule.CHECK_LABEL, line.id(), "Some makers' %s is not vegan: check the label of this pack for this class.".formatted(item.name()));
         }
     }
@@ -247,8 +246,8 @@ public final class Colleague {
                     own -> Steps.needs(own, own.needs().stream().map(need -> need.kind().equals("oven") && need.celsius().isEmpty()
                             ? new Need("oven", need.units(), Optional.of(BigDecimal.valueOf(180)), need.tolerance()) : need).toList())));
         }
-        boolean heating = HiddenTime.of(step).filter(what -> what == HiddenTime.HEATING).isPresent();
-        if (step.cue().isEmpty() && hot && !heating && step.work() != Work.REST) {
+        boolean tellsItself = HiddenTime.of(step).filter(what -> what == HiddenTime.HEATING || what == HiddenTime.BOILING).isPresent();
+        if (step.cue().isEmpty() && hot && !tellsItself && step.work() != Work.REST) {
             String cue = Ladders.cue(step);
             object(Rule.CUE_MISSING, step.id(), "How does one see that “%s” is done?".formatted(step.title()), "When " + cue,
                     now -> Edits.change(now, step.id(), own -> Steps.cue(own, cue)));

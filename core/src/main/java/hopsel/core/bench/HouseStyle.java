@@ -16,10 +16,12 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * The schools on which practitioners disagree, and what choosing one does to a dish: lines, steps, times. Takes no side.
@@ -53,7 +55,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
 
         /** The word it is stored with. */
         public String word() {
-            return name().toLowerCase(java.util.Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT);
         }
 
         /** The matter of that word, if there is one. */
@@ -156,8 +158,8 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
             Optional<Step> last = lastStep();
             if (last.isPresent()) {
                 sheet = sheet.eachStep(step -> Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line.id())).toList()));
-                sheet = Edits.change(sheet, last.get().id(), step -> Steps.uses(step, java.util.stream.Stream.concat(step.uses().stream(),
-                        java.util.stream.Stream.of(new Use(line.id(), BigDecimal.ONE))).toList()));
+                sheet = Edits.change(sheet, last.get().id(), step -> Steps.uses(step, Stream.concat(step.uses().stream(),
+                        Stream.of(new Use(line.id(), BigDecimal.ONE))).toList()));
                 changes.add(sentence.formatted(name(line.item())));
             }
         }
@@ -216,7 +218,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                 } catch (RefusedEditException e) {
                     throw new IllegalStateException(e);
                 }
-                next.ifPresent(other -> sheet = Edits.change(sheet, other.id(), own -> Steps.uses(own, java.util.stream.Stream.concat(own.uses().stream(), uses.stream()).toList())));
+                next.ifPresent(other -> sheet = Edits.change(sheet, other.id(), own -> Steps.uses(own, Stream.concat(own.uses().stream(), uses.stream()).toList())));
             }
         }
 
@@ -257,7 +259,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
             boolean on = school.equals("left-on");
             for (IngredientLine line : lines(item -> item.edibleShare().compareTo(BigDecimal.ONE) < 0)) {
                 String prep = line.prep().orElse("");
-                boolean peeled = prep.toLowerCase(java.util.Locale.ROOT).contains("peeled");
+                boolean peeled = prep.toLowerCase(Locale.ROOT).contains("peeled");
                 if (on && peeled) {
                     prepare(line, prep.replaceAll("(?i)\\bpeeled(?: and|,)?\\s*", "").strip(), "scrubbed, skin on");
                     changes.add("The skin of %s stays on: scrub it. Less waste and less work.".formatted(name(line.item())));
@@ -311,7 +313,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                 return;
             }
             for (IngredientLine line : lines(item -> BOUGHT.contains(item.id()))) {
-                String title = "Home-made " + name(line.item()).toLowerCase(java.util.Locale.ROOT).replaceAll(",.*", "");
+                String title = "Home-made " + name(line.item()).toLowerCase(Locale.ROOT).replaceAll(",.*", "");
                 boolean there = sheet.dish().components().stream().map(Component::title).anyMatch(title::equals);
                 if (!there) {
                     sheet = Edits.addComponent(sheet, title);

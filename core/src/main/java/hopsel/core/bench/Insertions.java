@@ -11,13 +11,16 @@ import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.measure.Amount;
+import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 import hopsel.core.recipe.Slug;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -96,10 +99,10 @@ final class Insertions {
             case "bak" -> "Bake";
             case "marinat" -> "Marinate";
             case "caramelis", "caramelize" -> "Caramelise";
-            default -> verb.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + verb.substring(1);
+            default -> verb.substring(0, 1).toUpperCase(Locale.ROOT) + verb.substring(1);
         };
         List<Need> needs = resting || verb.equals("mash") ? List.of() : oven ? List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO)) : burner();
-        Step making = step(id, title + " " + name.split(",")[0].toLowerCase(java.util.Locale.ROOT), title + ".", StepMinutes.of(Minutes.of(resting ? 30 : oven ? 30 : 12)),
+        Step making = step(id, title + " " + name.split(",")[0].toLowerCase(Locale.ROOT), title + ".", StepMinutes.of(Minutes.of(resting ? 30 : oven ? 30 : 12)),
                 resting ? Work.REST : verb.equals("mash") ? Work.HANDS : Work.WATCH, Show.NEVER, needs, List.of(), List.of(new Use(line, BigDecimal.ONE)), "Done through");
         Worksheet next = sheet.eachStep(step -> step.uses().stream().noneMatch(use -> use.ingredient().equals(line)) ? step
                 : Steps.after(Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()),
@@ -114,7 +117,7 @@ final class Insertions {
         IngredientLine two = sheet.line(gone).orElseThrow();
         Amount sum = new Amount(one.amount().get().low().add(two.amount().get().low()), one.amount().get().high().add(two.amount().get().high()),
                 one.amount().get().unit(), one.amount().get().size());
-        BigDecimal first = hopsel.core.measure.Decimals.ratio(one.amount().get().high(), sum.high());
+        BigDecimal first = Decimals.ratio(one.amount().get().high(), sum.high());
         Worksheet shared = sheet.eachStep(step -> Steps.uses(step, mergedUses(step, kept, gone, first)));
         return Edits.removeLine(shared.eachLine(line -> line.id().equals(kept) ? Lines.amount(line, sum) : line), gone);
     }
@@ -132,7 +135,7 @@ final class Insertions {
             }
         }
         if (share.signum() > 0) {
-            others.add(new Use(kept, share.setScale(9, java.math.RoundingMode.DOWN).stripTrailingZeros().max(new BigDecimal("0.000001"))));
+            others.add(new Use(kept, share.setScale(9, RoundingMode.DOWN).stripTrailingZeros().max(new BigDecimal("0.000001"))));
         }
         return others;
     }

@@ -5,7 +5,6 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
-import hopsel.core.measure.Unit;
 import hopsel.core.recipe.ItemFinder;
 
 import java.math.BigDecimal;

@@ -1,5 +1,6 @@
 package hopsel.core.bench;
 
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -14,7 +15,7 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
 
     /** By which it is let pass, or mended. */
     public String key() {
-        return rule.name().toLowerCase(java.util.Locale.ROOT) + ":" + place;
+        return rule.name().toLowerCase(Locale.ROOT) + ":" + place;
     }
 
     /** What can be objected to. Those of the gate have to be settled before the dish is used. */

@@ -11,6 +11,7 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Optional;
 
 /** Puts one ingredient in the place of another, in the line and in the time of the steps it goes in at. */
@@ -51,7 +52,7 @@ public final class Substitutions {
         BigDecimal spoon = sheet.measures().millilitres(Unit.TBSP).orElseThrow();
         Optional<BigDecimal> spoons = item.gramsPerMl().map(density -> Decimals.ratio(grams, density.multiply(spoon)))
                 .filter(number -> number.compareTo(SPOONS) <= 0 && number.compareTo(new BigDecimal("0.2")) >= 0)
-                .map(number -> number.multiply(BigDecimal.valueOf(4)).setScale(0, java.math.RoundingMode.HALF_UP).divide(BigDecimal.valueOf(4)))
+                .map(number -> number.multiply(BigDecimal.valueOf(4)).setScale(0, RoundingMode.HALF_UP).divide(BigDecimal.valueOf(4)))
                 .filter(number -> number.signum() > 0);
         return spoons.map(number -> Amount.of(number, Unit.TBSP)).orElseGet(() -> Amount.of(Decimals.tenths(grams).max(new BigDecimal("0.1")), Unit.G));
     }

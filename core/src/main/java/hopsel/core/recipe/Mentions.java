@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -61,7 +62,7 @@ final class Mentions {
     }
 
     /** Where the line is named: by its whole name, or by its last or first word if no other line has it. */
-    private java.util.Optional<Integer> place(String line, List<String> said, Set<Integer> taken, Set<String> own) {
+    private Optional<Integer> place(String line, List<String> said, Set<Integer> taken, Set<String> own) {
         List<String> name = words.get(line);
         String head = name.get(name.size() - 1);
         boolean alone = heads.get(head) == 1 || own.contains(line) && own.stream().filter(words::containsKey)
@@ -75,10 +76,10 @@ final class Mentions {
                 for (int j = i; j < (whole ? i + name.size() : i + 1); j++) {
                     taken.add(j);
                 }
-                return java.util.Optional.of(i);
+                return Optional.of(i);
             }
         }
-        return java.util.Optional.empty();
+        return Optional.empty();
     }
 
     /** Sweetcorn is called corn, too. */

@@ -7,6 +7,7 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Techniques.Technique;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -161,7 +162,7 @@ final class StepReader {
         guessed.add("minutes");
         Optional<BigDecimal> celsius = HeatReader.celsius(text);
         boolean heating = HEATING_UP.matcher(text).find() && celsius.isPresent();
-        BigDecimal likely = heating ? celsius.get().subtract(ROOM).max(HEATING).divide(HEATING, 0, java.math.RoundingMode.UP)
+        BigDecimal likely = heating ? celsius.get().subtract(ROOM).max(HEATING).divide(HEATING, 0, RoundingMode.UP)
                 : BigDecimal.valueOf(technique.minutes());
         return new StepMinutes(half(likely, "0.75"), Minutes.of(likely), half(likely, "1.5"));
     }
@@ -169,7 +170,7 @@ final class StepReader {
     /** A guess to the half minute. */
     private static Minutes half(BigDecimal likely, String factor) {
         BigDecimal two = BigDecimal.valueOf(2);
-        return Minutes.of(likely.multiply(new BigDecimal(factor)).multiply(two).setScale(0, java.math.RoundingMode.HALF_UP).divide(two));
+        return Minutes.of(likely.multiply(new BigDecimal(factor)).multiply(two).setScale(0, RoundingMode.HALF_UP).divide(two));
     }
 
     private List<Need> needs(String text, Technique technique, Work work, Set<String> guessed) {

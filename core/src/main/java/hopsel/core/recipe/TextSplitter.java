@@ -1,6 +1,7 @@
 package hopsel.core.recipe;
 
 import hopsel.core.item.Catalogue;
+import hopsel.core.measure.Measures;
 import hopsel.core.recipe.RecipeSource.Passage;
 
 import java.math.BigDecimal;
@@ -75,7 +76,7 @@ public final class TextSplitter {
 
     /** The parts of a text, read with a catalogue. */
     public static RecipeSource split(String text, Catalogue catalogue) {
-        return split(text, new LineReader(catalogue, hopsel.core.measure.Measures.METRIC));
+        return split(text, new LineReader(catalogue, Measures.METRIC));
     }
 
     private void take(String raw) {

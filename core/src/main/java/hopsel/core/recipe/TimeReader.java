@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -52,7 +53,7 @@ public final class TimeReader {
         return find(Numbers.plain(text)).stream().map(Found::minutes).findFirst();
     }
 
-    private static void collect(Matcher matcher, List<Found> found, java.util.function.Function<Matcher, Optional<StepMinutes>> reader) {
+    private static void collect(Matcher matcher, List<Found> found, Function<Matcher, Optional<StepMinutes>> reader) {
         while (matcher.find()) {
             int start = matcher.start();
             int end = matcher.end();

@@ -2,6 +2,7 @@ package hopsel.core.recipe;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -32,9 +33,9 @@ class TimesAndHeatTest {
             """)
     void aTimeIsReadWithItsRange(String text, double low, double likely, double high) {
         var minutes = TimeReader.first(text).orElseThrow();
-        assertThat(minutes.low().value().doubleValue()).isEqualTo(low, org.assertj.core.data.Offset.offset(0.001));
-        assertThat(minutes.likely().value().doubleValue()).isEqualTo(likely, org.assertj.core.data.Offset.offset(0.001));
-        assertThat(minutes.high().value().doubleValue()).isEqualTo(high, org.assertj.core.data.Offset.offset(0.001));
+        assertThat(minutes.low().value().doubleValue()).isEqualTo(low, Offset.offset(0.001));
+        assertThat(minutes.likely().value().doubleValue()).isEqualTo(likely, Offset.offset(0.001));
+        assertThat(minutes.high().value().doubleValue()).isEqualTo(high, Offset.offset(0.001));
     }
 
     @ParameterizedTest

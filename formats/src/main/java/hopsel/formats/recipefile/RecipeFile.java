@@ -16,6 +16,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.function.Consumer;
 
 /** Reads a recipe from any document that it knows, and writes what was read. */
 public final class RecipeFile {
@@ -54,7 +56,7 @@ public final class RecipeFile {
         return node;
     }
 
-    private static void eachStep(ObjectNode dish, String id, java.util.function.Consumer<ObjectNode> action) {
+    private static void eachStep(ObjectNode dish, String id, Consumer<ObjectNode> action) {
         for (JsonNode component : dish.get("components")) {
             for (JsonNode step : component.get("steps")) {
                 if (step.get("id").stringValue().equals(id)) {
@@ -71,7 +73,7 @@ public final class RecipeFile {
     }
 
     private static BigDecimal rounded(BigDecimal number) {
-        return Decimals.plain(number.setScale(Math.min(4, Math.max(0, number.scale())), java.math.RoundingMode.HALF_UP));
+        return Decimals.plain(number.setScale(Math.min(4, Math.max(0, number.scale())), RoundingMode.HALF_UP));
     }
 
     /** One ingredient line as it was read. */

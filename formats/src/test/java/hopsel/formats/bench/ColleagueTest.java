@@ -16,6 +16,7 @@ import hopsel.core.bench.SharedBase;
 import hopsel.core.bench.StepCautions;
 import hopsel.core.bench.Worksheet;
 import hopsel.core.caution.Caution;
+import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Conversion;
 import hopsel.core.item.Conversion.State;
@@ -25,11 +26,13 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Unit;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.recipefile.RecipeFile;
+import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 
@@ -72,7 +75,7 @@ class ColleagueTest {
         Worksheet sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
         if (rule == Rule.APPLIANCE_UNNAMED) {
             for (var step : sheet.dish().steps().toList()) {
-                sheet = Edits.step(sheet, new hopsel.core.dish.Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), List.of(), step.after(),
+                sheet = Edits.step(sheet, new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), List.of(), step.after(),
                         step.keeps(), step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise()));
             }
         }
@@ -129,7 +132,7 @@ class ColleagueTest {
     void dryCookedAndCannedAreOneAmount() {
         List<Conversion> all = Conversion.of(CATALOGUE.get("chickpeas-dried"), BigDecimal.valueOf(250), Measures.METRIC, CATALOGUE);
         assertThat(all).extracting(Conversion::state).containsExactly(State.DRY, State.SOAKED, State.COOKED, State.CANNED);
-        assertThat(all).extracting(one -> one.grams().setScale(0, java.math.RoundingMode.HALF_UP).intValue()).containsExactly(250, 525, 600, 600);
+        assertThat(all).extracting(one -> one.grams().setScale(0, RoundingMode.HALF_UP).intValue()).containsExactly(250, 525, 600, 600);
         assertThat(all.get(3).count().orElseThrow()).isEqualByComparingTo("2.5");
         assertThat(Conversion.of(CATALOGUE.get("chickpeas-can"), BigDecimal.valueOf(240), Measures.METRIC, CATALOGUE).get(1).grams()).isEqualByComparingTo("100");
     }
@@ -218,7 +221,7 @@ class ColleagueTest {
     void cataloguesFiguresAreThoseOfPublicTables(String id, String figure, double value) {
         Item item = CATALOGUE.get(id);
         double ours = (figure.equals("ml") ? item.gramsPerMl() : figure.equals("can") ? item.gramsPerCan() : item.gramsPerPiece().map(item.edibleShare()::multiply)).orElseThrow().doubleValue();
-        assertThat(ours).isCloseTo(value, org.assertj.core.data.Percentage.withPercentage(15));
+        assertThat(ours).isCloseTo(value, Percentage.withPercentage(15));
     }
 
     @Test

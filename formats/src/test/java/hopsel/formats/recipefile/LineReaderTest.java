@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 
 /** Ingredient lines as people write them. */
 class LineReaderTest {
@@ -54,7 +55,7 @@ class LineReaderTest {
         assertThat(line.amount().get().unit().word()).isEqualTo(unit);
         assertThat(line.amount().get().size().orElse(null)).isEqualTo(size);
         assertThat(line.item().orElseThrow().id()).isEqualTo(item);
-        assertThat(line.grams().orElseThrow().setScale(1, java.math.RoundingMode.HALF_UP)).isEqualByComparingTo(grams);
+        assertThat(line.grams().orElseThrow().setScale(1, RoundingMode.HALF_UP)).isEqualByComparingTo(grams);
     }
 
     @Test

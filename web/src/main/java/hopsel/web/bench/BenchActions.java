@@ -25,6 +25,7 @@ import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 import hopsel.core.recipe.LineReader;
@@ -35,6 +36,8 @@ import hopsel.web.catalogue.HouseCatalogue;
 import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -43,6 +46,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 
 /** Turns what was sent from the bench into edits of the core, by the name of the action. */
 @Component
@@ -179,7 +183,7 @@ class BenchActions {
     private Change retime(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step step = found(sheet, in);
         Minutes likely = in.minutes("likely").filter(time -> time.seconds() > 0).orElse(Minutes.of(BigDecimal.ONE));
-        BigDecimal factor = hopsel.core.measure.Decimals.ratio(likely.value(), step.minutes().likely().value());
+        BigDecimal factor = Decimals.ratio(likely.value(), step.minutes().likely().value());
         StepMinutes minutes = new StepMinutes(rounded(step.minutes().low(), factor).compareTo(likely) > 0 ? likely : rounded(step.minutes().low(), factor), likely,
                 rounded(step.minutes().high(), factor).compareTo(likely) < 0 ? likely : rounded(step.minutes().high(), factor));
         return done(Edits.retime(sheet, step.id(), minutes), "“%s” takes %s min".formatted(step.title(), likely));
@@ -187,7 +191,7 @@ class BenchActions {
 
     private static Minutes rounded(Minutes minutes, BigDecimal factor) {
         BigDecimal two = BigDecimal.valueOf(2);
-        return Minutes.of(minutes.value().multiply(factor).multiply(two).setScale(0, java.math.RoundingMode.HALF_UP).divide(two));
+        return Minutes.of(minutes.value().multiply(factor).multiply(two).setScale(0, RoundingMode.HALF_UP).divide(two));
     }
 
     private Change addLine(Worksheet sheet, Entered in, String component, String text) throws BadEntryException {
@@ -285,7 +289,7 @@ class BenchActions {
             case "vessel" -> Resize.byVessel(sheet, vessel(in));
             default -> Resize.byServings(sheet, needed(in, "value"));
         };
-        List<String> told = new ArrayList<>(List.of("Times %s.".formatted(hopsel.core.measure.Decimals.plain(resize.factor().round(new java.math.MathContext(4))).toPlainString())));
+        List<String> told = new ArrayList<>(List.of("Times %s.".formatted(Decimals.plain(resize.factor().round(new MathContext(4))).toPlainString())));
         told.addAll(resize.notes());
         return new Change(resize.sheet(), "another size", told);
     }
@@ -330,7 +334,7 @@ class BenchActions {
                 : done(as.equals("step") ? Edits.addStep(next, in.must("component"), passage) : next, "settled a passage");
     }
 
-    private static <E> E word(E[] values, java.util.function.Function<E, String> word, String text) {
+    private static <E> E word(E[] values, Function<E, String> word, String text) {
         return Arrays.stream(values).filter(value -> word.apply(value).equals(text)).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no such choice as “%s”.".formatted(text)));
     }

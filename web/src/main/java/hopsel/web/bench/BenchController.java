@@ -2,11 +2,13 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.DishTimes;
+import hopsel.core.bench.Edits;
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.SharedBase;
 import hopsel.core.bench.Worksheet;
+import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.measure.Measures;
@@ -111,6 +113,16 @@ class BenchController {
         String name = title.isBlank() ? "A dish without a name" : title.strip().substring(0, Math.min(title.strip().length(), 200));
         Dish dish = new Dish(Slug.of(name), name, BigDecimal.valueOf(4), List.of());
         long id = store.add(Edited.withFirstComponent(new Worksheet(dish, List.of(), Measures.METRIC, Notes.NONE.guess(Notes.DISH, "servings"))), who.getName(), "begun");
+        return "redirect:/bench/" + id;
+    }
+
+    /** A dish of a class, taken onto the bench as it stands there. */
+    @PostMapping("/classes/{class}/dishes/{dish}/bench")
+    String ontoTheBench(@PathVariable("class") long classId, @PathVariable("dish") String dish, RedirectAttributes next, Principal who) {
+        CookingClass cooking = classes.find(classId).orElseThrow(NotFoundException::new).cooking();
+        Dish found = cooking.dishes().stream().filter(own -> own.id().equals(dish)).findFirst().orElseThrow(NotFoundException::new);
+        long id = store.add(new Worksheet(found, cooking.items(), cooking.measures(), Notes.NONE), who.getName(), "taken from " + cooking.title());
+        next.addFlashAttribute("told", "bench.from-class");
         return "redirect:/bench/" + id;
     }
 
@@ -243,7 +255,7 @@ class BenchController {
     private static final class Edited {
 
         static Worksheet withFirstComponent(Worksheet sheet) {
-            return hopsel.core.bench.Edits.addComponent(sheet, sheet.dish().title());
+            return Edits.addComponent(sheet, sheet.dish().title());
         }
     }
 }

@@ -19,9 +19,13 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.Use;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.measure.Decimals;
 import hopsel.web.bench.BenchStore.StoredDish;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -120,7 +124,7 @@ public final class BenchView {
     /** What share of a line goes in at a step, in percent; empty: none. */
     public String share(Step step, IngredientLine line) {
         return step.uses().stream().filter(use -> use.ingredient().equals(line.id())).findFirst().map(Use::share)
-                .map(share -> hopsel.core.measure.Decimals.plain(share.multiply(BigDecimal.valueOf(100)).setScale(1, java.math.RoundingMode.HALF_UP)).toPlainString()).orElse("");
+                .map(share -> Decimals.plain(share.multiply(BigDecimal.valueOf(100)).setScale(1, RoundingMode.HALF_UP)).toPlainString()).orElse("");
     }
 
     /** The lines that the form of a step shows: those of its component, and those it uses. */
@@ -200,12 +204,12 @@ public final class BenchView {
     public record Passage(String text, boolean unread) {
 
         static List<Passage> cut(String source, List<String> unread) {
-            List<Passage> pieces = new java.util.ArrayList<>();
+            List<Passage> pieces = new ArrayList<>();
             String rest = source;
             while (!rest.isEmpty()) {
                 String left = rest;
                 Optional<String> next = unread.stream().filter(passage -> !passage.isEmpty() && left.contains(passage))
-                        .min(java.util.Comparator.comparingInt(left::indexOf));
+                        .min(Comparator.comparingInt(left::indexOf));
                 if (next.isEmpty()) {
                     pieces.add(new Passage(rest, false));
                     break;

@@ -2,6 +2,7 @@ package hopsel.web.bench;
 
 import hopsel.core.dish.Need;
 import hopsel.core.measure.Minutes;
+import hopsel.core.recipe.Figure;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -45,7 +46,7 @@ final class Entered {
         if (text.isEmpty()) {
             return Optional.empty();
         }
-        Optional<BigDecimal> number = hopsel.core.recipe.Figure.parse(text.get()).filter(value -> value.abs().compareTo(LARGEST) < 0);
+        Optional<BigDecimal> number = Figure.parse(text.get()).filter(value -> value.abs().compareTo(LARGEST) < 0);
         return Optional.of(number.orElseThrow(() -> new BadEntryException(field, "is “%s”, which is no number. Write it like 7.5 or ½.".formatted(text.get()))));
     }
 

@@ -5,11 +5,10 @@ import hopsel.core.item.Item;
 import hopsel.core.measure.Measures;
 import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.ReadLine;
-import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
-import hopsel.formats.json.Json;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.ExtendedModelMap;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,8 +16,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -69,15 +71,15 @@ class CatalogueController {
     }
 
     @PostMapping("/catalogue")
-    ModelAndView put(@RequestParam java.util.Map<String, String> fields, RedirectAttributes next) {
+    ModelAndView put(@RequestParam Map<String, String> fields, RedirectAttributes next) {
         try {
             String document = form.document(fields);
             house.put(document);
             next.addFlashAttribute("told", "catalogue.kept");
-            return new ModelAndView("redirect:/catalogue?q=" + java.net.URLEncoder.encode(fields.getOrDefault("id", ""), java.nio.charset.StandardCharsets.UTF_8));
+            return new ModelAndView("redirect:/catalogue?q=" + URLEncoder.encode(fields.getOrDefault("id", ""), StandardCharsets.UTF_8));
         } catch (FaultyFileException e) {
             ModelAndView page = new ModelAndView("catalogue/catalogue", HttpStatus.UNPROCESSABLE_CONTENT);
-            Model model = new org.springframework.ui.ExtendedModelMap();
+            Model model = new ExtendedModelMap();
             fill(model, "", 1);
             page.addAllObjects(model.asMap());
             page.addObject("entered", fields);

@@ -1,6 +1,7 @@
 package hopsel.web.catalogue;
 
 import hopsel.core.item.Item;
+import hopsel.core.item.Nutrients;
 import hopsel.core.item.Practice;
 import hopsel.core.recipe.Figure;
 import hopsel.formats.classfile.ClassFile;
@@ -55,7 +56,7 @@ class ItemForm {
             figure(two.length > 1 ? two[1] : "", entry, "price");
         });
         ObjectNode nutrients = Json.object();
-        for (String name : hopsel.core.item.Nutrients.NAMES) {
+        for (String name : Nutrients.NAMES) {
             figure(fields.getOrDefault("n-" + name, ""), nutrients, name);
         }
         if (!nutrients.isEmpty()) {

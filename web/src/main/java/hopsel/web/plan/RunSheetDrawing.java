@@ -2,7 +2,6 @@ package hopsel.web.plan;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Step;
-import hopsel.core.dish.Work;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;

@@ -39,6 +39,8 @@ build() {
     -print -quit)" ] && return
   echo "hopsel: building (a few minutes the first time)" >&2
   mkdir -p "$state"
+  # A jar that is there already would keep the libraries that were packed into it.
+  rm -f "$artefact"
   (cd "$here" && mvn -q -B package -DskipTests -pl "$module" -am) >"$state/build.log" 2>&1 \
     || fail "the build failed: $(grep -m1 ERROR "$state/build.log" | cut -c1-300). See .hopsel/build.log"
   touch "$artefact"

@@ -27,9 +27,15 @@ final class Mentions {
     private static final Pattern EVERYTHING = Pattern.compile("\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ ){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything (?:else )?(?:in|into|to|together|but|for)\\b|mix everything|blend everything", Pattern.CASE_INSENSITIVE);
 
     private final Map<String, List<String>> words = new LinkedHashMap<>();
+    /** What components are called: "the paste" is what was made, not the tamarind paste in a jar. */
+    private final Set<String> products = new HashSet<>();
     private final List<String> toTaste = new ArrayList<>();
     private final Map<String, Integer> heads = new HashMap<>();
     private final Map<String, BigDecimal> left = new HashMap<>();
+
+    void product(String title) {
+        ItemFinder.words(title).stream().reduce((a, b) -> b).ifPresent(products::add);
+    }
 
     void know(ReadRecipe.Line line) {
         List<String> name = ItemFinder.words(line.read().name());
@@ -65,8 +71,8 @@ final class Mentions {
     private Optional<Integer> place(String line, List<String> said, Set<Integer> taken, Set<String> own) {
         List<String> name = words.get(line);
         String head = name.get(name.size() - 1);
-        boolean alone = heads.get(head) == 1 || own.contains(line) && own.stream().filter(words::containsKey)
-                .filter(other -> words.get(other).get(words.get(other).size() - 1).equals(head)).count() == 1;
+        boolean alone = !products.contains(head) && (heads.get(head) == 1 || own.contains(line) && own.stream().filter(words::containsKey)
+                .filter(other -> words.get(other).get(words.get(other).size() - 1).equals(head)).count() == 1);
         for (int i = 0; i < said.size(); i++) {
             boolean whole = i + name.size() <= said.size() && said.subList(i, i + name.size()).equals(name);
             boolean byHead = isHead(said.get(i), head) && (alone || name.size() > 1 && i > 0 && said.get(i - 1).equals(name.get(name.size() - 2)));

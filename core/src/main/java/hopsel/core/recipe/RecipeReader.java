@@ -60,7 +60,10 @@ public final class RecipeReader {
             source.method().forEach(this::inlineIngredients);
         }
         Mentions mentions = new Mentions();
-        parts.values().forEach(part -> part.lines.forEach(mentions::know));
+        parts.forEach((heading, part) -> {
+            part.lines.forEach(mentions::know);
+            mentions.product(heading);
+        });
         StepReader steps = new StepReader();
         source.method().forEach(passage -> method(passage, steps, mentions));
         tieTogether();

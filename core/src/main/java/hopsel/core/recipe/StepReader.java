@@ -153,9 +153,17 @@ final class StepReader {
         List<Need> needs = goesOn ? before.needs() : needs(text, technique, work, guessed);
         StepMinutes minutes = time.map(TimeReader.Found::minutes).orElseGet(() -> guess(technique, text, guessed));
         Optional<String> cue = cue(text);
-        before = new ReadStep(title(text), text, minutes, work, needs, cue, work == Work.WATCH ? Optional.of(look(minutes)) : Optional.empty(),
+        before = new ReadStep(title(mainPart(text, time)), text, minutes, work, needs, cue, work == Work.WATCH ? Optional.of(look(minutes)) : Optional.empty(),
                 needs.stream().anyMatch(need -> LOUD.contains(need.kind())), guessed);
         return before;
+    }
+
+    /** Of several sentences the one with the time; otherwise all of it. */
+    private static String mainPart(String text, Optional<TimeReader.Found> time) {
+        return time.flatMap(found -> sentences(text).stream().filter(sentence -> {
+            int from = text.indexOf(sentence);
+            return from <= found.start() && found.start() < from + sentence.length();
+        }).findFirst()).orElse(text);
     }
 
     private StepMinutes guess(Technique technique, String text, Set<String> guessed) {

@@ -78,6 +78,10 @@ class BenchBrowserTest {
         lentils.press("Enter");
         page.waitForLoadState();
         assertThat(page.locator(".typed-line .read-as").first()).containsText("308 g");
+        page.locator(".typed-steps details summary").last().click();
+        page.locator(".typed-steps input[name=time]").last().fill("a minute or two");
+        page.locator(".typed-steps details button").last().click();
+        assertThat(page.locator(".typed-steps .chip").filter(new Locator.FilterOptions().setHasText("1 min – 2 min"))).hasCount(1);
     }
 
     @Test

@@ -66,6 +66,23 @@ class PagesTest {
     }
 
     @Test
+    void anAttendeesHandoutFollowsHowTheyCookAtHome() {
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/2/handouts/3");
+        page.click(".my-style summary");
+        page.selectOption(".my-style select[name=salt]", "none");
+        page.click(".my-style button");
+        assertThat(page.locator(".for-you")).containsText("Fine sea salt is left out");
+        page.navigate("/classes/2/handouts/2");
+        assertThat(page.locator(".for-you")).hasCount(0);
+        page.navigate("/classes/2/handouts/3");
+        page.click(".my-style summary");
+        page.selectOption(".my-style select[name=salt]", "");
+        page.click(".my-style button");
+        assertThat(page.locator(".for-you")).hasCount(0);
+    }
+
+    @Test
     void historyIsGoneBackTo() {
         Page page = APP.signedIn("host");
         page.navigate("/bench");

@@ -68,6 +68,9 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
             "blueberries", "mixed-berries", "green-beans", "peas-frozen");
     private static final Set<String> BOUGHT = Set.of("laksa-paste", "red-curry-paste", "harissa", "salsa", "puff-pastry", "filo-pastry", "naan", "pitta", "wheat-tortilla",
             "corn-tortilla", "dumpling-wrappers", "vegan-mayo", "vegan-cream-cheese", "hoisin", "chilli-oil", "passata", "stock", "apple-sauce", "roasted-pepper-jar");
+    /** What is good with its skin on; nobody eats that of an onion. */
+    private static final Set<String> SKIN_ON = Set.of("potato", "waxy-potato", "sweet-potato", "carrot", "parsnip", "beetroot", "turnip", "cucumber", "courgette", "aubergine",
+            "ginger", "apple", "pear", "peach", "plum", "tomato", "butternut-squash", "pumpkin", "daikon", "radish");
     private static final BigDecimal HALF = new BigDecimal("0.5");
 
     /**
@@ -257,7 +260,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
 
         void peel(String school) {
             boolean on = school.equals("left-on");
-            for (IngredientLine line : lines(item -> item.edibleShare().compareTo(BigDecimal.ONE) < 0)) {
+            for (IngredientLine line : lines(item -> SKIN_ON.contains(item.id()))) {
                 String prep = line.prep().orElse("");
                 boolean peeled = prep.toLowerCase(Locale.ROOT).contains("peeled");
                 if (on && peeled) {
@@ -277,6 +280,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
         void measures(String school) {
             Catalogue catalogue = sheet.catalogue(builtIn);
             boolean cups = school.equals("cups");
+            List<String> written = new ArrayList<>();
             for (IngredientLine line : sheet.dish().lines().toList()) {
                 Optional<Item> item = catalogue.find(line.item());
                 Optional<Amount> amount = line.amount().filter(own -> own.unit() != Unit.PIECE && own.unit() != Unit.CAN && own.unit() != Unit.PINCH);
@@ -286,8 +290,11 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                 Optional<Amount> other = cups ? spooned(item.get(), amount.get()) : weighed(item.get(), amount.get());
                 other.filter(own -> own.unit() != amount.get().unit()).ifPresent(own -> {
                     sheet = sheet.eachLine(mine -> mine.id().equals(line.id()) ? Lines.amount(mine, own) : mine);
-                    changes.add("%s is written in %s.".formatted(item.get().name(), own.unit().word()));
+                    written.add(item.get().name());
                 });
+            }
+            if (!written.isEmpty()) {
+                changes.add("Written in %s: %s.".formatted(cups ? "cups and spoons" : "grams", String.join(", ", written)));
             }
         }
 

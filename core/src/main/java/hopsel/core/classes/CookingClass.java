@@ -57,6 +57,11 @@ public record CookingClass(String title, Style style, LocalDateTime startsAt, Zo
         attendees = List.copyOf(attendees);
     }
 
+    /** The same class with other dishes. */
+    public CookingClass with(List<Dish> others) {
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, others, substitutions, attendees, provision);
+    }
+
     /** The class's own items over the built-in ones. */
     public Catalogue catalogue(Catalogue builtIn) {
         return builtIn.with(items);

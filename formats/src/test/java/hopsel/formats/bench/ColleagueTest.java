@@ -16,6 +16,8 @@ import hopsel.core.bench.SharedBase;
 import hopsel.core.bench.StepCautions;
 import hopsel.core.bench.Worksheet;
 import hopsel.core.caution.Caution;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.handout.HandoutStyle;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Conversion;
@@ -25,6 +27,7 @@ import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Unit;
 import hopsel.formats.classfile.BuiltInCatalogue;
+import hopsel.formats.contract.Samples;
 import hopsel.formats.recipefile.RecipeFile;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
@@ -34,6 +37,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** What a colleague says about dishes with something wrong, and what the remedies and the schools do to them. */
@@ -198,6 +202,22 @@ class ColleagueTest {
         var flour = cups.dish().lines().filter(line -> line.item().equals("plain-flour")).findFirst().orElseThrow();
         assertThat(flour.amount().orElseThrow().unit()).isEqualTo(Unit.CUP);
         assertThat(cups.weigher().grams(CATALOGUE.get("plain-flour"), flour.amount().get()).orElseThrow().doubleValue()).isCloseTo(100, org.assertj.core.data.Offset.offset(0.0001));
+    }
+
+    @Test
+    void anAttendeesStyleChangesTheirHandoutAndNotTheClass() {
+        CookingClass cooking = Samples.cooking("c01-dumplings-laksa");
+        HandoutStyle style = HandoutStyle.of(cooking, Map.of(Matter.MEASURES, "cups", Matter.BEANS, "dried"), CATALOGUE);
+        assertThat(style.changes()).isNotEmpty().noneMatch(change -> change.contains("soaking"));
+        assertThat(style.cooking().dishes()).isNotEqualTo(cooking.dishes());
+        assertThat(HandoutStyle.of(cooking, Map.of(), CATALOGUE).cooking()).isEqualTo(cooking);
+    }
+
+    @Test
+    void skinsStayOnWhereTheyAreGood() throws RefusedEditException {
+        HouseStyle style = HouseStyle.apply(sheet(STEW.replace("1 tsp salt", "2 onions, peeled and sliced")), Matter.PEEL, "left-on", CATALOGUE);
+        assertThat(style.changes()).singleElement().asString().contains("Carrots");
+        assertThat(style.sheet().dish().lines().filter(line -> line.item().equals("onion")).findFirst().orElseThrow().prep().orElseThrow()).contains("peeled");
     }
 
     @Test

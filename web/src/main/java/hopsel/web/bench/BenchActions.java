@@ -30,6 +30,7 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.RecipeLines;
+import hopsel.core.recipe.TimeReader;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.bench.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
@@ -61,6 +62,7 @@ class BenchActions {
         this.store = store;
         actions.put("dish", this::dish);
         actions.put("step", this::step);
+        actions.put("correct", this::correct);
         actions.put("retime", this::retime);
         actions.put("split", (sheet, in) -> done(Edits.split(sheet, in.must("step"), in.minutes("at").orElseGet(() -> half(sheet, in))), "cut a step in two"));
         actions.put("join", (sheet, in) -> done(Edits.join(sheet, in.must("step")), "joined two steps"));
@@ -158,6 +160,19 @@ class BenchActions {
         }
         StepNote note = next.notes().step(step.id()).withFirstLook(in.minutes("firstLook").filter(time -> time.seconds() > 0));
         return done(next.with(next.notes().withStep(step.id(), note)), "changed “%s”".formatted(step.title()));
+    }
+
+    /** A step corrected beside the original: its name, its time as one says it, who is needed, and the cue. */
+    private Change correct(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        Step before = found(sheet, in);
+        String said = in.must("time");
+        StepMinutes minutes = TimeReader.first(said.matches("[\\d.,\\s½¼¾–-]+") ? said + " minutes" : said).filter(time -> time.likely().seconds() > 0)
+                .orElseThrow(() -> new BadEntryException("time", "is “%s”, which is no time. Write it like 20–25 min, or overnight.".formatted(said)));
+        Work work = word(Work.values(), Work::word, in.must("work"));
+        Step step = new Step(before.id(), in.must("title"), before.text(), minutes, work, before.show(), before.needs(), before.after(), before.keeps(),
+                work == Work.HANDS ? Optional.empty() : before.swap().filter(shown -> shown.compareTo(minutes.likely()) <= 0), before.uses(), before.checkEvery(), in.text("cue"), before.say(), before.noise());
+        Worksheet next = Edits.retime(Edits.step(sheet, step), step.id(), minutes);
+        return done(next, "corrected “%s”".formatted(step.title()));
     }
 
     private static StepMinutes minutes(Entered in, Step before) throws BadEntryException {

@@ -1,9 +1,13 @@
 package hopsel.web.handout;
 
 import hopsel.core.diet.Attendee;
+import hopsel.core.bench.HouseStyle.Matter;
+import hopsel.core.classes.CookingClass;
 import hopsel.core.handout.Handout;
+import hopsel.core.handout.HandoutStyle;
 import hopsel.core.handout.HandoutWriter;
 import hopsel.core.item.Catalogue;
+import hopsel.core.mise.Batches;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
@@ -16,8 +20,11 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 import java.util.List;
+import java.util.Map;
 
 /** Handouts, numbered like the attendees of the class: no name and no allergy gets into an address. */
 @Controller
@@ -26,8 +33,10 @@ class HandoutController {
     private final ClassPages pages;
     private final Catalogue builtIn;
     private final HandoutPdf pdf;
+    private final AttendeeStyle styles;
 
-    HandoutController(ClassPages pages, Catalogue builtIn, HandoutPdf pdf) {
+    HandoutController(ClassPages pages, Catalogue builtIn, HandoutPdf pdf, AttendeeStyle styles) {
+        this.styles = styles;
         this.pages = pages;
         this.builtIn = builtIn;
         this.pdf = pdf;
@@ -51,17 +60,35 @@ class HandoutController {
         Handout handout = write(id, number, model);
         String name = ContentDisposition.inline().filename("handout-%d-%d.pdf".formatted(id, number)).build().toString();
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(pdf.render(((PlannedClass) model.getAttribute("planned")).cooking(), handout));
+                .body(pdf.render((CookingClass) model.getAttribute("cooking"), handout, (List<?>) model.getAttribute("changes")));
+    }
+
+    @PostMapping("/classes/{id}/handouts/{number}/style")
+    String style(@PathVariable("id") long id, @PathVariable("number") int number, @RequestParam Map<String, String> chosen, Model model) {
+        Attendee attendee = attendee(pages.open(id, Station.HANDOUTS, model), number);
+        styles.keep(id, attendee.id(), chosen);
+        return "redirect:/classes/%d/handouts/%d".formatted(id, number);
     }
 
     private Handout write(long id, int number, Model model) {
         PlannedClass planned = pages.open(id, Station.HANDOUTS, model);
+        Attendee attendee = attendee(planned, number);
+        Map<Matter, String> schools = styles.of(id, attendee.id());
+        HandoutStyle style = HandoutStyle.of(planned.cooking(), schools, builtIn);
+        Batches batches = style.changes().isEmpty() ? planned.batches() : Batches.of(style.cooking(), builtIn, planned.plan());
+        Handout handout = HandoutWriter.write(style.cooking(), builtIn, batches, attendee);
+        model.addAttribute("handout", handout);
+        model.addAttribute("changes", style.changes());
+        model.addAttribute("offered", HandoutStyle.OFFERED);
+        model.addAttribute("schools", schools);
+        return handout;
+    }
+
+    private static Attendee attendee(PlannedClass planned, int number) {
         List<Attendee> attendees = planned.cooking().attendees();
         if (number < 1 || number > attendees.size() || !attendees.get(number - 1).gets().handout()) {
             throw new NotFoundException();
         }
-        Handout handout = HandoutWriter.write(planned.cooking(), builtIn, planned.batches(), attendees.get(number - 1));
-        model.addAttribute("handout", handout);
-        return handout;
+        return attendees.get(number - 1);
     }
 }

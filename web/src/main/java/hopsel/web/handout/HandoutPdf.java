@@ -38,8 +38,8 @@ class HandoutPdf {
         this.figures = figures;
     }
 
-    byte[] render(CookingClass cooking, Handout handout) {
-        Context context = new Context(Locale.ENGLISH, Map.of("cooking", cooking, "handout", handout, "figures", figures));
+    byte[] render(CookingClass cooking, Handout handout, List<?> changes) {
+        Context context = new Context(Locale.ENGLISH, Map.of("cooking", cooking, "handout", handout, "changes", changes, "figures", figures));
         String page = templates.process("handout/pdf", context);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();

@@ -181,7 +181,9 @@ public final class TextSplitter {
 
     private void top(String line) {
         if (title.isEmpty() && !(AMOUNT.matcher(line).matches() && looksLikeIngredient(line)) && line.length() < LONG && !SENTENCE.matcher(line).matches()) {
-            title = Optional.of(line.replaceAll("[:*#]+$", "").strip());
+            String plain = line.replaceAll("[:*#]+$", "").strip();
+            boolean shouted = plain.equals(plain.toUpperCase(Locale.ROOT)) && !plain.equals(plain.toLowerCase(Locale.ROOT));
+            title = Optional.of(shouted ? capital(plain.toLowerCase(Locale.ROOT)) : plain);
         } else if (looksLikeIngredient(line)) {
             where = Where.INGREDIENTS;
             ingredient(line);

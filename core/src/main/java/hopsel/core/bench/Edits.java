@@ -46,7 +46,7 @@ public final class Edits {
         return next.with(next.notes().confirm(Notes.DISH, Set.of("servings")));
     }
 
-    /** Puts a step in the place of the one with its id; whatever differs counts as confirmed. */
+    /** Puts a step in the place of the one with its id; another length counts as confirmed. */
     public static Worksheet step(Worksheet sheet, Step step) throws RefusedEditException {
         Step before = found(sheet, step.id());
         Set<String> confirmed = new LinkedHashSet<>(Set.of("work", "needs"));
@@ -57,13 +57,18 @@ public final class Edits {
         return checked(sheet, next.with(next.notes().confirm(step.id(), confirmed)));
     }
 
-    /** Another length of a step; rounds and weight are forgotten, for they no longer say how long it takes. */
+    /** Another length of a step, which rounds and weight no longer set. */
     public static Worksheet retime(Worksheet sheet, String id, StepMinutes minutes) throws RefusedEditException {
         found(sheet, id);
         Worksheet next = change(sheet, id, step -> Steps.minutes(step, minutes));
         Notes notes = next.notes().confirm(id, Set.of("minutes"));
         boolean sameRounds = notes.step(id).rounds().filter(rounds -> rounds.minutes().equals(minutes.likely())).isPresent();
-        return next.with(sameRounds ? notes : notes.withStep(id, notes.step(id).withRounds(Optional.empty()).withPerWeight(Optional.empty())));
+        return next.with(sameRounds ? notes : timedByHand(notes, id));
+    }
+
+    /** Rounds and weight no longer say how long a step takes. */
+    private static Notes timedByHand(Notes notes, String id) {
+        return notes.withStep(id, notes.step(id).withRounds(Optional.empty()).withPerWeight(Optional.empty()));
     }
 
     /** Cuts a step in two; what waited for it waits for the second part, and the ingredients stay with the first. */
@@ -80,7 +85,7 @@ public final class Edits {
         Worksheet next = sheet.eachStep(other -> Steps.redirected(other, id, second)).eachComponent(component -> component.steps().stream()
                 .noneMatch(own -> own.id().equals(id)) ? component : withSteps(component, component.steps().stream()
                 .flatMap(own -> own.id().equals(id) ? Stream.of(one, two) : Stream.of(own)).toList()));
-        return next.with(next.notes().confirm(id, Set.of("minutes")));
+        return next.with(timedByHand(next.notes().confirm(id, Set.of("minutes")), id));
     }
 
     /** Joins a step with the one behind it in its component. */
@@ -94,7 +99,7 @@ public final class Edits {
         Step joined = Steps.joined(home.steps().get(at), second);
         Worksheet next = sheet.eachComponent(component -> withSteps(component, component.steps().stream()
                 .filter(step -> !step.id().equals(second.id())).map(step -> step.id().equals(id) ? joined : Steps.redirected(step, second.id(), id)).toList()));
-        return checked(sheet, next.with(next.notes().withStep(second.id(), StepNote.NONE)));
+        return checked(sheet, next.with(timedByHand(next.notes(), id).withStep(second.id(), StepNote.NONE)));
     }
 
     /**
@@ -211,7 +216,7 @@ public final class Edits {
     public static Worksheet rounds(Worksheet sheet, String id, Rounds rounds) throws RefusedEditException {
         found(sheet, id);
         Worksheet next = change(sheet, id, step -> Steps.minutes(step, StepMinutes.of(rounds.minutes())));
-        return next.with(next.notes().confirm(id, Set.of("minutes")).withStep(id, next.notes().step(id).withRounds(Optional.of(rounds))));
+        return next.with(next.notes().confirm(id, Set.of("minutes")).withStep(id, next.notes().step(id).withRounds(Optional.of(rounds)).withPerWeight(Optional.empty())));
     }
 
     /** Lets the minutes of a step go by the weight of what goes in. */

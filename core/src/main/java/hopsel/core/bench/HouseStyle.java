@@ -124,6 +124,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
         }
 
         void oil(String school) {
+            boolean sparing = "sparing".equals(sheet.notes().house().get(Matter.OIL.word()));
             for (IngredientLine line : lines(item -> item.is().filter(rule -> rule == HouseRule.OIL).isPresent())) {
                 boolean greasing = line.prep().filter(prep -> prep.matches("(?i).*\\b(?:greas|brush|tin|tray|pan)\\w*.*")).isPresent();
                 if (school.equals("none") && greasing) {
@@ -133,7 +134,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                     dry(line);
                 } else if (school.equals("finishing")) {
                     toTheEnd(line, "%s goes on at the end, where the tongue meets it; what was fried in it is done in a splash of water.");
-                } else if (school.equals("sparing") && line.amount().isPresent()) {
+                } else if (school.equals("sparing") && !sparing && line.amount().isPresent()) {
                     sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? Lines.amount(own, own.amount().get().times(HALF)) : own);
                     changes.add("Half the %s; brush it on rather than pour.".formatted(name(line.item())));
                 }
@@ -211,7 +212,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
 
         /** Steps that only soaked or boiled the beans are not needed any more; what they used goes in where they were awaited. */
         private void dropSoaking(IngredientLine line) {
-            List<Step> mine = sheet.dish().steps().filter(step -> step.id().startsWith("soak-") || step.id().startsWith("boil-" + line.id()) || step.id().startsWith("simmer-" + line.id())
+            List<Step> mine = sheet.dish().steps().filter(step -> step.id().startsWith("soak-" + line.id()) || step.id().startsWith("boil-" + line.id()) || step.id().startsWith("simmer-" + line.id())
                     || HiddenTime.of(step).filter(what -> what == HiddenTime.SOAKING).isPresent() && step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))).toList();
             for (Step step : mine) {
                 Optional<Step> next = sheet.dish().steps().filter(other -> other.after().stream().anyMatch(after -> after.step().equals(step.id()))).findFirst();

@@ -1,7 +1,6 @@
 package hopsel.core.bench;
 
 import hopsel.core.dish.After;
-import hopsel.core.dish.Component;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
@@ -32,7 +31,6 @@ final class Insertions {
 
     /** Soaking and boiling put in front of whatever uses the line first, as the cautions of the trade ask for. */
     static Worksheet soakAndBoil(Worksheet sheet, String line) {
-        Component home = sheet.home(line).orElseThrow();
         String soak = free(sheet, "soak-" + line);
         String boil = free(sheet, "boil-" + line);
         String simmer = free(sheet, "simmer-" + line);
@@ -43,13 +41,7 @@ final class Insertions {
                         List.of(), "Ten minutes at a rolling boil"),
                 step(simmer, "Simmer the beans", "Lid ajar; salt only at the end if the skins are tough.", new StepMinutes(Minutes.of(45), Minutes.of(60), Minutes.of(90)),
                         Work.WATCH, Show.NEVER, burner(), List.of(After.of(boil)), List.of(), "Soft right through, none of them chalky"));
-        Worksheet without = sheet.eachStep(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line))
-                ? Steps.after(Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()),
-                Stream.concat(step.after().stream(), Stream.of(After.of(simmer))).toList()) : step);
-        boolean waits = without.dish().steps().anyMatch(step -> step.after().stream().anyMatch(after -> after.step().equals(simmer)));
-        return without.eachComponent(component -> !component.id().equals(home.id()) ? component : Edits.withSteps(component,
-                Stream.concat(first.stream(), waits || component.steps().isEmpty() ? component.steps().stream() : Stream.concat(Stream.of(Steps.after(component.steps().get(0),
-                        Stream.concat(component.steps().get(0).after().stream(), Stream.of(After.of(simmer))).toList())), component.steps().stream().skip(1))).toList()));
+        return inFront(sheet, line, first);
     }
 
     /** Pressure that builds up before a step, and falls by itself behind it. */
@@ -79,19 +71,14 @@ final class Insertions {
 
     /** Ground flax has to gel before it binds: a step of its own before whatever uses the line. */
     static Worksheet gel(Worksheet sheet, String line) {
-        Component home = sheet.home(line).orElseThrow();
         String gel = free(sheet, "gel-" + line);
         Step gelling = step(gel, "Let the flax gel", "Stir the ground flax with three times its weight of water.", new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
                 Work.REST, Show.MAY, List.of(), List.of(), List.of(new Use(line, BigDecimal.ONE)), "Thick as egg white");
-        return sheet.eachStep(step -> step.uses().stream().noneMatch(use -> use.ingredient().equals(line)) ? step
-                : Steps.after(Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()),
-                Stream.concat(step.after().stream(), Stream.of(After.of(gel))).toList())).eachComponent(component -> component.id().equals(home.id())
-                ? Edits.withSteps(component, Stream.concat(Stream.of(gelling), component.steps().stream()).toList()) : component);
+        return inFront(sheet, line, List.of(gelling));
     }
 
     /** A step that makes what a line takes for granted, before whatever uses the line; how long it takes is a guess. */
     static Worksheet madeBefore(Worksheet sheet, String line, String verb, String name) {
-        Component home = sheet.home(line).orElseThrow();
         String id = free(sheet, verb + "-" + line);
         boolean resting = List.of("soak", "press", "thaw", "marinat").contains(verb);
         boolean oven = verb.equals("roast") || verb.equals("bak");
@@ -104,11 +91,34 @@ final class Insertions {
         List<Need> needs = resting || verb.equals("mash") ? List.of() : oven ? List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO)) : burner();
         Step making = step(id, title + " " + name.split(",")[0].toLowerCase(Locale.ROOT), title + ".", StepMinutes.of(Minutes.of(resting ? 30 : oven ? 30 : 12)),
                 resting ? Work.REST : verb.equals("mash") ? Work.HANDS : Work.WATCH, Show.NEVER, needs, List.of(), List.of(new Use(line, BigDecimal.ONE)), "Done through");
-        Worksheet next = sheet.eachStep(step -> step.uses().stream().noneMatch(use -> use.ingredient().equals(line)) ? step
-                : Steps.after(Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()),
-                Stream.concat(step.after().stream(), Stream.of(After.of(id))).toList())).eachComponent(component -> component.id().equals(home.id())
-                ? Edits.withSteps(component, Stream.concat(Stream.of(making), component.steps().stream()).toList()) : component);
+        Worksheet next = inFront(sheet, line, List.of(making));
         return next.with(next.notes().guess(id, "minutes"));
+    }
+
+    /**
+     * Steps put at the head of the component of a line: the line goes in at the first of them, and whatever used it
+     * waits for the last. Where nothing used it, the component's own first step waits.
+     */
+    private static Worksheet inFront(Worksheet sheet, String line, List<Step> first) {
+        String home = sheet.home(line).orElseThrow().id();
+        After made = After.of(first.get(first.size() - 1).id());
+        boolean used = sheet.dish().steps().anyMatch(step -> usesLine(step, line));
+        return sheet.eachComponent(component -> {
+            boolean here = component.id().equals(home);
+            List<Step> steps = new ArrayList<>(here ? first : List.of());
+            component.steps().forEach(step -> steps.add(usesLine(step, line)
+                    ? waiting(Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()), made)
+                    : here && !used && step == component.steps().get(0) ? waiting(step, made) : step));
+            return Edits.withSteps(component, steps);
+        });
+    }
+
+    private static boolean usesLine(Step step, String line) {
+        return step.uses().stream().anyMatch(use -> use.ingredient().equals(line));
+    }
+
+    private static Step waiting(Step step, After made) {
+        return Steps.after(step, Stream.concat(step.after().stream(), Stream.of(made)).toList());
     }
 
     /** Two lines of the same item and unit in one; what used either uses the whole in proportion. */

@@ -30,51 +30,67 @@ public final class Steps {
     }
 
     static Step minutes(Step step, StepMinutes minutes) {
-        Optional<Minutes> swap = step.swap().map(shown -> shown.compareTo(minutes.likely()) > 0 ? minutes.likely() : shown);
-        return new Step(step.id(), step.title(), step.text(), minutes, step.work(), step.show(), step.needs(), step.after(), step.keeps(), swap,
-                step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise());
+        Draft draft = new Draft(step);
+        draft.minutes = minutes;
+        draft.swap = step.swap().map(shown -> shown.compareTo(minutes.likely()) > 0 ? minutes.likely() : shown);
+        return draft.step();
     }
 
     static Step after(Step step, List<After> after) {
-        return new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(), after, step.keeps(),
-                step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise());
+        Draft draft = new Draft(step);
+        draft.after = after;
+        return draft.step();
     }
 
     static Step uses(Step step, List<Use> uses) {
-        return new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(), step.after(), step.keeps(),
-                step.swap(), uses, step.checkEvery(), step.cue(), step.say(), step.noise());
+        Draft draft = new Draft(step);
+        draft.uses = uses;
+        return draft.step();
     }
 
     static Step needs(Step step, List<Need> needs) {
-        return new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), needs, step.after(), step.keeps(),
-                step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise());
+        Draft draft = new Draft(step);
+        draft.needs = needs;
+        return draft.step();
     }
 
     static Step cue(Step step, String cue) {
-        return new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(), step.after(), step.keeps(),
-                step.swap(), step.uses(), step.checkEvery(), Optional.of(cue), step.say(), step.noise());
+        Draft draft = new Draft(step);
+        draft.cue = Optional.of(cue);
+        return draft.step();
     }
 
     static Step keeps(Step step, Minutes keeps) {
-        return new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(), step.after(), Optional.of(keeps),
-                step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise());
+        Draft draft = new Draft(step);
+        draft.keeps = Optional.of(keeps);
+        return draft.step();
     }
 
     static Step text(Step step, String text) {
-        return new Step(step.id(), step.title(), Optional.of(text), step.minutes(), step.work(), step.show(), step.needs(), step.after(),
-                step.keeps(), step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise());
+        Draft draft = new Draft(step);
+        draft.text = Optional.of(text);
+        return draft.step();
     }
 
     /** The first part of a cut: what tells the end belongs to the second. */
     static Step opened(Step step) {
-        return new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(), step.after(), Optional.empty(),
-                Optional.empty(), step.uses(), step.checkEvery(), Optional.empty(), step.say(), step.noise());
+        Draft draft = new Draft(step);
+        draft.keeps = Optional.empty();
+        draft.swap = Optional.empty();
+        draft.cue = Optional.empty();
+        return draft.step();
     }
 
+    /** The second part of a cut: what goes in, and what is said, stays with the first. */
     static Step second(Step step, String id, StepMinutes minutes) {
-        Optional<Minutes> swap = step.swap().map(shown -> shown.compareTo(minutes.likely()) > 0 ? minutes.likely() : shown);
-        return new Step(id, step.title() + ", on", Optional.empty(), minutes, step.work(), step.show(), step.needs(), List.of(After.of(step.id())),
-                step.keeps(), swap, List.of(), step.checkEvery(), step.cue(), Optional.empty(), step.noise());
+        Draft draft = new Draft(minutes(step, minutes));
+        draft.id = id;
+        draft.title = step.title() + ", on";
+        draft.text = Optional.empty();
+        draft.after = List.of(After.of(step.id()));
+        draft.uses = List.of();
+        draft.say = Optional.empty();
+        return draft.step();
     }
 
     /** Both in one: as long as both, and hands work if either is. */
@@ -89,10 +105,21 @@ public final class Steps {
         two.after().stream().filter(wait -> !wait.step().equals(one.id()) && after.stream().noneMatch(own -> own.step().equals(wait.step()))).forEach(after::add);
         StepMinutes minutes = new StepMinutes(plus(one.minutes().low(), two.minutes().low()), plus(one.minutes().likely(), two.minutes().likely()),
                 plus(one.minutes().high(), two.minutes().high()));
-        return new Step(one.id(), one.title(), Optional.of(one.instruction() + " " + two.instruction()), minutes, work, stronger(one.show(), two.show()),
-                needs, after, two.keeps(), work == Work.HANDS ? Optional.empty() : one.swap().or(two::swap),
-                shares.entrySet().stream().map(entry -> new Use(entry.getKey(), entry.getValue())).toList(), one.checkEvery().or(two::checkEvery),
-                two.cue().or(one::cue), one.say().or(two::say), one.noise().or(two::noise));
+        Draft draft = new Draft(one);
+        draft.text = Optional.of(one.instruction() + " " + two.instruction());
+        draft.minutes = minutes;
+        draft.work = work;
+        draft.show = stronger(one.show(), two.show());
+        draft.needs = needs;
+        draft.after = after;
+        draft.keeps = two.keeps();
+        draft.swap = work == Work.HANDS ? Optional.empty() : one.swap().or(two::swap);
+        draft.uses = shares.entrySet().stream().map(entry -> new Use(entry.getKey(), entry.getValue())).toList();
+        draft.checkEvery = one.checkEvery().or(two::checkEvery);
+        draft.cue = two.cue().or(one::cue);
+        draft.say = one.say().or(two::say);
+        draft.noise = one.noise().or(two::noise);
+        return draft.step();
     }
 
     private static Show stronger(Show one, Show two) {
@@ -121,10 +148,54 @@ public final class Steps {
 
     /** With other ids, and without waits for steps that do not come along. */
     static Step renamed(Step step, Map<String, String> lines, Map<String, String> steps) {
-        return new Step(steps.get(step.id()), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(),
-                step.after().stream().filter(wait -> steps.containsKey(wait.step()))
-                        .map(wait -> new After(steps.get(wait.step()), wait.least(), wait.within())).toList(),
-                step.keeps(), step.swap(), step.uses().stream().filter(use -> lines.containsKey(use.ingredient()))
-                .map(use -> new Use(lines.get(use.ingredient()), use.share())).toList(), step.checkEvery(), step.cue(), step.say(), step.noise());
+        Draft draft = new Draft(step);
+        draft.id = steps.get(step.id());
+        draft.after = step.after().stream().filter(wait -> steps.containsKey(wait.step()))
+                .map(wait -> new After(steps.get(wait.step()), wait.least(), wait.within())).toList();
+        draft.uses = step.uses().stream().filter(use -> lines.containsKey(use.ingredient()))
+                .map(use -> new Use(lines.get(use.ingredient()), use.share())).toList();
+        return draft.step();
+    }
+
+    /** A step being changed, so that each change names only what it changes. */
+    private static final class Draft {
+
+        private String id;
+        private String title;
+        private Optional<String> text;
+        private StepMinutes minutes;
+        private Work work;
+        private Show show;
+        private List<Need> needs;
+        private List<After> after;
+        private Optional<Minutes> keeps;
+        private Optional<Minutes> swap;
+        private List<Use> uses;
+        private Optional<Minutes> checkEvery;
+        private Optional<String> cue;
+        private Optional<String> say;
+        private Optional<String> noise;
+
+        Draft(Step step) {
+            id = step.id();
+            title = step.title();
+            text = step.text();
+            minutes = step.minutes();
+            work = step.work();
+            show = step.show();
+            needs = step.needs();
+            after = step.after();
+            keeps = step.keeps();
+            swap = step.swap();
+            uses = step.uses();
+            checkEvery = step.checkEvery();
+            cue = step.cue();
+            say = step.say();
+            noise = step.noise();
+        }
+
+        Step step() {
+            return new Step(id, title, text, minutes, work, show, needs, after, keeps, swap, uses, checkEvery, cue, say, noise);
+        }
     }
 }

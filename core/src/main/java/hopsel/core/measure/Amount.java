@@ -1,6 +1,7 @@
 package hopsel.core.measure;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Optional;
 
 /**
@@ -45,5 +46,20 @@ public record Amount(BigDecimal low, BigDecimal high, Unit unit, Optional<String
     /** Whether both ends differ. */
     public boolean isRange() {
         return low.compareTo(high) != 0;
+    }
+
+    /** As one would type it, such as {@code 1.5 cup}, {@code 4-5 large} or {@code up to 50 ml}; six digits at most. */
+    public String written() {
+        String number = !isRange() ? plain(high) : low.signum() == 0 ? "up to " + plain(high) : plain(low) + "-" + plain(high);
+        String word = switch (unit) {
+            case PIECE -> size.orElse("");
+            case FLOZ -> "fl oz";
+            default -> unit.word();
+        };
+        return word.isEmpty() ? number : number + " " + word;
+    }
+
+    private static String plain(BigDecimal number) {
+        return Decimals.plain(number.round(new MathContext(6))).toPlainString();
     }
 }

@@ -8,6 +8,7 @@ import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Item;
+import hopsel.core.item.Weigher;
 import hopsel.core.recipe.ReadRecipe.Part;
 import hopsel.core.recipe.ReadRecipe.StepInPart;
 
@@ -36,13 +37,13 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
         guessed = Map.copyOf(guessed);
     }
 
-    /** The proposal for a recipe. */
-    public static DishProposal of(ReadRecipe recipe) {
+    /** The proposal for a recipe, weighed in the cups and spoons it was read in. */
+    public static DishProposal of(ReadRecipe recipe, Weigher weigher) {
         List<Item> items = new ArrayList<>();
         Map<String, Set<String>> guessed = new LinkedHashMap<>();
         List<Component> components = new ArrayList<>();
         for (Part part : recipe.parts()) {
-            List<IngredientLine> lines = part.lines().stream().map(line -> line(line, items)).toList();
+            List<IngredientLine> lines = part.lines().stream().map(line -> line(line, items, weigher)).toList();
             List<Step> steps = part.steps().stream().map(step -> step(step, guessed)).toList();
             components.add(new Component("part-" + (components.size() + 1), part.title(), lines, steps));
         }
@@ -50,8 +51,8 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
         return new DishProposal(new Dish(id, recipe.title(), recipe.servings().orElse(USUAL_SERVINGS), components), items, guessed, recipe);
     }
 
-    private static IngredientLine line(ReadRecipe.Line line, List<Item> items) {
-        RecipeLines.Proposed proposed = RecipeLines.propose(line.read(), line.id());
+    private static IngredientLine line(ReadRecipe.Line line, List<Item> items, Weigher weigher) {
+        RecipeLines.Proposed proposed = RecipeLines.propose(line.read(), line.id(), weigher);
         proposed.unknown().filter(item -> items.stream().noneMatch(known -> known.id().equals(item.id()))).ifPresent(items::add);
         return proposed.line();
     }

@@ -74,6 +74,10 @@ public final class LineReader {
         this.weigher = new Weigher(measures);
     }
 
+    Weigher weigher() {
+        return weigher;
+    }
+
     /** The line, as far as it can be understood. */
     public ReadLine read(String text) {
         return new Reading(text).line();
@@ -469,7 +473,9 @@ public final class LineReader {
             if (amount.unit() != Unit.CAN || pack.isEmpty() || item.practice().canNet().isEmpty() || item.gramsPerCan().isEmpty()) {
                 return Optional.empty();
             }
-            Optional<BigDecimal> net = weigher.measures().grams(pack.get().unit()).map(pack.get().high()::multiply);
+            // What stands on a can in millilitres is near enough its grams: what fills it is mostly water.
+            Optional<BigDecimal> net = weigher.measures().grams(pack.get().unit()).or(() -> weigher.measures().millilitres(pack.get().unit()))
+                    .map(pack.get().high()::multiply);
             return net.map(grams -> Decimals.ratio(grams, item.practice().canNet().get()).multiply(item.gramsPerCan().get())
                     .multiply(amount.high()));
         }

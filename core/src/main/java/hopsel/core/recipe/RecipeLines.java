@@ -6,8 +6,11 @@ import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Practice;
+import hopsel.core.item.Weigher;
 import hopsel.core.measure.Amount;
+import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Scaling;
+import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
 import java.util.List;
@@ -22,6 +25,9 @@ public final class RecipeLines {
             "dried-chilli", "chilli-flakes", "chilli-powder", "cayenne", "black-pepper", "peppercorns", "cloves", "cloves-ground", "star-anise",
             "cinnamon-stick", "nutmeg", "allspice", "asafoetida", "liquid-smoke", "hot-sauce", "sriracha", "harissa", "chipotle-adobo", "saffron");
 
+    /** A catalogue's figure that is further off than this is no longer the same amount. */
+    private static final BigDecimal NEAR = new BigDecimal("0.15");
+
     private RecipeLines() {
     }
 
@@ -32,14 +38,28 @@ public final class RecipeLines {
      */
     public static Proposed propose(String text, LineReader reader, UnaryOperator<String> id) {
         ReadLine read = reader.read(text);
-        return propose(read, id.apply(read.item().map(Item::id).orElse(read.name())));
+        return propose(read, id.apply(read.item().map(Item::id).orElse(read.name())), reader.weigher());
     }
 
     /** The line that was read, under an id. */
-    static Proposed propose(ReadLine read, String id) {
+    static Proposed propose(ReadLine read, String id, Weigher weigher) {
         Optional<Item> unknown = read.item().isPresent() ? Optional.empty() : Optional.of(unknown(read.name().isEmpty() ? read.text() : read.name()));
         String item = read.item().or(() -> unknown).orElseThrow().id();
-        return new Proposed(new IngredientLine(id, item, read.amount().map(value -> heaped(read, value)), read.prep(), scaling(read), read.optional(), source(read)), unknown);
+        Optional<Amount> amount = read.amount().map(value -> heaped(read, value));
+        Optional<Amount> weighed = amount.flatMap(value -> weighed(read, value, weigher));
+        Optional<String> prep = weighed.isEmpty() ? read.prep() : Optional.of(read.prep().map(said -> said + ", ").orElse("") + amount.get().written());
+        return new Proposed(new IngredientLine(id, item, weighed.or(() -> amount), prep, scaling(read), read.optional(), source(read)), unknown);
+    }
+
+    /** The weight that the writer gave, where what the catalogue reckons for the count or the cup is not near it. */
+    private static Optional<Amount> weighed(ReadLine read, Amount amount, Weigher weigher) {
+        if (read.grams().isEmpty() || read.item().isEmpty() || amount.high().signum() == 0) {
+            return Optional.empty();
+        }
+        Optional<BigDecimal> reckoned = weigher.grams(read.item().get(), amount);
+        boolean near = reckoned.filter(grams -> grams.subtract(read.grams().get()).abs().compareTo(read.grams().get().multiply(NEAR)) <= 0).isPresent();
+        BigDecimal each = Decimals.ratio(read.grams().get(), amount.high());
+        return near ? Optional.empty() : Optional.of(new Amount(amount.low().multiply(each), amount.high().multiply(each), Unit.G));
     }
 
     private static Amount heaped(ReadLine read, Amount amount) {

@@ -113,6 +113,26 @@ class EditsTest {
         assertThat(Resize.byServings(one, BigDecimal.valueOf(6)).sheet().step("cook").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(30));
     }
 
+    /** Once a step is cut, joined or timed by hand, its rounds say nothing about its length: another size must not bring them back. */
+    @Test
+    void roundsAreForgottenWhereTheyNoLongerSetTheMinutes() throws Exception {
+        Worksheet round = Edits.rounds(PIEROGI, "boil", new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 1));
+        for (Worksheet changed : List.of(Edits.split(round, "boil", Minutes.of(8)), Edits.join(round, "boil"), Edits.retime(round, "boil", StepMinutes.of(Minutes.of(12))))) {
+            Minutes before = changed.step("boil").orElseThrow().minutes().likely();
+            assertThat(Resize.byServings(changed, BigDecimal.valueOf(8)).sheet().step("boil").orElseThrow().minutes().likely()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void whatIsBroughtInKeepsItsOwnOrderAndScales() throws Exception {
+        Worksheet larger = Edits.dish(PIEROGI, "Pierogi for eight", BigDecimal.valueOf(8));
+        Worksheet both = Edits.bringIn(larger, PIEROGI, "dough");
+        assertThat(waits(both, "roll-2")).containsExactly("rest-2");
+        assertThat(both.step("mix-2").orElseThrow().uses()).containsExactly(new Use("flour-2", BigDecimal.ONE));
+        assertThat(both.line("flour-2").orElseThrow().amount().orElseThrow().high()).isEqualByComparingTo("600");
+        assertThat(Edits.removeComponent(both, "dough-2").dish()).isEqualTo(larger.dish());
+    }
+
     @Test
     void aVesselScalesByItsFloor() throws Exception {
         Vessel square = new Vessel(Vessel.Shape.RECTANGLE, BigDecimal.valueOf(20), BigDecimal.valueOf(20), BigDecimal.valueOf(6));

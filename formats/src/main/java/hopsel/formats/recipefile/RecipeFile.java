@@ -2,12 +2,14 @@ package hopsel.formats.recipefile;
 
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Weigher;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Measures;
 import hopsel.core.recipe.DishProposal;
 import hopsel.core.recipe.ReadLine;
+import hopsel.core.recipe.ReadRecipe;
 import hopsel.core.recipe.RecipeReader;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
@@ -33,8 +35,9 @@ public final class RecipeFile {
      * @param measures cups and spoons that the recipe speaks of
      */
     public static DishProposal read(String document, Catalogue builtIn, Measures measures) {
-        return DishProposal.of(SchemaOrgReader.read(document).map(source -> RecipeReader.read(source, builtIn, measures))
-                .orElseGet(() -> RecipeReader.read(PageText.of(document), builtIn, measures)));
+        ReadRecipe recipe = SchemaOrgReader.read(document).map(source -> RecipeReader.read(source, builtIn, measures))
+                .orElseGet(() -> RecipeReader.read(PageText.of(document), builtIn, measures));
+        return DishProposal.of(recipe, new Weigher(measures));
     }
 
     /** The dish of section 3, with the items the catalogue lacks, what was guessed, and what was not understood. */

@@ -197,6 +197,15 @@ class ColleagueTest {
     }
 
     @Test
+    void aSchoolChosenTwiceIsChosenOnceAndLeavesTheSoakingOfOthersAlone() throws RefusedEditException {
+        Worksheet sparing = HouseStyle.apply(sheet(STEW), Matter.OIL, "sparing", CATALOGUE).sheet();
+        assertThat(HouseStyle.apply(sparing, Matter.OIL, "sparing", CATALOGUE).sheet()).isEqualTo(sparing);
+        Worksheet nuts = sheet(STEW.replace("1. Heat", "1. Soak the cashews for 30 minutes.\n2. Heat").replace("(400 g) can chickpeas, drained", "cup dried chickpeas"));
+        Worksheet canned = HouseStyle.apply(nuts, Matter.BEANS, "canned", CATALOGUE).sheet();
+        assertThat(canned.dish().steps().map(Step::title)).anyMatch(title -> title.startsWith("Soak"));
+    }
+
+    @Test
     void weightsAndCupsAreTheSameAmount() throws RefusedEditException {
         Worksheet cups = HouseStyle.apply(sheet(STEW), Matter.MEASURES, "cups", CATALOGUE).sheet();
         var flour = cups.dish().lines().filter(line -> line.item().equals("plain-flour")).findFirst().orElseThrow();

@@ -11,6 +11,7 @@ import hopsel.core.bench.StepNote;
 import hopsel.core.bench.Vessel;
 import hopsel.core.bench.Worksheet;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Measures;
@@ -19,6 +20,7 @@ import hopsel.core.recipe.DishProposal;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.dishfile.DishFile;
 import hopsel.formats.json.Json;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -84,6 +86,25 @@ class RecipeFileTest {
         if (oven != null) {
             assertThat(step.needs()).anySatisfy(need -> assertThat(need.celsius().orElseThrow()).isEqualByComparingTo(String.valueOf(oven)));
         }
+    }
+
+    /** What was weighed by the writer is what the dish weighs, in whatever way it was said; a usual can stays a can. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            1 (800 g) can chopped tomatoes     | 800 | g     | chopped, 1 can
+            2 (540 ml) cans chickpeas          | 648 | g     | 2 can
+            1 (15 oz) can black beans, drained | 240 | can   | drained
+            2-3 onions (450 g), sliced         | 450 | g     | sliced, 2-3
+            2 onions, sliced                   | 220 | piece | sliced
+            1 cup (120 g) plain flour          | 132 | cup   |
+            1 heaped tbsp paprika              |   9 | tbsp  | heaped
+            """)
+    void aWeightThatWasSaidIsTheOneTheDishGoesBy(String line, int grams, String unit, String prep) {
+        Worksheet sheet = Worksheet.of(RecipeFile.read("Dish\n\nIngredients\n" + line + "\n\nMethod\n1. Stir for 5 minutes.", CATALOGUE, Measures.METRIC), line, Measures.METRIC);
+        IngredientLine read = sheet.dish().lines().findFirst().orElseThrow();
+        assertThat(read.amount().orElseThrow().unit().word()).isEqualTo(unit);
+        assertThat(sheet.weigher().grams(CATALOGUE.get(read.item()), read.amount().get()).orElseThrow().doubleValue()).isCloseTo(grams, Offset.offset(1.0));
+        assertThat(read.prep().orElse(null)).isEqualTo(prep);
     }
 
     @Test

@@ -8,12 +8,9 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.Resource;
-import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 import java.io.IOException;
-import java.util.Arrays;
-import java.util.Comparator;
 
 /** Loads the demo classes into an empty database, through the same reader as any upload. */
 @Component
@@ -33,9 +30,7 @@ class DemoClasses implements ApplicationRunner {
         if (!store.isEmpty()) {
             return;
         }
-        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:hopsel/demo/*.json");
-        Arrays.sort(files, Comparator.comparing(Resource::getFilename));
-        for (Resource file : files) {
+        for (Resource file : DemoFiles.matching("*.json")) {
             store.add(ClassFile.read(file.getContentAsByteArray(), catalogue));
         }
     }

@@ -9,13 +9,10 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.Resource;
-import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
-import java.util.Comparator;
 
 /** Puts a few recipes on an empty bench, as if somebody had pasted them. */
 @Component
@@ -35,9 +32,7 @@ class DemoDishes implements ApplicationRunner {
         if (!store.all().isEmpty()) {
             return;
         }
-        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:hopsel/demo/bench/*.txt");
-        Arrays.sort(files, Comparator.comparing(Resource::getFilename));
-        for (Resource file : files) {
+        for (Resource file : DemoFiles.matching("bench/*.txt")) {
             String text = file.getContentAsString(StandardCharsets.UTF_8);
             store.add(Worksheet.of(RecipeFile.read(text, catalogue, Measures.METRIC), text, Measures.METRIC), "host", "brought in");
         }

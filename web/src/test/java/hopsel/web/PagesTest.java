@@ -66,20 +66,28 @@ class PagesTest {
     }
 
     @Test
-    void anAttendeesHandoutFollowsHowTheyCookAtHome() {
+    void kitHandoutAndShoppingFollowHowAnAttendeeCooks() {
         Page page = APP.signedIn("host");
-        page.navigate("/classes/2/handouts/3");
-        page.click(".my-style summary");
-        page.selectOption(".my-style select[name=salt]", "none");
-        page.click(".my-style button");
-        assertThat(page.locator(".for-you")).containsText("Fine sea salt is left out");
+        page.navigate("/classes/2/kits");
+        String name = page.locator("#kit2").textContent();
+        choose(page, "article:has(#kit2)", "shortcuts", "from-scratch");
+        assertThat(page.locator("article:has(#kit2) .cooks")).containsText("from scratch");
+        choose(page, "article:has(#kit2)", "salt", "none");
         page.navigate("/classes/2/handouts/2");
-        assertThat(page.locator(".for-you")).hasCount(0);
+        assertThat(page.locator(".whose")).containsText(name);
+        assertThat(page.locator(".for-you")).containsText("Fine sea salt is left out");
         page.navigate("/classes/2/handouts/3");
-        page.click(".my-style summary");
-        page.selectOption(".my-style select[name=salt]", "");
-        page.click(".my-style button");
         assertThat(page.locator(".for-you")).hasCount(0);
+        page.navigate("/classes/2/handouts/2");
+        choose(page, "main", "salt", "");
+        choose(page, "main", "shortcuts", "");
+        assertThat(page.locator(".for-you")).hasCount(0);
+    }
+
+    private static void choose(Page page, String where, String matter, String school) {
+        page.click(where + " .my-style summary");
+        page.selectOption(where + " .my-style select[name=" + matter + "]", school);
+        page.click(where + " .my-style button");
     }
 
     @Test

@@ -27,7 +27,7 @@ import java.util.stream.Stream;
  * The schools on which practitioners disagree, and what choosing one does to a dish: lines, steps, times. Takes no side.
  *
  * @param sheet   the dish in that school
- * @param changes what was changed, a sentence each
+ * @param changes what was changed, a sentence each; empty: nothing had to be
  */
 public record HouseStyle(Worksheet sheet, List<String> changes) {
 
@@ -66,8 +66,8 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
 
     private static final Map<String, String> FROZEN = Map.of("spinach", "spinach-frozen", "strawberries", "mixed-berries", "raspberries", "mixed-berries",
             "blueberries", "mixed-berries", "green-beans", "peas-frozen");
-    private static final Set<String> BOUGHT = Set.of("laksa-paste", "red-curry-paste", "harissa", "salsa", "puff-pastry", "filo-pastry", "naan", "pitta", "wheat-tortilla",
-            "corn-tortilla", "dumpling-wrappers", "vegan-mayo", "vegan-cream-cheese", "hoisin", "chilli-oil", "passata", "stock", "apple-sauce", "roasted-pepper-jar");
+    /** Bought by nearly everybody; how the other shortcuts are made stands in {@link HomeMade}. */
+    private static final Set<String> BOUGHT = Set.of("puff-pastry", "filo-pastry", "vegan-cream-cheese", "vegan-cheese");
     /** What is good with its skin on; nobody eats that of an onion. */
     private static final Set<String> SKIN_ON = Set.of("potato", "waxy-potato", "sweet-potato", "carrot", "parsnip", "beetroot", "turnip", "cucumber", "courgette", "aubergine",
             "ginger", "apple", "pear", "peach", "plum", "tomato", "butternut-squash", "pumpkin", "daikon", "radish");
@@ -95,7 +95,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
             default -> rules.shortcuts(school);
         }
         Worksheet next = rules.sheet.with(rules.sheet.notes().withHouse(matter.word(), Optional.of(school)));
-        return new HouseStyle(next, rules.changes.isEmpty() ? List.of("Nothing in this dish had to change for that.") : rules.changes);
+        return new HouseStyle(next, rules.changes);
     }
 
     /** The rules, at work on one dish. */
@@ -202,10 +202,10 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                 sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? Lines.item(own, other, Optional.of(amount), Optional.of(dried ? "soaked and boiled" : "drained and rinsed")) : own);
                 if (dried) {
                     sheet = Insertions.soakAndBoil(sheet, line.id());
-                    changes.add("%s g of %s in place of the can, with soaking overnight, ten minutes of hard boiling and an hour of simmering as steps of their own.".formatted(amount.high(), pulse.get().name()));
+                    changes.add("%s in place of the can, with soaking overnight, ten minutes of hard boiling and an hour of simmering as steps of their own.".formatted(pulse.get().name()));
                 } else {
                     dropSoaking(line);
-                    changes.add("%s g of %s, drained, in place of the dry ones; soaking and boiling are gone.".formatted(amount.high(), pulse.get().name()));
+                    changes.add("%s, drained, in place of the dry ones; soaking and boiling are gone.".formatted(pulse.get().name()));
                 }
             }
         }
@@ -316,16 +316,26 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
             });
         }
 
-        void shortcuts(String school) {
+        void shortcuts(String school) throws RefusedEditException {
             if (school.equals("allowed")) {
+                for (HomeMade made : HomeMade.all()) {
+                    Optional<Component> component = made.in(sheet, builtIn);
+                    if (component.isPresent()) {
+                        sheet = made.bought(sheet, component.get(), builtIn);
+                        changes.add("%s is bought again; its component is gone.".formatted(name(made.item())));
+                    }
+                }
                 return;
             }
-            for (IngredientLine line : lines(item -> BOUGHT.contains(item.id()))) {
-                String title = "Home-made " + name(line.item()).toLowerCase(Locale.ROOT).replaceAll(",.*", "");
-                boolean there = sheet.dish().components().stream().map(Component::title).anyMatch(title::equals);
-                if (!there) {
-                    sheet = Edits.addComponent(sheet, title);
-                    changes.add("%s gets a component of its own, still empty: write it, or take it in from another dish.".formatted(name(line.item())));
+            for (IngredientLine line : lines(item -> BOUGHT.contains(item.id()) || HomeMade.of(item.id()).isPresent())) {
+                Optional<HomeMade> made = HomeMade.of(line.item());
+                Optional<BigDecimal> grams = grams(line);
+                if (made.isEmpty() || grams.isEmpty()) {
+                    changes.add("%s stays as bought: %s.".formatted(name(line.item()), made.isEmpty() ? "nobody wrote here how it is made; take in a component of another dish if you have one"
+                            : "the line does not say how much"));
+                } else {
+                    sheet = made.get().inPlaceOf(sheet, line, grams.get(), builtIn);
+                    changes.add("%s is made, in a component of its own: %s.".formatted(name(line.item()), String.join(", ", made.get().sheet(builtIn).dish().steps().map(Step::title).toList())));
                 }
             }
         }

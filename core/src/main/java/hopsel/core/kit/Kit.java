@@ -45,8 +45,9 @@ public record Kit(Attendee attendee, List<Line> lines, List<Refusal> cannotServe
      *
      * @param dish   id of the dish
      * @param line   id of the line in it
+     * @param item   id of what is in it
      * @param avoids what the attendee avoids in it
      */
-    public record Refusal(String dish, String line, List<String> avoids) {
+    public record Refusal(String dish, String line, String item, List<String> avoids) {
     }
 }

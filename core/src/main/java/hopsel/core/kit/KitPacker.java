@@ -36,6 +36,11 @@ public final class KitPacker {
         return cooking.attendees().stream().filter(attendee -> attendee.gets().kit()).map(packer::pack).toList();
     }
 
+    /** The kit of one attendee. */
+    public static Kit pack(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee) {
+        return new KitPacker(cooking, builtIn, batches).pack(attendee);
+    }
+
     private Kit pack(Attendee attendee) {
         List<Kit.Line> lines = new ArrayList<>();
         List<Kit.Refusal> refusals = new ArrayList<>();
@@ -51,7 +56,7 @@ public final class KitPacker {
         BigDecimal grams = batches.grams(dish, line, attendee.servings());
         Working working = batches.working(dish, line, attendee.servings());
         if (serving instanceof Serving.CannotServe refusal) {
-            refusals.add(new Kit.Refusal(dish.id(), line.id(), refusal.reasons()));
+            refusals.add(new Kit.Refusal(dish.id(), line.id(), line.item(), refusal.reasons()));
         } else if (line.amount().isPresent() && serving instanceof Serving.AsWritten) {
             lines.add(new Kit.Line(dish.id(), line.id(), line.item(), grams, line.amount().get().certain(grams), Optional.empty(), working));
         } else if (line.amount().isPresent() && serving instanceof Serving.Substituted other) {

@@ -1,5 +1,6 @@
 package hopsel.core.planned;
 
+import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.Kit;
@@ -17,6 +18,7 @@ import hopsel.core.verify.PlanChecker;
 import hopsel.core.verify.Violation;
 
 import java.util.List;
+import java.util.Map;
 
 /**
  * A class with its plan, which has passed the checker, and the lists that follow from it. Immutable.
@@ -51,5 +53,20 @@ public record PlannedClass(CookingClass cooking, Catalogue catalogue, Plan plan,
         Demand demand = Demand.of(cooking, batches, kits);
         return new PlannedClass(cooking, cooking.catalogue(builtIn), plan, batches, kits, demand,
                 Shopping.of(cooking, builtIn, demand), MiseEnPlace.prep(batches), MiseEnPlace.trays(plan, batches));
+    }
+
+    /**
+     * With kits packed for how attendees cook, and the shopping that follows. The plan and the host's own trays stay.
+     *
+     * @param styles school by matter, by the id of the attendee
+     */
+    public PlannedClass inStyles(Map<String, Map<Matter, String>> styles, Catalogue builtIn) {
+        List<Kit> styled = kits.stream().map(kit -> {
+            Map<Matter, String> schools = styles.getOrDefault(kit.attendee().id(), Map.of());
+            AttendeeClass own = schools.isEmpty() ? null : AttendeeClass.of(this, schools, builtIn);
+            return own == null ? kit : KitPacker.pack(own.cooking(), builtIn, own.batches(), kit.attendee());
+        }).toList();
+        Demand needed = Demand.of(cooking, batches, styled);
+        return new PlannedClass(cooking, catalogue, plan, batches, styled, needed, Shopping.of(cooking, builtIn, needed), prep, trays);
     }
 }

@@ -294,7 +294,8 @@ class BenchActions {
     private Change style(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
         HouseStyle.Matter matter = HouseStyle.Matter.of(in.must("matter")).orElseThrow(() -> new RefusedEditException("There is no such matter."));
         HouseStyle style = HouseStyle.apply(sheet, matter, in.must("school"), house.now());
-        return new Change(style.sheet(), matter.word() + ": " + in.must("school"), style.changes());
+        return new Change(style.sheet(), matter.word() + ": " + in.must("school"),
+                style.changes().isEmpty() ? List.of("Nothing in this dish had to change for that.") : style.changes());
     }
 
     private Change scale(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {

@@ -4,11 +4,11 @@ import hopsel.core.diet.Attendee;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.handout.Handout;
-import hopsel.core.handout.HandoutStyle;
 import hopsel.core.handout.HandoutWriter;
 import hopsel.core.item.Catalogue;
-import hopsel.core.mise.Batches;
+import hopsel.core.planned.AttendeeClass;
 import hopsel.core.planned.PlannedClass;
+import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
@@ -20,8 +20,6 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 
 import java.util.List;
 import java.util.Map;
@@ -33,13 +31,13 @@ class HandoutController {
     private final ClassPages pages;
     private final Catalogue builtIn;
     private final HandoutPdf pdf;
-    private final AttendeeStyle styles;
+    private final AttendeeStyles styles;
 
-    HandoutController(ClassPages pages, Catalogue builtIn, HandoutPdf pdf, AttendeeStyle styles) {
-        this.styles = styles;
+    HandoutController(ClassPages pages, Catalogue builtIn, HandoutPdf pdf, AttendeeStyles styles) {
         this.pages = pages;
         this.builtIn = builtIn;
         this.pdf = pdf;
+        this.styles = styles;
     }
 
     @GetMapping("/classes/{id}/handouts")
@@ -63,23 +61,15 @@ class HandoutController {
                 .body(pdf.render((CookingClass) model.getAttribute("cooking"), handout, (List<?>) model.getAttribute("changes")));
     }
 
-    @PostMapping("/classes/{id}/handouts/{number}/style")
-    String style(@PathVariable("id") long id, @PathVariable("number") int number, @RequestParam Map<String, String> chosen, Model model) {
-        Attendee attendee = attendee(pages.open(id, Station.HANDOUTS, model), number);
-        styles.keep(id, attendee.id(), chosen);
-        return "redirect:/classes/%d/handouts/%d".formatted(id, number);
-    }
-
     private Handout write(long id, int number, Model model) {
         PlannedClass planned = pages.open(id, Station.HANDOUTS, model);
         Attendee attendee = attendee(planned, number);
-        Map<Matter, String> schools = styles.of(id, attendee.id());
-        HandoutStyle style = HandoutStyle.of(planned.cooking(), schools, builtIn);
-        Batches batches = style.changes().isEmpty() ? planned.batches() : Batches.of(style.cooking(), builtIn, planned.plan());
-        Handout handout = HandoutWriter.write(style.cooking(), builtIn, batches, attendee);
+        Map<Matter, String> schools = styles.of(id).getOrDefault(attendee.id(), Map.of());
+        AttendeeClass own = AttendeeClass.of(planned, schools, builtIn);
+        Handout handout = HandoutWriter.write(own.cooking(), builtIn, own.batches(), attendee);
         model.addAttribute("handout", handout);
-        model.addAttribute("changes", style.changes());
-        model.addAttribute("offered", HandoutStyle.OFFERED);
+        model.addAttribute("changes", own.changes());
+        model.addAttribute("matters", Matter.values());
         model.addAttribute("schools", schools);
         return handout;
     }

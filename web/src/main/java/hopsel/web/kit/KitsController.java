@@ -1,7 +1,9 @@
 package hopsel.web.kit;
 
+import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.kit.Kit;
 import hopsel.core.planned.PlannedClass;
+import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;
@@ -14,14 +16,18 @@ import org.springframework.web.bind.annotation.PathVariable;
 class KitsController {
 
     private final ClassPages pages;
+    private final AttendeeStyles styles;
 
-    KitsController(ClassPages pages) {
+    KitsController(ClassPages pages, AttendeeStyles styles) {
         this.pages = pages;
+        this.styles = styles;
     }
 
     @GetMapping("/classes/{id}/kits")
     String kits(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
+        model.addAttribute("styles", styles.of(id));
+        model.addAttribute("matters", Matter.values());
         model.addAttribute("kits", planned.kits().stream().sorted(Kit.PACKING_ORDER).toList());
         return "kit/kits";
     }

@@ -1,7 +1,9 @@
 package hopsel.web.plan;
 
+import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.item.Catalogue;
 import hopsel.core.planned.PlannedClass;
+import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StoredClass;
 import org.slf4j.Logger;
@@ -30,16 +32,19 @@ public class PlanDesk {
     private static final Logger LOG = LoggerFactory.getLogger(PlanDesk.class);
 
     private final ClassStore store;
+    private final AttendeeStyles styles;
     private final Catalogue catalogue;
     private final Map<Long, Kept> kept = new ConcurrentHashMap<>();
+    private final Map<Long, Styled> styled = new ConcurrentHashMap<>();
     private final ExecutorService workers = Executors.newFixedThreadPool(2, task -> {
         Thread thread = new Thread(task, "planner");
         thread.setDaemon(true);
         return thread;
     });
 
-    PlanDesk(ClassStore store, Catalogue catalogue) {
+    PlanDesk(ClassStore store, AttendeeStyles styles, Catalogue catalogue) {
         this.store = store;
+        this.styles = styles;
         this.catalogue = catalogue;
     }
 
@@ -48,15 +53,25 @@ public class PlanDesk {
         store.entries().forEach(entry -> ask(entry.id()));
     }
 
-    /** The class as it is stored now, with its plan; waits for it where it is still being planned. */
+    /** The class as it is stored now, with its plan and the kits in each attendee's style; waits where it is still being planned. */
     public Optional<Planned> find(long id) {
         return ask(id).map(future -> {
             try {
-                return future.join();
+                return inStyles(id, future.join());
             } catch (CompletionException e) {
                 throw new IllegalStateException("Class %d could not be planned.".formatted(id), e.getCause());
             }
         });
+    }
+
+    private Planned inStyles(long id, Planned plain) {
+        Map<String, Map<Matter, String>> chosen = styles.of(id);
+        if (chosen.isEmpty()) {
+            styled.remove(id);
+            return plain;
+        }
+        return styled.compute(id, (key, before) -> before != null && before.plain == plain && before.chosen.equals(chosen) ? before
+                : new Styled(plain, chosen, new Planned(plain.stored, plain.planned.inStyles(chosen, catalogue)))).planned;
     }
 
     /** The class with its plan if that is ready; otherwise planning goes on, and the answer has only the class. */
@@ -69,6 +84,7 @@ public class PlanDesk {
         Optional<Integer> version = store.version(id);
         if (version.isEmpty()) {
             kept.remove(id);
+            styled.remove(id);
             return Optional.empty();
         }
         Kept known = kept.get(id);
@@ -88,6 +104,9 @@ public class PlanDesk {
                 throw e;
             }
         }, workers));
+    }
+
+    private record Styled(Planned plain, Map<String, Map<Matter, String>> chosen, Planned planned) {
     }
 
     private record Kept(StoredClass stored, CompletableFuture<Planned> plan) {

@@ -1,4 +1,4 @@
-package hopsel.core.handout;
+package hopsel.core.planned;
 
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
@@ -8,49 +8,46 @@ import hopsel.core.bench.Worksheet;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
+import hopsel.core.mise.Batches;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
 /**
- * A class as one attendee cooks it at home: the dishes in their own style, and what that changed.
+ * A class as one attendee cooks it: the dishes in their own style, and what that changed.
  *
- * <p>Only schools are offered that leave the kit as it is packed. What an attendee may not have is met by substitutions
- * in the kit itself, not here.
+ * <p>A style is a wish. What an attendee may not have is met after it, by what they avoid.
  *
  * @param cooking the class with its dishes changed
+ * @param batches what its lines weigh
  * @param changes sentences, a dish named before each
  */
-public record HandoutStyle(CookingClass cooking, List<String> changes) {
-
-    /** Matters that an attendee may choose in. */
-    public static final List<Matter> OFFERED = List.of(Matter.OIL, Matter.SALT, Matter.PEEL, Matter.MEASURES);
-
-    private static final String NOTHING = "Nothing";
+public record AttendeeClass(CookingClass cooking, Batches batches, List<String> changes) {
 
     /** Keeps its own copy. */
-    public HandoutStyle {
+    public AttendeeClass {
         changes = List.copyOf(changes);
     }
 
-    /** The class in the schools chosen; a school that does not exist, or is not offered, is as if not chosen. */
-    public static HandoutStyle of(CookingClass cooking, Map<Matter, String> schools, Catalogue builtIn) {
+    /** The class in the schools chosen; a school that does not exist is as if not chosen. */
+    public static AttendeeClass of(PlannedClass planned, Map<Matter, String> schools, Catalogue builtIn) {
         List<Dish> dishes = new ArrayList<>();
         List<String> changes = new ArrayList<>();
-        for (Dish dish : cooking.dishes()) {
-            Worksheet sheet = new Worksheet(dish, cooking.items(), cooking.measures(), Notes.NONE);
-            for (Matter matter : OFFERED) {
+        for (Dish dish : planned.cooking().dishes()) {
+            Worksheet sheet = new Worksheet(dish, planned.cooking().items(), planned.cooking().measures(), Notes.NONE);
+            for (Matter matter : Matter.values()) {
                 String school = schools.get(matter);
                 if (school != null && matter.schools().contains(school)) {
                     HouseStyle style = styled(sheet, matter, school, builtIn);
                     sheet = style.sheet();
-                    style.changes().stream().filter(change -> !change.startsWith(NOTHING)).map(change -> dish.title() + ": " + change).forEach(changes::add);
+                    style.changes().forEach(change -> changes.add(dish.title() + ": " + change));
                 }
             }
             dishes.add(sheet.dish());
         }
-        return new HandoutStyle(cooking.with(dishes), changes);
+        CookingClass cooking = planned.cooking().with(dishes);
+        return new AttendeeClass(cooking, Batches.of(cooking, builtIn, planned.plan()), changes);
     }
 
     private static HouseStyle styled(Worksheet sheet, Matter matter, String school, Catalogue builtIn) {

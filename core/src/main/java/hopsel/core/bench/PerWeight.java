@@ -4,7 +4,6 @@ import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 
 /**
  * Minutes that go by the weight of what goes in, as with pressure cookers: so many in any case, and so many a kilogram.
@@ -26,7 +25,6 @@ public record PerWeight(Minutes base, Minutes perKg) {
     /** The minutes for a weight in grams, to the half minute, at least one. */
     public Minutes minutes(BigDecimal grams) {
         BigDecimal exact = base.value().add(perKg.value().multiply(Decimals.ratio(grams, KILO)));
-        BigDecimal two = BigDecimal.valueOf(2);
-        return Minutes.of(exact.multiply(two).setScale(0, RoundingMode.HALF_UP).divide(two).max(BigDecimal.ONE));
+        return Minutes.of(exact.max(BigDecimal.ONE)).toHalves();
     }
 }

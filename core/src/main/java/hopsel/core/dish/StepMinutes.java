@@ -1,6 +1,9 @@
 package hopsel.core.dish;
 
+import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
+
+import java.math.BigDecimal;
 
 /**
  * How long a step takes, with its range. Plans use {@code likely}.
@@ -27,5 +30,13 @@ public record StepMinutes(Minutes low, Minutes likely, Minutes high) {
     /** Whether the ends differ. */
     public boolean isRange() {
         return low.compareTo(high) != 0;
+    }
+
+    /** Another likely length; the range goes along in proportion, to the half minute. */
+    public StepMinutes stretched(Minutes other) {
+        BigDecimal factor = Decimals.ratio(other.value(), likely.value());
+        Minutes least = Minutes.of(low.value().multiply(factor)).toHalves();
+        Minutes most = Minutes.of(high.value().multiply(factor)).toHalves();
+        return new StepMinutes(least.compareTo(other) > 0 ? other : least, other, most.compareTo(other) < 0 ? other : most);
     }
 }

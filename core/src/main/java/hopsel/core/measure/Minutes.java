@@ -36,6 +36,11 @@ public record Minutes(BigDecimal value) implements Comparable<Minutes> {
         return value.multiply(SIXTY).add(HALF).setScale(0, RoundingMode.FLOOR).intValueExact();
     }
 
+    /** The nearest half minute. */
+    public Minutes toHalves() {
+        return new Minutes(value.add(value).setScale(0, RoundingMode.HALF_UP).multiply(HALF));
+    }
+
     /** Whether this is before zero. */
     public boolean isNegative() {
         return value.signum() < 0;

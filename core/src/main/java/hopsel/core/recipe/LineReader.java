@@ -4,7 +4,6 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Weigher;
 import hopsel.core.measure.Amount;
-import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
 
@@ -38,9 +37,7 @@ public final class LineReader {
     private static final BigDecimal ONE = BigDecimal.ONE;
     private static final BigDecimal DOZEN = BigDecimal.valueOf(12);
     private static final Pattern VAGUE = Pattern.compile("^(an? (?:(?:good|generous|small|big|little) )?(?:splash|glug|drizzle|squeeze|touch|little|few|dollop|drop|lug)s?|some|a bit|plenty|enough)\\s+(?:of\\s+)?", Pattern.CASE_INSENSITIVE);
-    /** Kinds of piece that are the whole thing, so that small and large tell more. */
-    private static final Set<String> WHOLE = Set.of("head", "bulb", "stalk", "stick", "ear", "cob");
-
+    private static final Pattern EACH = Pattern.compile("\\beach\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▢□☐◦‣–—+]|\\[ ?\\])+\\s*(?=\\S)");
     private static final Pattern PARENTHESIS = Pattern.compile("\\(([^()]*)\\)");
     private static final Pattern MODIFIER = Pattern.compile("^(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.|~|scant|generous|heaped|heaping|"
@@ -62,8 +59,6 @@ public final class LineReader {
     private static final Pattern OR = Pattern.compile("\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);
     /** Only fresh herbs come like this. */
     private static final Set<String> FRESH = Set.of("sprig", "bunch", "handful");
-    private static final Set<String> CONTAINERS = Set.of("can", "cans", "tin", "tins", "jar", "jars", "block", "blocks", "pack", "packs", "packet",
-            "packets", "package", "packages", "bag", "bags", "punnet", "punnets", "sachet", "sachets", "pkg", "bar", "bars", "carton", "bottle");
 
     private final ItemFinder finder;
     private final Weigher weigher;
@@ -121,8 +116,9 @@ public final class LineReader {
             aside();
             String name = name();
             Optional<Item> item = item(name).or(() -> size.flatMap(kind -> finder.find(name + " " + kind)));
-            Optional<Amount> amount = amount(item);
-            return new ReadLine(text, amount, item, name, prep(), optional, or, grams(item, amount));
+            SaidAmount said = new SaidAmount(count, unit, unitName, size, adjective, pack, added, factor, EACH.matcher(text).find(), name, weigher);
+            Optional<Amount> amount = said.amount(item);
+            return new ReadLine(text, amount, item, name, prep(), optional, or, said.grams(item, amount));
         }
 
         private void optional() {
@@ -259,7 +255,7 @@ public final class LineReader {
 
         /** {@code 400 g can chickpeas}: the weight was that of one can. */
         private void containerBehindWeight() {
-            Optional<UnitWords.Found> container = UnitWords.first(rest).filter(found -> CONTAINERS.contains(found.name()));
+            Optional<UnitWords.Found> container = UnitWords.first(rest).filter(found -> UnitWords.CONTAINERS.contains(found.name()));
             if (unit.isPresent() && unit.get().measured() && container.isPresent() && pack.isEmpty()) {
                 pack = count.map(number -> amount(number, unit.get()));
                 count = Optional.of(new Numbers.Reading(ONE, ONE, ""));
@@ -393,91 +389,6 @@ public final class LineReader {
         private Optional<Item> both(String name) {
             String[] two = name.split("(?i)\\s+(?:and|&)\\s+", 2);
             return two.length == 2 && finder.find(two[1]).isPresent() ? finder.find(two[0]) : Optional.empty();
-        }
-
-        private Optional<Amount> amount(Optional<Item> item) {
-            if (count.isEmpty() && unit.isEmpty()) {
-                return Optional.empty();
-            }
-            Numbers.Reading number = count.orElse(new Numbers.Reading(ONE, ONE, ""));
-            if (number.high().signum() <= 0) {
-                return Optional.empty();
-            }
-            if (unit.isPresent() && unit.get().unit() == Unit.CAN && item.isPresent() && item.get().gramsPerCan().isEmpty() && pack.isPresent()) {
-                return Optional.of(times(number, pack.get()));
-            }
-            boolean packOfPieces = CONTAINERS.contains(unitName) && unit.get().unit() == Unit.PIECE;
-            if (packOfPieces && pack.isPresent()) {
-                return Optional.of(times(number, pack.get()));
-            }
-            boolean countable = item.flatMap(Item::gramsPerPiece).isPresent();
-            if (unit.isEmpty() && pack.isPresent() && !countable) {
-                return Optional.of(count.get().high().compareTo(ONE) == 0 || !isEach() ? pack.get() : times(number, pack.get()));
-            }
-            UnitWords.Word word = unit.orElse(new UnitWords.Word(Unit.PIECE, ONE, Optional.empty()));
-            Amount plain = new Amount(number.low().multiply(word.factor()), number.high().multiply(word.factor()), word.unit(), kind(item, word));
-            return Optional.of(added.map(more -> sum(plain, more)).orElse(plain));
-        }
-
-        private Optional<String> kind(Optional<Item> item, UnitWords.Word word) {
-            if (word.unit() != Unit.PIECE) {
-                return Optional.empty();
-            }
-            Optional<String> finer = word.size().filter(WHOLE::contains).flatMap(any -> known(item, adjective));
-            String last = ItemFinder.words(name()).stream().reduce((a, b) -> b).orElse("");
-            if (word.size().isEmpty() && !last.isEmpty() && item.flatMap(Item::gramsPerPiece).isEmpty() && known(item, Optional.of(last)).isPresent()) {
-                return Optional.of(last);
-            }
-            boolean length = word.size().filter(kind -> kind.equals("inch") || kind.equals("cm")).isPresent();
-            return finer.or(word::size).filter(kind -> !length || known(item, Optional.of(kind)).isPresent()).or(() -> known(item, size));
-        }
-
-        private boolean isEach() {
-            return text.toLowerCase(Locale.ROOT).contains("each");
-        }
-
-        private Optional<String> known(Optional<Item> item, Optional<String> kind) {
-            return kind.filter(word -> item.isPresent() && item.get().practice().pieces().containsKey(word));
-        }
-
-        private Amount times(Numbers.Reading number, Amount each) {
-            return new Amount(each.low().multiply(number.low()), each.high().multiply(number.high()), each.unit());
-        }
-
-        private Amount sum(Amount first, Amount second) {
-            Optional<BigDecimal> one = weigher.measures().millilitres(first.unit());
-            Optional<BigDecimal> other = weigher.measures().millilitres(second.unit());
-            if (one.isEmpty() || other.isEmpty()) {
-                return first;
-            }
-            BigDecimal ratio = Decimals.ratio(other.get(), one.get());
-            return new Amount(first.low().add(second.low().multiply(ratio)), first.high().add(second.high().multiply(ratio)), first.unit());
-        }
-
-        private Optional<BigDecimal> grams(Optional<Item> item, Optional<Amount> amount) {
-            if (amount.isEmpty()) {
-                return Optional.empty();
-            }
-            Optional<BigDecimal> weighed = weigher.measures().grams(amount.get().unit()).map(amount.get().high()::multiply);
-            Optional<BigDecimal> byPack = pack.filter(weight -> unit.filter(word -> word.unit() == Unit.CAN).isEmpty() && !weight.equals(amount.get()))
-                    .flatMap(weight -> weigher.measures().grams(weight.unit()).map(weight.high()::multiply));
-            if (weighed.isPresent() || item.isEmpty()) {
-                return weighed.or(() -> byPack);
-            }
-            return byPack.or(() -> canned(item.get(), amount.get()))
-                    .or(() -> weigher.grams(item.get(), amount.get()).map(factor::multiply));
-        }
-
-        /** The drained share of the usual can, of what this one holds. */
-        private Optional<BigDecimal> canned(Item item, Amount amount) {
-            if (amount.unit() != Unit.CAN || pack.isEmpty() || item.practice().canNet().isEmpty() || item.gramsPerCan().isEmpty()) {
-                return Optional.empty();
-            }
-            // What stands on a can in millilitres is near enough its grams: what fills it is mostly water.
-            Optional<BigDecimal> net = weigher.measures().grams(pack.get().unit()).or(() -> weigher.measures().millilitres(pack.get().unit()))
-                    .map(pack.get().high()::multiply);
-            return net.map(grams -> Decimals.ratio(grams, item.practice().canNet().get()).multiply(item.gramsPerCan().get())
-                    .multiply(amount.high()));
         }
 
         private Optional<String> prep() {

@@ -7,11 +7,16 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** The words that recipes use for units, for packs and for kinds of piece. */
 final class UnitWords {
+
+    /** What things are sold in. */
+    static final Set<String> CONTAINERS = Set.of("can", "cans", "tin", "tins", "jar", "jars", "block", "blocks", "pack", "packs", "packet",
+            "packets", "package", "packages", "bag", "bags", "punnet", "punnets", "sachet", "sachets", "pkg", "bar", "bars", "carton", "bottle");
 
     private static final Map<String, Word> WORDS = new LinkedHashMap<>();
     private static final Pattern FIRST;

@@ -17,7 +17,6 @@ import hopsel.core.recipe.Slug;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.recipefile.RecipeFile;
 import hopsel.formats.recipefile.SchemaOrgWriter;
-import hopsel.web.bench.BenchActions.Change;
 import hopsel.web.bench.BenchStore.StaleDishException;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.bench.Entered.BadEntryException;

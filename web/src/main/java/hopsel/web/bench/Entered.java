@@ -6,10 +6,12 @@ import hopsel.core.recipe.Figure;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -97,6 +99,14 @@ final class Entered {
     static String text(Need need) {
         return need.kind().replace('-', ' ') + (need.units() > 1 ? " x" + need.units() : "") + need.celsius().map(c -> " " + c.toPlainString()).orElse("")
                 + (need.tolerance().signum() > 0 ? " ± " + need.tolerance().toPlainString() : "");
+    }
+
+    /** One of several words. */
+    <E> E choice(String field, E[] choices, Function<E, String> word) throws BadEntryException {
+        String text = must(field);
+        return Arrays.stream(choices).filter(choice -> word.apply(choice).equals(text)).findFirst()
+                .orElseThrow(() -> new BadEntryException(field, "is “%s”, which is not one of the choices: %s.".formatted(text,
+                        String.join(", ", Arrays.stream(choices).map(word).toList()))));
     }
 
     boolean isChecked(String field) {

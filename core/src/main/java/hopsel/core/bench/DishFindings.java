@@ -1,0 +1,41 @@
+package hopsel.core.bench;
+
+import hopsel.core.bench.Objection.Rule;
+import hopsel.core.item.Catalogue;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/** What there is to say about the dish as a whole: its yield, its steps, the time it promises. */
+final class DishFindings extends Findings {
+
+    private final DishTimes times;
+
+    DishFindings(Worksheet sheet, Catalogue builtIn) {
+        super(sheet, builtIn);
+        this.times = DishTimes.of(sheet.dish());
+    }
+
+    @Override
+    void look() {
+        if (sheet.notes().isGuessed(Notes.DISH, "servings")) {
+            object(Rule.YIELD_MISSING, Notes.DISH, "The recipe does not say how many it serves.", "It serves " + plain(sheet.dish().servings()),
+                    now -> now.with(now.notes().confirm(Notes.DISH, Set.of("servings"))));
+        }
+        if (sheet.dish().steps().findAny().isEmpty()) {
+            object(Rule.NO_STEPS, Notes.DISH, "There is no step yet, so nobody knows what to do.");
+        }
+        sheet.notes().headline().filter(time -> time.seconds() < times.elapsed()).ifPresent(time -> object(Rule.HEADLINE, Notes.DISH,
+                "The recipe promises %s; from the earliest start it takes %s.%s".formatted(Words.time(time.seconds()), Words.time(times.elapsed()), leftOut()),
+                "Say " + Words.time(times.elapsed()), now -> now.with(now.notes().withHeadline(Optional.of(minutes(times.elapsed()))))));
+    }
+
+    private String leftOut() {
+        if (times.hidden().isEmpty()) {
+            return "";
+        }
+        return " It leaves out: " + String.join(", ", times.hidden().stream().map(hidden -> hidden.what().name().toLowerCase(Locale.ROOT) + " "
+                + Words.time(hidden.seconds())).toList()) + ".";
+    }
+}

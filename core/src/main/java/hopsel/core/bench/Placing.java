@@ -1,0 +1,59 @@
+package hopsel.core.bench;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Substitution;
+import hopsel.core.dish.Dish;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.recipe.Slug;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Puts a dish from the bench into a class, with the ingredients and the substitutions it brings. */
+public final class Placing {
+
+    private Placing() {
+    }
+
+    /**
+     * The class with the dish in it, in the cups and spoons of the class. A dish that is in the class already is replaced
+     * by what it has become.
+     *
+     * @param house   the catalogue with the house's own items, which come along
+     * @param builtIn items that every class may use
+     */
+    public static CookingClass into(CookingClass cooking, Worksheet own, Catalogue house, Catalogue builtIn) {
+        Worksheet sheet = own.in(cooking.measures());
+        List<Dish> dishes = new ArrayList<>(cooking.dishes());
+        boolean there = dishes.stream().anyMatch(dish -> dish.id().equals(sheet.dish().id()) && dish.title().equals(sheet.dish().title()));
+        String id = there ? sheet.dish().id() : Slug.free(sheet.dish().id(), taken -> dishes.stream().anyMatch(dish -> dish.id().equals(taken)));
+        Dish dish = new Dish(id, sheet.dish().title(), sheet.dish().servings(), sheet.dish().components());
+        if (there) {
+            dishes.replaceAll(other -> other.id().equals(id) ? dish : other);
+        } else {
+            dishes.add(dish);
+        }
+        List<Item> items = new ArrayList<>(cooking.items());
+        Catalogue known = sheet.catalogue(house);
+        dish.lines().map(line -> known.get(line.item())).distinct()
+                .filter(item -> !builtIn.find(item.id()).equals(Optional.of(item)) && items.stream().noneMatch(other -> other.id().equals(item.id())))
+                .forEach(items::add);
+        return new CookingClass(cooking.title(), cooking.style(), cooking.startsAt(), cooking.zone(), cooking.airMinutes(), cooking.prepWindows(), cooking.people(),
+                cooking.resources(), cooking.measures(), items, dishes, substitutions(cooking, dish, builtIn), cooking.attendees(), cooking.provision());
+    }
+
+    /** What stands in for somebody's sake comes along, so that each attendee's allergies can be met; what is only liked does not. */
+    private static List<Substitution> substitutions(CookingClass cooking, Dish dish, Catalogue builtIn) {
+        List<Substitution> all = new ArrayList<>(cooking.substitutions());
+        dish.lines().flatMap(line -> KnownSubstitution.of(line.item()).stream())
+                .filter(known -> known.why() != KnownSubstitution.Why.LIKE && builtIn.find(known.use()).isPresent())
+                .map(known -> new Substitution(known.replaced(), known.use(), known.ratio(), Optional.of(known.role().name().toLowerCase(Locale.ROOT).replace('_', ' ')),
+                        Optional.empty(), Optional.of(known.effect())))
+                .filter(known -> all.stream().noneMatch(other -> other.replaced().equals(known.replaced()) && other.use().equals(known.use())))
+                .distinct().forEach(all::add);
+        return all;
+    }
+}

@@ -1,0 +1,117 @@
+package hopsel.core.recipe;
+
+import hopsel.core.item.Item;
+import hopsel.core.item.Weigher;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Unit;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a line said of the quantity, before it is known of what.
+ *
+ * @param count     the number; empty: none was written
+ * @param unit      of it
+ * @param unitName  as written
+ * @param size      small, large, bunch and the like
+ * @param adjective a size said before a kind of piece: a large head
+ * @param pack      what one holds, or the same amount once more
+ * @param added     what comes on top: plus 1 tsp
+ * @param factor    1, more where heaped, less where scant
+ * @param each      whether the pack was said of each one
+ * @param name      of the thing
+ * @param weigher   for the cups and spoons of the place
+ */
+record SaidAmount(Optional<Numbers.Reading> count, Optional<UnitWords.Word> unit, String unitName, Optional<String> size, Optional<String> adjective,
+                  Optional<Amount> pack, Optional<Amount> added, BigDecimal factor, boolean each, String name, Weigher weigher) {
+
+    private static final BigDecimal ONE = BigDecimal.ONE;
+    /** Kinds of piece that are the whole thing, so that small and large tell more. */
+    private static final Set<String> WHOLE = Set.of("head", "bulb", "stalk", "stick", "ear", "cob");
+
+    /** In a unit of the contract; empty: to taste, or not said. */
+    Optional<Amount> amount(Optional<Item> item) {
+        if (count.isEmpty() && unit.isEmpty()) {
+            return Optional.empty();
+        }
+        Numbers.Reading number = count.orElse(new Numbers.Reading(ONE, ONE, ""));
+        if (number.high().signum() <= 0) {
+            return Optional.empty();
+        }
+        if (unit.isPresent() && unit.get().unit() == Unit.CAN && item.isPresent() && item.get().gramsPerCan().isEmpty() && pack.isPresent()) {
+            return Optional.of(times(number, pack.get()));
+        }
+        boolean packOfPieces = UnitWords.CONTAINERS.contains(unitName) && unit.get().unit() == Unit.PIECE;
+        if (packOfPieces && pack.isPresent()) {
+            return Optional.of(times(number, pack.get()));
+        }
+        boolean countable = item.flatMap(Item::gramsPerPiece).isPresent();
+        if (unit.isEmpty() && pack.isPresent() && !countable) {
+            return Optional.of(count.get().high().compareTo(ONE) == 0 || !each ? pack.get() : times(number, pack.get()));
+        }
+        UnitWords.Word word = unit.orElse(new UnitWords.Word(Unit.PIECE, ONE, Optional.empty()));
+        Amount plain = new Amount(number.low().multiply(word.factor()), number.high().multiply(word.factor()), word.unit(), kind(item, word));
+        return Optional.of(added.map(more -> sum(plain, more)).orElse(plain));
+    }
+
+    private Optional<String> kind(Optional<Item> item, UnitWords.Word word) {
+        if (word.unit() != Unit.PIECE) {
+            return Optional.empty();
+        }
+        Optional<String> finer = word.size().filter(WHOLE::contains).flatMap(any -> known(item, adjective));
+        String last = ItemFinder.words(name).stream().reduce((a, b) -> b).orElse("");
+        if (word.size().isEmpty() && !last.isEmpty() && item.flatMap(Item::gramsPerPiece).isEmpty() && known(item, Optional.of(last)).isPresent()) {
+            return Optional.of(last);
+        }
+        boolean length = word.size().filter(kind -> kind.equals("inch") || kind.equals("cm")).isPresent();
+        return finer.or(word::size).filter(kind -> !length || known(item, Optional.of(kind)).isPresent()).or(() -> known(item, size));
+    }
+
+    private Optional<String> known(Optional<Item> item, Optional<String> kind) {
+        return kind.filter(word -> item.isPresent() && item.get().practice().pieces().containsKey(word));
+    }
+
+    private Amount times(Numbers.Reading number, Amount each) {
+        return new Amount(each.low().multiply(number.low()), each.high().multiply(number.high()), each.unit());
+    }
+
+    private Amount sum(Amount first, Amount second) {
+        Optional<BigDecimal> one = weigher.measures().millilitres(first.unit());
+        Optional<BigDecimal> other = weigher.measures().millilitres(second.unit());
+        if (one.isEmpty() || other.isEmpty()) {
+            return first;
+        }
+        BigDecimal ratio = Decimals.ratio(other.get(), one.get());
+        return new Amount(first.low().add(second.low().multiply(ratio)), first.high().add(second.high().multiply(ratio)), first.unit());
+    }
+
+    /** Edible grams of the upper end: by what was weighed, by the pack, or by the catalogue. */
+    Optional<BigDecimal> grams(Optional<Item> item, Optional<Amount> amount) {
+        if (amount.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<BigDecimal> weighed = weigher.measures().grams(amount.get().unit()).map(amount.get().high()::multiply);
+        Optional<BigDecimal> byPack = pack.filter(weight -> unit.filter(word -> word.unit() == Unit.CAN).isEmpty() && !weight.equals(amount.get()))
+                .flatMap(weight -> weigher.measures().grams(weight.unit()).map(weight.high()::multiply));
+        if (weighed.isPresent() || item.isEmpty()) {
+            return weighed.or(() -> byPack);
+        }
+        return byPack.or(() -> canned(item.get(), amount.get()))
+                .or(() -> weigher.grams(item.get(), amount.get()).map(factor::multiply));
+    }
+
+    /** The drained share of the usual can, of what this one holds. */
+    private Optional<BigDecimal> canned(Item item, Amount amount) {
+        if (amount.unit() != Unit.CAN || pack.isEmpty() || item.practice().canNet().isEmpty() || item.gramsPerCan().isEmpty()) {
+            return Optional.empty();
+        }
+        // What stands on a can in millilitres is near enough its grams: what fills it is mostly water.
+        Optional<BigDecimal> net = weigher.measures().grams(pack.get().unit()).or(() -> weigher.measures().millilitres(pack.get().unit()))
+                .map(pack.get().high()::multiply);
+        return net.map(grams -> Decimals.ratio(grams, item.practice().canNet().get()).multiply(item.gramsPerCan().get())
+                .multiply(amount.high()));
+    }
+}

@@ -1,0 +1,18 @@
+package hopsel.web.bench;
+
+import hopsel.core.bench.RefusedEditException;
+import hopsel.core.bench.Worksheet;
+import hopsel.web.bench.Entered.BadEntryException;
+
+/** One thing that can be done to a dish. */
+@FunctionalInterface
+interface BenchAction {
+
+    /**
+     * The dish after it.
+     *
+     * @throws BadEntryException    where a field cannot be taken
+     * @throws RefusedEditException where the edit cannot be done
+     */
+    Change apply(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException;
+}

@@ -1,0 +1,116 @@
+package hopsel.web.bench;
+
+import hopsel.core.bench.ByTaste;
+import hopsel.core.bench.Edits;
+import hopsel.core.bench.KnownSubstitution;
+import hopsel.core.bench.Notes;
+import hopsel.core.bench.RefusedEditException;
+import hopsel.core.bench.Substitutions;
+import hopsel.core.bench.Worksheet;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Source;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.measure.Scaling;
+import hopsel.core.recipe.LineReader;
+import hopsel.core.recipe.RecipeLines;
+import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.catalogue.HouseCatalogue;
+import org.springframework.stereotype.Component;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What is done to ingredient lines, and to passages that were not understood. */
+@Component
+class LineActions implements ActionSet {
+
+    private final HouseCatalogue house;
+
+    LineActions(HouseCatalogue house) {
+        this.house = house;
+    }
+
+    @Override
+    public Map<String, BenchAction> actions() {
+        Map<String, BenchAction> actions = new LinkedHashMap<>();
+        actions.put("add-line", (sheet, in) -> addLine(sheet, in, in.must("component"), in.must("text")));
+        actions.put("line", this::line);
+        actions.put("remove-line", (sheet, in) -> Change.done(Edits.removeLine(sheet, in.must("line")), "took an ingredient away"));
+        actions.put("taste", this::taste);
+        actions.put("substitute", this::substitute);
+        actions.put("read-more", this::readMore);
+        return actions;
+    }
+
+    private Change addLine(Worksheet sheet, Entered in, String component, String text) throws BadEntryException {
+        RecipeLines.Proposed line = RecipeLines.propose(text, new LineReader(sheet.catalogue(house.now()), sheet.measures()), name -> Edits.newLine(sheet, name));
+        return Change.done(with(Edits.line(sheet, component, line.line()), line.unknown()), "added " + line.line().item().replace('-', ' '));
+    }
+
+    private Change line(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        IngredientLine before = sheet.line(in.must("line")).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
+        RecipeLines.Proposed read = RecipeLines.propose(in.must("text"), new LineReader(sheet.catalogue(house.now()), sheet.measures()), name -> before.id());
+        Optional<String> chosen = in.text("item");
+        Optional<Item> item = chosen.flatMap(words -> named(sheet, words));
+        if (chosen.isPresent() && item.isEmpty()) {
+            throw new BadEntryException("item", "is “%s”, which the catalogue does not know. Choose one from the list, or add it to the catalogue.".formatted(chosen.get()));
+        }
+        boolean chose = item.isPresent() && !item.get().id().equals(before.item());
+        String id = chose ? item.get().id() : read.unknown().isPresent() ? item.map(Item::id).orElse(read.line().item()) : read.line().item();
+        IngredientLine line = new IngredientLine(before.id(), id, read.line().amount(), read.line().prep(),
+                in.text("scaling").flatMap(Scaling::of).orElse(before.scaling()), read.line().optional(),
+                in.text("from").isEmpty() ? before.from() : in.choice("from", Source.values(), Source::word));
+        Worksheet next = Edits.line(sheet, "", line);
+        return Change.done(id.equals(read.line().item()) ? with(next, read.unknown()) : next, "changed " + id.replace('-', ' '));
+    }
+
+    private Optional<Item> named(Worksheet sheet, String words) {
+        Catalogue catalogue = sheet.catalogue(house.now());
+        return catalogue.find(words).or(() -> catalogue.items().stream().filter(item -> item.name().equalsIgnoreCase(words)).findFirst());
+    }
+
+    private static Worksheet with(Worksheet sheet, Optional<Item> unknown) {
+        if (unknown.isEmpty() || sheet.items().stream().anyMatch(item -> item.id().equals(unknown.get().id()))) {
+            return sheet;
+        }
+        List<Item> items = new ArrayList<>(sheet.items());
+        items.add(unknown.get());
+        return new Worksheet(sheet.dish(), items, sheet.measures(), sheet.notes());
+    }
+
+    private Change taste(Worksheet sheet, Entered in) throws BadEntryException {
+        if (in.number("ceiling").isEmpty()) {
+            return Change.done(Edits.byTaste(sheet, in.must("line"), Optional.empty()), "an amount is no longer by taste");
+        }
+        ByTaste taste = new ByTaste(in.number("start").orElse(BigDecimal.ZERO), in.positive("by").orElse(BigDecimal.ONE), in.positive("ceiling").orElseThrow(), in.must("cue"));
+        return Change.done(Edits.byTaste(sheet, in.must("line"), Optional.of(taste)), "an amount is found by taste");
+    }
+
+    private Change substitute(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        IngredientLine line = sheet.line(in.must("line")).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
+        String use = in.must("use");
+        KnownSubstitution known = KnownSubstitution.of(line.item()).stream().filter(one -> one.use().equals(use)).findFirst()
+                .orElseThrow(() -> new RefusedEditException("Nothing is known about putting that in its place."));
+        return new Change(Substitutions.apply(sheet, line.id(), known, house.now()), "put %s in".formatted(use.replace('-', ' ')), List.of(known.effect()));
+    }
+
+    /** A passage that was not understood becomes a line, a step, or is laid aside. */
+    private Change readMore(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        String passage = in.must("passage");
+        List<String> left = new ArrayList<>(sheet.notes().unread());
+        left.remove(passage);
+        Notes notes = sheet.notes().withSource(sheet.notes().source(), left);
+        String as = in.must("as");
+        if (!as.equals("aside") && sheet.dish().components().isEmpty()) {
+            throw new RefusedEditException("Add a component first.");
+        }
+        Worksheet next = sheet.with(notes);
+        return as.equals("line") ? addLine(next, in, in.must("component"), passage)
+                : Change.done(as.equals("step") ? Edits.addStep(next, in.must("component"), passage) : next, "settled a passage");
+    }
+}

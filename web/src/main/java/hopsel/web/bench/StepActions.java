@@ -1,0 +1,162 @@
+package hopsel.web.bench;
+
+import hopsel.core.bench.Edits;
+import hopsel.core.bench.Ladders;
+import hopsel.core.bench.PerWeight;
+import hopsel.core.bench.RefusedEditException;
+import hopsel.core.bench.Resize;
+import hopsel.core.bench.Rounds;
+import hopsel.core.bench.StepNote;
+import hopsel.core.bench.Worksheet;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Show;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
+import hopsel.core.measure.Minutes;
+import hopsel.core.recipe.TimeReader;
+import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.catalogue.HouseCatalogue;
+import org.springframework.stereotype.Component;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What is done to steps. */
+@Component
+class StepActions implements ActionSet {
+
+    private final HouseCatalogue house;
+
+    StepActions(HouseCatalogue house) {
+        this.house = house;
+    }
+
+    @Override
+    public Map<String, BenchAction> actions() {
+        Map<String, BenchAction> actions = new LinkedHashMap<>();
+        actions.put("step", this::step);
+        actions.put("correct", this::correct);
+        actions.put("retime", this::retime);
+        actions.put("split", (sheet, in) -> Change.done(Edits.split(sheet, in.must("step"), in.minutes("at").orElseGet(() -> half(sheet, in))), "cut a step in two"));
+        actions.put("join", (sheet, in) -> Change.done(Edits.join(sheet, in.must("step")), "joined two steps"));
+        actions.put("move", (sheet, in) -> Change.done(Edits.move(sheet, in.must("step"), in.must("component"), in.number("position").orElse(BigDecimal.ZERO).intValue()), "moved a step"));
+        actions.put("tie", (sheet, in) -> Change.done(Edits.tie(sheet, in.must("before"), in.must("then"), in.minutes("wait").orElse(Minutes.ZERO), in.minutes("within")), "tied two steps"));
+        actions.put("untie", (sheet, in) -> Change.done(Edits.untie(sheet, in.must("before"), in.must("then")), "untied two steps"));
+        actions.put("add-step", (sheet, in) -> Change.done(Edits.addStep(sheet, in.must("component"), in.must("title")), "added a step"));
+        actions.put("remove-step", (sheet, in) -> Change.done(Edits.removeStep(sheet, in.must("step")), "took a step away"));
+        actions.put("rounds", this::rounds);
+        actions.put("weight", this::weight);
+        actions.put("ladder", this::ladder);
+        return actions;
+    }
+
+    private static Step found(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        return sheet.step(in.must("step")).orElseThrow(() -> new RefusedEditException("That step is not there any more. Look at the dish as it is now."));
+    }
+
+    private static Minutes half(Worksheet sheet, Entered in) {
+        return sheet.step(in.fields().getOrDefault("step", "")).map(step -> Minutes.of(step.minutes().likely().value().divide(BigDecimal.valueOf(2))))
+                .orElse(Minutes.of(1));
+    }
+
+    private Change step(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        Step before = found(sheet, in);
+        StepMinutes minutes = minutes(in, before);
+        Work work = in.choice("work", Work.values(), Work::word);
+        Optional<Minutes> swap = in.minutes("swap").filter(time -> time.seconds() > 0);
+        if (work == Work.HANDS && swap.isPresent()) {
+            throw new BadEntryException("swap", "is set, but hands work cannot be swapped out. Take it away, or choose watched.");
+        }
+        if (swap.isPresent() && swap.get().compareTo(minutes.likely()) > 0) {
+            throw new BadEntryException("swap", "is longer than the step itself. Show it for less.");
+        }
+        List<Use> uses = new ArrayList<>();
+        for (IngredientLine line : sheet.dish().lines().toList()) {
+            Optional<BigDecimal> share = in.fields().containsKey("share-" + line.id()) ? in.number("share-" + line.id())
+                    : before.uses().stream().filter(use -> use.ingredient().equals(line.id())).map(Use::share).findFirst();
+            share.filter(value -> value.signum() > 0).map(value -> value.divide(BigDecimal.valueOf(in.fields().containsKey("share-" + line.id()) ? 100 : 1)))
+                    .ifPresent(value -> uses.add(new Use(line.id(), value)));
+        }
+        Step step = new Step(before.id(), in.must("title"), in.text("text"), minutes, work, in.choice("show", Show.values(), Show::word), in.needs("needs"),
+                before.after(), in.minutes("keeps"), swap, before.uses(), in.minutes("checkEvery").filter(time -> time.seconds() > 0), in.text("cue"), in.text("say"),
+                in.isChecked("loud") ? Optional.of("loud") : Optional.empty());
+        Worksheet next = Edits.step(sheet, step);
+        if (!before.minutes().equals(minutes)) {
+            next = Edits.retime(next, step.id(), minutes);
+        }
+        next = next.with(next.notes().confirm(step.id(), Set.of("minutes")));
+        for (IngredientLine line : sheet.dish().lines().toList()) {
+            next = Edits.use(next, step.id(), line.id(), uses.stream().filter(use -> use.ingredient().equals(line.id())).map(Use::share).findFirst().orElse(BigDecimal.ZERO));
+        }
+        StepNote note = next.notes().step(step.id()).withFirstLook(in.minutes("firstLook").filter(time -> time.seconds() > 0));
+        return Change.done(next.with(next.notes().withStep(step.id(), note)), "changed “%s”".formatted(step.title()));
+    }
+
+    /** A step corrected beside the original: its name, its time as one says it, who is needed, and the cue. */
+    private Change correct(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        Step before = found(sheet, in);
+        String said = in.must("time");
+        StepMinutes minutes = TimeReader.first(said.matches("[\\d.,\\s½¼¾–-]+") ? said + " minutes" : said).filter(time -> time.likely().seconds() > 0)
+                .orElseThrow(() -> new BadEntryException("time", "is “%s”, which is no time. Write it like 20–25 min, or overnight.".formatted(said)));
+        Work work = in.choice("work", Work.values(), Work::word);
+        Step step = new Step(before.id(), in.must("title"), before.text(), minutes, work, before.show(), before.needs(), before.after(), before.keeps(),
+                work == Work.HANDS ? Optional.empty() : before.swap().filter(shown -> shown.compareTo(minutes.likely()) <= 0), before.uses(), before.checkEvery(), in.text("cue"), before.say(), before.noise());
+        Worksheet next = Edits.retime(Edits.step(sheet, step), step.id(), minutes);
+        return Change.done(next, "corrected “%s”".formatted(step.title()));
+    }
+
+    private static StepMinutes minutes(Entered in, Step before) throws BadEntryException {
+        Minutes likely = in.minutes("likely").filter(time -> time.seconds() > 0)
+                .orElseThrow(() -> new BadEntryException("likely", "is missing or 0. Say how many minutes it usually takes."));
+        boolean moved = likely.compareTo(before.minutes().likely()) != 0;
+        Minutes low = in.minutes("low").orElse(likely);
+        Minutes high = in.minutes("high").orElse(likely);
+        boolean lowStayed = moved && low.compareTo(before.minutes().low()) == 0 && low.compareTo(likely) > 0;
+        boolean highStayed = moved && high.compareTo(before.minutes().high()) == 0 && high.compareTo(likely) < 0;
+        low = lowStayed ? likely : low;
+        high = highStayed ? likely : high;
+        if (low.compareTo(likely) > 0) {
+            throw new BadEntryException("low", "is above what it usually takes. Write least, usual and most in this order.");
+        }
+        if (high.compareTo(likely) < 0) {
+            throw new BadEntryException("high", "is below what it usually takes. Write least, usual and most in this order.");
+        }
+        return new StepMinutes(low, likely, high);
+    }
+
+    /** Drawn longer or shorter. */
+    private Change retime(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        Step step = found(sheet, in);
+        Minutes likely = in.minutes("likely").filter(time -> time.seconds() > 0).orElse(Minutes.of(BigDecimal.ONE));
+        return Change.done(Edits.retime(sheet, step.id(), step.minutes().stretched(likely)), "“%s” takes %s min".formatted(step.title(), likely));
+    }
+
+    private Change rounds(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        Optional<BigDecimal> pieces = in.positive("pieceGrams").isPresent() ? Optional.of(Resize.piecesOf(sheet, in.must("step"), in.positive("pieceGrams").get(), house.now())) : in.positive("pieces");
+        Rounds rounds = new Rounds(pieces.orElseThrow(() -> new BadEntryException("pieces", "is empty. How many are there, or what does one weigh?")),
+                in.positive("perRound").orElseThrow(() -> new BadEntryException("perRound", "is empty. How many does a pan take at once?")),
+                in.minutes("each").filter(time -> time.seconds() > 0).orElseThrow(() -> new BadEntryException("each", "is empty. How long does a round take?")),
+                in.number("pans").orElse(BigDecimal.ONE).intValue());
+        return new Change(Edits.rounds(sheet, in.must("step"), rounds), "rounds", List.of("%s pieces, %d rounds of %s min: %s min.".formatted(
+                rounds.pieces().toPlainString(), rounds.count(), rounds.each(), rounds.minutes())));
+    }
+
+    private Change weight(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        PerWeight weight = new PerWeight(in.minutes("base").orElse(Minutes.ZERO), in.minutes("perKg").orElse(Minutes.ZERO));
+        Worksheet next = Edits.perWeight(sheet, in.must("step"), weight, house.now());
+        return Change.done(next, "minutes by weight: " + next.step(in.must("step")).orElseThrow().minutes().likely() + " min");
+    }
+
+    private Change ladder(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+        Step step = found(sheet, in);
+        StepNote note = sheet.notes().step(step.id());
+        return Change.done(sheet.with(sheet.notes().withStep(step.id(), note.withLadder(note.ladder().isEmpty() ? Ladders.suggested(step) : List.of()))), "corrections of “%s”".formatted(step.title()));
+    }
+}

@@ -150,7 +150,7 @@ public record HomeMade(String item, int yields, String recipe) {
                     1 tsp salt
                     Method
                     1. Warm the rapeseed oil in a pan for 6 minutes until a flake of chilli sizzles gently in it.
-                    2. Pour it over the chilli flakes and salt and let stand for 30 minutes."""),
+                    2. Pour it over the chilli flakes and salt and let it steep for 30 minutes."""),
             new HomeMade("passata", 700, """
                     1 kg tomatoes
                     Method

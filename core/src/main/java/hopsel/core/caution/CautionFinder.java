@@ -27,6 +27,8 @@ import java.util.regex.Pattern;
 public final class CautionFinder {
 
     private static final BigDecimal PAPER_LIMIT = BigDecimal.valueOf(220);
+    private static final Pattern DRY = Pattern.compile("\\b(?:dry|dried)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PULSE = Pattern.compile("beans?\\b|peas?\\b", Pattern.CASE_INSENSITIVE);
 
     private static final List<Rule> RULES = List.of(
             new Rule(Caution.ALLERGENS, scene -> true),
@@ -34,22 +36,24 @@ public final class CautionFinder {
             new Rule(Caution.COOLING, scene -> scene.item("rice", "bean", "lentil", "chickpea", "grain", "potato", "tapioca",
                     "sago", "noodle", "pasta") && scene.says("boil", "simmer", "cook", "steam")),
             new Rule(Caution.REHEATING, scene -> scene.says("reheat", "warm through", "warm it")),
-            new Rule(Caution.DRY_BEANS, scene -> scene.item("dried bean", "dry bean", "kidney bean", "dal, dried")),
+            new Rule(Caution.DRY_BEANS, scene -> scene.item(CautionFinder::isDryPulse) || scene.says("dried bean", "dry bean", "dried chickpea")),
             new Rule(Caution.RAW_FLOUR, scene -> scene.item("flour", "semolina") && scene.says("dough", "batter", "pastry",
                     "knead", "mix")),
             new Rule(Caution.MUSHROOMS, scene -> scene.item("mushroom", "shiitake", "porcini")),
             new Rule(Caution.SPROUTS, scene -> scene.item("sprout")),
-            new Rule(Caution.GARLIC_IN_OIL, scene -> scene.item("garlic") && scene.item(CautionFinder::isOil)),
-            new Rule(Caution.KEEP_CHILLED, scene -> scene.item("tofu", "tempeh", "cashew", "bean", "cream", "yogurt", "melon")),
+            new Rule(Caution.GARLIC_IN_OIL, scene -> scene.item(CautionFinder::isOil)
+                    && (scene.item("garlic") || scene.item(CautionFinder::isHerb) && scene.says("infus", "steep"))),
+            new Rule(Caution.KEEP_CHILLED, scene -> scene.item("tofu", "tempeh", "cashew", "bean", "chickpea", "lentil", "cream", "yogurt",
+                    "melon", "lettuce", "rocket", "spinach")),
             new Rule(Caution.HOT_BLENDER, scene -> scene.needs("blender") && scene.says("boil", "simmer", "hot", "roast", "bloom")),
             new Rule(Caution.PRESSURE, scene -> scene.needs("pressure-cooker")),
             new Rule(Caution.HOT_OIL, scene -> scene.item(CautionFinder::isOil) && scene.says("fry", "sizzl", "sear", "crisp")),
-            new Rule(Caution.PARCHMENT, scene -> scene.step(step -> above(step, PAPER_LIMIT)
+            new Rule(Caution.PARCHMENT, scene -> scene.step(step -> (above(step, PAPER_LIMIT) || needs(step, "grill"))
                     && says(step, "paper", "parchment", "baking sheet"))),
             new Rule(Caution.KNIVES, scene -> scene.line(line -> line.prep().isPresent())
-                    || scene.says("slice", "chop", "cut", "dice", "shred", "mandoline")),
+                    || scene.item("avocado", "butternut", "pumpkin", "celeriac") || scene.says("slice", "chop", "cut", "dice", "shred", "mandoline")),
             new Rule(Caution.STEAM, scene -> scene.needs("oven", "steamer") || scene.says("drain", "lift the lid", "lid off")),
-            new Rule(Caution.ALCOHOL, scene -> scene.item("wine", "mirin", "sake", "rum", "brandy", "beer", "vodka")),
+            new Rule(Caution.ALCOHOL, scene -> scene.item(CautionFinder::isAlcohol)),
             new Rule(Caution.HOT_CENTRES, scene -> scene.says("pierogi", "dumpling", "fill", "molten") && scene.says("boil", "bake",
                     "fry", "steam")));
 
@@ -71,6 +75,24 @@ public final class CautionFinder {
 
     private static boolean isOil(Item item) {
         return item.is().filter(rule -> rule == HouseRule.OIL).isPresent();
+    }
+
+    /** Peas and beans that come dry; lentils need neither the soak nor the hard boil. */
+    private static boolean isDryPulse(Item item) {
+        return DRY.matcher(item.name()).find() && PULSE.matcher(item.name()).find();
+    }
+
+    private static boolean isHerb(Item item) {
+        return starts(item.name(), "basil", "rosemary", "thyme", "sage", "oregano", "tarragon", "chilli", "dried basil", "dried rosemary", "dried thyme");
+    }
+
+    /** A vinegar has none left. */
+    private static boolean isAlcohol(Item item) {
+        return !starts(item.name(), "vinegar") && starts(item.name(), "wine", "mirin", "sake", "rum", "brandy", "beer", "lager", "ale", "vodka", "sherry", "port", "liqueur");
+    }
+
+    private static boolean needs(Step step, String kind) {
+        return step.needs().stream().anyMatch(need -> need.kind().equals(kind));
     }
 
     private static boolean above(Step step, BigDecimal celsius) {
@@ -114,7 +136,7 @@ public final class CautionFinder {
         }
 
         boolean needs(String... kinds) {
-            return step(step -> step.needs().stream().anyMatch(need -> List.of(kinds).contains(need.kind())));
+            return Arrays.stream(kinds).anyMatch(kind -> step(step -> CautionFinder.needs(step, kind)));
         }
     }
 }

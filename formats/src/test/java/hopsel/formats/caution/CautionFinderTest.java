@@ -1,0 +1,80 @@
+package hopsel.formats.caution;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.bench.HomeMade;
+import hopsel.core.caution.Caution;
+import hopsel.core.caution.CautionFinder;
+import hopsel.core.dish.Dish;
+import hopsel.core.item.Catalogue;
+import hopsel.core.measure.Measures;
+import hopsel.formats.classfile.BuiltInCatalogue;
+import hopsel.formats.recipefile.RecipeFile;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Each matter of the cautions, where it has to be said, and where it would be a false alarm. */
+class CautionFinderTest {
+
+    private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
+
+    private static Dish dish(String ingredients, String method) {
+        return RecipeFile.read("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method, CATALOGUE, Measures.METRIC).dish();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            250 g dried black beans                   | Soak the beans overnight.                                 | DRY_BEANS
+            250 g dried chickpeas                     | Soak the chickpeas overnight.                             | DRY_BEANS
+            250 g dried kidney beans                  | Boil the beans for 60 minutes.                            | DRY_BEANS
+            200 g basmati rice                        | Boil the rice for 12 minutes.                             | COOLING
+            400 g potatoes                            | Steam the potatoes for 20 minutes.                        | COOLING
+            1 can black beans                         | Reheat the beans for 5 minutes.                           | REHEATING
+            300 g plain flour; 150 ml water           | Knead the flour and water into a dough for 8 minutes.     | RAW_FLOUR
+            300 g shiitake                            | Fry the mushrooms for 6 minutes.                          | MUSHROOMS
+            100 g mung bean sprouts                   | Scatter the sprouts over.                                 | SPROUTS
+            4 cloves garlic; 100 ml olive oil         | Warm the garlic in the oil for 5 minutes.                 | GARLIC_IN_OIL
+            5 sprigs rosemary; 100 ml olive oil       | Let the rosemary steep in the oil for 30 minutes.         | GARLIC_IN_OIL
+            300 g firm tofu                           | Press the tofu for 20 minutes.                            | KEEP_CHILLED
+            100 g rocket                              | Toss the rocket.                                          | KEEP_CHILLED
+            1 can chickpeas                           | Mash the chickpeas for 2 minutes.                         | KEEP_CHILLED
+            500 g tomatoes                            | Simmer for 20 minutes, then blend in a blender for 1 minute. | HOT_BLENDER
+            200 g pearl barley                        | Cook in a pressure cooker for 20 minutes.                 | PRESSURE
+            500 ml rapeseed oil; 300 g tempeh         | Fry the tempeh in the oil for 4 minutes.                  | HOT_OIL
+            400 g carrots                             | Roast on baking paper at 240 °C for 20 minutes.           | PARCHMENT
+            400 g carrots                             | Grill the carrots on baking paper for 10 minutes.         | PARCHMENT
+            2 avocados                                | Mash the avocados for 1 minute.                           | KNIVES
+            400 g carrots, diced                      | Boil for 10 minutes.                                      | KNIVES
+            400 g carrots                             | Roast at 200 °C for 20 minutes.                           | STEAM
+            100 ml white wine                         | Simmer the wine for 5 minutes.                            | ALCOHOL
+            330 ml beer; 200 g plain flour            | Whisk the beer and flour into a batter for 2 minutes.     | ALCOHOL
+            24 dumpling wrappers                      | Fill the wrappers and steam the dumplings for 10 minutes. | HOT_CENTRES
+            1 cube vegetable stock cube               | Dissolve the stock cube.                                  | CHECK_LABEL
+            1 carrot                                  | Wash it.                                                  | ALLERGENS
+            """)
+    void isSaidWhereItHasToBe(String ingredients, String method, Caution caution) {
+        assertThat(CautionFinder.of(dish(ingredients, method), CATALOGUE)).contains(caution);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            1 can black beans                         | Warm the beans for 5 minutes.                             | DRY_BEANS
+            200 g red lentils                         | Simmer the lentils for 15 minutes.                        | DRY_BEANS
+            4 dried apricots                          | Chop the apricots.                                        | DRY_BEANS
+            2 tbsp white wine vinegar                 | Stir in the vinegar.                                      | ALCOHOL
+            400 g carrots                             | Roast at 240 °C for 20 minutes.                           | PARCHMENT
+            4 cloves garlic; 400 g tomatoes           | Simmer for 20 minutes.                                    | GARLIC_IN_OIL
+            5 sprigs rosemary; 1 tbsp olive oil       | Roast the rosemary with the oil at 200 °C for 10 minutes. | GARLIC_IN_OIL
+            200 g sugar                               | Melt the sugar.                                           | RAW_FLOUR
+            """)
+    void isNotSaidForNothing(String ingredients, String method, Caution caution) {
+        assertThat(CautionFinder.of(dish(ingredients, method), CATALOGUE)).doesNotContain(caution);
+    }
+
+    @Test
+    void whatIsMadeFromScratchBringsItsOwn() {
+        assertThat(CautionFinder.of(HomeMade.of("chilli-oil").orElseThrow().sheet(CATALOGUE).dish(), CATALOGUE)).contains(Caution.GARLIC_IN_OIL);
+        assertThat(CautionFinder.of(HomeMade.of("naan").orElseThrow().sheet(CATALOGUE).dish(), CATALOGUE)).contains(Caution.RAW_FLOUR);
+    }
+}

@@ -6,6 +6,7 @@ import hopsel.core.bench.Worksheet;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Origin;
 import hopsel.core.measure.Decimals;
 import hopsel.formats.json.Json;
 import tools.jackson.databind.node.ArrayNode;
@@ -34,9 +35,12 @@ public final class SchemaOrgWriter {
         } else {
             node.put("recipeYield", servings);
         }
-        node.put("prepTime", Duration.ofSeconds(times.handsOn()).toString()).put("totalTime", Duration.ofSeconds(times.elapsed()).toString());
-        node.put("cookTime", Duration.ofSeconds(Math.max(0, times.elapsed() - times.handsOn())).toString());
-        node.put("suitableForDiet", "https://schema.org/VeganDiet");
+        // Whoever reads it cooks alone: the hands work fits into the whole.
+        node.put("prepTime", Duration.ofSeconds(times.handsOn()).toString()).put("totalTime", Duration.ofSeconds(times.one().seconds()).toString());
+        node.put("cookTime", Duration.ofSeconds(times.one().seconds() - times.handsOn()).toString());
+        if (sheet.dish().lines().allMatch(line -> catalogue.find(line.item()).filter(item -> item.origin() == Origin.PLANT).isPresent())) {
+            node.put("suitableForDiet", "https://schema.org/VeganDiet");
+        }
         ArrayNode ingredients = node.putArray("recipeIngredient");
         boolean many = sheet.dish().components().size() > 1;
         for (Component component : sheet.dish().components()) {

@@ -89,6 +89,26 @@ class ColleagueTest {
         }
     }
 
+    /** What a nag would say: none of these is a fault. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            400 g potatoes; salt              | Boil the potatoes with the salt for 20 minutes until soft.                        | AMOUNT_MISSING
+            400 g potatoes; parsley to serve  | Boil the potatoes for 20 minutes until soft, and serve with the parsley.          | AMOUNT_MISSING
+            200 g rice paper                  | Toast the rice paper at 230 °C for 2 minutes until puffed.                        | PAPER
+            300 g tempeh                      | Grill the tempeh for 8 minutes until dark, and drain it on kitchen paper.         | PAPER
+            250 g dried red lentils           | Simmer the lentils for 15 minutes until soft.                                     | DRY_BEANS
+            400 g carrots                     | Blend the carrots in a blender for 2 minutes until smooth.                        | HOT_BLENDER
+            400 g carrots                     | Preheat the oven to 200 °C. Roast the carrots for 30 minutes until soft.          | CUE_MISSING
+            1 tsp cayenne; 800 g carrots      | Boil the carrots with the cayenne for 10 minutes until soft.                      | TOO_HOT
+            400 g carrots                     | Boil the carrots for 10 minutes until soft. Let the carrots cool for 10 minutes.  | NOT_ON_LIST
+            200 g plain flour; 50 g plain flour, for dusting | Knead the flour for 8 minutes. Dust with the rest.                 | SAME_TWICE
+            400 g roasted peppers             | Roast the peppers at 220 °C for 30 minutes until dark.                            | MADE_NOWHERE
+            """)
+    void keepsSilentWhereNothingIsWrong(String ingredients, String method, Rule rule) {
+        Worksheet sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
+        assertThat(Colleague.objections(sheet, CATALOGUE)).extracting(Objection::rule).doesNotContain(rule);
+    }
+
     @Test
     void numbersAndWidthsOfWhatMeetsHaveToMatch() throws RefusedEditException {
         Worksheet sheet = sheet("Burgers\nMakes 6 burgers\n\nIngredients\n4 burger buns\n\nMethod\n1. Toast the buns for 2 minutes until golden.");

@@ -29,6 +29,107 @@ document.addEventListener('DOMContentLoaded', () => {
   }
 });
 
+// Parts of a page that take a moment to work out are fetched once the page is there.
+async function load(spot) {
+  const answer = await fetch(spot.dataset.load, { headers: { Accept: 'text/html' } });
+  const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+  const part = page.getElementById('loaded');
+  if (part) {
+    spot.replaceChildren(part);
+  }
+}
+
+// Puts the answer in the place of the page and keeps focus and scroll, so that one sees what a change does while making it.
+async function swapMain(url, options, sent) {
+  const answer = await fetch(url, options);
+  const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+  const next = page.querySelector('main[data-live]');
+  const now = document.querySelector('main[data-live]');
+  if (!next || !now) {
+    window.location.assign(answer.url);
+    return;
+  }
+  const name = document.activeElement && document.activeElement.getAttribute('name');
+  const top = window.scrollY;
+  const typed = sent ? typedSince(now.querySelector('form[data-on-change]'), sent) : [];
+  now.replaceWith(next);
+  typed.forEach(([field, value]) => {
+    const fresh = next.querySelector(`form[data-on-change] [name="${CSS.escape(field)}"]`);
+    if (fresh) {
+      fresh.value = value;
+    }
+  });
+  window.scrollTo(0, top);
+  const again = name && next.querySelector(`[name="${CSS.escape(name)}"]`);
+  if (again) {
+    again.focus({ preventScroll: true });
+  }
+  const wrong = next.querySelector('#wrong');
+  if (wrong) {
+    wrong.scrollIntoView({ block: 'nearest' });
+  }
+  live();
+}
+
+function live() {
+  document.querySelectorAll('[data-load]').forEach(load);
+  if (document.querySelector('main[data-improving]')) {
+    window.setTimeout(() => swapMain(window.location.href, {}), 1200);
+  }
+}
+
+// What was typed while an answer was under way; it must not be lost when the answer comes.
+function typedSince(form, sent) {
+  return form ? Array.from(form.elements)
+    .filter((field) => field.name && !['hidden', 'checkbox', 'submit'].includes(field.type) && field.value !== (sent.get(field.name) || ''))
+    .map((field) => [field.name, field.value]) : [];
+}
+
+// One change at a time: what comes in between is sent once the answer is there.
+let busy = false;
+let waiting = null;
+
+async function sendForm(form, submitter) {
+  if (busy) {
+    waiting = { submitter };
+    return;
+  }
+  busy = true;
+  const body = new URLSearchParams(new FormData(form));
+  if (submitter && submitter.name) {
+    body.set(submitter.name, submitter.value);
+  }
+  try {
+    await swapMain(form.getAttribute('action'), { method: 'POST', body, headers: { Accept: 'text/html' } }, form.matches('[data-on-change]') ? body : null);
+  } finally {
+    busy = false;
+  }
+  const next = waiting && document.querySelector('form[data-on-change]');
+  const button = waiting && waiting.submitter;
+  waiting = null;
+  if (next) {
+    sendForm(next, button);
+  }
+}
+
+document.addEventListener('DOMContentLoaded', live);
+document.addEventListener('submit', (event) => {
+  if (document.querySelector('main[data-live]') && event.target.matches('form[data-swap]')) {
+    event.preventDefault();
+    sendForm(event.target, event.submitter);
+  }
+});
+document.addEventListener('change', (event) => {
+  const form = event.target.closest('form[data-on-change]');
+  if (form && form.checkValidity()) {
+    const row = event.target.closest('li');
+    const half = row && Array.from(row.querySelectorAll('input[type="datetime-local"]')).some((field) => !field.value);
+    if (!half) {
+      sendForm(form);
+    }
+  }
+});
+
 document.addEventListener('alpine:init', () => {
   window.Alpine.data('runSheet', () => ({
     person: '',

@@ -57,7 +57,7 @@ class BrowserTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/sign-in", "/classes", "/classes/1", "/classes/1/plan", "/classes/1/mise", "/classes/1/shopping", "/classes/2/kits",
+    @ValueSource(strings = {"/sign-in", "/classes", "/classes/1", "/classes/1/plan", "/classes/1/set-up", "/classes/1/plan/ask?step=tart/bake", "/classes/1/rehearsal", "/classes/1/mise", "/classes/1/shopping", "/classes/2/kits",
             "/classes/2/handouts", "/classes/2/handouts/2", "/bench", "/bench/1", "/bench/1?step=fry-the-paste", "/bench/2/read", "/catalogue?q=bean",
             "/classes/999"})
     void everyPageIsAccessibleAndLoadsCleanly(String path) {
@@ -71,7 +71,7 @@ class BrowserTest {
         });
         page.navigate(path);
         assertThat(errors.toString()).isEmpty();
-        assertThat(page.locator("#picked form").count() > 0).isEqualTo(path.contains("step="));
+        assertThat(page.locator("#picked form").count() > 0).isEqualTo(path.startsWith("/bench") && path.contains("step="));
         var axe = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
         assertThat(axe.getViolations()).extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
     }

@@ -99,7 +99,11 @@ public final class Edits {
         Step joined = Steps.joined(home.steps().get(at), second);
         Worksheet next = sheet.eachComponent(component -> withSteps(component, component.steps().stream()
                 .filter(step -> !step.id().equals(second.id())).map(step -> step.id().equals(id) ? joined : Steps.redirected(step, second.id(), id)).toList()));
-        return checked(sheet, next.with(timedByHand(next.notes(), id).withStep(second.id(), StepNote.NONE)));
+        Notes notes = timedByHand(next.notes(), id);
+        for (String member : notes.guessed().getOrDefault(second.id(), Set.of())) {
+            notes = notes.guess(id, member);
+        }
+        return checked(sheet, next.with(notes.withoutStep(second.id())));
     }
 
     /**
@@ -159,7 +163,7 @@ public final class Edits {
         Step step = found(sheet, id);
         Worksheet next = sheet.eachStep(other -> Steps.bypassing(other, step)).eachComponent(own -> withSteps(own,
                 own.steps().stream().filter(other -> !other.id().equals(id)).toList()));
-        return next.with(next.notes().withStep(id, StepNote.NONE).confirm(id, sheet.notes().guessed().getOrDefault(id, Set.of())));
+        return next.with(next.notes().withoutStep(id));
     }
 
     /** Puts a line into a component, in the place of the one with its id where there is one. */

@@ -99,6 +99,11 @@ public record Notes(Optional<BigDecimal> pieces, Optional<BigDecimal> pieceWidth
                 with(steps, id, Optional.of(note).filter(some -> !some.equals(StepNote.NONE))), tastes, bases, passed, house);
     }
 
+    /** Without anything about a step that is gone. */
+    Notes withoutStep(String id) {
+        return withStep(id, StepNote.NONE).withGuessed(with(guessed, id, Optional.empty()));
+    }
+
     public Notes withTaste(String line, Optional<ByTaste> taste) {
         return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed, steps, with(tastes, line, taste), bases, passed, house);
     }

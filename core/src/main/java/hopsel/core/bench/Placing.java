@@ -1,6 +1,7 @@
 package hopsel.core.bench;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Shared;
 import hopsel.core.diet.Substitution;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
@@ -11,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Puts a dish from the bench into a class, with the ingredients and the substitutions it brings. */
 public final class Placing {
@@ -41,8 +43,15 @@ public final class Placing {
         dish.lines().map(line -> known.get(line.item())).distinct()
                 .filter(item -> !builtIn.find(item.id()).equals(Optional.of(item)) && items.stream().noneMatch(other -> other.id().equals(item.id())))
                 .forEach(items::add);
-        return new CookingClass(cooking.title(), cooking.style(), cooking.startsAt(), cooking.zone(), cooking.airMinutes(), cooking.prepWindows(), cooking.people(),
-                cooking.resources(), cooking.measures(), items, dishes, substitutions(cooking, dish, builtIn), cooking.attendees(), cooking.provision());
+        CookingClass placed = cooking.cooking(dishes, items, substitutions(cooking, dish, builtIn)).withShared(cooking.shared().stream()
+                .filter(shared -> !shared.made().dish().equals(id) && !shared.also().dish().equals(id)).toList());
+        return placed.withShared(Stream.concat(placed.shared().stream(), shared(placed, dish, sheet)).toList());
+    }
+
+    /** What was taken from another recipe, and is in the class already just so, is made once. */
+    private static Stream<Shared> shared(CookingClass placed, Dish dish, Worksheet sheet) {
+        return dish.components().stream().filter(component -> sheet.notes().bases().containsKey(component.id()))
+                .flatMap(component -> Shared.find(placed, dish, component).stream());
     }
 
     /** What stands in for somebody's sake comes along, so that each attendee's allergies can be met; what is only liked does not. */

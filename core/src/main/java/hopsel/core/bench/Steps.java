@@ -130,10 +130,14 @@ public final class Steps {
         return Minutes.of(one.value().add(two.value()));
     }
 
-    /** Waits for another step wherever it waited for one. */
+    /** Waits for another step wherever it waited for one; where it waited for both, the wait for the one counts. */
     static Step redirected(Step step, String from, String to) {
-        return step.id().equals(to) ? step : after(step, step.after().stream().map(wait -> wait.step().equals(from)
-                ? new After(to, wait.least(), wait.within()) : wait).toList());
+        if (step.id().equals(to)) {
+            return step;
+        }
+        boolean both = step.after().stream().anyMatch(wait -> wait.step().equals(from));
+        return after(step, step.after().stream().filter(wait -> !both || !wait.step().equals(to))
+                .map(wait -> wait.step().equals(from) ? new After(to, wait.least(), wait.within()) : wait).toList());
     }
 
     /** Waits for what a step waited for that is taken out. */

@@ -2,6 +2,8 @@ package hopsel.core.classes;
 
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Substitution;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
@@ -15,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -51,6 +54,9 @@ public final class ClassReview {
         review.substitutions();
         review.attendees();
         review.pantry();
+        if (review.findings.isEmpty()) {
+            review.shared();
+        }
         return List.copyOf(review.findings);
     }
 
@@ -101,6 +107,30 @@ public final class ClassReview {
         for (int i = 0; i < cooking.provision().pantry().size(); i++) {
             item(Place.ROOT.at("provision").at("pantry").at(i).at("item"), cooking.provision().pantry().get(i).item());
         }
+    }
+
+    private void shared() {
+        for (int i = 0; i < cooking.shared().size(); i++) {
+            Shared pair = cooking.shared().get(i);
+            Place place = Place.ROOT.at("shared").at(i);
+            Optional<Component> made = component(pair.made());
+            Optional<Component> also = component(pair.also());
+            if (made.isEmpty() || also.isEmpty()) {
+                add(place.at(made.isEmpty() ? "made" : "for"), "There is no component [%s].".formatted(made.isEmpty() ? pair.made() : pair.also()),
+                        "Write it dish/component, or make it in each dish by itself.");
+            } else if (pair.made().dish().equals(pair.also().dish()) || !Shared.alike(made.get(), also.get())) {
+                add(place, "[%s] and [%s] are not the same steps.".formatted(pair.made(), pair.also()), "Make them alike, or make each by itself.");
+            } else if (!Shared.byItself(made.get()) || !Shared.byItself(also.get())) {
+                add(place, "[%s] waits for steps of its own dish.".formatted(pair.made()), "Only what stands by itself can be made once for two dishes.");
+            } else if (cooking.shared().stream().anyMatch(other -> other != pair && (other.also().equals(pair.also()) || other.also().equals(pair.made())))) {
+                add(place, "[%s] is made with more than one other.".formatted(pair.also()), "Name the one it is made with.");
+            }
+        }
+    }
+
+    private Optional<Component> component(ComponentRef ref) {
+        return cooking.dishes().stream().filter(dish -> dish.id().equals(ref.dish())).flatMap(dish -> dish.components().stream())
+                .filter(component -> component.id().equals(ref.component())).findFirst();
     }
 
     private void item(Place place, String id) {

@@ -2,6 +2,8 @@ package hopsel.core.classes;
 
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Substitution;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
@@ -40,11 +42,12 @@ import java.util.List;
  * @param substitutions in the order of preference
  * @param attendees     who takes part
  * @param provision     how much is made
+ * @param shared        components that are made once for two dishes
  */
 public record CookingClass(String title, Style style, LocalDateTime startsAt, ZoneId zone, Minutes airMinutes,
                            List<PrepWindow> prepWindows, List<Person> people, List<Resource> resources,
                            Measures measures, List<Item> items, List<Dish> dishes, List<Substitution> substitutions,
-                           List<Attendee> attendees, Provision provision) {
+                           List<Attendee> attendees, Provision provision, List<Shared> shared) {
 
     /** Keeps its own copies. */
     public CookingClass {
@@ -55,11 +58,65 @@ public record CookingClass(String title, Style style, LocalDateTime startsAt, Zo
         dishes = List.copyOf(dishes);
         substitutions = List.copyOf(substitutions);
         attendees = List.copyOf(attendees);
+        shared = List.copyOf(shared);
     }
 
     /** The same class with other dishes. */
     public CookingClass with(List<Dish> others) {
-        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, others, substitutions, attendees, provision);
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, others, substitutions, attendees, provision, shared);
+    }
+
+    /** The same class with other people. */
+    public CookingClass withPeople(List<Person> others) {
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, others, resources, measures, items, dishes, substitutions, attendees, provision, shared);
+    }
+
+    /** The same class in another kitchen, or in the same at other hours. */
+    public CookingClass withKitchen(List<PrepWindow> windows, List<Resource> places) {
+        return new CookingClass(title, style, startsAt, zone, airMinutes, windows, people, places, measures, items, dishes, substitutions, attendees, provision, shared);
+    }
+
+    /** The same class in a slot of another length. */
+    public CookingClass lasting(Minutes air) {
+        return new CookingClass(title, style, startsAt, zone, air, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, shared);
+    }
+
+    /** The same class with other dishes and what they bring; nothing is made once for two of them. */
+    public CookingClass cooking(List<Dish> others, List<Item> brought, List<Substitution> instead) {
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, brought, others, instead, attendees, provision, List.of());
+    }
+
+    /** The same class with other components made once. */
+    public CookingClass withShared(List<Shared> others) {
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, others);
+    }
+
+    /** The step that is done where this one is asked for: itself, or that of the component it is made with. */
+    public StepRef made(StepRef ref) {
+        for (Shared pair : shared) {
+            if (pair.also().dish().equals(ref.dish())) {
+                int place = place(pair.also(), ref.step());
+                if (place >= 0) {
+                    return new StepRef(pair.made().dish(), component(pair.made()).steps().get(place).id());
+                }
+            }
+        }
+        return ref;
+    }
+
+    /** The steps that are done with this one. */
+    public List<StepRef> alsoFor(StepRef ref) {
+        return shared.stream().filter(pair -> pair.made().dish().equals(ref.dish()) && place(pair.made(), ref.step()) >= 0)
+                .map(pair -> new StepRef(pair.also().dish(), component(pair.also()).steps().get(place(pair.made(), ref.step())).id())).toList();
+    }
+
+    private int place(ComponentRef ref, String step) {
+        return component(ref).steps().stream().map(Step::id).toList().indexOf(step);
+    }
+
+    private Component component(ComponentRef ref) {
+        return dish(ref.dish()).components().stream().filter(own -> own.id().equals(ref.component())).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no component [%s].".formatted(ref)));
     }
 
     /** The class's own items over the built-in ones. */

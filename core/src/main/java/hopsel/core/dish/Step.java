@@ -36,6 +36,26 @@ public record Step(String id, String title, Optional<String> text, StepMinutes m
         uses = List.copyOf(uses);
     }
 
+    /** The same step, shown otherwise. */
+    public Step with(Show other) {
+        return new Step(id, title, text, minutes, work, other, needs, after, keeps, other == Show.NEVER ? Optional.empty() : swap, uses, checkEvery, cue, say, noise);
+    }
+
+    /** The same step with other waits. */
+    public Step with(List<After> others) {
+        return new Step(id, title, text, minutes, work, show, needs, others, keeps, swap, uses, checkEvery, cue, say, noise);
+    }
+
+    /** The same step, whose result keeps so long; empty: without a limit. */
+    public Step keeping(Optional<Minutes> other) {
+        return new Step(id, title, text, minutes, work, show, needs, after, other, swap, uses, checkEvery, cue, say, noise);
+    }
+
+    /** The same step, which can be swapped out and is then shown so long; empty: which cannot. */
+    public Step swapping(Optional<Minutes> shownFor) {
+        return new Step(id, title, text, minutes, work, show, needs, after, keeps, shownFor, uses, checkEvery, cue, say, noise);
+    }
+
     /** The instruction, or the short name where none was written. */
     public String instruction() {
         return text.orElse(title);

@@ -25,6 +25,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * The batches that a plan asks for: the demo batch and one more for every swap-out, with what goes into each step.
@@ -72,7 +73,7 @@ public final class Batches {
 
     private boolean shown(Dish dish, Step step) {
         return step.show() == Show.MUST
-                || (step.show() == Show.MAY && !notShown.contains(new StepRef(dish.id(), step.id())));
+                || (step.show() == Show.MAY && !notShown.contains(cooking.made(new StepRef(dish.id(), step.id()))));
     }
 
     /** Edible grams of a line at a number of servings of its dish; 0 for a line "to taste". */
@@ -111,15 +112,21 @@ public final class Batches {
     }
 
     /**
-     * What goes into the activity of a step in a copy.
+     * What goes into the activity of a step in a copy; of what is made once for two dishes, that of both.
      *
      * @return one portion for each use, those "to taste" with 0 grams
      */
     public List<Portion> portions(StepRef ref, Copy copy) {
+        return Stream.concat(Stream.of(ref), cooking.alsoFor(ref).stream())
+                .filter(own -> copy.isMain() || own.dish().equals(copy.swapOf().orElseThrow().dish()))
+                .flatMap(own -> ownPortions(own, copy)).toList();
+    }
+
+    private Stream<Portion> ownPortions(StepRef ref, Copy copy) {
         Dish dish = cooking.dish(ref.dish());
         Step step = cooking.step(ref);
         BigDecimal times = BigDecimal.valueOf(copy.isMain() ? 1 + sharers(step, ref.dish()) : 1);
-        return step.uses().stream().map(use -> portion(dish, use, times)).toList();
+        return step.uses().stream().map(use -> portion(dish, use, times));
     }
 
     private Portion portion(Dish dish, Use use, BigDecimal times) {
@@ -151,8 +158,10 @@ public final class Batches {
         List<Making> makings = new ArrayList<>();
         for (Dish dish : cooking.dishes()) {
             dish.steps().forEach(step -> {
-                StepRef ref = new StepRef(dish.id(), step.id());
-                makings.add(new Making(ref, Copy.MAIN));
+                StepRef ref = cooking.made(new StepRef(dish.id(), step.id()));
+                if (ref.dish().equals(dish.id())) {
+                    makings.add(new Making(ref, Copy.MAIN));
+                }
                 batches.forEach((swap, batch) -> {
                     if (swap.dish().equals(dish.id()) && batch.copied.contains(step)) {
                         makings.add(new Making(ref, Copy.swap(swap)));

@@ -11,9 +11,8 @@ import java.util.Map;
 /**
  * The activities of a choice and every rule between two of them, as {@code start(to) ≥ start(from) + least}.
  *
- * <p>Upper limits (keeps, within) are the same inequality the other way round, with a negative least. What is still
- * open in the choice is left out, so that the network of an open choice is a relaxation: what it forbids, every
- * decision forbids. The last node is the end of the class.
+ * <p>Upper limits (keeps, within) are the same inequality the other way round, with a negative least. The last node is
+ * the end of the class.
  */
 final class Network {
 
@@ -23,8 +22,6 @@ final class Network {
     final List<Edge> edges = new ArrayList<>();
     /** Number of the node that stands for {@code airEnd}. */
     final int end;
-    /** A moment by which any plan that exists at all can be over. */
-    final int horizon;
     private final Map<Integer, Map<Integer, Integer>> copies = new HashMap<>();
 
     Network(Problem problem, Choice choice) {
@@ -36,15 +33,12 @@ final class Network {
         problem.tasks.forEach(this::orderMain);
         problem.tasks.stream().filter(task -> choice.isSwapped(task.number())).forEach(this::orderCopies);
         problem.tasks.forEach(this::orderEnd);
-        this.horizon = horizon();
     }
 
     private void addMain(Task task) {
         int t = task.number();
-        boolean brief = choice.isSwapped(t) || choice.swapOpen(t);
-        Calendar calendar = choice.isShown(t) ? Calendar.of(List.of(), 0, true)
-                : choice.isHidden(t) ? hidden(task) : Calendar.of(problem.windows, task.hands() ? task.duration() : 0, true);
-        nodes.add(new Node(task, Copy.MAIN, brief ? task.shownFor() : task.duration(), choice.isShown(t), calendar));
+        Calendar calendar = choice.isShown(t) ? Calendar.of(List.of(), 0, true) : hidden(task);
+        nodes.add(new Node(task, Copy.MAIN, choice.isSwapped(t) ? task.shownFor() : task.duration(), choice.isShown(t), calendar));
     }
 
     private Calendar hidden(Task task) {
@@ -73,8 +67,6 @@ final class Network {
             if (choice.isSwapped(b)) {
                 edge(b, task.number(), nodes.get(b).duration, 10, wait);
                 order(copies.get(b).get(b), task.number(), wait, 10);
-            } else if (choice.swapOpen(b)) {
-                edge(b, task.number(), nodes.get(b).duration, 5, wait);
             } else {
                 order(b, task.number(), wait, 5);
             }
@@ -110,18 +102,15 @@ final class Network {
         int to = standIn(task.number(), own);
         for (Task.Wait wait : task.waits()) {
             int from = standIn(wait.before(), own);
-            boolean both = from != UNKNOWN && to != UNKNOWN;
-            if (both && !(nodes.get(from).copy.isMain() && nodes.get(to).copy.isMain())) {
+            if (!(nodes.get(from).copy.isMain() && nodes.get(to).copy.isMain())) {
                 order(from, to, wait, 5);
             }
         }
     }
 
-    private static final int UNKNOWN = -1;
-
-    /** The copy of a task inside a swap-out, or the shared main activity; unknown while that is open. */
-    private int standIn(int task, Map<Integer, Integer> own) {
-        return own.getOrDefault(task, choice.isHidden(task) ? task : UNKNOWN);
+    /** The copy of a task inside a swap-out, or the shared main activity. */
+    private static int standIn(int task, Map<Integer, Integer> own) {
+        return own.getOrDefault(task, task);
     }
 
     private void orderEnd(Task task) {
@@ -129,7 +118,7 @@ final class Network {
         if (choice.isShown(t) || (task.isFinal() && !choice.isSwapped(t))) {
             edges.add(new Edge(t, end, nodes.get(t).duration, 7, Edge.Sort.END, 0));
         }
-        if (!task.isFinal() || choice.swapOpen(t)) {
+        if (!task.isFinal()) {
             return;
         }
         int made = choice.isSwapped(t) ? copies.get(t).get(t) : t;
@@ -137,16 +126,6 @@ final class Network {
         if (task.keeps() != Task.NONE) {
             edges.add(new Edge(end, made, -task.keeps() - nodes.get(made).duration, 6, Edge.Sort.KEEPS, task.keeps()));
         }
-    }
-
-    /** The longest chain there can be: everything one after another, with every wait, rinse and heating-up. */
-    private int horizon() {
-        long sum = 0;
-        for (Node node : nodes) {
-            sum += node.duration + node.task.waits().stream().mapToInt(Task.Wait::least).max().orElse(0)
-                    + problem.longestGap(node.task);
-        }
-        return (int) Math.min(sum, Calendar.NEVER / 2);
     }
 
     /**

@@ -9,6 +9,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
@@ -20,17 +21,19 @@ final class PlanBuilder {
     private final Schedule schedule;
     private final int[] starts;
     private final Usage usage;
+    private final Set<StepRef> pinned;
 
-    private PlanBuilder(Problem problem, Schedule schedule) {
+    private PlanBuilder(Problem problem, Wishes wishes, Schedule schedule) {
         this.problem = problem;
         this.network = schedule.network();
+        this.pinned = wishes.pins().keySet();
         this.schedule = schedule;
         this.starts = schedule.starts().clone();
         this.usage = new Usage(network, schedule.people(), schedule.machines());
     }
 
-    static Plan build(Problem problem, Schedule schedule) {
-        PlanBuilder builder = new PlanBuilder(problem, schedule);
+    static Plan build(Problem problem, Wishes wishes, Schedule schedule) {
+        PlanBuilder builder = new PlanBuilder(problem, wishes, schedule);
         builder.freshen();
         return builder.plan();
     }
@@ -45,20 +48,24 @@ final class PlanBuilder {
         List<Edge> edges = new ArrayList<>(network.edges);
         edges.addAll(ordersAsTheyAre());
         int[] latest = IntStream.rangeClosed(0, network.end)
-                .map(n -> starts[n] >= 0 || n == network.end ? starts[n] : calendar(n).atOrBefore(-1)).toArray();
+                .map(n -> starts[n] >= 0 || fixed(n) ? starts[n] : calendar(n).atOrBefore(-1)).toArray();
         boolean moved = true;
         while (moved) {
             moved = false;
             for (Edge edge : edges) {
                 int from = edge.from();
                 int limit = latest[edge.to()] - edge.least();
-                if (limit < latest[from] && starts[from] < 0 && from != network.end) {
+                if (limit < latest[from] && starts[from] < 0 && !fixed(from)) {
                     latest[from] = calendar(from).atOrBefore(limit);
                     moved = true;
                 }
             }
         }
         System.arraycopy(latest, 0, starts, 0, starts.length);
+    }
+
+    private boolean fixed(int node) {
+        return node == network.end || (network.nodes.get(node).copy().isMain() && pinned.contains(network.nodes.get(node).ref()));
     }
 
     private List<Edge> ordersAsTheyAre() {

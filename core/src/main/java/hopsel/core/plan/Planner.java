@@ -3,41 +3,71 @@ package hopsel.core.plan;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Problem.Task;
+import hopsel.core.solve.Work;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.function.Consumer;
 
 /**
  * Plans a class: sections 4 and 5 of the class file's contract.
  *
- * <p>First the rules alone are looked at, as if everybody could do everything at once; if they contradict each other,
- * the answer is a smallest set of them. Then choices are searched ({@link ChoiceSearch}) and scheduled
- * ({@link Scheduler}). Deterministic: effort is counted in work, not in seconds.
+ * <p>The rules become decisions and moments ({@link Model}); a solver that learns from what goes wrong looks for plans,
+ * level by level ({@link Goals}). Where the rules contradict each other, the answer is a smallest set of them
+ * ({@link Contradiction}). Deterministic: effort is counted in work, not in seconds. See docs/planner.md.
  */
 public final class Planner {
 
-    /** Enough for a class of some 60 steps; about a second on an ordinary machine. */
-    private static final long WORK = 60_000_000;
+    /** Rules that may be looked at, for each step and for any class; about a second for 40 steps on an ordinary machine. */
+    private static final long WORK_FOR_EACH = 500_000;
+    private static final long WORK_AT_LEAST = 6_000_000;
 
     private Planner() {
     }
 
     /** The plan of a class that was reviewed without a finding. */
     public static Plan plan(CookingClass cooking) {
+        return answer(cooking, Wishes.NONE).plan();
+    }
+
+    /** The plan that also keeps to what the host wants, and how good it is. */
+    public static Outcome answer(CookingClass cooking, Wishes wishes) {
+        return answer(cooking, wishes, plan -> { });
+    }
+
+    /**
+     * The same; on the way every plan that is found is handed on.
+     *
+     * @param better gets each plan that is better than those before
+     */
+    public static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better) {
+        return answer(cooking, wishes, better, Long.MAX_VALUE);
+    }
+
+    /** A plan at little effort, for asking what would be if. */
+    public static Outcome sketch(CookingClass cooking, Wishes wishes) {
+        return answer(cooking, wishes, plan -> { }, WORK_AT_LEAST / 2);
+    }
+
+    private static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most) {
         Problem problem = new Problem(cooking);
         List<Conflict> missing = missingPlaces(problem);
         if (!missing.isEmpty()) {
-            return Plan.impossible(missing);
+            return impossible(missing, true);
         }
-        Network relaxed = new Network(problem, Choice.open(problem));
-        if (!Relaxation.of(relaxed).possible()) {
-            return Plan.impossible(Contradiction.explain(problem, relaxed));
-        }
-        ChoiceSearch search = new ChoiceSearch(problem, new Budget(WORK));
-        Optional<Schedule> best = search.best();
-        return best.map(schedule -> PlanBuilder.build(problem, schedule))
-                .orElseGet(() -> Plan.impossible(List.of(nothingFound(problem, search.gaveUp()))));
+        Work work = new Work(Math.min(most, WORK_AT_LEAST + WORK_FOR_EACH * problem.tasks.size()));
+        Goals goals = new Goals(problem, wishes, work, schedule -> better.accept(PlanBuilder.build(problem, wishes, schedule)));
+        return goals.best().map(schedule -> new Outcome(PlanBuilder.build(problem, wishes, schedule), goals.proven(), goals.least()))
+                .orElseGet(() -> impossible(problem, wishes, goals.proven()));
+    }
+
+    private static Outcome impossible(Problem problem, Wishes wishes, boolean proven) {
+        List<Conflict> conflicts = Contradiction.explain(problem, wishes);
+        return impossible(conflicts.isEmpty() ? List.of(nothingFound(problem, !proven)) : conflicts, proven || !conflicts.isEmpty());
+    }
+
+    private static Outcome impossible(List<Conflict> conflicts, boolean proven) {
+        return new Outcome(Plan.impossible(conflicts), proven, 0);
     }
 
     private static List<Conflict> missingPlaces(Problem problem) {

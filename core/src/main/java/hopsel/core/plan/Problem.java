@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** A class as the planner sees it: numbered steps and machines, whole seconds. */
 final class Problem {
@@ -55,7 +56,8 @@ final class Problem {
 
     private void number() {
         for (Dish dish : cooking.dishes()) {
-            dish.steps().forEach(step -> numbers.put(new StepRef(dish.id(), step.id()), numbers.size()));
+            dish.steps().map(step -> new StepRef(dish.id(), step.id())).filter(ref -> cooking.made(ref).equals(ref))
+                    .forEach(ref -> numbers.put(ref, numbers.size()));
         }
     }
 
@@ -64,19 +66,37 @@ final class Problem {
         for (Component component : dish.components()) {
             for (Step step : component.steps()) {
                 StepRef ref = new StepRef(dish.id(), step.id());
-                int[] before = ancestry.before(step.id()).stream()
-                        .mapToInt(id -> numbers.get(new StepRef(dish.id(), id))).sorted().toArray();
+                if (!cooking.made(ref).equals(ref)) {
+                    continue;
+                }
+                int[] before = ancestry.before(step.id()).stream().mapToInt(id -> number(dish, id)).distinct().sorted().toArray();
                 List<Task.Wait> waits = step.after().stream().map(after -> wait(dish, after)).toList();
                 List<Requirement> requirements = step.needs().stream().map(this::requirement).toList();
                 tasks.add(new Task(tasks.size(), ref, step, dish.id() + "/" + component.id(),
                         step.minutes().likely().seconds(), seconds(step.swap()), seconds(step.keeps()), waits, before,
-                        dish.finalSteps().contains(step.id()), requirements));
+                        isFinal(ref), requirements));
             }
         }
     }
 
+    private int number(Dish dish, String step) {
+        return numbers.get(cooking.made(new StepRef(dish.id(), step)));
+    }
+
+    private boolean isFinal(StepRef ref) {
+        return Stream.concat(Stream.of(ref), cooking.alsoFor(ref).stream()).allMatch(one -> cooking.dish(one.dish()).finalSteps().contains(one.step()));
+    }
+
+    Task task(StepRef ref) {
+        return tasks.get(numbers.get(ref));
+    }
+
+    Optional<Task> find(StepRef ref) {
+        return Optional.ofNullable(numbers.get(ref)).map(tasks::get);
+    }
+
     private Task.Wait wait(Dish dish, After after) {
-        return new Task.Wait(numbers.get(new StepRef(dish.id(), after.step())), after.least().seconds(),
+        return new Task.Wait(number(dish, after.step()), after.least().seconds(),
                 seconds(after.within()));
     }
 

@@ -32,7 +32,7 @@ public final class StartReasons {
 
     private void waits(Activity activity, List<Reason> found) {
         for (After after : cooking.step(activity.step()).after()) {
-            StepRef ref = new StepRef(activity.step().dish(), after.step());
+            StepRef ref = cooking.made(new StepRef(activity.step().dish(), after.step()));
             madeBefore(activity, ref).ifPresent(before -> found.add(new Reason(Kind.WAITS_FOR, before, before.end(),
                     after.least().seconds())));
         }
@@ -72,8 +72,8 @@ public final class StartReasons {
     }
 
     private boolean uses(Activity next, Activity activity) {
-        return next.step().dish().equals(activity.step().dish()) && cooking.step(next.step()).after().stream()
-                .anyMatch(after -> after.step().equals(activity.step().step()))
+        return cooking.step(next.step()).after().stream()
+                .anyMatch(after -> cooking.made(new StepRef(next.step().dish(), after.step())).equals(activity.step()))
                 && madeBefore(next, activity.step()).filter(activity::equals).isPresent();
     }
 

@@ -30,21 +30,6 @@ final class Usage {
         return sum;
     }
 
-    /** Whether an activity could hold this machine for a need beside what it holds of it already. */
-    boolean room(int node, int need, int machine) {
-        Requirement asked = network.nodes.get(node).task().requirements().get(need);
-        if (units(node, machine) + asked.units() > network.problem.machines.get(machine).capacity()) {
-            return false;
-        }
-        for (int other = 0; other < machines[node].length; other++) {
-            Heat heat = network.nodes.get(node).task().requirements().get(other).heat();
-            if (machines[node][other] == machine && asked.heat() != null && heat != null && !asked.heat().meets(heat)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
     /**
      * Seconds from the end of the first to the start of the second on this machine, if they must not overlap;
      * {@link Machine#NO_GAP} if they may.

@@ -46,7 +46,7 @@ public record AttendeeClass(CookingClass cooking, Batches batches, List<String> 
             }
             dishes.add(sheet.dish());
         }
-        CookingClass cooking = planned.cooking().with(dishes);
+        CookingClass cooking = planned.cooking().with(dishes).withShared(List.of());
         return new AttendeeClass(cooking, Batches.of(cooking, builtIn, planned.plan()), changes);
     }
 

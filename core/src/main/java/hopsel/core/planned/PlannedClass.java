@@ -9,8 +9,10 @@ import hopsel.core.mise.Batches;
 import hopsel.core.mise.MiseEnPlace;
 import hopsel.core.mise.PrepTask;
 import hopsel.core.mise.Tray;
+import hopsel.core.plan.Outcome;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
+import hopsel.core.plan.Wishes;
 import hopsel.core.provision.Demand;
 import hopsel.core.provision.Purchase;
 import hopsel.core.provision.Shopping;
@@ -25,7 +27,7 @@ import java.util.Map;
  *
  * @param cooking   the class
  * @param catalogue all items it may name
- * @param plan      checked
+ * @param outcome   the plan, which has passed the checker, and how good it is
  * @param batches   the demo batch and those for swap-outs
  * @param kits      in the order of attendees
  * @param demand    of each item, and for what
@@ -33,8 +35,13 @@ import java.util.Map;
  * @param prep      sorted by item, then cut
  * @param trays     in the order of the plan
  */
-public record PlannedClass(CookingClass cooking, Catalogue catalogue, Plan plan, Batches batches, List<Kit> kits,
+public record PlannedClass(CookingClass cooking, Catalogue catalogue, Outcome outcome, Batches batches, List<Kit> kits,
                            Demand demand, List<Purchase> shopping, List<PrepTask> prep, List<Tray> trays) {
+
+    /** The plan. */
+    public Plan plan() {
+        return outcome.plan();
+    }
 
     /**
      * Plans a class and works out its lists.
@@ -43,7 +50,16 @@ public record PlannedClass(CookingClass cooking, Catalogue catalogue, Plan plan,
      * @throws IllegalStateException if the checker finds a fault in the plan: nobody gets to see such a plan
      */
     public static PlannedClass of(CookingClass cooking, Catalogue builtIn) {
-        Plan plan = Planner.plan(cooking);
+        return of(cooking, builtIn, Planner.answer(cooking, Wishes.NONE));
+    }
+
+    /**
+     * Works out the lists of a class that is planned already.
+     *
+     * @throws IllegalStateException if the checker finds a fault in the plan
+     */
+    public static PlannedClass of(CookingClass cooking, Catalogue builtIn, Outcome outcome) {
+        Plan plan = outcome.plan();
         List<Violation> violations = PlanChecker.check(cooking, plan);
         if (!violations.isEmpty()) {
             throw new IllegalStateException("The planner broke its own rules: " + violations);
@@ -51,7 +67,7 @@ public record PlannedClass(CookingClass cooking, Catalogue catalogue, Plan plan,
         Batches batches = Batches.of(cooking, builtIn, plan);
         List<Kit> kits = KitPacker.pack(cooking, builtIn, batches);
         Demand demand = Demand.of(cooking, batches, kits);
-        return new PlannedClass(cooking, cooking.catalogue(builtIn), plan, batches, kits, demand,
+        return new PlannedClass(cooking, cooking.catalogue(builtIn), outcome, batches, kits, demand,
                 Shopping.of(cooking, builtIn, demand), MiseEnPlace.prep(batches), MiseEnPlace.trays(plan, batches));
     }
 
@@ -67,6 +83,6 @@ public record PlannedClass(CookingClass cooking, Catalogue catalogue, Plan plan,
             return own == null ? kit : KitPacker.pack(own.cooking(), builtIn, own.batches(), kit.attendee());
         }).toList();
         Demand needed = Demand.of(cooking, batches, styled);
-        return new PlannedClass(cooking, catalogue, plan, batches, styled, needed, Shopping.of(cooking, builtIn, needed), prep, trays);
+        return new PlannedClass(cooking, catalogue, outcome, batches, styled, needed, Shopping.of(cooking, builtIn, needed), prep, trays);
     }
 }

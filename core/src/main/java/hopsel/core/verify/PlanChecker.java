@@ -44,7 +44,12 @@ public final class PlanChecker {
         this.plan = plan;
         this.swapped = new LinkedHashSet<>(plan.swaps());
         for (Dish dish : cooking.dishes()) {
-            dish.steps().forEach(step -> steps.put(new StepRef(dish.id(), step.id()), step));
+            dish.steps().forEach(step -> {
+                StepRef ref = new StepRef(dish.id(), step.id());
+                if (cooking.made(ref).equals(ref)) {
+                    steps.put(ref, step);
+                }
+            });
         }
     }
 
@@ -115,12 +120,17 @@ public final class PlanChecker {
     private Set<StepRef> ancestors(StepRef step) {
         Set<StepRef> found = new HashSet<>();
         for (After after : steps.get(step).after()) {
-            StepRef before = new StepRef(step.dish(), after.step());
+            StepRef before = before(step, after);
             if (found.add(before)) {
                 found.addAll(ancestors(before));
             }
         }
         return found;
+    }
+
+    /** The step that is waited for, wherever it is made. */
+    private StepRef before(StepRef step, After after) {
+        return cooking.made(new StepRef(step.dish(), after.step()));
     }
 
     private boolean shown(StepRef step) {
@@ -193,7 +203,7 @@ public final class PlanChecker {
         steps.forEach((ref, step) -> {
             Activity then = main.get(ref);
             for (After after : step.after()) {
-                StepRef before = new StepRef(ref.dish(), after.step());
+                StepRef before = before(ref, after);
                 if (swapped.contains(before)) {
                     atLeast(10, then, main.get(before).end(), before + " shown");
                     follows(10, copies.get(before).get(before), then, after);
@@ -210,7 +220,7 @@ public final class PlanChecker {
         for (StepRef ref : inside) {
             for (After after : steps.get(ref).after()) {
                 Optional<Activity> then = standIn(swap, ref);
-                Optional<Activity> before = standIn(swap, new StepRef(ref.dish(), after.step()));
+                Optional<Activity> before = standIn(swap, before(ref, after));
                 boolean touchesCopy = Stream.of(then, before).flatMap(Optional::stream).anyMatch(a -> !a.copy().isMain());
                 if (then.isPresent() && before.isPresent() && touchesCopy) {
                     follows(0, before.get(), then.get(), after);
@@ -260,7 +270,7 @@ public final class PlanChecker {
 
     private List<Activity> finals() {
         Set<StepRef> followed = new HashSet<>();
-        steps.forEach((ref, step) -> step.after().forEach(after -> followed.add(new StepRef(ref.dish(), after.step()))));
+        steps.forEach((ref, step) -> step.after().forEach(after -> followed.add(before(ref, after))));
         return steps.keySet().stream().filter(step -> !followed.contains(step))
                 .map(step -> swapped.contains(step) ? copies.get(step).get(step) : main.get(step)).toList();
     }

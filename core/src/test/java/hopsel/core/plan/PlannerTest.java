@@ -13,7 +13,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 
 /** What the planner answers to small kitchens; every plan is checked by the checker, too. */
 class PlannerTest {
@@ -110,6 +115,50 @@ class PlannerTest {
         Plan circle = plan(SmallClass.of(60).part("a", hands("fry", 5).keeps(5), hands("serve", 2).after("fry", 10, 20)).build());
         assertThat(circle.verdict()).isEqualTo(Verdict.IMPOSSIBLE);
         assertThat(circle.conflicts()).extracting(Conflict::rule).contains(5, 6);
+    }
+
+    @Test
+    void thePlanKeepsToWhatTheHostAsksForAndSaysWhatCannotBe() {
+        SmallClass kitchen = SmallClass.of(60).part("a", hands("chop", 10), hands("knead", 8).show(Show.MAY)).part("b", watch("simmer", 30).swap(1));
+        CookingClass cooking = kitchen.build();
+        StepRef chop = new StepRef("dish", "chop");
+        StepRef simmer = new StepRef("dish", "simmer");
+        Outcome free = Planner.answer(cooking, Wishes.NONE);
+        Outcome pinned = Planner.answer(cooking, new Wishes(Map.of(chop, 25 * 60), Set.of(), Set.of(), Optional.empty()));
+        assertThat(find(pinned.plan(), "chop").start()).isEqualTo(25 * 60);
+        assertThat(pinned.plan().airEnd() - free.plan().airEnd()).isEqualTo(5 * 60);
+        assertThat(free.proven()).isTrue();
+        CookingClass tight = SmallClass.of(20).open(-90, 0).part("b", watch("simmer", 30).swap(1)).build();
+        assertThat(Planner.answer(tight, Wishes.NONE).plan().swaps()).containsExactly(simmer);
+        assertThat(Planner.answer(tight, new Wishes(Map.of(), Set.of(simmer), Set.of(), Optional.empty())).plan().overrun()).isEqualTo(10 * 60);
+        Outcome nowhere = Planner.answer(cooking, new Wishes(Map.of(chop, -600), Set.of(), Set.of(), Optional.empty()));
+        assertThat(nowhere.plan().conflicts()).extracting(Conflict::rule).containsExactlyInAnyOrder(0, 2);
+    }
+
+    @Test
+    void handsThatAreTooFewAreNamedWithWhatHasToHurry() {
+        Plan plan = plan(SmallClass.of(60).part("a", hands("fry", 5).keeps(2)).part("b", hands("grill", 5).keeps(2)).part("c", hands("serve", 1).after("fry").after("grill")).build());
+        assertThat(plan.verdict()).isEqualTo(Verdict.IMPOSSIBLE);
+        assertThat(plan.conflicts()).extracting(Conflict::rule).containsExactlyInAnyOrder(5, 5, 6, 6, 15, 15);
+        assertThat(plan.conflicts()).flatExtracting(Conflict::steps).extracting(StepRef::step).contains("fry", "grill");
+    }
+
+    @Test
+    void ofEqualPlansTheOneThatPeopleKnowIsKept() {
+        CookingClass cooking = SmallClass.of(60).part("a", hands("chop", 5)).part("b", hands("knead", 5)).part("c", hands("fold", 5)).part("d", hands("grate", 5)).build();
+        for (String first : List.of("chop", "knead", "fold", "grate")) {
+            Plan known = Planner.answer(cooking, new Wishes(Map.of(new StepRef("dish", first), 0), Set.of(), Set.of(), Optional.empty())).plan();
+            assertThat(Planner.answer(cooking, Wishes.NONE.near(known)).plan().activities()).isEqualTo(known.activities());
+        }
+    }
+
+    @Test
+    void everyPlanOnTheWayIsValidAndTheLastIsTheBest() {
+        CookingClass cooking = random(new Random(7));
+        List<Plan> plans = new ArrayList<>();
+        Outcome outcome = Planner.answer(cooking, Wishes.NONE, plans::add);
+        assertThat(plans).isNotEmpty().allSatisfy(plan -> assertThat(PlanChecker.check(cooking, plan)).isEmpty());
+        assertThat(outcome.plan().airEnd()).isLessThanOrEqualTo(plans.get(plans.size() - 1).airEnd());
     }
 
     /** Random kitchens: whatever is answered, the checker finds nothing, and the same question gives the same answer. */

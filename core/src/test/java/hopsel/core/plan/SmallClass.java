@@ -66,7 +66,7 @@ public final class SmallClass {
         List<Component> components = parts.entrySet().stream().map(part -> new Component(part.getKey(), part.getKey(), List.of(), part.getValue())).toList();
         return new CookingClass("Small", Style.DEMO, LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air), windows, people, resources,
                 Measures.METRIC, List.of(), List.of(new Dish("dish", "Dish", BigDecimal.ONE, components)), List.of(), List.of(),
-                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()));
+                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()), List.of());
     }
 
     /** A step under way. */

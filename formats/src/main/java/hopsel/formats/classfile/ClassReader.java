@@ -1,9 +1,11 @@
 package hopsel.formats.classfile;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Shared;
 import hopsel.core.classes.Style;
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Substitution;
+import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Item;
 import hopsel.core.kitchen.Person;
@@ -51,7 +53,7 @@ final class ClassReader {
         List<Substitution> substitutions = root.list("substitutions", ClassReader::substitution);
         List<Attendee> attendees = root.list("attendees", ClassReader::attendee);
         return new CookingClass(title, style, startsAt, zone.orElse(ANY_ZONE), air, windows, people, resources, measures,
-                items, dishes, substitutions, attendees, provision());
+                items, dishes, substitutions, attendees, provision(), root.optionalList("shared", ClassReader::shared).orElse(List.of()).stream().flatMap(Optional::stream).toList());
     }
 
     private void formatAndVersion() {
@@ -63,6 +65,22 @@ final class ClassReader {
         if (version.compareTo(BigDecimal.ONE) != 0) {
             root.note(root.place().at("version"), "The version is [%s].".formatted(version.toPlainString()),
                     "This program reads version 1.");
+        }
+    }
+
+    private static Optional<Shared> shared(Node node) {
+        Optional<ComponentRef> made = component(node, "made");
+        Optional<ComponentRef> also = component(node, "for");
+        return made.isEmpty() || also.isEmpty() ? Optional.empty() : Optional.of(new Shared(made.get(), also.get()));
+    }
+
+    private static Optional<ComponentRef> component(Node node, String member) {
+        String text = node.text(member);
+        try {
+            return text.isEmpty() ? Optional.empty() : Optional.of(ComponentRef.parse(text));
+        } catch (IllegalArgumentException e) {
+            node.note(node.place().at(member), "[%s] names no component.".formatted(text), "Write it dish/component.");
+            return Optional.empty();
         }
     }
 

@@ -58,6 +58,9 @@ final class ClassWriter {
         list(file, "dishes", cooking.dishes(), ClassWriter::dish);
         list(file, "substitutions", cooking.substitutions(), ClassWriter::substitution);
         list(file, "attendees", cooking.attendees(), ClassWriter::attendee);
+        if (!cooking.shared().isEmpty()) {
+            list(file, "shared", cooking.shared(), (node, shared) -> node.put("made", shared.made().toString()).put("for", shared.also().toString()));
+        }
         provision(file.putObject("provision"), cooking.provision());
         return file;
     }

@@ -1,14 +1,23 @@
 package hopsel.formats.planfile;
 
 import hopsel.core.dish.StepRef;
+import hopsel.core.measure.Minutes;
 import hopsel.core.plan.Activity;
+import hopsel.core.plan.Conflict;
+import hopsel.core.plan.Copy;
+import hopsel.core.plan.Placement;
 import hopsel.core.plan.Plan;
+import hopsel.core.plan.Verdict;
 import hopsel.formats.json.Json;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
 
 /** Writes plans; section 5 of the contract. The same plan always gives the same bytes. */
 public final class PlanFile {
@@ -49,6 +58,37 @@ public final class PlanFile {
             ObjectNode resource = resources.addObject().put("id", placement.resource()).put("units", placement.units());
             placement.celsius().ifPresent(celsius -> resource.put("celsius", celsius));
         });
+    }
+
+    /**
+     * A plan that was written here.
+     *
+     * @throws IllegalArgumentException where the document is no such plan
+     */
+    public static Plan read(JsonNode file) {
+        Verdict verdict = Arrays.stream(Verdict.values()).filter(own -> own.word().equals(file.path("verdict").asString())).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("That is no plan."));
+        List<Activity> activities = file.path("activities").valueStream().map(PlanFile::activity).toList();
+        List<Conflict> conflicts = file.path("conflicts").valueStream().map(conflict -> new Conflict(conflict.path("rule").asInt(),
+                refs(conflict.path("steps")), conflict.path("message").asString())).toList();
+        return new Plan(verdict, seconds(file.path("airEnd")), seconds(file.path("overrun")), refs(file.path("swaps")), refs(file.path("notShown")), activities, conflicts);
+    }
+
+    private static List<StepRef> refs(JsonNode texts) {
+        return texts.valueStream().map(text -> StepRef.parse(text.asString())).toList();
+    }
+
+    private static Activity activity(JsonNode node) {
+        String copy = node.path("copy").asString();
+        List<Placement> placements = node.path("resources").valueStream().map(place -> new Placement(place.path("id").asString(), place.path("units").asInt(),
+                place.has("celsius") ? Optional.of(place.path("celsius").decimalValue()) : Optional.empty())).toList();
+        return new Activity(StepRef.parse(node.path("step").asString()), copy.equals("main") ? Copy.MAIN : Copy.swap(StepRef.parse(copy.substring("swap:".length()))),
+                node.path("shown").asBoolean(), seconds(node.path("start")), seconds(node.path("end")),
+                node.has("person") ? Optional.of(node.path("person").asString()) : Optional.empty(), placements);
+    }
+
+    private static int seconds(JsonNode minutes) {
+        return minutes.isNumber() ? Minutes.of(minutes.decimalValue()).seconds() : 0;
     }
 
     /** Minutes with as many decimals as bring back the same second. */

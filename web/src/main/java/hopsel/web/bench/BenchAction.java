@@ -2,7 +2,8 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Worksheet;
-import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.frame.Entered.BadEntryException;
+import hopsel.web.frame.Entered;
 
 /** One thing that can be done to a dish. */
 @FunctionalInterface

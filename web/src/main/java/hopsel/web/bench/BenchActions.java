@@ -2,7 +2,8 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.RefusedEditException;
 import hopsel.web.bench.BenchStore.StoredDish;
-import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.frame.Entered.BadEntryException;
+import hopsel.web.frame.Entered;
 import org.springframework.stereotype.Component;
 
 import java.util.HashMap;

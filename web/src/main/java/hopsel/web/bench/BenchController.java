@@ -19,9 +19,10 @@ import hopsel.formats.recipefile.RecipeFile;
 import hopsel.formats.recipefile.SchemaOrgWriter;
 import hopsel.web.bench.BenchStore.StaleDishException;
 import hopsel.web.bench.BenchStore.StoredDish;
-import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
 import hopsel.web.classes.ClassStore;
+import hopsel.web.frame.Entered;
 import hopsel.web.frame.NotFoundException;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -216,9 +217,9 @@ class BenchController {
     }
 
     @PostMapping("/bench/{id}/into")
-    String into(@PathVariable("id") long id, @RequestParam("class") long classId, RedirectAttributes next) {
+    String into(@PathVariable("id") long id, @RequestParam("class") long classId, RedirectAttributes next, Principal who) {
         StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
-        IntoClass.Outcome outcome = intoClass.put(stored.sheet(), classId);
+        IntoClass.Outcome outcome = intoClass.put(stored.sheet(), classId, who.getName());
         next.addFlashAttribute(outcome.done() ? "toldLines" : "warnedLines", outcome.lines());
         return outcome.done() ? "redirect:/classes/" + classId : "redirect:/bench/" + id;
     }

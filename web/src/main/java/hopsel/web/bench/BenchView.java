@@ -22,6 +22,7 @@ import hopsel.core.item.Item;
 import hopsel.core.measure.Decimals;
 import hopsel.web.bench.BenchStore.StoredDish;
 
+import hopsel.web.frame.Entered;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;

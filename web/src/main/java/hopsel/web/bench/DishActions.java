@@ -7,8 +7,9 @@ import hopsel.core.bench.Objection;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Worksheet;
 import hopsel.web.bench.BenchStore.StoredDish;
-import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
+import hopsel.web.frame.Entered;
 import org.springframework.stereotype.Component;
 
 import java.util.LinkedHashMap;

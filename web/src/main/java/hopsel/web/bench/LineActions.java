@@ -14,8 +14,9 @@ import hopsel.core.item.Item;
 import hopsel.core.measure.Scaling;
 import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.RecipeLines;
-import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
+import hopsel.web.frame.Entered;
 import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;

@@ -5,8 +5,9 @@ import hopsel.core.bench.Resize;
 import hopsel.core.bench.Vessel;
 import hopsel.core.bench.Worksheet;
 import hopsel.core.measure.Decimals;
-import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
+import hopsel.web.frame.Entered;
 import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;

@@ -16,8 +16,9 @@ import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.TimeReader;
-import hopsel.web.bench.Entered.BadEntryException;
+import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
+import hopsel.web.frame.Entered;
 import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;

@@ -16,6 +16,7 @@ import hopsel.web.classes.ClassRows.LineRow;
 import hopsel.web.classes.ClassRows.PantryStockRow;
 import hopsel.web.classes.ClassRows.PersonRow;
 import hopsel.web.classes.ClassRows.PrepWindowRow;
+import hopsel.web.classes.ClassRows.SharedComponentRow;
 import hopsel.web.classes.ClassRows.ResourceRow;
 import hopsel.web.classes.ClassRows.StepAfterRow;
 import hopsel.web.classes.ClassRows.StepNeedRow;
@@ -134,6 +135,10 @@ interface ClassMapper {
     List<PantryStockRow> pantryStocks(@Param("id") long id);
 
     void insertPantryStocks(@Param("id") long id, @Param("rows") List<PantryStockRow> rows);
+
+    List<SharedComponentRow> sharedComponents(@Param("id") long id);
+
+    void insertSharedComponents(@Param("id") long id, @Param("rows") List<SharedComponentRow> rows);
 
     /** A class to be inserted; the database fills in the id. */
     final class NewClass {

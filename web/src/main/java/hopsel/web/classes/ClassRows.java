@@ -90,4 +90,7 @@ final class ClassRows {
 
     record PantryStockRow(int position, String itemId, BigDecimal grams) {
     }
+
+    record SharedComponentRow(int position, String madeDishId, String madeComponentId, String dishId, String componentId) {
+    }
 }

@@ -1,6 +1,8 @@
 package hopsel.web.classes;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.StepRef;
+import hopsel.core.plan.Wishes;
 import hopsel.web.classes.ClassMapper.NewClass;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Isolation;
@@ -8,7 +10,9 @@ import org.springframework.transaction.annotation.Transactional;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
 
 /** Keeps classes in the database, each in one transaction. */
 @Repository
@@ -16,13 +20,15 @@ public class ClassStore {
 
     /** The tables right below a class; everything else hangs on them and goes with them. */
     private static final List<String> PARTS = List.of("prep_window", "person", "resource", "item", "dish", "substitution",
-            "attendee", "pantry_stock");
+            "attendee", "pantry_stock", "shared_component");
     private static final int ROWS_AT_ONCE = 500;
 
     private final ClassMapper mapper;
+    private final StandingMapper standings;
 
-    ClassStore(ClassMapper mapper) {
+    ClassStore(ClassMapper mapper, StandingMapper standings) {
         this.mapper = mapper;
+        this.standings = standings;
     }
 
     /** Stores a new class. */
@@ -72,7 +78,17 @@ public class ClassStore {
     /** The class of that number, all of one moment. */
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public Optional<StoredClass> find(long id) {
-        return mapper.cooking(id).map(row -> new StoredClass(id, row.version(), RowsToClass.read(row, mapper)));
+        return mapper.cooking(id).map(row -> {
+            CookingClass cooking = RowsToClass.read(row, mapper);
+            return new StoredClass(id, row.version(), cooking, wishes(id, cooking));
+        });
+    }
+
+    /** Wishes for steps that are gone are as if they were never said. */
+    private Wishes wishes(long id, CookingClass cooking) {
+        Wishes all = standings.standing(id).map(StandingMapper.StandingRow::wishes).map(WishText::read).orElse(Wishes.NONE);
+        Set<StepRef> steps = cooking.dishes().stream().flatMap(dish -> dish.steps().map(step -> new StepRef(dish.id(), step.id()))).collect(Collectors.toSet());
+        return all.among(steps);
     }
 
     /** All classes by date: only their numbers and versions. */
@@ -107,6 +123,7 @@ public class ClassStore {
         insert(id, rows.attendees(), mapper::insertAttendees);
         insert(id, rows.attendeeAvoids(), mapper::insertAttendeeAvoids);
         insert(id, rows.pantryStocks(), mapper::insertPantryStocks);
+        insert(id, rows.sharedComponents(), mapper::insertSharedComponents);
     }
 
     private static <T> void insert(long id, List<T> rows, BiConsumer<Long, List<T>> statement) {

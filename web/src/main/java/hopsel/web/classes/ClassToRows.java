@@ -25,6 +25,7 @@ import hopsel.web.classes.ClassRows.PantryStockRow;
 import hopsel.web.classes.ClassRows.PersonRow;
 import hopsel.web.classes.ClassRows.PrepWindowRow;
 import hopsel.web.classes.ClassRows.ResourceRow;
+import hopsel.web.classes.ClassRows.SharedComponentRow;
 import hopsel.web.classes.ClassRows.StepAfterRow;
 import hopsel.web.classes.ClassRows.StepNeedRow;
 import hopsel.web.classes.ClassRows.StepRow;
@@ -188,6 +189,11 @@ final class ClassToRows {
     List<AttendeeAvoidRow> attendeeAvoids() {
         return cooking.attendees().stream().flatMap(attendee -> rows(attendee.avoids(),
                 (i, word) -> new AttendeeAvoidRow(attendee.id(), i, word)).stream()).toList();
+    }
+
+    List<SharedComponentRow> sharedComponents() {
+        return rows(cooking.shared(), (i, shared) -> new SharedComponentRow(i, shared.made().dish(), shared.made().component(),
+                shared.also().dish(), shared.also().component()));
     }
 
     List<PantryStockRow> pantryStocks() {

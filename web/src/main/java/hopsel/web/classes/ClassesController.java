@@ -2,6 +2,7 @@ package hopsel.web.classes;
 
 import hopsel.core.classes.Finding;
 import hopsel.core.item.Catalogue;
+import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
 import hopsel.web.frame.NotFoundException;
@@ -25,6 +26,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
 
@@ -33,11 +35,13 @@ import java.util.Optional;
 class ClassesController {
 
     private final ClassStore store;
+    private final ClassChanges changes;
     private final PlanDesk desk;
     private final Catalogue catalogue;
 
-    ClassesController(ClassStore store, PlanDesk desk, Catalogue catalogue) {
+    ClassesController(ClassStore store, ClassChanges changes, PlanDesk desk, Catalogue catalogue) {
         this.store = store;
+        this.changes = changes;
         this.desk = desk;
         this.catalogue = catalogue;
     }
@@ -61,9 +65,9 @@ class ClassesController {
 
     @PostMapping("/classes/{id}/replace")
     ModelAndView replace(@PathVariable("id") long id, @RequestParam("version") int version,
-                         @RequestParam("file") MultipartFile file, RedirectAttributes next) throws IOException {
+                         @RequestParam("file") MultipartFile file, RedirectAttributes next, Principal who) throws IOException {
         try {
-            store.replace(id, version, ClassFile.read(file.getBytes(), catalogue));
+            changes.change(id, version, ClassFile.read(file.getBytes(), catalogue), Wishes.NONE, who.getName(), "replaced by a file");
             next.addFlashAttribute("told", "classes.replaced");
         } catch (FaultyFileException e) {
             return refused(file.getOriginalFilename(), e.findings());

@@ -1,11 +1,13 @@
 package hopsel.web.classes;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Shared;
 import hopsel.core.classes.Style;
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Substitution;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
+import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
@@ -77,7 +79,12 @@ final class RowsToClass {
     private CookingClass cooking() {
         return new CookingClass(row.title(), word(Style.values(), Style::word, row.style()), row.startsAt(),
                 ZoneId.of(row.zone()), Minutes.of(row.airMinutes()), prepWindows(), people(), resources(),
-                Measures.of(row.measures()).orElseThrow(), items(), dishes(), substitutions(), attendees(), provision());
+                Measures.of(row.measures()).orElseThrow(), items(), dishes(), substitutions(), attendees(), provision(), shared());
+    }
+
+    private List<Shared> shared() {
+        return mapper.sharedComponents(row.id()).stream().map(shared -> new Shared(new ComponentRef(shared.madeDishId(), shared.madeComponentId()),
+                new ComponentRef(shared.dishId(), shared.componentId()))).toList();
     }
 
     private List<PrepWindow> prepWindows() {

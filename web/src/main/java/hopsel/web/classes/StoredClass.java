@@ -1,6 +1,7 @@
 package hopsel.web.classes;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.plan.Wishes;
 
 /**
  * A class with its place in the database.
@@ -8,6 +9,7 @@ import hopsel.core.classes.CookingClass;
  * @param id      number
  * @param version counted up with every change; a change has to name the one it was made from
  * @param cooking the class
+ * @param wishes  what the host asks of the planner
  */
-public record StoredClass(long id, int version, CookingClass cooking) {
+public record StoredClass(long id, int version, CookingClass cooking, Wishes wishes) {
 }

@@ -1,5 +1,6 @@
 package hopsel.web.frame;
 
+import hopsel.core.advice.Moves;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.plan.PlanDesk;
 import hopsel.web.plan.PlanDesk.Planned;
@@ -9,6 +10,9 @@ import org.springframework.ui.Model;
 /** Opens a class for one of its pages. */
 @Component
 public class ClassPages {
+
+    /** Milliseconds that a page waits for the best plan before it shows the best so far. */
+    private static final long PATIENCE = 700;
 
     private final PlanDesk desk;
 
@@ -22,12 +26,18 @@ public class ClassPages {
      * @throws NotFoundException where there is no such class
      */
     public PlannedClass open(long id, Station station, Model model) {
-        Planned planned = desk.find(id).orElseThrow(NotFoundException::new);
+        Planned planned = desk.soon(id, PATIENCE).orElseThrow(NotFoundException::new);
         model.addAttribute("id", id);
         model.addAttribute("version", planned.stored().version());
         model.addAttribute("cooking", planned.stored().cooking());
         model.addAttribute("planned", planned.planned());
         model.addAttribute("plan", planned.planned().plan());
+        model.addAttribute("outcome", planned.planned().outcome());
+        model.addAttribute("wishes", planned.stored().wishes());
+        model.addAttribute("improving", planned.improving());
+        planned.previous().ifPresent(before -> model.addAttribute("previous", before));
+        planned.previous().filter(before -> planned.planned().plan().possible())
+                .ifPresent(before -> model.addAttribute("moves", Moves.between(before, planned.planned().plan())));
         model.addAttribute("catalogue", planned.planned().catalogue());
         model.addAttribute("station", station);
         model.addAttribute("stations", Station.values());

@@ -1,6 +1,7 @@
 package hopsel.web.frame;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.StepRef;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.CookAmount;
@@ -13,6 +14,7 @@ import org.springframework.stereotype.Component;
 import java.math.BigDecimal;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 
@@ -62,6 +64,33 @@ public class Figures {
         ZonedDateTime at = cooking.clock(seconds);
         String time = (at.getSecond() == 0 ? CLOCK : CLOCK_SECONDS).format(at);
         return at.toLocalDate().equals(cooking.startsAt().toLocalDate()) ? time : WEEKDAY.format(at) + time;
+    }
+
+    /** The clock at a moment, to the full minute after it. */
+    public String clockMinute(CookingClass cooking, int seconds) {
+        return clock(cooking, -Math.floorDiv(-seconds, 60) * 60);
+    }
+
+    /** A share of 0 to 1 in per cent; what is little but not nothing, or much but not all, is not rounded to that. */
+    public String percent(double share) {
+        long percent = Math.round(share * 100);
+        return share > 0 && percent == 0 ? "under 1 %" : share < 1 && percent == 100 ? "over 99 %" : percent + " %";
+    }
+
+    /** The same as a field for day and time takes it. */
+    public String field(CookingClass cooking, int seconds) {
+        return cooking.clock(seconds).toLocalDateTime().truncatedTo(ChronoUnit.SECONDS).toString();
+    }
+
+    /** The short name of a step, even where it is no longer in the class. */
+    public String titleOf(CookingClass cooking, StepRef step) {
+        return cooking.dishes().stream().filter(dish -> dish.id().equals(step.dish())).flatMap(dish -> dish.steps())
+                .filter(own -> own.id().equals(step.step())).map(own -> own.title()).findFirst().orElse(step.step());
+    }
+
+    /** The name of a person of a class. */
+    public String personOf(CookingClass cooking, String id) {
+        return cooking.people().stream().filter(person -> person.id().equals(id)).map(person -> person.name()).findFirst().orElse(id);
     }
 
     /** The day of a class. */

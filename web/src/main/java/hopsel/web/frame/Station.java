@@ -4,7 +4,7 @@ import java.util.Locale;
 
 /** The pages of a class, in the order of work. */
 public enum Station {
-    DISHES(""), PLAN("/plan"), MISE("/mise"), SHOPPING("/shopping"), KITS("/kits"), HANDOUTS("/handouts");
+    DISHES(""), SET_UP("/set-up"), PLAN("/plan"), REHEARSAL("/rehearsal"), MISE("/mise"), SHOPPING("/shopping"), KITS("/kits"), HANDOUTS("/handouts");
 
     private final String path;
 
@@ -19,6 +19,6 @@ public enum Station {
 
     /** The name of its texts. */
     public String key() {
-        return "station." + name().toLowerCase(Locale.ROOT);
+        return "station." + name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -2,9 +2,15 @@ package hopsel.web.plan;
 
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.item.Catalogue;
+import hopsel.core.plan.Outcome;
+import hopsel.core.plan.Plan;
+import hopsel.core.plan.Planner;
+import hopsel.core.plan.Wishes;
 import hopsel.core.planned.PlannedClass;
+import hopsel.core.verify.PlanChecker;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.PlanStore;
 import hopsel.web.classes.StoredClass;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -17,8 +23,12 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicReference;
 
 /**
  * Plans classes in the background and keeps the plans of this node at hand.
@@ -33,6 +43,7 @@ public class PlanDesk {
 
     private final ClassStore store;
     private final AttendeeStyles styles;
+    private final PlanStore plans;
     private final Catalogue catalogue;
     private final Map<Long, Kept> kept = new ConcurrentHashMap<>();
     private final Map<Long, Styled> styled = new ConcurrentHashMap<>();
@@ -42,9 +53,10 @@ public class PlanDesk {
         return thread;
     });
 
-    PlanDesk(ClassStore store, AttendeeStyles styles, Catalogue catalogue) {
+    PlanDesk(ClassStore store, AttendeeStyles styles, PlanStore plans, Catalogue catalogue) {
         this.store = store;
         this.styles = styles;
+        this.plans = plans;
         this.catalogue = catalogue;
     }
 
@@ -71,13 +83,37 @@ public class PlanDesk {
             return plain;
         }
         return styled.compute(id, (key, before) -> before != null && before.plain == plain && before.chosen.equals(chosen) ? before
-                : new Styled(plain, chosen, new Planned(plain.stored, plain.planned.inStyles(chosen, catalogue)))).planned;
+                : new Styled(plain, chosen, plain.with(plain.planned.inStyles(chosen, catalogue)))).planned;
     }
 
     /** The class with its plan if that is ready; otherwise planning goes on, and the answer has only the class. */
     public Optional<Planned> peek(long id) {
         return ask(id).map(future -> future.isDone() && !future.isCompletedExceptionally() ? future.join()
-                : new Planned(kept.get(id).stored, null));
+                : new Planned(kept.get(id).stored, null, Optional.empty(), true));
+    }
+
+    /**
+     * The class with the best plan there is after a while; one that is still being improved is marked. Waits only until
+     * there is a first plan.
+     */
+    public Optional<Planned> soon(long id, long milliseconds) {
+        Optional<CompletableFuture<Planned>> asked = ask(id);
+        if (asked.isEmpty() || asked.get().isDone()) {
+            return find(id);
+        }
+        Kept now = kept.get(id);
+        try {
+            asked.get().get(milliseconds, TimeUnit.MILLISECONDS);
+        } catch (TimeoutException e) {
+            Plan first = now.soFar.get();
+            return first == null ? find(id) : Optional.of(new Planned(now.stored, PlannedClass.of(now.stored.cooking(), catalogue,
+                    new Outcome(first, false, 0)), Optional.empty(), true));
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } catch (ExecutionException e) {
+            LOG.debug("Class {} failed; told by find.", id, e);
+        }
+        return find(id);
     }
 
     private Optional<CompletableFuture<Planned>> ask(long id) {
@@ -96,9 +132,10 @@ public class PlanDesk {
     }
 
     private Kept start(StoredClass stored) {
-        return new Kept(stored, CompletableFuture.supplyAsync(() -> {
+        AtomicReference<Plan> soFar = new AtomicReference<>();
+        return new Kept(stored, soFar, CompletableFuture.supplyAsync(() -> {
             try {
-                return new Planned(stored, PlannedClass.of(stored.cooking(), catalogue));
+                return plan(stored, soFar);
             } catch (RuntimeException e) {
                 LOG.error("Class {} version {} could not be planned.", stored.id(), stored.version(), e);
                 throw e;
@@ -106,18 +143,38 @@ public class PlanDesk {
         }, workers));
     }
 
+    /** The plan as it was kept, if that is of this version; otherwise a new one, near the last. */
+    private Planned plan(StoredClass stored, AtomicReference<Plan> soFar) {
+        Optional<PlanStore.Kept> last = plans.find(stored.id());
+        if (last.isPresent() && last.get().version() == stored.version()
+                && PlanChecker.check(stored.cooking(), last.get().outcome().plan()).isEmpty()) {
+            return new Planned(stored, PlannedClass.of(stored.cooking(), catalogue, last.get().outcome()), last.get().previous(), false);
+        }
+        Optional<Plan> before = last.map(kept -> kept.outcome().plan()).filter(Plan::possible);
+        Wishes wishes = before.map(stored.wishes()::near).orElse(stored.wishes());
+        Outcome outcome = Planner.answer(stored.cooking(), wishes, soFar::set);
+        plans.keep(stored.id(), stored.version(), outcome, before);
+        return new Planned(stored, PlannedClass.of(stored.cooking(), catalogue, outcome), before, false);
+    }
+
     private record Styled(Planned plain, Map<String, Map<Matter, String>> chosen, Planned planned) {
     }
 
-    private record Kept(StoredClass stored, CompletableFuture<Planned> plan) {
+    private record Kept(StoredClass stored, AtomicReference<Plan> soFar, CompletableFuture<Planned> plan) {
     }
 
     /**
      * A class and, once it is worked out, its plan.
      *
-     * @param stored  the class
-     * @param planned null while it is being planned
+     * @param stored    the class
+     * @param planned   null while it is being planned
+     * @param previous  the plan before the last change
+     * @param improving whether something better is still being looked for
      */
-    public record Planned(StoredClass stored, PlannedClass planned) {
+    public record Planned(StoredClass stored, PlannedClass planned, Optional<Plan> previous, boolean improving) {
+
+        Planned with(PlannedClass other) {
+            return new Planned(stored, other, previous, improving);
+        }
     }
 }

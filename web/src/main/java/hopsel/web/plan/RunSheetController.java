@@ -1,6 +1,8 @@
 package hopsel.web.plan;
 
+import hopsel.core.plan.Plan;
 import hopsel.core.planned.PlannedClass;
+import hopsel.web.classes.ClassChanges;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;
@@ -13,18 +15,31 @@ import org.springframework.web.bind.annotation.PathVariable;
 class RunSheetController {
 
     private final ClassPages pages;
+    private final ClassChanges changes;
 
-    RunSheetController(ClassPages pages) {
+    RunSheetController(ClassPages pages, ClassChanges changes) {
         this.pages = pages;
+        this.changes = changes;
     }
 
     @GetMapping("/classes/{id}/plan")
     String runSheet(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.PLAN, model);
+        model.addAttribute("steps", changes.steps(id));
         if (planned.plan().possible()) {
             model.addAttribute("drawing", RunSheetDrawing.of(planned.cooking(), planned.plan()));
             model.addAttribute("rows", RunSheetRow.of(planned.cooking(), planned.plan()));
         }
         return "plan/run-sheet";
+    }
+
+    /** The run sheet before the last change beside the one now. */
+    @GetMapping("/classes/{id}/plan/compare")
+    String compare(@PathVariable("id") long id, Model model) {
+        PlannedClass planned = pages.open(id, Station.PLAN, model);
+        if (model.getAttribute("previous") instanceof Plan before) {
+            model.addAttribute("pairs", PlanPair.of(before, planned.plan()));
+        }
+        return "plan/compare";
     }
 }

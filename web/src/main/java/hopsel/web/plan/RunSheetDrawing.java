@@ -1,10 +1,13 @@
 package hopsel.web.plan;
 
+import hopsel.core.advice.Checks;
+import hopsel.core.advice.Gaps;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Step;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
+import hopsel.core.measure.Decimals;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
@@ -27,12 +30,14 @@ import java.util.function.ToIntFunction;
  * @param lanes  from top to bottom
  * @param bars   activities; one that needs hands and a place has a bar in both lanes
  * @param joins  from what was made beforehand to the step it is swapped into
+ * @param gaps   where a place heats up, cools down or is rinsed, and where a host's hands are free
+ * @param looks  at what is watched
  * @param ticks  moments with a clock time
  * @param cuts   where time is cut short
  * @param airX   where the class goes on air
  * @param slotX  where the slot ends
  */
-record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, List<Join> joins, List<Tick> ticks,
+record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, List<Join> joins, List<Gap> gaps, List<Look> looks, List<Tick> ticks,
                        List<Integer> cuts, int airX, int slotX) {
 
     private static final double AIR_WIDTH = 760;
@@ -64,6 +69,19 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
     record Bar(int number, double x, int y, double width, int height, String form, String label, Activity activity, Step step) {
     }
 
+    /**
+     * A stretch between two activities.
+     *
+     * @param kind    {@code heat}, {@code cool}, {@code rinse} or {@code free}
+     * @param seconds how long
+     */
+    record Gap(String kind, double x, int y, double width, int height, int seconds) {
+    }
+
+    /** A look at something that is watched, and whether somebody has a hand free for it. */
+    record Look(double x, int y, boolean free, int moment) {
+    }
+
     /** A line from a swap-out to what it replaces. */
     record Join(String path, double x, int y) {
     }
@@ -79,11 +97,14 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
         private final TimeAxis axis;
         private final List<Lane> lanes = new ArrayList<>();
         private final List<Bar> bars = new ArrayList<>();
+        private final List<Gap> gaps = new ArrayList<>();
+        private final List<Gaps.Gap> between;
         private int y = TOP;
 
         Builder(CookingClass cooking, Plan plan) {
             this.cooking = cooking;
             this.plan = plan;
+            this.between = Gaps.of(cooking, plan);
             this.axis = axis(plan, cooking.airMinutes().seconds());
         }
 
@@ -100,15 +121,17 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
 
         RunSheetDrawing build() {
             for (Person person : cooking.people()) {
+                gaps(person.id());
                 lane(person.name(), person.role() == Role.HOST ? "host" : "assistant",
                         activity -> activity.person().equals(Optional.of(person.id())), activity -> 1);
             }
             lane("", "alone", activity -> activity.person().isEmpty() && activity.placements().isEmpty(), activity -> 1);
             for (Resource resource : cooking.resources()) {
+                gaps(resource.id());
                 lane(resource.id(), "place", activity -> units(activity, resource) > 0,
                         activity -> units(activity, resource));
             }
-            return new RunSheetDrawing(LABEL + (int) Math.ceil(axis.width()) + MARGIN, y + MARGIN, lanes, bars, joins(),
+            return new RunSheetDrawing(LABEL + (int) Math.ceil(axis.width()) + MARGIN, y + MARGIN, lanes, bars, joins(), gaps, looks(),
                     axis.ticks().stream().map(moment -> new Tick(moment, x(moment))).toList(),
                     axis.cuts().stream().map(cut -> (int) Math.round(LABEL + cut)).toList(), (int) Math.round(x(0)),
                     (int) Math.round(x(cooking.airMinutes().seconds())));
@@ -143,6 +166,17 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
             y += height + LANE_GAP;
         }
 
+        private void gaps(String where) {
+            between.stream().filter(gap -> gap.where().equals(where)).forEach(gap -> gaps.add(new Gap(gap.kind().name().toLowerCase(Locale.ROOT), x(gap.from()), y + 2,
+                    Math.max(2, x(gap.to()) - x(gap.from()) - 2), ROW - 4, gap.to() - gap.from())));
+        }
+
+        private List<Look> looks() {
+            return Checks.of(cooking, plan).stream().flatMap(check -> bars.stream().filter(bar -> bar.activity().step().equals(check.step())
+                    && bar.activity().copy().equals(check.copy())).limit(1).map(bar -> new Look(x(check.moment()), bar.y() + bar.height(),
+                    check.person().isPresent(), check.moment()))).toList();
+        }
+
         private static int firstRow(List<Integer> freeFrom, int start, int units) {
             for (int row = 0; ; row++) {
                 while (freeFrom.size() < row + units) {
@@ -160,9 +194,15 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
             double width = Math.max(10, x(activity.end()) - from - 2);
             String form = step.work().word() + (activity.shown() ? " shown" : " off")
                     + (activity.copy().isMain() ? "" : " copy") + (kind.equals("place") ? " place" : "")
-                    + (plan.swaps().contains(activity.step()) && activity.copy().isMain() ? " swapped" : "");
+                    + (plan.swaps().contains(activity.step()) && activity.copy().isMain() ? " swapped" : "") + (step.noise().isPresent() ? " loud" : "");
             int number = plan.activities().indexOf(activity) + 1;
-            bars.add(new Bar(number, from, top + 2, width, units * ROW - 4, form, step.title(), activity, step));
+            bars.add(new Bar(number, from, top + 2, width, units * ROW - 4, form, label(activity, step, kind), activity, step));
+        }
+
+        private static String label(Activity activity, Step step, String kind) {
+            String heat = kind.equals("place") ? activity.placements().stream().flatMap(place -> place.celsius().stream()).findFirst()
+                    .map(celsius -> Decimals.plain(celsius).toPlainString() + "° ").orElse("") : "";
+            return heat + step.title();
         }
 
         private List<Join> joins() {

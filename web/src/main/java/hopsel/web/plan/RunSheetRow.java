@@ -1,5 +1,7 @@
 package hopsel.web.plan;
 
+import hopsel.core.advice.Handovers;
+import hopsel.core.advice.Handovers.Handover;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
@@ -22,20 +24,24 @@ import java.util.stream.IntStream;
  * @param person   by whom
  * @param swapOut  the main activity of a step that is swapped out
  * @param reasons  why it starts then
+ * @param takes    what is taken over from somebody else here
+ * @param hands    what is handed over to somebody else from here
  */
 record RunSheetRow(int number, Activity activity, Step step, Dish dish, Optional<Person> person, boolean swapOut,
-                   List<StartReasons.Reason> reasons) {
+                   List<StartReasons.Reason> reasons, List<Handover> takes, List<Handover> hands) {
 
     static List<RunSheetRow> of(CookingClass cooking, Plan plan) {
-        return IntStream.range(0, plan.activities().size()).mapToObj(i -> row(i + 1, plan.activities().get(i), cooking, plan)).toList();
+        List<Handover> handovers = Handovers.of(cooking, plan);
+        return IntStream.range(0, plan.activities().size()).mapToObj(i -> row(i + 1, plan.activities().get(i), cooking, plan, handovers)).toList();
     }
 
-    private static RunSheetRow row(int number, Activity activity, CookingClass cooking, Plan plan) {
+    private static RunSheetRow row(int number, Activity activity, CookingClass cooking, Plan plan, List<Handover> handovers) {
         Optional<Person> person = activity.person().flatMap(id -> cooking.people().stream()
                 .filter(someone -> someone.id().equals(id)).findFirst());
         boolean swapOut = activity.copy().isMain() && plan.swaps().contains(activity.step());
         return new RunSheetRow(number, activity, cooking.step(activity.step()), cooking.dish(activity.step().dish()), person,
-                swapOut, StartReasons.of(cooking, plan, activity));
+                swapOut, StartReasons.of(cooking, plan, activity), handovers.stream().filter(one -> one.to().equals(activity)).toList(),
+                handovers.stream().filter(one -> one.from().equals(activity)).toList());
     }
 
     /** Before the class, for the list's two parts. */

@@ -4,12 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Shared;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.ComponentRef;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
+import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.web.TestContext;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.core.io.ClassPathResource;
+
+import java.util.List;
+import java.util.Optional;
 
 /** Classes in the real database. */
 class ClassStoreTest {
@@ -32,5 +42,29 @@ class ClassStoreTest {
         assertThat(store.find(id).orElseThrow().cooking()).isEqualTo(cooking);
         store.remove(id, 2);
         assertThat(store.find(id)).isEmpty();
+    }
+
+    @Test
+    void whatWasDoneToAClassIsTakenBackAndDoneAgainWithItsWishes() throws Exception {
+        ClassChanges changes = TestContext.bean(ClassChanges.class);
+        CookingClass cooking = ClassFile.read(new ClassPathResource("hopsel/demo/2-laksa-evening.json").getContentAsByteArray(), catalogue);
+        Dish twice = cooking.dishes().get(0);
+        Component pot = twice.components().stream().filter(Shared::byItself).findFirst().orElseThrow();
+        CookingClass both = cooking.with(List.of(twice, new Dish("again", "Again", twice.servings(), twice.components())));
+        CookingClass shared = both.withShared(List.of(new Shared(new ComponentRef(twice.id(), pot.id()), new ComponentRef("again", pot.id()))));
+        Wishes wishes = Wishes.NONE.pin(new StepRef(twice.id(), pot.steps().get(0).id()), Optional.of(-600)).showing(new StepRef("again", "x"), true);
+        long id = store.add(cooking);
+        changes.change(id, 1, shared, wishes, "host", "a second dish");
+        assertThat(store.find(id).orElseThrow().cooking()).isEqualTo(shared);
+        assertThat(store.find(id).orElseThrow().wishes().pins()).hasSize(1);
+        assertThat(store.find(id).orElseThrow().wishes().shown()).as("a wish for a step that is gone").isEmpty();
+        changes.undo(id, 2);
+        assertThat(store.find(id).orElseThrow().cooking()).isEqualTo(cooking);
+        assertThat(store.find(id).orElseThrow().wishes()).isEqualTo(Wishes.NONE);
+        assertThat(changes.steps(id)).isEqualTo(new ClassChanges.Steps(Optional.empty(), Optional.of("a second dish")));
+        changes.redo(id, 3);
+        assertThat(store.find(id).orElseThrow().cooking()).isEqualTo(shared);
+        assertThatThrownBy(() -> changes.undo(id, 3)).isInstanceOf(StaleClassException.class);
+        store.remove(id, 4);
     }
 }

@@ -1,4 +1,4 @@
-package hopsel.web.bench;
+package hopsel.web.frame;
 
 import hopsel.core.dish.Need;
 import hopsel.core.measure.Minutes;
@@ -16,7 +16,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What was typed into a form, read field by field, with a message that names the field and the remedy. */
-final class Entered {
+public final class Entered {
 
     private static final BigDecimal LARGEST = BigDecimal.valueOf(1_000_000);
     private static final int LONGEST = 9000;
@@ -24,12 +24,13 @@ final class Entered {
 
     private final Map<String, String> fields;
 
-    Entered(Map<String, String> fields) {
+    /** What was typed, by field. */
+    public Entered(Map<String, String> fields) {
         this.fields = fields;
     }
 
     /** The text in a field; empty: nothing was typed. */
-    Optional<String> text(String field) throws BadEntryException {
+    public Optional<String> text(String field) throws BadEntryException {
         String text = fields.getOrDefault(field, "").strip();
         if (text.length() > LONGEST) {
             throw new BadEntryException(field, "is longer than %d characters. Shorten it.".formatted(LONGEST));
@@ -38,12 +39,12 @@ final class Entered {
     }
 
     /** The text in a field that must not be empty. */
-    String must(String field) throws BadEntryException {
+    public String must(String field) throws BadEntryException {
         return text(field).orElseThrow(() -> new BadEntryException(field, "is empty. Write something."));
     }
 
     /** A number, with point or comma or as a fraction; empty: nothing was typed. */
-    Optional<BigDecimal> number(String field) throws BadEntryException {
+    public Optional<BigDecimal> number(String field) throws BadEntryException {
         Optional<String> text = text(field);
         if (text.isEmpty()) {
             return Optional.empty();
@@ -53,7 +54,7 @@ final class Entered {
     }
 
     /** A number above zero. */
-    Optional<BigDecimal> positive(String field) throws BadEntryException {
+    public Optional<BigDecimal> positive(String field) throws BadEntryException {
         Optional<BigDecimal> number = number(field);
         if (number.isPresent() && number.get().signum() <= 0) {
             throw new BadEntryException(field, "is %s. It has to be above 0.".formatted(number.get().toPlainString()));
@@ -62,7 +63,7 @@ final class Entered {
     }
 
     /** Minutes of 0 or more, under a year; {@code 1:30} is an hour and a half. */
-    Optional<Minutes> minutes(String field) throws BadEntryException {
+    public Optional<Minutes> minutes(String field) throws BadEntryException {
         Optional<String> text = text(field);
         Matcher clock = Pattern.compile("(\\d{1,3}):(\\d{2})").matcher(text.orElse(""));
         if (clock.matches()) {
@@ -76,7 +77,7 @@ final class Entered {
     }
 
     /** Needs as one types them: {@code oven 200, burner x2, blender}. */
-    List<Need> needs(String field) throws BadEntryException {
+    public List<Need> needs(String field) throws BadEntryException {
         List<Need> needs = new ArrayList<>();
         for (String part : text(field).orElse("").split("[,;\\n]")) {
             if (part.isBlank()) {
@@ -96,40 +97,44 @@ final class Entered {
     }
 
     /** A need as one types it. */
-    static String text(Need need) {
+    public static String text(Need need) {
         return need.kind().replace('-', ' ') + (need.units() > 1 ? " x" + need.units() : "") + need.celsius().map(c -> " " + c.toPlainString()).orElse("")
                 + (need.tolerance().signum() > 0 ? " ± " + need.tolerance().toPlainString() : "");
     }
 
     /** One of several words. */
-    <E> E choice(String field, E[] choices, Function<E, String> word) throws BadEntryException {
+    public <E> E choice(String field, E[] choices, Function<E, String> word) throws BadEntryException {
         String text = must(field);
         return Arrays.stream(choices).filter(choice -> word.apply(choice).equals(text)).findFirst()
                 .orElseThrow(() -> new BadEntryException(field, "is “%s”, which is not one of the choices: %s.".formatted(text,
                         String.join(", ", Arrays.stream(choices).map(word).toList()))));
     }
 
-    boolean isChecked(String field) {
+    /** Whether a box was ticked. */
+    public boolean isChecked(String field) {
         return fields.containsKey(field);
     }
 
-    Map<String, String> fields() {
+    /** All fields as they were typed. */
+    public Map<String, String> fields() {
         return fields;
     }
 
     /** Something typed that cannot be taken; the field is named by its message key. */
-    static final class BadEntryException extends Exception {
+    public static final class BadEntryException extends Exception {
 
         private static final long serialVersionUID = 1L;
 
         private final String field;
 
-        BadEntryException(String field, String message) {
+        /** The field by its key, and what is wrong with it, after its name. */
+        public BadEntryException(String field, String message) {
             super(message);
             this.field = field;
         }
 
-        String field() {
+        /** The field's key. */
+        public String field() {
             return field;
         }
     }

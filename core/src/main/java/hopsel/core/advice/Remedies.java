@@ -1,0 +1,159 @@
+package hopsel.core.advice;
+
+import hopsel.core.advice.Remedy.Kind;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Show;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepRef;
+import hopsel.core.dish.Work;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Role;
+import hopsel.core.measure.Minutes;
+import hopsel.core.plan.Conflict;
+import hopsel.core.plan.Plan;
+import hopsel.core.plan.Planner;
+import hopsel.core.plan.Wishes;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What would mend a class that overruns or cannot be held: every single change that might is tried by planning with it, and
+ * those that help are ranked by how much.
+ */
+public final class Remedies {
+
+    private static final long SHOWN_FOR = 2;
+    private static final long OPEN_MINUTES = 120;
+    private static final int[] HOURS_EARLIER = {2, 4, 8, 12, 18, 24, 36, 48};
+    private static final int[] LONGER = {1, 2, 3, 5, 8, 10, 15, 20, 30, 45, 60, 90, 120, 240, 480};
+
+    private final CookingClass cooking;
+    private final Wishes wishes;
+    private final Plan now;
+    private final List<Remedy> found = new ArrayList<>();
+
+    private Remedies(CookingClass cooking, Wishes wishes, Plan now) {
+        this.cooking = cooking;
+        this.wishes = wishes;
+        this.now = now;
+    }
+
+    /** The changes that help, the one that gains most first; empty for a class that fits. */
+    public static List<Remedy> of(CookingClass cooking, Wishes wishes, Plan now) {
+        Remedies remedies = new Remedies(cooking, wishes, now);
+        if (!now.possible()) {
+            remedies.impossible();
+        } else if (now.overrun() > 0) {
+            remedies.overrun();
+        }
+        return remedies.found.stream().sorted(Comparator.comparing((Remedy remedy) -> remedy.kind() == Kind.LONGER)
+                .thenComparingInt(remedy -> -remedy.gain()).thenComparing(Remedy::kind).thenComparingInt(remedy -> remedy.after().swaps().size())).toList();
+    }
+
+    private void overrun() {
+        Set<StepRef> chain = new HashSet<>();
+        now.conflicts().forEach(conflict -> chain.addAll(conflict.steps()));
+        chain.stream().sorted().forEach(this::tryStep);
+        openForMost();
+        longer();
+        tryHands();
+        tryPlaces();
+        for (Dish dish : cooking.dishes()) {
+            for (Component component : dish.components()) {
+                if (dish.components().size() > 1) {
+                    attempt(Kind.DROP, Optional.empty(), dish.title() + ": " + component.title(), Variant.without(cooking, dish.id(), component));
+                }
+            }
+        }
+    }
+
+    /** As much more time as it needs: what always helps, and is asked for last. */
+    private void longer() {
+        long minutes = (now.overrun() + 59) / 60;
+        attempt(Kind.LONGER, Optional.empty(), String.valueOf(minutes), Variant.longer(cooking, minutes));
+    }
+
+    private void tryStep(StepRef ref) {
+        Step step = cooking.step(ref);
+        if (step.work() != Work.HANDS && step.swap().isEmpty() && step.show() != Show.NEVER) {
+            Minutes shown = step.minutes().likely().compareTo(Minutes.of(SHOWN_FOR)) < 0 ? step.minutes().likely() : Minutes.of(SHOWN_FOR);
+            attempt(Kind.SWAP_OUT, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.swapping(Optional.of(shown))));
+        }
+        if (step.show() == Show.MUST) {
+            attempt(Kind.AHEAD, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.with(Show.MAY)));
+        }
+    }
+
+    private void tryHands() {
+        attempt(Kind.ASSISTANT, Optional.empty(), "", Variant.person(cooking, Role.ASSISTANT));
+        attempt(Kind.HOST, Optional.empty(), "", Variant.person(cooking, Role.HOST));
+    }
+
+    private void tryPlaces() {
+        for (Resource resource : cooking.resources()) {
+            attempt(Kind.PLACE, Optional.empty(), resource.kind(), Variant.place(cooking, resource));
+        }
+    }
+
+    private boolean attempt(Kind kind, Optional<StepRef> step, String what, CookingClass variant) {
+        Plan after = Planner.sketch(variant, wishes).plan();
+        boolean helps = after.possible() && (!now.possible() || after.overrun() < now.overrun());
+        if (helps && found.stream().noneMatch(other -> other.kind() == kind && other.step().equals(step) && other.what().equals(what))) {
+            found.add(new Remedy(kind, step, what, now.possible() ? now.overrun() - after.overrun() : 0, after, variant));
+        }
+        return helps;
+    }
+
+    private void impossible() {
+        for (Conflict conflict : now.conflicts()) {
+            switch (conflict.rule()) {
+                case 3, 4 -> open();
+                case 6 -> keep(conflict.steps().get(0));
+                default -> { }
+            }
+        }
+        tryHands();
+        tryPlaces();
+    }
+
+    /** The kitchen is opened for two hours, no earlier than it has to be. */
+    private void open() {
+        for (int hours : HOURS_EARLIER) {
+            if (open(hours)) {
+                return;
+            }
+        }
+    }
+
+    private boolean open(int hours) {
+        long from = -60L * hours;
+        return attempt(Kind.OPEN, Optional.empty(), String.valueOf(from), Variant.window(cooking, from, from + OPEN_MINUTES));
+    }
+
+    /** Of all the hours at which it might be opened, the latest that gains as much as any. */
+    private void openForMost() {
+        for (int hours : HOURS_EARLIER) {
+            open(hours);
+        }
+        List<Remedy> openings = found.stream().filter(remedy -> remedy.kind() == Kind.OPEN).toList();
+        openings.stream().max(Comparator.comparingInt(Remedy::gain).thenComparingInt(remedy -> Integer.parseInt(remedy.what())))
+                .ifPresent(best -> found.removeIf(remedy -> remedy.kind() == Kind.OPEN && remedy != best));
+    }
+
+    /** Something keeps longer, by no more than it has to. */
+    private void keep(StepRef ref) {
+        for (int longer : LONGER) {
+            Optional<Minutes> keeps = cooking.step(ref).keeps().map(own -> Minutes.of(own.value().add(Minutes.of(longer).value())));
+            if (keeps.isPresent() && attempt(Kind.KEEP, Optional.of(ref), String.valueOf(longer), Variant.step(cooking, ref, own -> own.keeping(keeps)))) {
+                return;
+            }
+        }
+    }
+}

@@ -1,0 +1,70 @@
+package hopsel.core.plan;
+
+import hopsel.core.plan.Making.Use;
+import hopsel.core.solve.Solver;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A moment before which a class cannot be over, for want of hands, rings or shelves.
+ *
+ * <p>Of what is certain to hold a machine, take those that cannot start before some moment and have some time after
+ * them: together they need at least their hours divided by what the machine holds.
+ */
+final class Energy {
+
+    private final Model model;
+    private final Solver solver;
+    private final int deadline;
+
+    /** @param deadline seconds by which the class is over as things stand in the solver, so that latest starts say what has to follow */
+    Energy(Model model, int deadline) {
+        this.model = model;
+        this.solver = model.solver;
+        this.deadline = deadline;
+    }
+
+    int bound() {
+        int best = 0;
+        for (int machine = 0; machine < model.problem.machines.size(); machine++) {
+            best = Math.max(best, bound(machine));
+        }
+        return best;
+    }
+
+    private int bound(int machine) {
+        int number = machine;
+        List<Use> certain = new ArrayList<>(model.makings.stream().flatMap(making -> making.uses.stream()).flatMap(List::stream)
+                .filter(use -> use.machine() == number && solver.value(use.literal()) > 0).toList());
+        certain.sort(Comparator.comparingInt((Use use) -> -head(use)));
+        int capacity = model.problem.machines.get(machine).capacity();
+        int best = 0;
+        for (Use last : certain) {
+            int tail = tail(last);
+            long sum = 0;
+            for (Use use : certain) {
+                if (tail(use) >= tail) {
+                    sum += (long) duration(use) * use.units();
+                    best = (int) Math.max(best, head(use) + (sum + capacity - 1) / capacity + tail);
+                }
+            }
+        }
+        return best;
+    }
+
+    private int head(Use use) {
+        return solver.lowest(use.making().start);
+    }
+
+    /** Seconds that have to follow its end. */
+    private int tail(Use use) {
+        return Math.max(-Calendar.NEVER, deadline - solver.highest(use.making().start) - duration(use));
+    }
+
+    private int duration(Use use) {
+        Making making = use.making();
+        return solver.value(making.brief) < 0 ? making.task.duration() : Math.min(making.task.shownFor(), making.task.duration());
+    }
+}

@@ -1,0 +1,88 @@
+package hopsel.core.plan;
+
+import hopsel.core.plan.Making.Use;
+import hopsel.core.solve.Literal;
+import hopsel.core.solve.Solver;
+
+import java.util.BitSet;
+import java.util.Random;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+
+/**
+ * A part of the best plan so far that is taken apart while the rest stays in its order (large neighbourhood search,
+ * Shaw, 1998): what lies within a stretch of time, what belongs to a few dishes, or who shares a few places.
+ */
+final class Neighbourhood {
+
+    private final Model model;
+    private final Places places;
+    private final Random random = new Random(7);
+    private int[] starts = {};
+    private int[] ends = {};
+    private int[][] kept = {};
+    private int[] choices = {};
+
+    Neighbourhood(Model model, Places places) {
+        this.model = model;
+        this.places = places;
+    }
+
+    Places places() {
+        return places;
+    }
+
+    /** Remembers what the solver just found. */
+    void remember() {
+        Solver solver = model.solver;
+        starts = model.makings.stream().mapToInt(making -> solver.lowest(making.start)).toArray();
+        ends = model.makings.stream().mapToInt(making -> solver.lowest(making.start) + model.duration(making)).toArray();
+        kept = model.makings.stream().map(making -> IntStream.concat(IntStream.of(making.times), making.uses.stream()
+                .filter(need -> need.size() > 1).flatMapToInt(need -> need.stream().mapToInt(Use::literal)))
+                .filter(literal -> literal > 1 && solver.value(literal) > 0).toArray()).toArray(int[][]::new);
+        choices = IntStream.concat(IntStream.of(model.shown), IntStream.of(model.swapped)).filter(literal -> literal > 1)
+                .map(literal -> solver.value(literal) > 0 ? literal : Literal.not(literal)).toArray();
+    }
+
+    /** Literals that keep everything but a part, chosen at random, in its order; the larger the share, the more is taken apart. */
+    int[] keep(double share) {
+        BitSet free = switch (random.nextInt(3)) {
+            case 0 -> stretch(share);
+            case 1 -> dishes(share);
+            default -> machines(share);
+        };
+        IntStream orders = this.places.orders().filter(order -> !(free.get(order.first()) && free.get(order.then()))
+                && ends[order.first()] <= starts[order.then()]).mapToInt(Places.Order::literal);
+        IntStream places = IntStream.range(0, kept.length).filter(number -> !free.get(number)).flatMap(number -> IntStream.of(kept[number]));
+        IntStream same = random.nextInt(4) == 0 ? IntStream.empty() : IntStream.of(choices);
+        return IntStream.concat(IntStream.concat(same, places), orders).toArray();
+    }
+
+    private BitSet stretch(double share) {
+        int from = IntStream.of(starts).min().orElse(0);
+        int to = IntStream.of(ends).max().orElse(0);
+        int length = (int) ((to - from) * share);
+        int begin = from + random.nextInt(Math.max(1, to - from - length));
+        return of(making -> starts[making.number] < begin + length && ends[making.number] > begin);
+    }
+
+    private BitSet dishes(double share) {
+        long seed = random.nextLong();
+        return of(making -> chance(seed, making.task.ref().dish().hashCode()) < share * 1.5);
+    }
+
+    private BitSet machines(double share) {
+        long seed = random.nextLong();
+        return of(making -> making.uses.stream().anyMatch(need -> chance(seed, need.get(0).machine()) < share));
+    }
+
+    private BitSet of(Predicate<Making> free) {
+        BitSet set = new BitSet();
+        model.makings.stream().filter(free).forEach(making -> set.set(making.number));
+        return set;
+    }
+
+    private static double chance(long seed, int of) {
+        return new Random(seed ^ (of * 0x9E3779B97F4A7C15L)).nextDouble();
+    }
+}

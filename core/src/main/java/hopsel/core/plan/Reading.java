@@ -1,0 +1,55 @@
+package hopsel.core.plan;
+
+import hopsel.core.plan.Making.Use;
+import hopsel.core.plan.Network.Node;
+import hopsel.core.plan.Problem.Task;
+import hopsel.core.solve.Solver;
+
+import java.util.List;
+
+/** What the solver found, as a schedule. */
+final class Reading {
+
+    private final Model model;
+    private final Solver solver;
+
+    Reading(Model model) {
+        this.model = model;
+        this.solver = model.solver;
+    }
+
+    Schedule schedule() {
+        Choice choice = Choice.open(model.problem);
+        for (Task task : model.problem.tasks) {
+            int t = task.number();
+            if (choice.showOpen(t)) {
+                choice = choice.withShown(t, solver.value(model.shown[t]) > 0);
+            }
+            if (choice.swapOpen(t)) {
+                choice = choice.withSwapped(t, solver.value(model.swapped[t]) > 0);
+            }
+        }
+        Network network = new Network(model.problem, choice);
+        int[] starts = new int[network.end + 1];
+        int[] people = new int[network.end];
+        int[][] machines = new int[network.end][];
+        for (int n = 0; n < network.end; n++) {
+            Making making = making(network.nodes.get(n));
+            starts[n] = solver.lowest(making.start);
+            int needs = making.task.requirements().size();
+            machines[n] = making.uses.subList(0, needs).stream().mapToInt(this::chosen).toArray();
+            people[n] = making.task.hands() ? chosen(making.uses.get(needs)) : Schedule.NOBODY;
+        }
+        starts[network.end] = solver.lowest(model.end);
+        return new Schedule(network, starts, people, machines);
+    }
+
+    private Making making(Node node) {
+        return node.copy().isMain() ? model.makings.get(node.task().number())
+                : model.copy(model.problem.task(node.copy().swapOf().orElseThrow()), node.task());
+    }
+
+    private int chosen(List<Use> need) {
+        return need.stream().filter(use -> solver.value(use.literal()) > 0).mapToInt(Use::machine).findFirst().orElseThrow();
+    }
+}

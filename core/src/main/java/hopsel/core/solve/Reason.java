@@ -1,0 +1,5 @@
+package hopsel.core.solve;
+
+/** Why a literal was set. */
+interface Reason {
+}

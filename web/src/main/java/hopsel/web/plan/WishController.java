@@ -1,0 +1,151 @@
+package hopsel.web.plan;
+
+import hopsel.core.advice.Moves;
+import hopsel.core.advice.Remedies;
+import hopsel.core.advice.Remedy;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.StepRef;
+import hopsel.core.plan.Outcome;
+import hopsel.core.plan.Plan;
+import hopsel.core.plan.Planner;
+import hopsel.core.plan.Wishes;
+import hopsel.core.planned.PlannedClass;
+import hopsel.web.classes.ClassChanges;
+import hopsel.web.classes.StaleClassException;
+import hopsel.web.classes.StoredClass;
+import hopsel.web.frame.ClassPages;
+import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.Station;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import java.security.Principal;
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What the host asks of the planner: pins, no swap-out, show it; what would be if; and taking a remedy. */
+@Controller
+class WishController {
+
+    private static final int[] SHIFTS = {-20, -10, -5, 5, 10, 20};
+
+    private final PlanDesk desk;
+    private final ClassPages pages;
+    private final ClassChanges changes;
+
+    WishController(PlanDesk desk, ClassPages pages, ClassChanges changes) {
+        this.desk = desk;
+        this.pages = pages;
+        this.changes = changes;
+    }
+
+    @PostMapping("/classes/{id}/wish")
+    String wish(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("step") String step, @RequestParam("wish") String wish,
+                @RequestParam(value = "at", defaultValue = "") String at, RedirectAttributes next, Principal who) {
+        StoredClass stored = desk.find(id).orElseThrow(NotFoundException::new).stored();
+        CookingClass cooking = stored.cooking();
+        StepRef ref = ref(cooking, step);
+        String title = "“%s”".formatted(cooking.step(ref).title());
+        Wishes now = stored.wishes();
+        try {
+            switch (wish) {
+                case "pin" -> change(stored, version, now.pin(ref, Optional.of(moment(cooking, at))), who, title + " pinned");
+                case "unpin" -> change(stored, version, now.pin(ref, Optional.empty()), who, title + " no longer pinned");
+                case "no-swap" -> change(stored, version, now.swapping(ref, false), who, title + " not to be swapped out");
+                case "swap-again" -> change(stored, version, now.swapping(ref, true), who, title + " may be swapped out again");
+                case "show" -> change(stored, version, now.showing(ref, true), who, title + " to be shown");
+                case "show-again" -> change(stored, version, now.showing(ref, false), who, title + " need not be shown");
+                default -> throw new NotFoundException();
+            }
+            next.addFlashAttribute("moved", true);
+        } catch (DateTimeException e) {
+            next.addFlashAttribute("warnedLines", List.of("The time “%s” is not understood. Write a day and a time, like 2027-02-13T18:30.".formatted(at)));
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+        }
+        return "redirect:/classes/%d/plan".formatted(id);
+    }
+
+    private void change(StoredClass stored, int version, Wishes wishes, Principal who, String what) throws StaleClassException {
+        changes.change(stored.id(), version, stored.cooking(), wishes, who.getName(), what);
+    }
+
+    private static StepRef ref(CookingClass cooking, String text) {
+        return cooking.dishes().stream().flatMap(dish -> dish.steps().map(step -> new StepRef(dish.id(), step.id())))
+                .filter(ref -> ref.toString().equals(text)).findFirst().orElseThrow(NotFoundException::new);
+    }
+
+    private static int moment(CookingClass cooking, String at) {
+        return Math.toIntExact(Duration.between(cooking.onAir(), LocalDateTime.parse(at).atZone(cooking.zone())).toSeconds());
+    }
+
+    /** What would happen if a step came earlier or later: each tried by planning. */
+    @GetMapping("/classes/{id}/plan/ask")
+    String ask(@PathVariable("id") long id, @RequestParam("step") String step, Model model) {
+        PlannedClass planned = pages.open(id, Station.PLAN, model);
+        CookingClass cooking = planned.cooking();
+        StepRef ref = cooking.made(ref(cooking, step));
+        Plan plan = planned.plan();
+        Wishes wishes = desk.find(id).orElseThrow(NotFoundException::new).stored().wishes().near(plan);
+        int start = plan.activities().stream().filter(activity -> activity.step().equals(ref) && activity.copy().isMain()).findFirst().orElseThrow(NotFoundException::new).start();
+        List<Trial> trials = new ArrayList<>();
+        for (int shift : SHIFTS) {
+            Outcome outcome = Planner.answer(cooking, wishes.pin(ref, Optional.of(start + shift * 60)));
+            trials.add(new Trial(shift, start + shift * 60, outcome.plan(), outcome.plan().possible() ? Moves.between(plan, outcome.plan()) : null));
+        }
+        model.addAttribute("step", cooking.step(ref));
+        model.addAttribute("ref", ref);
+        model.addAttribute("start", start);
+        model.addAttribute("trials", trials);
+        return "plan/ask";
+    }
+
+    /**
+     * A step tried at another time.
+     *
+     * @param shift  minutes later; negative: earlier
+     * @param moment seconds relative to going on air
+     * @param plan   what comes of it
+     * @param moves  how that differs; null where it cannot be
+     */
+    record Trial(int shift, int moment, Plan plan, Moves moves) {
+    }
+
+    @GetMapping("/classes/{id}/plan/remedies")
+    String remedies(@PathVariable("id") long id, Model model) {
+        PlannedClass planned = pages.open(id, Station.PLAN, model);
+        model.addAttribute("remedies", of(id, planned));
+        return "plan/remedies";
+    }
+
+    private List<Remedy> of(long id, PlannedClass planned) {
+        return Remedies.of(planned.cooking(), desk.find(id).orElseThrow(NotFoundException::new).stored().wishes(), planned.plan());
+    }
+
+    @PostMapping("/classes/{id}/plan/remedies")
+    String take(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam Map<String, String> chosen, RedirectAttributes next, Principal who) {
+        PlanDesk.Planned found = desk.find(id).orElseThrow(NotFoundException::new);
+        String wanted = "%s %s %s".formatted(chosen.get("kind"), chosen.getOrDefault("step", ""), chosen.getOrDefault("what", ""));
+        Optional<Remedy> remedy = of(id, found.planned()).stream().filter(own -> wanted.equals("%s %s %s".formatted(own.kind(),
+                own.step().map(StepRef::toString).orElse(""), own.what()))).findFirst();
+        try {
+            if (remedy.isPresent()) {
+                changes.change(id, version, remedy.get().changed(), found.stored().wishes(), who.getName(), "a remedy taken");
+                next.addFlashAttribute("moved", true);
+            }
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+        }
+        return "redirect:/classes/%d/plan".formatted(id);
+    }
+}

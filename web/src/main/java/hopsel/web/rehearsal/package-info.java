@@ -1,0 +1,2 @@
+/** The class before the class: how likely it ends in time, what is said and looked at when, what goes first. */
+package hopsel.web.rehearsal;

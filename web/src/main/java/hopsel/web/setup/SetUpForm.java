@@ -1,0 +1,168 @@
+package hopsel.web.setup;
+
+import hopsel.core.bench.Resize;
+import hopsel.core.bench.Notes;
+import hopsel.core.bench.Worksheet;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Shared;
+import hopsel.core.classes.Style;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.PrepWindow;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Role;
+import hopsel.core.measure.Measures;
+import hopsel.core.measure.Minutes;
+import hopsel.core.provision.Provision;
+import hopsel.core.recipe.Slug;
+import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What was typed on the set-up page, as a class. Rows are numbered; an empty row is none. */
+final class SetUpForm {
+
+    private static final int MOST_ROWS = 60;
+
+    private final CookingClass before;
+    private final Entered entered;
+    private final String dropped;
+
+    SetUpForm(CookingClass before, Entered entered) {
+        this.before = before;
+        this.entered = entered;
+        this.dropped = entered.fields().getOrDefault("drop", "");
+    }
+
+    CookingClass cooking() throws BadEntryException {
+        LocalDateTime startsAt = moment("starts-at").orElseThrow(() -> new BadEntryException("starts-at", "is empty. Give a day and a time."));
+        ZoneId zone = zone();
+        Minutes air = entered.minutes("air").filter(minutes -> minutes.value().signum() > 0)
+                .orElseThrow(() -> new BadEntryException("air", "is empty or zero. Say how many minutes the class is on air."));
+        return new CookingClass(entered.must("title"), entered.choice("style", Style.values(), Style::word), startsAt, zone, air, windows(startsAt, zone), people(),
+                places(), entered.choice("measures", Measures.values(), Measures::word), before.items(), dishes(), before.substitutions(), before.attendees(),
+                provision(), shared());
+    }
+
+    private Optional<LocalDateTime> moment(String field) throws BadEntryException {
+        Optional<String> text = entered.text(field);
+        try {
+            return text.map(LocalDateTime::parse);
+        } catch (DateTimeException e) {
+            throw new BadEntryException(field, "is “%s”, which is no day with a time. Write it like 2027-02-13T18:30.".formatted(text.orElse("")));
+        }
+    }
+
+    private ZoneId zone() throws BadEntryException {
+        String zone = entered.must("zone");
+        if (!ZoneId.getAvailableZoneIds().contains(zone)) {
+            throw new BadEntryException("zone", "is “%s”, which is not in the list of zones. Write it like Europe/Lisbon.".formatted(zone));
+        }
+        return ZoneId.of(zone);
+    }
+
+    private List<PrepWindow> windows(LocalDateTime startsAt, ZoneId zone) throws BadEntryException {
+        List<PrepWindow> windows = new ArrayList<>();
+        for (int i = 0; i < MOST_ROWS; i++) {
+            Optional<LocalDateTime> from = moment("window-from-" + i);
+            Optional<LocalDateTime> to = moment("window-to-" + i);
+            if (dropped.equals("window-" + i) || (from.isEmpty() && to.isEmpty())) {
+                continue;
+            }
+            if (from.isEmpty() || to.isEmpty() || !from.get().isBefore(to.get())) {
+                throw new BadEntryException("window-to-" + i, "has to be after its beginning. Give both.");
+            }
+            if (to.get().isAfter(startsAt)) {
+                throw new BadEntryException("window-to-" + i, "is after the class begins. People are in the kitchen before it here; move it.");
+            }
+            windows.add(new PrepWindow(relative(from.get(), startsAt, zone), relative(to.get(), startsAt, zone)));
+        }
+        return windows;
+    }
+
+    private static Minutes relative(LocalDateTime moment, LocalDateTime startsAt, ZoneId zone) {
+        return Minutes.of(Duration.between(startsAt.atZone(zone), moment.atZone(zone)).toMinutes());
+    }
+
+    private List<Person> people() throws BadEntryException {
+        List<Person> people = new ArrayList<>();
+        for (int i = 0; i < MOST_ROWS; i++) {
+            Optional<String> name = entered.text("person-name-" + i);
+            if (name.isPresent() && !dropped.equals("person-" + i)) {
+                String id = entered.text("person-id-" + i).orElseGet(() -> Slug.free(name.get(), taken -> people.stream().anyMatch(own -> own.id().equals(taken))));
+                people.add(new Person(id, name.get(), entered.choice("person-role-" + i, Role.values(), Role::word)));
+            }
+        }
+        return people;
+    }
+
+    private List<Resource> places() throws BadEntryException {
+        List<Resource> places = new ArrayList<>();
+        for (int i = 0; i < MOST_ROWS; i++) {
+            Optional<String> text = entered.text("place-kind-" + i);
+            if (text.isEmpty() || dropped.equals("place-" + i)) {
+                continue;
+            }
+            String kind = text.get().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}0-9]+", "-");
+            Optional<Resource> old = entered.text("place-id-" + i).flatMap(id -> before.resources().stream().filter(own -> own.id().equals(id)).findFirst());
+            String id = old.filter(own -> own.kind().equals(kind)).map(Resource::id)
+                    .orElseGet(() -> Slug.free(kind + "-1", taken -> places.stream().anyMatch(own -> own.id().equals(taken))));
+            BigDecimal units = entered.positive("place-units-" + i).orElse(BigDecimal.ONE);
+            if (units.stripTrailingZeros().scale() > 0 || units.compareTo(BigDecimal.valueOf(100)) > 0) {
+                throw new BadEntryException("place-units-" + i, "is %s. Count shelves or rings: a whole number up to 100.".formatted(units.toPlainString()));
+            }
+            places.add(new Resource(id, kind, units.intValue(), entered.minutes("place-rinse-" + i).orElse(Minutes.ZERO),
+                    old.map(Resource::heatPerMinute).orElse(Resource.USUAL_HEAT), old.map(Resource::coolPerMinute).orElse(Resource.USUAL_COOL)));
+        }
+        return places;
+    }
+
+    private List<Dish> dishes() throws BadEntryException {
+        List<Dish> dishes = new ArrayList<>();
+        for (int i = 0; i < before.dishes().size(); i++) {
+            Dish dish = before.dishes().get(i);
+            if (!dropped.equals("dish-" + dish.id())) {
+                BigDecimal servings = entered.positive("servings-" + i).orElse(dish.servings());
+                dishes.add(servings.compareTo(dish.servings()) == 0 ? dish
+                        : Resize.byServings(new Worksheet(dish, before.items(), before.measures(), Notes.NONE), servings).sheet().dish());
+            }
+        }
+        return dishes;
+    }
+
+    private Provision provision() throws BadEntryException {
+        Provision old = before.provision();
+        return new Provision(entered.positive("demo-servings").orElse(old.demoServings()), entered.number("tasting").orElse(old.tastingPortions()),
+                old.tastingShare(), entered.number("spare").orElse(old.sparePercent()), old.pantry());
+    }
+
+    /** Components that could be made once are ticked or not; a tick for what no longer matches is dropped. */
+    private List<Shared> shared() throws BadEntryException {
+        List<Shared> kept = new ArrayList<>();
+        CookingClass next = before.with(dishes()).withShared(List.of());
+        for (Dish dish : next.dishes()) {
+            for (Component component : dish.components()) {
+                if (entered.isChecked("shared-" + dish.id() + "/" + component.id())) {
+                    Shared.find(next.withShared(kept), dish, component).ifPresent(kept::add);
+                }
+            }
+        }
+        return kept;
+    }
+
+    /** The words of a role, for the template. */
+    static List<String> roles() {
+        return Arrays.stream(Role.values()).map(Role::word).toList();
+    }
+}

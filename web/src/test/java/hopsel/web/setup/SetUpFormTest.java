@@ -1,0 +1,83 @@
+package hopsel.web.setup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.FreshClass;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.Resource;
+import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+import org.junit.jupiter.api.Test;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.Map;
+
+/** The set-up page's fields as a class. */
+class SetUpFormTest {
+
+    private static final CookingClass FRESH = FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon"));
+
+    /** The fields as the page shows a fresh class. */
+    private static Map<String, String> fields() {
+        Map<String, String> fields = new HashMap<>(Map.of("title", FRESH.title(), "style", "demo", "starts-at", FRESH.startsAt().toString(), "zone", "Europe/Lisbon",
+                "air", "60", "measures", "metric", "person-id-0", "host", "person-name-0", "Host", "person-role-0", "host"));
+        for (int i = 0; i < FRESH.resources().size(); i++) {
+            Resource place = FRESH.resources().get(i);
+            fields.putAll(Map.of("place-id-" + i, place.id(), "place-kind-" + i, place.kind(), "place-units-" + i, String.valueOf(place.units()),
+                    "place-rinse-" + i, place.rinse().toString()));
+        }
+        fields.putAll(Map.of("window-from-0", "2027-03-06T16:20", "window-to-0", "2027-03-06T18:20"));
+        return fields;
+    }
+
+    private static CookingClass read(Map<String, String> fields) throws BadEntryException {
+        return new SetUpForm(FRESH, new Entered(fields)).cooking();
+    }
+
+    @Test
+    void whatIsNotTouchedStaysAsItWas() throws BadEntryException {
+        assertThat(read(fields())).isEqualTo(FRESH);
+    }
+
+    @Test
+    void rowsAreAddedAndTakenOut() throws BadEntryException {
+        Map<String, String> fields = fields();
+        fields.putAll(Map.of("person-name-1", "Pia Lund", "person-role-1", "assistant", "place-kind-4", "Food Processor", "place-units-4", "1", "drop", "place-1"));
+        CookingClass read = read(fields);
+        assertThat(read.people()).extracting(Person::id).containsExactly("host", "pia-lund");
+        assertThat(read.resources()).extracting(Resource::kind).containsExactly("oven", "blender", "fridge", "food-processor");
+        assertThat(read.resources().get(3).id()).isEqualTo("food-processor-1");
+    }
+
+    /** On 28 March 2027 clocks in Lisbon go forward at 1: the evening before is an hour nearer. */
+    @Test
+    void windowsAreCountedAcrossTheChangeOfClocks() throws BadEntryException {
+        Map<String, String> fields = fields();
+        fields.putAll(Map.of("starts-at", "2027-03-28T18:30", "window-from-0", "2027-03-27T18:30", "window-to-0", "2027-03-27T20:30"));
+        assertThat(read(fields).prepWindows().get(0).from().value()).isEqualByComparingTo("-1380");
+    }
+
+    @Test
+    void whatCannotBeIsSaidAtItsField() {
+        refused("starts-at", "", "Give a day");
+        refused("zone", "Tern Quay", "Europe/Lisbon");
+        refused("air", "0", "minutes");
+        refused("window-to-0", "2027-03-06T15:00", "after its beginning");
+        refused("window-to-0", "2027-03-06T19:00", "before it");
+        refused("place-units-1", "2.5", "whole number");
+        refused("person-role-0", "chef", "not one of the choices");
+    }
+
+    private static void refused(String field, String value, String said) {
+        Map<String, String> fields = fields();
+        fields.put(field, value);
+        assertThatThrownBy(() -> read(fields)).isInstanceOfSatisfying(BadEntryException.class, bad -> {
+            assertThat(bad.field()).isEqualTo(field);
+            assertThat(bad.getMessage()).contains(said);
+        });
+    }
+}

@@ -71,7 +71,7 @@ class BenchBrowserTest {
     void originalAndProposalStandSideBySideAndNothingIsLost() {
         assertThat(page.textContent(".original")).contains("200 g red lentils").contains("Tastes better the day after.");
         assertThat(page.locator(".original mark").allTextContents()).contains("Tastes better the day after.");
-        assertThat(page.locator(".typed-line .as-text").count()).isEqualTo(5);
+        assertThat(page.locator(".typed-line .as-text")).hasCount(5);
         assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText("20 min – 25 min")).first().textContent()).contains("read");
         Locator lentils = page.locator(".typed-line .as-text").first();
         lentils.fill("1 ½ cups red lentils, rinsed");
@@ -92,7 +92,7 @@ class BenchBrowserTest {
         after(() -> page.keyboard().press("+"));
         assertThat(likely("fry-the-onion-in-the-oil")).isEqualTo("9");
         after(() -> page.keyboard().press("s"));
-        assertThat(page.locator(".step-bar").count()).isEqualTo(4);
+        assertThat(page.locator(".step-bar")).hasCount(4);
         bar("fry-the-onion-in-the-oil").focus();
         after(() -> page.keyboard().press("j"));
         assertThat(likely("fry-the-onion-in-the-oil")).isEqualTo("9");

@@ -7,6 +7,7 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
@@ -83,8 +84,8 @@ class BrowserTest {
         assertThat(page.locator(".chart path.join").count()).isPositive().isEqualTo(page.locator("tr.swapped").count());
         assertThat(page.locator(".chart rect.bar").count()).isGreaterThan(39);
         page.click("button[data-person=pia]");
-        assertThat(page.locator("table.run tbody tr[data-who=maren]:visible").count()).isZero();
-        assertThat(page.locator("table.run tbody tr[data-who=pia]:visible").count()).isPositive();
+        PlaywrightAssertions.assertThat(page.locator("table.run tbody tr[data-who=maren]:visible")).hasCount(0);
+        PlaywrightAssertions.assertThat(page.locator("table.run tbody tr[data-who=pia]:visible")).not().hasCount(0);
     }
 
     @Test

@@ -94,7 +94,7 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
             for (int i = 0; i < size; i++) {
                 lists.add(new ArrayList<>());
                 Activity activity = plan.activities().get(i);
-                StepMinutes minutes = cooking.step(activity.step()).minutes();
+                StepMinutes minutes = (activity.copy().isMain() ? cooking.onAir(cooking.step(activity.step())) : cooking.step(activity.step())).minutes();
                 boolean brief = activity.duration() != minutes.likely().seconds();
                 low[i] = brief ? activity.duration() : minutes.low().seconds();
                 likely[i] = activity.duration();

@@ -7,6 +7,7 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.Tool;
 import hopsel.core.measure.Minutes;
 
 import java.math.BigDecimal;
@@ -119,6 +120,7 @@ public final class Steps {
         draft.cue = two.cue().or(one::cue);
         draft.say = one.say().or(two::say);
         draft.noise = one.noise().or(two::noise);
+        draft.tools = Stream.concat(one.tools().stream(), two.tools().stream()).distinct().toList();
         return draft.step();
     }
 
@@ -179,6 +181,7 @@ public final class Steps {
         private Optional<String> cue;
         private Optional<String> say;
         private Optional<String> noise;
+        private List<Tool> tools;
 
         Draft(Step step) {
             id = step.id();
@@ -196,10 +199,11 @@ public final class Steps {
             cue = step.cue();
             say = step.say();
             noise = step.noise();
+            tools = step.tools();
         }
 
         Step step() {
-            return new Step(id, title, text, minutes, work, show, needs, after, keeps, swap, uses, checkEvery, cue, say, noise);
+            return new Step(id, title, text, minutes, work, show, needs, after, keeps, swap, uses, checkEvery, cue, say, noise, tools);
         }
     }
 }

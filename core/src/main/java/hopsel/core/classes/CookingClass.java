@@ -10,9 +10,11 @@ import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Weigher;
+import hopsel.core.kitchen.Learners;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Room;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
 import hopsel.core.provision.Provision;
@@ -43,11 +45,12 @@ import java.util.List;
  * @param attendees     who takes part
  * @param provision     how much is made
  * @param shared        components that are made once for two dishes
+ * @param room          stations, counter and tools, as far as they are known
  */
 public record CookingClass(String title, Style style, LocalDateTime startsAt, ZoneId zone, Minutes airMinutes,
                            List<PrepWindow> prepWindows, List<Person> people, List<Resource> resources,
                            Measures measures, List<Item> items, List<Dish> dishes, List<Substitution> substitutions,
-                           List<Attendee> attendees, Provision provision, List<Shared> shared) {
+                           List<Attendee> attendees, Provision provision, List<Shared> shared, Room room) {
 
     /** Keeps its own copies. */
     public CookingClass {
@@ -61,34 +64,56 @@ public record CookingClass(String title, Style style, LocalDateTime startsAt, Zo
         shared = List.copyOf(shared);
     }
 
+    /** A class in a room of which nothing is known. */
+    public CookingClass(String title, Style style, LocalDateTime startsAt, ZoneId zone, Minutes airMinutes, List<PrepWindow> prepWindows,
+                        List<Person> people, List<Resource> resources, Measures measures, List<Item> items, List<Dish> dishes,
+                        List<Substitution> substitutions, List<Attendee> attendees, Provision provision, List<Shared> shared) {
+        this(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, shared, Room.UNKNOWN);
+    }
+
+    /** The same class in a room of which this is known. */
+    public CookingClass in(Room other) {
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, shared, other);
+    }
+
+    /** A step as it is done on air: where attendees cook along, at their pace and in rounds through what the room has. */
+    public Step onAir(Step step) {
+        return Rounds.atStations(step, learners(), resources);
+    }
+
+    /** How attendees cook along in this style. */
+    public Learners learners() {
+        return !style.cookAlong() ? Learners.NONE : style == Style.STREAM ? room.learners().eachAtHome() : room.learners();
+    }
+
     /** The same class with other dishes. */
     public CookingClass with(List<Dish> others) {
-        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, others, substitutions, attendees, provision, shared);
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, others, substitutions, attendees, provision, shared, room);
     }
 
     /** The same class with other people. */
     public CookingClass withPeople(List<Person> others) {
-        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, others, resources, measures, items, dishes, substitutions, attendees, provision, shared);
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, others, resources, measures, items, dishes, substitutions, attendees, provision, shared, room);
     }
 
     /** The same class in another kitchen, or in the same at other hours. */
     public CookingClass withKitchen(List<PrepWindow> windows, List<Resource> places) {
-        return new CookingClass(title, style, startsAt, zone, airMinutes, windows, people, places, measures, items, dishes, substitutions, attendees, provision, shared);
+        return new CookingClass(title, style, startsAt, zone, airMinutes, windows, people, places, measures, items, dishes, substitutions, attendees, provision, shared, room);
     }
 
     /** The same class in a slot of another length. */
     public CookingClass lasting(Minutes air) {
-        return new CookingClass(title, style, startsAt, zone, air, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, shared);
+        return new CookingClass(title, style, startsAt, zone, air, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, shared, room);
     }
 
     /** The same class with other dishes and what they bring; nothing is made once for two of them. */
     public CookingClass cooking(List<Dish> others, List<Item> brought, List<Substitution> instead) {
-        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, brought, others, instead, attendees, provision, List.of());
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, brought, others, instead, attendees, provision, List.of(), room);
     }
 
     /** The same class with other components made once. */
     public CookingClass withShared(List<Shared> others) {
-        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, others);
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, others, room);
     }
 
     /** The step that is done where this one is asked for: itself, or that of the component it is made with. */

@@ -14,4 +14,9 @@ public enum Style {
     public String word() {
         return word;
     }
+
+    /** Whether attendees cook while the host does. */
+    public boolean cookAlong() {
+        return this == HANDS_ON || this == STREAM;
+    }
 }

@@ -19,7 +19,7 @@ final class Grain {
             grain = common(common(grain, window[0]), window[1]);
         }
         for (Task task : problem.tasks) {
-            grain = common(common(common(grain, task.duration()), task.shownFor()), task.keeps());
+            grain = common(common(common(common(grain, task.duration()), task.offCamera().duration()), task.shownFor()), task.keeps());
             for (Task.Wait wait : task.waits()) {
                 grain = common(common(grain, wait.least()), wait.within());
             }

@@ -124,10 +124,10 @@ final class Model {
         copies.put(top.number(), own);
         for (int before : top.before()) {
             if (shown[before] != FALSE) {
-                own.put(before, make(problem.tasks.get(before), top, solver.all(swapped[top.number()], shown[before]), FALSE, FALSE, earliest));
+                own.put(before, make(problem.tasks.get(before).offCamera(), top, solver.all(swapped[top.number()], shown[before]), FALSE, FALSE, earliest));
             }
         }
-        own.put(top.number(), make(top, top, swapped[top.number()], FALSE, FALSE, earliest));
+        own.put(top.number(), make(top.offCamera(), top, swapped[top.number()], FALSE, FALSE, earliest));
     }
 
     private Making make(Task task, Task top, int present, int onAir, int brief, int lowest) {

@@ -58,7 +58,8 @@ final class Network {
 
     private void addCopy(Task top, Task task, Map<Integer, Integer> own) {
         own.put(task.number(), nodes.size());
-        nodes.add(new Node(task, Copy.swap(top.ref()), task.duration(), false, hidden(task)));
+        Task made = task.offCamera();
+        nodes.add(new Node(made, Copy.swap(top.ref()), made.duration(), false, hidden(made)));
     }
 
     private void orderMain(Task task) {

@@ -71,12 +71,16 @@ final class Problem {
                 }
                 int[] before = ancestry.before(step.id()).stream().mapToInt(id -> number(dish, id)).distinct().sorted().toArray();
                 List<Task.Wait> waits = step.after().stream().map(after -> wait(dish, after)).toList();
-                List<Requirement> requirements = step.needs().stream().map(this::requirement).toList();
-                tasks.add(new Task(tasks.size(), ref, step, dish.id() + "/" + component.id(),
-                        step.minutes().likely().seconds(), seconds(step.swap()), seconds(step.keeps()), waits, before,
-                        isFinal(ref), requirements));
+                Task behind = task(ref, step, dish.id() + "/" + component.id(), waits, before, null);
+                Step onAir = cooking.onAir(step);
+                tasks.add(onAir.equals(step) ? behind : task(ref, onAir, behind.component, waits, before, behind));
             }
         }
+    }
+
+    private Task task(StepRef ref, Step step, String component, List<Task.Wait> waits, int[] before, Task behind) {
+        return new Task(tasks.size(), ref, step, component, step.minutes().likely().seconds(), seconds(step.swap()), seconds(step.keeps()), waits, before,
+                isFinal(ref), step.needs().stream().map(this::requirement).toList(), behind);
     }
 
     private int number(Dish dish, String step) {
@@ -153,11 +157,17 @@ final class Problem {
      * @param shownFor seconds on air when swapped out, or {@link #NONE} where it cannot be
      * @param keeps    seconds, or {@link #NONE} for no limit
      * @param before   numbers of all ancestors
+     * @param behind   the step as the house does it off camera, or null where that is no different
      */
     record Task(int number, StepRef ref, Step step, String component, int duration, int shownFor, int keeps,
-                List<Wait> waits, int[] before, boolean isFinal, List<Requirement> requirements) {
+                List<Wait> waits, int[] before, boolean isFinal, List<Requirement> requirements, Task behind) {
 
         static final int NONE = -1;
+
+        /** The step in a copy, which is made off camera. */
+        Task offCamera() {
+            return behind == null ? this : behind;
+        }
 
         boolean swappable() {
             return shownFor != NONE;

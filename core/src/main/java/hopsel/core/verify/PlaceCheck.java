@@ -21,6 +21,7 @@ import java.util.Map;
 /** Rules 12 to 15: who and what is used, by how many at once, and what lies between. */
 final class PlaceCheck {
 
+    private final CookingClass cooking;
     private final Map<String, Resource> resources = new HashMap<>();
     private final Map<StepRef, String> components = new HashMap<>();
     private final Map<StepRef, Step> steps;
@@ -28,6 +29,7 @@ final class PlaceCheck {
     private final Map<String, List<Hold>> holds = new HashMap<>();
 
     private PlaceCheck(CookingClass cooking, Map<StepRef, Step> steps) {
+        this.cooking = cooking;
         this.steps = steps;
         cooking.resources().forEach(resource -> resources.put(resource.id(), resource));
         for (Dish dish : cooking.dishes()) {
@@ -45,7 +47,7 @@ final class PlaceCheck {
     }
 
     private void placements(Activity activity) {
-        List<Need> needs = steps.get(activity.step()).needs();
+        List<Need> needs = PlanChecker.asDone(cooking, activity, steps.get(activity.step())).needs();
         if (needs.size() != activity.placements().size()) {
             bad(12, "%s has %d places for %d needs".formatted(activity.step(), activity.placements().size(), needs.size()));
             return;

@@ -12,6 +12,7 @@ import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
+import hopsel.core.kitchen.Room;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
 import hopsel.core.provision.Provision;
@@ -53,7 +54,8 @@ final class ClassReader {
         List<Substitution> substitutions = root.list("substitutions", ClassReader::substitution);
         List<Attendee> attendees = root.list("attendees", ClassReader::attendee);
         return new CookingClass(title, style, startsAt, zone.orElse(ANY_ZONE), air, windows, people, resources, measures,
-                items, dishes, substitutions, attendees, provision(), root.optionalList("shared", ClassReader::shared).orElse(List.of()).stream().flatMap(Optional::stream).toList());
+                items, dishes, substitutions, attendees, provision(), root.optionalList("shared", ClassReader::shared).orElse(List.of()).stream().flatMap(Optional::stream).toList(),
+                root.optionalObject("room").map(RoomFile::readWhole).orElse(Room.UNKNOWN));
     }
 
     private void formatAndVersion() {

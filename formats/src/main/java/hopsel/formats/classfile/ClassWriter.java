@@ -14,6 +14,7 @@ import hopsel.core.dish.StepMinutes;
 import hopsel.core.item.Item;
 import hopsel.core.item.Practice;
 import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Room;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
@@ -62,6 +63,9 @@ final class ClassWriter {
             list(file, "shared", cooking.shared(), (node, shared) -> node.put("made", shared.made().toString()).put("for", shared.also().toString()));
         }
         provision(file.putObject("provision"), cooking.provision());
+        if (!cooking.room().equals(Room.UNKNOWN)) {
+            RoomFile.write(file.putObject("room"), cooking.room());
+        }
         return file;
     }
 
@@ -196,6 +200,7 @@ final class ClassWriter {
         text(node, "cue", step.cue());
         text(node, "say", step.say());
         text(node, "noise", step.noise());
+        RoomFile.tools(node, step.tools());
     }
 
     private static void minutes(ObjectNode node, StepMinutes minutes) {

@@ -81,7 +81,7 @@ final class DishReader {
                 node.optionalNumber("keeps", Bounds.TIME).map(Minutes::of), swap(node),
                 node.optionalList("uses", DishReader::use).orElse(List.of()),
                 node.optionalNumber("checkEvery", Bounds.SOME_TIME).map(Minutes::of),
-                node.optionalText("cue"), node.optionalText("say"), noise(node));
+                node.optionalText("cue"), node.optionalText("say"), noise(node), RoomFile.tools(node));
     }
 
     private static Need need(Node node) {

@@ -87,7 +87,7 @@ class StepActions implements ActionSet {
         }
         Step step = new Step(before.id(), in.must("title"), in.text("text"), minutes, work, in.choice("show", Show.values(), Show::word), in.needs("needs"),
                 before.after(), in.minutes("keeps"), swap, before.uses(), in.minutes("checkEvery").filter(time -> time.seconds() > 0), in.text("cue"), in.text("say"),
-                in.isChecked("loud") ? Optional.of("loud") : Optional.empty());
+                in.isChecked("loud") ? Optional.of("loud") : Optional.empty(), in.fields().containsKey("tools") ? in.tools("tools") : before.tools());
         Worksheet next = Edits.step(sheet, step);
         if (!before.minutes().equals(minutes)) {
             next = Edits.retime(next, step.id(), minutes);
@@ -108,7 +108,7 @@ class StepActions implements ActionSet {
                 .orElseThrow(() -> new BadEntryException("time", "is “%s”, which is no time. Write it like 20–25 min, or overnight.".formatted(said)));
         Work work = in.choice("work", Work.values(), Work::word);
         Step step = new Step(before.id(), in.must("title"), before.text(), minutes, work, before.show(), before.needs(), before.after(), before.keeps(),
-                work == Work.HANDS ? Optional.empty() : before.swap().filter(shown -> shown.compareTo(minutes.likely()) <= 0), before.uses(), before.checkEvery(), in.text("cue"), before.say(), before.noise());
+                work == Work.HANDS ? Optional.empty() : before.swap().filter(shown -> shown.compareTo(minutes.likely()) <= 0), before.uses(), before.checkEvery(), in.text("cue"), before.say(), before.noise(), before.tools());
         Worksheet next = Edits.retime(Edits.step(sheet, step), step.id(), minutes);
         return Change.done(next, "corrected “%s”".formatted(step.title()));
     }

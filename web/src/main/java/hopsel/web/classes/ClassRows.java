@@ -15,7 +15,7 @@ final class ClassRows {
     /** The class itself. */
     record ClassRow(long id, int version, String title, String style, LocalDateTime startsAt, String zone,
                     BigDecimal airMinutes, String measures, BigDecimal demoServings, BigDecimal tastingPortions,
-                    BigDecimal tastingShare, BigDecimal sparePercent) {
+                    BigDecimal tastingShare, BigDecimal sparePercent, String room) {
     }
 
     record PrepWindowRow(int position, BigDecimal fromMinutes, BigDecimal toMinutes) {
@@ -64,7 +64,7 @@ final class ClassRows {
     record StepRow(String dishId, String id, String componentId, int position, String title, String instruction,
                    BigDecimal minutesLow, BigDecimal minutesLikely, BigDecimal minutesHigh, String work, String shown,
                    BigDecimal keeps, BigDecimal swapMinutes, BigDecimal checkEvery, String cue, String say,
-                   String noise) {
+                   String noise, String tools) {
     }
 
     record StepNeedRow(String dishId, String stepId, int position, String kind, int units, BigDecimal celsius,

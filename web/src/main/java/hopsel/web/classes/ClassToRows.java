@@ -6,8 +6,11 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Item;
+import hopsel.core.kitchen.Room;
+import hopsel.core.kitchen.Tool;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Minutes;
+import hopsel.formats.classfile.RoomFile;
 import hopsel.web.classes.ClassRows.AttendeeAvoidRow;
 import hopsel.web.classes.ClassRows.AttendeeRow;
 import hopsel.web.classes.ClassRows.ClassRow;
@@ -39,6 +42,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** Lays a class out in rows. */
@@ -53,7 +57,7 @@ final class ClassToRows {
     ClassRow cooking(long id, int version) {
         return new ClassRow(id, version, cooking.title(), cooking.style().word(), cooking.startsAt(), cooking.zone().getId(),
                 cooking.airMinutes().value(), cooking.measures().word(), cooking.provision().demoServings(),
-                cooking.provision().tastingPortions(), cooking.provision().tastingShare(), cooking.provision().sparePercent());
+                cooking.provision().tastingPortions(), cooking.provision().tastingShare(), cooking.provision().sparePercent(), cooking.room().equals(Room.UNKNOWN) ? null : RoomFile.write(cooking.room()));
     }
 
     List<PrepWindowRow> prepWindows() {
@@ -151,7 +155,7 @@ final class ClassToRows {
         return new StepRow(dish, step.id(), component, position, step.title(), or(step.text()), step.minutes().low().value(),
                 step.minutes().likely().value(), step.minutes().high().value(), step.work().word(), step.show().word(),
                 minutes(step.keeps()), minutes(step.swap()), minutes(step.checkEvery()), or(step.cue()), or(step.say()),
-                or(step.noise()));
+                or(step.noise()), step.tools().isEmpty() ? null : step.tools().stream().map(Tool::toString).collect(Collectors.joining("\n")));
     }
 
     List<StepNeedRow> stepNeeds() {

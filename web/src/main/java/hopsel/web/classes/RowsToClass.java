@@ -30,6 +30,8 @@ import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
+import hopsel.core.kitchen.Room;
+import hopsel.core.kitchen.Tool;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Measures;
@@ -37,6 +39,7 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 import hopsel.core.provision.Provision;
+import hopsel.formats.classfile.RoomFile;
 import hopsel.web.classes.ClassRows.AttendeeAvoidRow;
 import hopsel.web.classes.ClassRows.ClassRow;
 import hopsel.web.classes.ClassRows.ItemAllergenRow;
@@ -79,7 +82,11 @@ final class RowsToClass {
     private CookingClass cooking() {
         return new CookingClass(row.title(), word(Style.values(), Style::word, row.style()), row.startsAt(),
                 ZoneId.of(row.zone()), Minutes.of(row.airMinutes()), prepWindows(), people(), resources(),
-                Measures.of(row.measures()).orElseThrow(), items(), dishes(), substitutions(), attendees(), provision(), shared());
+                Measures.of(row.measures()).orElseThrow(), items(), dishes(), substitutions(), attendees(), provision(), shared(), room());
+    }
+
+    private Room room() {
+        return row.room() == null ? Room.UNKNOWN : RoomFile.read(row.room());
     }
 
     private List<Shared> shared() {
@@ -191,7 +198,11 @@ final class RowsToClass {
                 new StepMinutes(Minutes.of(step.minutesLow()), Minutes.of(step.minutesLikely()), Minutes.of(step.minutesHigh())),
                 word(Work.values(), Work::word, step.work()), word(Show.values(), Show::word, step.shown()), needs, after,
                 minutes(step.keeps()), minutes(step.swapMinutes()), uses, minutes(step.checkEvery()),
-                Optional.ofNullable(step.cue()), Optional.ofNullable(step.say()), Optional.ofNullable(step.noise()));
+                Optional.ofNullable(step.cue()), Optional.ofNullable(step.say()), Optional.ofNullable(step.noise()), tools(step.tools()));
+    }
+
+    private static List<Tool> tools(String stored) {
+        return stored == null ? List.of() : stored.lines().map(Tool::parse).toList();
     }
 
     private List<Substitution> substitutions() {

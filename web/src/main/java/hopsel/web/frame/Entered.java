@@ -1,6 +1,7 @@
 package hopsel.web.frame;
 
 import hopsel.core.dish.Need;
+import hopsel.core.kitchen.Tool;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Figure;
 
@@ -94,6 +95,30 @@ public final class Entered {
             needs.add(new Need(kind, units, celsius, tolerance));
         }
         return needs;
+    }
+
+    /** Tools as one types them, with commas or on lines: {@code 3 large bowls, whisk}. */
+    public List<Tool> tools(String field) throws BadEntryException {
+        List<Tool> tools = new ArrayList<>();
+        for (String part : text(field).orElse("").split("[,;\\n]")) {
+            try {
+                if (!part.isBlank()) {
+                    tools.add(Tool.parse(part));
+                }
+            } catch (IllegalArgumentException e) {
+                throw new BadEntryException(field, "has “%s”, which names no tool. Write it like: 3 large bowls, whisk, frying pan 26 cm.".formatted(part.strip()));
+            }
+        }
+        return tools;
+    }
+
+    /** A whole number between two others; empty: nothing was typed. */
+    public Optional<Integer> whole(String field, int least, int most) throws BadEntryException {
+        Optional<BigDecimal> number = number(field);
+        if (number.isPresent() && (number.get().stripTrailingZeros().scale() > 0 || number.get().intValue() < least || number.get().intValue() > most)) {
+            throw new BadEntryException(field, "is %s. Give a whole number from %d to %d.".formatted(number.get().toPlainString(), least, most));
+        }
+        return number.map(BigDecimal::intValue);
     }
 
     /** A need as one types it. */

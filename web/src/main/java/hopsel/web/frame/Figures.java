@@ -12,6 +12,7 @@ import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
+import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
@@ -64,6 +65,13 @@ public class Figures {
         ZonedDateTime at = cooking.clock(seconds);
         String time = (at.getSecond() == 0 ? CLOCK : CLOCK_SECONDS).format(at);
         return at.toLocalDate().equals(cooking.startsAt().toLocalDate()) ? time : WEEKDAY.format(at) + time;
+    }
+
+    /** The clock of another place at a moment of the class; with the weekday where it is not the day of the class there. */
+    public String clockIn(CookingClass cooking, int seconds, ZoneId zone) {
+        ZonedDateTime at = cooking.clock(seconds).withZoneSameInstant(zone);
+        String time = CLOCK.format(at);
+        return at.toLocalDate().equals(cooking.onAir().withZoneSameInstant(zone).toLocalDate()) ? time : WEEKDAY.format(at) + time;
     }
 
     /** The clock at a moment, to the full minute after it. */

@@ -3,6 +3,7 @@ package hopsel.web.plan;
 import hopsel.core.advice.Handovers;
 import hopsel.core.advice.Handovers.Handover;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Rounds;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.kitchen.Person;
@@ -26,9 +27,10 @@ import java.util.stream.IntStream;
  * @param reasons  why it starts then
  * @param takes    what is taken over from somebody else here
  * @param hands    what is handed over to somebody else from here
+ * @param rounds   how everybody does it at the stations; empty: nobody cooks along here
  */
 record RunSheetRow(int number, Activity activity, Step step, Dish dish, Optional<Person> person, boolean swapOut,
-                   List<StartReasons.Reason> reasons, List<Handover> takes, List<Handover> hands) {
+                   List<StartReasons.Reason> reasons, List<Handover> takes, List<Handover> hands, Optional<Rounds> rounds) {
 
     static List<RunSheetRow> of(CookingClass cooking, Plan plan) {
         List<Handover> handovers = Handovers.of(cooking, plan);
@@ -39,9 +41,12 @@ record RunSheetRow(int number, Activity activity, Step step, Dish dish, Optional
         Optional<Person> person = activity.person().flatMap(id -> cooking.people().stream()
                 .filter(someone -> someone.id().equals(id)).findFirst());
         boolean swapOut = activity.copy().isMain() && plan.swaps().contains(activity.step());
-        return new RunSheetRow(number, activity, cooking.step(activity.step()), cooking.dish(activity.step().dish()), person,
+        Step step = cooking.step(activity.step());
+        boolean together = activity.copy().isMain() && !swapOut && !cooking.onAir(step).equals(step);
+        Optional<Rounds> rounds = together ? Optional.of(Rounds.of(step, cooking.learners(), cooking.resources())) : Optional.empty();
+        return new RunSheetRow(number, activity, step, cooking.dish(activity.step().dish()), person,
                 swapOut, StartReasons.of(cooking, plan, activity), handovers.stream().filter(one -> one.to().equals(activity)).toList(),
-                handovers.stream().filter(one -> one.from().equals(activity)).toList());
+                handovers.stream().filter(one -> one.from().equals(activity)).toList(), rounds);
     }
 
     /** Before the class, for the list's two parts. */

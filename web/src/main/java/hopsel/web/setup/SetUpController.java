@@ -158,6 +158,7 @@ class SetUpController {
         parts.put("people", CookingClass::people);
         parts.put("kitchen", CookingClass::resources);
         parts.put("prep windows", CookingClass::prepWindows);
+        parts.put("room", CookingClass::room);
         parts.put("quantities", CookingClass::provision);
         parts.values().removeIf(part -> part.apply(before).equals(part.apply(now)));
         return parts.isEmpty() ? "cups and spoons" : String.join(", ", parts.keySet());

@@ -8,10 +8,13 @@ import hopsel.core.classes.Shared;
 import hopsel.core.classes.Style;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
+import hopsel.core.kitchen.CounterTop;
+import hopsel.core.kitchen.Learners;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
+import hopsel.core.kitchen.Room;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
 import hopsel.core.provision.Provision;
@@ -52,7 +55,27 @@ final class SetUpForm {
                 .orElseThrow(() -> new BadEntryException("air", "is empty or zero. Say how many minutes the class is on air."));
         return new CookingClass(entered.must("title"), entered.choice("style", Style.values(), Style::word), startsAt, zone, air, windows(startsAt, zone), people(),
                 places(), entered.choice("measures", Measures.values(), Measures::word), before.items(), dishes(), before.substitutions(), before.attendees(),
-                provision(), shared());
+                provision(), shared(), room());
+    }
+
+    private Room room() throws BadEntryException {
+        Optional<BigDecimal> pace = entered.number("pace");
+        if (pace.isPresent() && (pace.get().compareTo(BigDecimal.ONE) < 0 || pace.get().compareTo(BigDecimal.valueOf(Learners.SLOWEST)) > 0)) {
+            throw new BadEntryException("pace", "is %s. Attendees take 1 to %d times as long as the host; 1.5 is usual for beginners.".formatted(pace.get().toPlainString(), Learners.SLOWEST));
+        }
+        List<String> own = Arrays.stream(entered.text("own").orElse("").split("[,;]")).map(SetUpForm::kind).filter(kind -> !kind.isEmpty()).distinct().toList();
+        Optional<Integer> length = entered.whole("counter-length", CounterTop.LEAST, CounterTop.MOST);
+        Optional<Integer> depth = entered.whole("counter-depth", CounterTop.LEAST, CounterTop.MOST);
+        if (length.isPresent() != depth.isPresent()) {
+            throw new BadEntryException(length.isPresent() ? "counter-depth" : "counter-length", "is empty. Give the length and the depth of the bench, in cm, or neither.");
+        }
+        List<String> cameras = Arrays.stream(entered.text("cameras").orElse("").split("[,;]")).map(String::strip).filter(name -> !name.isEmpty()).toList();
+        return new Room(new Learners(entered.whole("stations", 1, Learners.MOST_STATIONS).orElse(1), pace.orElse(BigDecimal.ONE), own),
+                length.map(cm -> new CounterTop(cm, depth.orElseThrow())), entered.tools("tools"), cameras);
+    }
+
+    private static String kind(String text) {
+        return text.strip().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}0-9]+", "-");
     }
 
     private Optional<LocalDateTime> moment(String field) throws BadEntryException {
@@ -114,7 +137,7 @@ final class SetUpForm {
             if (text.isEmpty() || dropped.equals("place-" + i)) {
                 continue;
             }
-            String kind = text.get().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}0-9]+", "-");
+            String kind = kind(text.get());
             Optional<Resource> old = entered.text("place-id-" + i).flatMap(id -> before.resources().stream().filter(own -> own.id().equals(id)).findFirst());
             String id = old.filter(own -> own.kind().equals(kind)).map(Resource::id)
                     .orElseGet(() -> Slug.free(kind + "-1", taken -> places.stream().anyMatch(own -> own.id().equals(taken))));

@@ -144,3 +144,37 @@ document.addEventListener('alpine:init', () => {
     },
   }));
 });
+
+// A bar of the run sheet that is dragged is pinned where it is let go; the form beside each line does the same without it.
+document.addEventListener('pointerdown', (event) => {
+  const bar = event.target.closest('.timeline a[data-step]');
+  const form = document.getElementById('drag-pin');
+  if (!bar || !form || event.pointerType === 'touch' || event.button !== 0) {
+    return;
+  }
+  event.preventDefault();
+  const from = event.clientX;
+  let moved = 0;
+  const move = (now) => {
+    moved = Math.round(((now.clientX - from) / Number(bar.dataset.perMinute)) * 2) / 2;
+    bar.setAttribute('transform', `translate(${now.clientX - from} 0)`);
+  };
+  const up = () => {
+    window.removeEventListener('pointermove', move);
+    if (moved !== 0) {
+      document.addEventListener('click', (click) => click.preventDefault(), { once: true, capture: true });
+      form.elements.step.value = bar.dataset.step;
+      form.elements.moment.value = Number(bar.dataset.start) + moved * 60;
+      form.requestSubmit();
+    } else {
+      bar.removeAttribute('transform');
+    }
+  };
+  window.addEventListener('pointermove', move);
+  window.addEventListener('pointerup', up, { once: true });
+});
+document.addEventListener('dragstart', (event) => {
+  if (event.target.closest && event.target.closest('.timeline a')) {
+    event.preventDefault();
+  }
+});

@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.Test;
 
 import java.util.List;
@@ -98,6 +100,29 @@ class PlanBrowserTest {
         Locator pinned = page.locator("table.run tr:has(.flag.pin)");
         assertThat(pinned.locator(".clock strong")).hasText(clock);
         assertThat(page.locator(".moves")).isVisible();
+        pinned.locator("summary").click();
+        pinned.locator("button[value=unpin]").click();
+        assertThat(page.locator(".flag.pin")).hasCount(0);
+    }
+
+    @Test
+    void aBarThatIsDraggedIsPinnedWhereItIsLetGo() {
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/3/plan");
+        Locator bar = page.locator(".timeline a[data-step='sago/finish']").first();
+        assertThat(bar).isAttached();
+        bar.scrollIntoViewIfNeeded();
+        BoundingBox box = bar.locator("rect").boundingBox();
+        double minutes = 30 / Double.parseDouble(bar.getAttribute("data-per-minute"));
+        int start = Integer.parseInt(bar.getAttribute("data-start"));
+        page.mouse().move(box.x + 4, box.y + 12);
+        page.mouse().down();
+        page.mouse().move(box.x + 34, box.y + 12, new Mouse.MoveOptions().setSteps(4));
+        page.mouse().up();
+        Locator pinned = page.locator("table.run tr:has(.flag.pin)");
+        assertThat(pinned).hasCount(1);
+        int moved = (int) (Math.round(minutes * 2) * 30);
+        assertThat(page.locator(".timeline a[data-step='sago/finish']").first()).hasAttribute("data-start", String.valueOf(start + moved));
         pinned.locator("summary").click();
         pinned.locator("button[value=unpin]").click();
         assertThat(page.locator(".flag.pin")).hasCount(0);

@@ -1,6 +1,7 @@
 package hopsel.web;
 
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -17,13 +18,14 @@ import java.util.Map;
 final class RunningApplication {
 
     static final String PASSWORD = "only-for-tests";
+    private static final int MOST_PAGES = 2;
     private static RunningApplication running;
 
     final ConfigurableApplicationContext context;
     final String address;
     private final Browser browser;
-    /** Cookies by login, so that signing in is done once and not before every test. */
-    private final Map<String, String> states = new HashMap<>();
+    /** By login, so that signing in and fetching styles is done once and not before every test. */
+    private final Map<String, BrowserContext> contexts = new HashMap<>();
 
     private RunningApplication() {
         context = new SpringApplicationBuilder(HopselApplication.class)
@@ -52,20 +54,24 @@ final class RunningApplication {
                 .setReducedMotion(ReducedMotion.REDUCE);
     }
 
-    /** A page of somebody signed in. */
+    /** A page of somebody signed in; a page opened long before is closed, so that none goes on asking the server. */
     Page signedIn(String login) {
-        if (states.containsKey(login)) {
-            Page page = browser.newContext(options().setStorageState(states.get(login))).newPage();
-            page.navigate("/classes");
-            return page;
+        BrowserContext context = contexts.computeIfAbsent(login, this::signIn);
+        while (context.pages().size() > MOST_PAGES) {
+            context.pages().get(0).close();
         }
+        Page page = context.newPage();
+        page.navigate("/classes");
+        return page;
+    }
+
+    private BrowserContext signIn(String login) {
         Page page = visitor();
         page.navigate("/sign-in");
         page.fill("#username", login);
         page.fill("#password", PASSWORD);
         page.click("button[type=submit]");
         page.waitForURL("**/classes**");
-        states.put(login, page.context().storageState());
-        return page;
+        return page.context();
     }
 }

@@ -2,6 +2,7 @@ package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Style;
+import hopsel.core.dish.After;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
@@ -18,7 +19,6 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +28,8 @@ import java.util.Optional;
  * What attendees do at home before they join: whatever is done off camera and something shown waits for, each as late as it
  * may be begun, and the oven turned on in time.
  *
- * <p>In a stream everybody does all of it; in a room the house does, but for what is made of nothing but what attendees
+ * <p>Hands are free for the class once it begins, so hands work is done by then; what runs by itself may run on into it.
+ * In a stream everybody does all of it; in a room the house does, but for what is made of nothing but what attendees
  * bring along.
  */
 public final class Beforehand {
@@ -48,13 +49,14 @@ public final class Beforehand {
      *
      * @param kind     a step, or heating a place
      * @param step     the step, or the first that the place is heated for
+     * @param earlier  whether it is one made earlier, beside the one made with the class
      * @param place    kind of place that is heated; empty for a step
      * @param celsius  what it is heated to; empty for a step
      * @param notUntil seconds relative to going on air before which it would not keep; empty: as early as one likes
      * @param latest   seconds relative to going on air by which it has to be begun
      * @param seconds  how long it takes
      */
-    public record Task(Kind kind, StepRef step, Optional<String> place, Optional<BigDecimal> celsius, Optional<Integer> notUntil, int latest, int seconds) {
+    public record Task(Kind kind, StepRef step, boolean earlier, Optional<String> place, Optional<BigDecimal> celsius, Optional<Integer> notUntil, int latest, int seconds) {
     }
 
     /** All of a plan that is possible, in the order in which it has to be begun; empty where nobody cooks along. */
@@ -65,29 +67,25 @@ public final class Beforehand {
     private static final class Search {
 
         private final CookingClass cooking;
-        private final Map<StepRef, Activity> main = new HashMap<>();
         private final Plan plan;
-        private final Map<StepRef, Task> found = new HashMap<>();
+        private final Map<Activity, Task> found = new LinkedHashMap<>();
 
         Search(CookingClass cooking, Plan plan) {
             this.cooking = cooking;
             this.plan = plan;
-            plan.activities().stream().filter(activity -> activity.copy().isMain()).forEach(activity -> main.put(activity.step(), activity));
         }
 
         List<Task> tasks() {
-            for (Dish dish : cooking.dishes()) {
-                dish.steps().map(step -> new StepRef(dish.id(), step.id())).filter(this::athome).forEach(this::task);
-            }
+            plan.activities().stream().filter(this::atHome).forEach(this::task);
             List<Task> tasks = new ArrayList<>(found.values());
             tasks.addAll(heat().stream().filter(task -> task.latest() < 0).toList());
             tasks.sort(Comparator.comparingInt(Task::latest).thenComparing(task -> task.step().toString()));
             return tasks;
         }
 
-        private boolean athome(StepRef ref) {
-            Activity activity = main.get(cooking.made(ref));
-            return activity != null && !activity.shown() && (cooking.style() == Style.STREAM || broughtAlong(ref));
+        /** What is swapped out on air stands ready at home, too: its copy is made there as well. */
+        private boolean atHome(Activity activity) {
+            return !activity.shown() && (cooking.style() == Style.STREAM || activity.copy().isMain() && broughtAlong(activity.step()));
         }
 
         private boolean broughtAlong(StepRef ref) {
@@ -96,39 +94,43 @@ public final class Beforehand {
             return !lines.isEmpty() && lines.stream().allMatch(line -> line.from() == Source.HOME);
         }
 
-        /** Later steps of the same dish say when this one must be done; they are looked at first. */
-        private Optional<Task> task(StepRef ref) {
-            Task known = found.get(ref);
+        /** What comes after it says when it must be done, and is looked at first. */
+        private Optional<Task> task(Activity activity) {
+            Task known = found.get(activity);
             if (known != null) {
                 return Optional.of(known);
             }
-            Step step = cooking.step(ref);
+            Step step = cooking.step(activity.step());
             int seconds = seconds(step);
             Integer latest = null;
             Integer notUntil = null;
-            for (Step then : cooking.dish(ref.dish()).steps().toList()) {
-                for (var after : then.after()) {
-                    Optional<Integer> start = after.step().equals(ref.step()) ? start(new StepRef(ref.dish(), then.id())) : Optional.empty();
-                    if (start.isPresent()) {
-                        int by = start.get() - after.least().seconds() - seconds;
-                        latest = latest == null ? by : Math.min(latest, by);
-                        notUntil = later(notUntil, step.keeps().map(keeps -> start.get() - keeps.seconds() - seconds));
-                        notUntil = later(notUntil, after.within().map(within -> start.get() - within.seconds() - seconds));
-                    }
+            for (Activity then : plan.activities()) {
+                Optional<After> wait = follows(activity, then) ? wait(activity.step(), then.step()) : Optional.empty();
+                Optional<Integer> start = wait.flatMap(any -> then.shown() ? Optional.of(then.start()) : task(then).map(Task::latest));
+                if (start.isPresent()) {
+                    int by = start.get() - wait.get().least().seconds() - seconds;
+                    latest = latest == null ? by : Math.min(latest, by);
+                    notUntil = later(notUntil, step.keeps().map(keeps -> start.get() - keeps.seconds() - seconds));
+                    notUntil = later(notUntil, wait.get().within().map(within -> start.get() - within.seconds() - seconds));
                 }
             }
             if (latest == null) {
                 return Optional.empty();
             }
-            Task task = new Task(Kind.STEP, ref, Optional.empty(), Optional.empty(), Optional.ofNullable(notUntil), latest, seconds);
-            found.put(ref, task);
+            int begun = Math.min(latest, step.work() == Work.HANDS ? -seconds : 0);
+            Task task = new Task(Kind.STEP, activity.step(), !activity.copy().isMain(), Optional.empty(), Optional.empty(), Optional.ofNullable(notUntil), begun, seconds);
+            found.put(activity, task);
             return Optional.of(task);
         }
 
-        /** When a step that comes later begins: on air as planned, at home as late as it may. */
-        private Optional<Integer> start(StepRef then) {
-            Activity activity = main.get(cooking.made(then));
-            return activity == null ? Optional.empty() : activity.shown() ? Optional.of(activity.start()) : task(then).map(Task::latest);
+        private Optional<After> wait(StepRef before, StepRef then) {
+            return cooking.step(then).after().stream().filter(after -> cooking.made(new StepRef(then.dish(), after.step())).equals(before)).findFirst();
+        }
+
+        /** Inside its copy, out of it at the step that is swapped, or from what all copies share. */
+        private boolean follows(Activity before, Activity then) {
+            boolean out = before.copy().swapOf().equals(Optional.of(before.step()));
+            return before.copy().isMain() || (out ? then.copy().isMain() : then.copy().equals(before.copy()));
         }
 
         private static Integer later(Integer one, Optional<Integer> two) {
@@ -155,7 +157,7 @@ public final class Beforehand {
             BigDecimal perMinute = cooking.resources().stream().filter(own -> own.kind().equals(need.kind())).map(Resource::heatPerMinute).findFirst().orElse(Resource.USUAL_HEAT);
             BigDecimal rise = need.celsius().orElseThrow().subtract(ROOM_HEAT).max(BigDecimal.ZERO);
             int seconds = rise.multiply(BigDecimal.valueOf(MINUTE)).divide(perMinute, 0, RoundingMode.CEILING).intValueExact();
-            return new Task(Kind.HEAT, activity.step(), Optional.of(need.kind()), need.celsius(), Optional.empty(), activity.start() - seconds, seconds);
+            return new Task(Kind.HEAT, activity.step(), false, Optional.of(need.kind()), need.celsius(), Optional.empty(), activity.start() - seconds, seconds);
         }
     }
 }

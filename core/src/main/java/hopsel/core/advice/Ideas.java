@@ -1,7 +1,9 @@
 package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Shared;
 import hopsel.core.diet.Substitution;
+import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
@@ -65,10 +67,11 @@ public final class Ideas {
      * @param candidates   which
      * @param plan         of a class with them
      * @param sharedHeat   oven temperatures that more than one of them uses, °C
+     * @param sharedBases  titles of components that are one recipe in more than one of them
      * @param sharedItems  names of ingredients that more than one of them uses
      * @param notServed    names of guests for whom some line cannot be made safe
      */
-    public record Idea(List<Candidate> candidates, Plan plan, List<BigDecimal> sharedHeat, List<String> sharedItems, List<String> notServed) {
+    public record Idea(List<Candidate> candidates, Plan plan, List<BigDecimal> sharedHeat, List<String> sharedBases, List<String> sharedItems, List<String> notServed) {
     }
 
     /**
@@ -81,11 +84,11 @@ public final class Ideas {
         List<List<Candidate>> sets = new ArrayList<>();
         choose(all, count, 0, new ArrayList<>(), sets);
         int hosts = (int) frame.people().stream().filter(person -> person.role() == Role.HOST).count();
-        return sets.stream().filter(set -> handsOnAir(set) <= frame.airMinutes().seconds() * Math.max(1, hosts))
-                .sorted(Comparator.comparingInt((List<Candidate> set) -> -shared(set)).thenComparingInt(Ideas::handsOnAir)).limit(MOST_PLANNED)
+        return sets.stream().filter(set -> handsOnAir(frame, set) <= frame.airMinutes().seconds() * Math.max(1, hosts))
+                .sorted(Comparator.comparingInt((List<Candidate> set) -> -shared(set)).thenComparingInt(set -> handsOnAir(frame, set))).limit(MOST_PLANNED)
                 .map(set -> idea(frame, set, builtIn)).filter(idea -> idea.plan.possible() && idea.plan.overrun() == 0)
                 .sorted(Comparator.comparingInt((Idea idea) -> idea.notServed.size()).thenComparingInt(idea -> idea.plan.swaps().size())
-                        .thenComparingInt(idea -> -idea.sharedHeat.size()).thenComparingInt(idea -> idea.plan.notShown().size())
+                        .thenComparingInt(idea -> -idea.sharedHeat.size() - idea.sharedBases.size()).thenComparingInt(idea -> idea.plan.notShown().size())
                         .thenComparingInt(idea -> -idea.sharedItems.size())).limit(MOST_TOLD).toList();
     }
 
@@ -101,19 +104,30 @@ public final class Ideas {
         }
     }
 
-    /** Seconds of hands work that has to be shown whatever is chosen. */
-    private static int handsOnAir(List<Candidate> set) {
+    /** Seconds of hands work that has to be shown whatever is chosen, as long as it takes with everybody cooking along. */
+    private static int handsOnAir(CookingClass frame, List<Candidate> set) {
         return set.stream().flatMap(candidate -> candidate.dish.steps()).filter(step -> step.work() == Work.HANDS && step.show() == Show.MUST)
-                .mapToInt(step -> step.minutes().likely().seconds()).sum();
+                .mapToInt(step -> frame.onAir(step).minutes().likely().seconds()).sum();
     }
 
     private static int shared(List<Candidate> set) {
-        return 3 * heats(set).size() + items(set).size();
+        return 4 * bases(set).size() + 3 * heats(set).size() + items(set).size();
     }
 
     private static Set<BigDecimal> heats(List<Candidate> set) {
         return common(set.stream().map(candidate -> candidate.dish.steps().map(Step::needs).flatMap(List::stream).map(Need::celsius)
                 .flatMap(celsius -> celsius.stream()).collect(Collectors.toSet())).toList());
+    }
+
+    private static Set<String> bases(List<Candidate> set) {
+        Set<String> bases = new TreeSet<>();
+        for (int i = 0; i < set.size(); i++) {
+            for (Candidate other : set.subList(i + 1, set.size())) {
+                set.get(i).dish.components().stream().filter(one -> other.dish.components().stream()
+                        .anyMatch(two -> one.title().equals(two.title()) && Shared.alike(one, two))).map(Component::title).forEach(bases::add);
+            }
+        }
+        return bases;
     }
 
     private static Set<String> items(List<Candidate> set) {
@@ -134,7 +148,7 @@ public final class Ideas {
         List<String> notServed = KitPacker.pack(cooking, builtIn, Batches.of(cooking, builtIn, Plan.impossible(List.of()))).stream()
                 .filter(kit -> !kit.cannotServe().isEmpty()).map(Kit::attendee).map(attendee -> attendee.name()).toList();
         Catalogue known = cooking.catalogue(builtIn);
-        return new Idea(set, plan, List.copyOf(heats(set)), items(set).stream().map(item -> known.get(item).name()).toList(), notServed);
+        return new Idea(set, plan, List.copyOf(heats(set)), List.copyOf(bases(set)), items(set).stream().map(item -> known.get(item).name()).toList(), notServed);
     }
 
     /** The class with these dishes and what they bring. */

@@ -30,18 +30,27 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
     private static final double WORDS_PER_MINUTE = 130;
     private static final int OPENING = 90;
     private static final int CLOSING = 60;
+    private static final int RECAP = 45;
+    /** A class shorter than this needs no recap and leaves questions to the end, seconds. */
+    private static final int LONG = 20 * 60;
+    /** Questions take what quiet there is, within these. */
+    private static final int QUESTIONS_AT_LEAST = 60;
+    private static final int QUESTIONS_AT_MOST = 300;
+    /** Where in a class they are wanted: late comers want a recap half-way, and questions come once something can be seen. */
+    private static final double RECAP_AT = 0.5;
+    private static final double QUESTIONS_AT = 0.75;
     /** Seconds to which moments are rounded: nobody speaks by the second. */
     private static final int BEAT = 15;
 
     /** What kind of point. */
-    public enum Kind { OPENING, STEP, CLOSING }
+    public enum Kind { OPENING, STEP, RECAP, QUESTIONS, CLOSING }
 
     /**
      * Something to say.
      *
      * @param kind    what kind
-     * @param step    the step it belongs to; empty for opening and closing
-     * @param text    what; empty for opening and closing
+     * @param step    the step it belongs to; empty where it belongs to none
+     * @param text    what; empty where it belongs to no step
      * @param start   seconds into the class
      * @param seconds how long it takes
      * @param moved   whether it had to leave its step, which is loud
@@ -90,8 +99,28 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
                 step(activity).say().filter(text -> activity.shown()).ifPresent(text -> lay(activity, text));
             }
             points.add(new Point(Kind.CLOSING, Optional.empty(), "", Math.max(0, (plan.airEnd() - CLOSING) / BEAT * BEAT), CLOSING, false));
+            if (plan.airEnd() >= LONG) {
+                intoQuiet(Kind.RECAP, RECAP_AT, RECAP, RECAP);
+                intoQuiet(Kind.QUESTIONS, QUESTIONS_AT, QUESTIONS_AT_LEAST, QUESTIONS_AT_MOST);
+            }
             points.sort(Comparator.comparingInt(Point::start));
             return new Talk(List.copyOf(points), deadAir(), noise);
+        }
+
+        /** Into the stretch of silence nearest to where it is wanted that is long enough; left out where there is none. */
+        private void intoQuiet(Kind kind, double where, int least, int most) {
+            int wanted = (int) (plan.airEnd() * where);
+            deadAir().stream().filter(stretch -> stretch.end() - stretch.start() >= least)
+                    .min(Comparator.comparingInt(stretch -> Math.abs(near(stretch, wanted, least) - wanted)))
+                    .ifPresent(stretch -> {
+                        int start = near(stretch, wanted, least);
+                        points.add(new Point(kind, Optional.empty(), "", start, Math.min(most, stretch.end() - start), false));
+                    });
+        }
+
+        private static int near(Stretch stretch, int wanted, int seconds) {
+            int start = Math.max(stretch.start(), Math.min(wanted, stretch.end() - seconds));
+            return Math.max(stretch.start(), start / BEAT * BEAT);
         }
 
         private List<Activity> onAir() {
@@ -132,6 +161,7 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
 
         private List<Stretch> deadAir() {
             List<int[]> filled = new ArrayList<>();
+            loud.forEach(filled::add);
             onAir().stream().filter(activity -> activity.shown() && busy(activity)).forEach(activity -> filled.add(new int[] {activity.start(), activity.end()}));
             points.forEach(point -> filled.add(new int[] {point.start(), point.start() + point.seconds()}));
             filled.add(new int[] {plan.airEnd(), plan.airEnd()});

@@ -39,13 +39,16 @@ public final class Placing {
             dishes.add(dish);
         }
         List<Item> items = new ArrayList<>(cooking.items());
-        Catalogue known = sheet.catalogue(house);
-        dish.lines().map(line -> known.get(line.item())).distinct()
-                .filter(item -> !builtIn.find(item.id()).equals(Optional.of(item)) && items.stream().noneMatch(other -> other.id().equals(item.id())))
-                .forEach(items::add);
+        brought(sheet, house, builtIn).stream().filter(item -> items.stream().noneMatch(other -> other.id().equals(item.id()))).forEach(items::add);
         CookingClass placed = cooking.cooking(dishes, items, substitutions(cooking, dish, builtIn)).withShared(cooking.shared().stream()
                 .filter(shared -> !shared.made().dish().equals(id) && !shared.also().dish().equals(id)).toList());
         return placed.withShared(Stream.concat(placed.shared().stream(), shared(placed, dish, sheet)).toList());
+    }
+
+    /** The ingredients of a dish that are not the built-in ones. */
+    public static List<Item> brought(Worksheet sheet, Catalogue house, Catalogue builtIn) {
+        Catalogue known = sheet.catalogue(house);
+        return sheet.dish().lines().map(line -> known.get(line.item())).distinct().filter(item -> !builtIn.find(item.id()).equals(Optional.of(item))).toList();
     }
 
     /** What was taken from another recipe, and is in the class already just so, is made once. */

@@ -187,6 +187,19 @@ class AdviceTest {
     }
 
     @Test
+    void recapAndQuestionsGoIntoQuietAndAreLeftOutWhereThereIsNone() {
+        CookingClass waiting = SmallClass.of(60).part("a", hands("mix", 5), watch("bake", 30).after("mix"), hands("serve", 5).after("bake")).build();
+        Talk talk = Talk.of(waiting, Planner.plan(waiting));
+        Talk.Point recap = talk.points().stream().filter(point -> point.kind() == Talk.Kind.RECAP).findFirst().orElseThrow();
+        Talk.Point questions = talk.points().stream().filter(point -> point.kind() == Talk.Kind.QUESTIONS).findFirst().orElseThrow();
+        assertThat(recap.start()).as("half-way through forty minutes").isEqualTo(20 * 60);
+        assertThat(questions.start()).isEqualTo(30 * 60);
+        assertThat(questions.start() + questions.seconds()).isLessThanOrEqualTo(35 * 60);
+        CookingClass busy = SmallClass.of(60).part("a", hands("knead", 20), hands("roll", 20)).build();
+        assertThat(Talk.of(busy, Planner.plan(busy)).points()).extracting(Talk.Point::kind).doesNotContain(Talk.Kind.RECAP, Talk.Kind.QUESTIONS);
+    }
+
+    @Test
     void looksAreMovedToFreeHandsAndMarkedWhereThereAreNone() {
         CookingClass cooking = SmallClass.of(60).part("a", watch("simmer", 25)).part("b", hands("knead", 11), hands("roll", 14).after("knead", 0, 1)).build();
         CookingClass watched = Variant.step(cooking, ref("simmer"), step -> new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(),

@@ -49,6 +49,23 @@ class ClassFileTest {
         assertThat(SCHEMA.validate(written, InputFormat.JSON)).isEmpty();
     }
 
+    @Test
+    void theRoomAndToolsAreReadAndWrittenAndTheirFaultsNamed() throws Exception {
+        String with = GOOD.replaceFirst("\"provision\"", Matcher.quoteReplacement("""
+                "room": {"stations": 6, "pace": 1.4, "own": ["burner"], "counter": {"length": 220, "depth": 65}, "cameras": ["overhead"], "tools": ["3 big bowls", "26 cm pan"]},
+                "provision\"""")).replaceFirst("\"show\": \"must\"", "\"show\": \"must\", \"tools\": [\"2 whisks\"]");
+        CookingClass cooking = ClassFile.read(with.getBytes(StandardCharsets.UTF_8), BUILT_IN);
+        assertThat(cooking.room().tools()).extracting(Object::toString).containsExactly("3 large bowl", "pan (26 cm)");
+        assertThat(cooking.room().learners().stations()).isEqualTo(6);
+        String written = ClassFile.write(cooking);
+        assertThat(written).contains("2 whisk");
+        assertThat(SCHEMA.validate(written, InputFormat.JSON)).isEmpty();
+        assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN)).isEqualTo(cooking);
+        String faulty = with.replace("3 big bowls", "3 big").replace("\"pace\": 1.4", "\"pace\": 0.5").replace("\"depth\": 65", "\"deep\": 65");
+        FaultyFileException refused = catchThrowableOfType(FaultyFileException.class, () -> ClassFile.read(faulty.getBytes(StandardCharsets.UTF_8), BUILT_IN));
+        assertThat(refused.findings()).extracting(Finding::place).contains("/room/tools/0", "/room/pace", "/room/counter/deep", "/room/counter/depth");
+    }
+
     /** Text to be replaced, what replaces it, where the finding is, and whether the schema alone sees it. */
     @ParameterizedTest
     @CsvSource(delimiter = ';', quoteCharacter = '\'', textBlock = """

@@ -67,6 +67,11 @@ public class Figures {
         return at.toLocalDate().equals(cooking.startsAt().toLocalDate()) ? time : WEEKDAY.format(at) + time;
     }
 
+    /** The day on which a class begins elsewhere. */
+    public String dayIn(CookingClass cooking, ZoneId zone) {
+        return DAY.format(cooking.onAir().withZoneSameInstant(zone));
+    }
+
     /** The clock of another place at a moment of the class; with the weekday where it is not the day of the class there. */
     public String clockIn(CookingClass cooking, int seconds, ZoneId zone) {
         ZonedDateTime at = cooking.clock(seconds).withZoneSameInstant(zone);

@@ -36,9 +36,11 @@ import java.util.function.ToIntFunction;
  * @param cuts   where time is cut short
  * @param airX   where the class goes on air
  * @param slotX  where the slot ends
+ * @param perMinute width of a minute on air
+ * @param perMinuteBefore width of a minute before the class
  */
 record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, List<Join> joins, List<Gap> gaps, List<Look> looks, List<Tick> ticks,
-                       List<Integer> cuts, int airX, int slotX) {
+                       List<Integer> cuts, int airX, int slotX, double perMinute, double perMinuteBefore) {
 
     private static final double AIR_WIDTH = 760;
     private static final double MOST_PER_MINUTE = 20;
@@ -114,9 +116,12 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
                 moments.add(activity.start());
                 moments.add(activity.end());
             }
-            double perAirMinute = Math.max(LEAST_PER_MINUTE, Math.min(MOST_PER_MINUTE, AIR_WIDTH / (slot / 60.0)));
-            return new TimeAxis(moments, from -> from < 0 ? BEFORE_PER_MINUTE : perAirMinute,
+            return new TimeAxis(moments, from -> from < 0 ? BEFORE_PER_MINUTE : perMinute(slot),
                     (from, span) -> span > LONGEST_UNCUT && (from < 0 || from >= slot));
+        }
+
+        private static double perMinute(int slot) {
+            return Math.max(LEAST_PER_MINUTE, Math.min(MOST_PER_MINUTE, AIR_WIDTH / (slot / 60.0)));
         }
 
         RunSheetDrawing build() {
@@ -134,7 +139,7 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
             return new RunSheetDrawing(LABEL + (int) Math.ceil(axis.width()) + MARGIN, y + MARGIN, lanes, bars, joins(), gaps, looks(),
                     axis.ticks().stream().map(moment -> new Tick(moment, x(moment))).toList(),
                     axis.cuts().stream().map(cut -> (int) Math.round(LABEL + cut)).toList(), (int) Math.round(x(0)),
-                    (int) Math.round(x(cooking.airMinutes().seconds())));
+                    (int) Math.round(x(cooking.airMinutes().seconds())), perMinute(cooking.airMinutes().seconds()), BEFORE_PER_MINUTE);
         }
 
         private static int units(Activity activity, Resource resource) {

@@ -51,7 +51,7 @@ class WishController {
 
     @PostMapping("/classes/{id}/wish")
     String wish(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("step") String step, @RequestParam("wish") String wish,
-                @RequestParam(value = "at", defaultValue = "") String at, RedirectAttributes next, Principal who) {
+                @RequestParam(value = "at", defaultValue = "") String at, @RequestParam(value = "moment", required = false) Integer dropped, RedirectAttributes next, Principal who) {
         StoredClass stored = desk.find(id).orElseThrow(NotFoundException::new).stored();
         CookingClass cooking = stored.cooking();
         StepRef ref = ref(cooking, step);
@@ -59,7 +59,7 @@ class WishController {
         Wishes now = stored.wishes();
         try {
             switch (wish) {
-                case "pin" -> change(stored, version, now.pin(ref, Optional.of(moment(cooking, at))), who, title + " pinned");
+                case "pin" -> change(stored, version, now.pin(ref, Optional.of(dropped == null ? moment(cooking, at) : dropped)), who, title + " pinned");
                 case "unpin" -> change(stored, version, now.pin(ref, Optional.empty()), who, title + " no longer pinned");
                 case "no-swap" -> change(stored, version, now.swapping(ref, false), who, title + " not to be swapped out");
                 case "swap-again" -> change(stored, version, now.swapping(ref, true), who, title + " may be swapped out again");

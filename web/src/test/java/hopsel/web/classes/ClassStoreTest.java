@@ -28,7 +28,7 @@ class ClassStoreTest {
     private final Catalogue catalogue = TestContext.bean(Catalogue.class);
 
     @ParameterizedTest
-    @ValueSource(strings = {"1-harbour-supper", "2-laksa-evening", "3-sago-recording"})
+    @ValueSource(strings = {"1-harbour-supper", "2-laksa-evening", "3-sago-recording", "4-flatbread-stream"})
     void whatIsStoredIsFoundAsTheSameAndNeverSilentlyOverwritten(String name) throws Exception {
         byte[] file = new ClassPathResource("hopsel/demo/" + name + ".json").getContentAsByteArray();
         CookingClass cooking = ClassFile.read(file, catalogue);

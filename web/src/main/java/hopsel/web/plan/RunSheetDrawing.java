@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
+import java.util.stream.IntStream;
 
 /**
  * The run sheet as a picture: people, what runs by itself, and every place against time.
@@ -52,9 +53,20 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
     private static final int ROW = 38;
     private static final int LANE_GAP = 10;
     private static final int MARGIN = 16;
+    private static final int SLICE = 680;
 
     static RunSheetDrawing of(CookingClass cooking, Plan plan) {
         return new Builder(cooking, plan).build();
+    }
+
+    /** Where each part begins that fits across a printed page. */
+    public List<Integer> slices() {
+        return IntStream.iterate(0, from -> from < width, from -> from + SLICE).boxed().toList();
+    }
+
+    /** Width of such a part. */
+    public int sliceWidth() {
+        return SLICE;
     }
 
     /** A lane with its name. */

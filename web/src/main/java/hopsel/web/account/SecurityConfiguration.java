@@ -30,7 +30,8 @@ class SecurityConfiguration {
                 .authorizeHttpRequests(requests -> requests
                         .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/error")
                         .permitAll()
-                        // An assistant looks; changing things is the host's.
+                        // An assistant looks and ticks off; changing things is the host's.
+                        .requestMatchers(HttpMethod.POST, "/classes/*/ticks/*").hasAnyRole("HOST", "ASSISTANT")
                         .requestMatchers(HttpMethod.POST).hasRole("HOST")
                         .anyRequest().hasAnyRole("HOST", "ASSISTANT"))
                 .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/classes")

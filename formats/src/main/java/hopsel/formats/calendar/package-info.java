@@ -1,0 +1,4 @@
+/**
+ * Calendars (iCalendar, RFC 5545).
+ */
+package hopsel.formats.calendar;

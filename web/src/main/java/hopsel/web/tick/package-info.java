@@ -1,0 +1,4 @@
+/**
+ * What was ticked off, by several people at once.
+ */
+package hopsel.web.tick;

@@ -20,13 +20,23 @@ public final class Shopping {
         Catalogue catalogue = cooking.catalogue(builtIn);
         List<Purchase> purchases = new ArrayList<>();
         for (String item : demand.items()) {
-            purchases.add(purchase(catalogue.get(item), demand.grams(item), inPantry(cooking, item)));
+            purchases.add(bought(catalogue.get(item), demand.grams(item), inPantry(cooking, item)));
         }
         return purchases;
     }
 
-    private static Purchase purchase(Item item, BigDecimal demand, BigDecimal pantry) {
+    private static Purchase bought(Item item, BigDecimal demand, BigDecimal pantry) {
         BigDecimal needed = Decimals.ratio(demand, item.edibleShare()).subtract(pantry).max(BigDecimal.ZERO);
+        return purchase(item, demand, needed);
+    }
+
+    /**
+     * What is bought to cover a need.
+     *
+     * @param demand edible, for the record
+     * @param needed as bought, 0 or more
+     */
+    static Purchase purchase(Item item, BigDecimal demand, BigDecimal needed) {
         if (item.packs().isEmpty()) {
             return new Purchase(item.id(), demand, needed, List.of(), needed, BigDecimal.ZERO, BigDecimal.ZERO);
         }

@@ -1,6 +1,7 @@
 package hopsel.web.frame;
 
 import hopsel.core.advice.Moves;
+import hopsel.core.classes.CookingClass;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.plan.PlanDesk;
 import hopsel.web.plan.PlanDesk.Planned;
@@ -18,6 +19,15 @@ public class ClassPages {
 
     ClassPages(PlanDesk desk) {
         this.desk = desk;
+    }
+
+    /**
+     * The class alone.
+     *
+     * @throws NotFoundException where there is no such class
+     */
+    public CookingClass cooking(long id) {
+        return desk.peek(id).orElseThrow(NotFoundException::new).stored().cooking();
     }
 
     /**

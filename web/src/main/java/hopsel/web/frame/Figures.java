@@ -12,6 +12,7 @@ import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
@@ -33,6 +34,11 @@ public class Figures {
 
     Figures(MessageSource messages) {
         this.messages = messages;
+    }
+
+    /** What came in or went out, with its sign. */
+    public String signedGrams(BigDecimal grams) {
+        return (grams.signum() < 0 ? "−" : "+") + exactGrams(grams.abs());
     }
 
     /** Weight for a cook. */
@@ -67,6 +73,22 @@ public class Figures {
         return at.toLocalDate().equals(cooking.startsAt().toLocalDate()) ? time : WEEKDAY.format(at) + time;
     }
 
+    /** The day of a moment of the plan. */
+    public String dayOf(CookingClass cooking, int seconds) {
+        return DAY.format(cooking.clock(seconds));
+    }
+
+    /** The clock at a moment, without the day. */
+    public String time24(CookingClass cooking, int seconds) {
+        return CLOCK.format(cooking.clock(seconds));
+    }
+
+    /** A volume to ten millilitres, or to tenths of a litre. */
+    public String millilitres(BigDecimal ml) {
+        return ml.compareTo(BigDecimal.valueOf(1000)) >= 0 ? ml.movePointLeft(3).setScale(1, RoundingMode.HALF_UP).toPlainString() + " l"
+                : ml.setScale(-1, RoundingMode.HALF_UP).max(BigDecimal.TEN).toPlainString().replaceAll("[eE].*", "") + " ml";
+    }
+
     /** The day on which a class begins elsewhere. */
     public String dayIn(CookingClass cooking, ZoneId zone) {
         return DAY.format(cooking.onAir().withZoneSameInstant(zone));
@@ -77,6 +99,11 @@ public class Figures {
         ZonedDateTime at = cooking.clock(seconds).withZoneSameInstant(zone);
         String time = CLOCK.format(at);
         return at.toLocalDate().equals(cooking.onAir().withZoneSameInstant(zone).toLocalDate()) ? time : WEEKDAY.format(at) + time;
+    }
+
+    /** The clock at a moment, to the full minute before it: by which something has to be begun. */
+    public String clockBefore(CookingClass cooking, int seconds) {
+        return clock(cooking, Math.floorDiv(seconds, 60) * 60);
     }
 
     /** The clock at a moment, to the full minute after it. */

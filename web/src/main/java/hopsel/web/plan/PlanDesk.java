@@ -18,6 +18,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -90,6 +91,11 @@ public class PlanDesk {
     public Optional<Planned> peek(long id) {
         return ask(id).map(future -> future.isDone() && !future.isCompletedExceptionally() ? future.join()
                 : new Planned(kept.get(id).stored, null, Optional.empty(), true));
+    }
+
+    /** All classes whose plan is ready, in the order of the store. */
+    public List<Planned> ready() {
+        return store.entries().stream().flatMap(entry -> peek(entry.id()).stream()).filter(planned -> planned.planned() != null).toList();
     }
 
     /**

@@ -1,30 +1,209 @@
 package hopsel.web.provision;
 
+import hopsel.core.bench.KnownSubstitution;
+import hopsel.core.classes.ClassReview;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.item.Catalogue;
 import hopsel.core.planned.PlannedClass;
+import hopsel.core.provision.Costing;
+import hopsel.core.provision.Demand;
+import hopsel.core.provision.Pantry;
 import hopsel.core.provision.Purchase;
+import hopsel.core.provision.StandIn;
+import hopsel.core.provision.WeekList;
+import hopsel.web.classes.ClassChanges;
+import hopsel.web.classes.StaleClassException;
+import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.ClassPages;
+import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.PlanDesk;
+import hopsel.web.tick.TickStore;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
-/** The shopping list of a class. */
+/** The shopping list of a class: by shop and aisle, what it costs, what is left, what stands in. */
 @Controller
 class ShoppingController {
 
     private final ClassPages pages;
+    private final ShoppingDesk desk;
+    private final ShelfStore store;
+    private final TickStore ticks;
+    private final PlanDesk plans;
+    private final ClassChanges changes;
+    private final Catalogue builtIn;
+    private final Clock clock;
 
-    ShoppingController(ClassPages pages) {
+    ShoppingController(ClassPages pages, ShoppingDesk desk, ShelfStore store, TickStore ticks, PlanDesk plans, ClassChanges changes, Catalogue builtIn, Clock clock) {
         this.pages = pages;
+        this.desk = desk;
+        this.store = store;
+        this.ticks = ticks;
+        this.plans = plans;
+        this.changes = changes;
+        this.builtIn = builtIn;
+        this.clock = clock;
     }
 
     @GetMapping("/classes/{id}/shopping")
     String shopping(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.SHOPPING, model);
-        model.addAttribute("total", planned.shopping().stream().map(Purchase::cost).reduce(BigDecimal.ZERO, BigDecimal::add));
+        WeekList list = desk.list(List.of(planned));
+        List<Purchase> purchases = list.lines().stream().map(WeekList.Line::purchase).toList();
+        Costing costing = Costing.of(planned.cooking(), desk.prices(), planned.batches(), planned.demand(), planned.kits(), purchases);
+        model.addAttribute("list", list);
+        model.addAttribute("view", desk.view(list, List.of(planned)));
+        model.addAttribute("costing", costing);
+        model.addAttribute("uses", desk.uses(id, purchases));
+        model.addAttribute("shelf", store.shelf());
+        model.addAttribute("money", store.money(id));
+        model.addAttribute("links", store.liveLinks(id));
+        model.addAttribute("ticks", ticks.now(id, "shopping"));
+        model.addAttribute("standIns", standIns(planned));
+        Optional.ofNullable(store.money(id).fee()).ifPresent(fee -> model.addAttribute("margin", costing.margin(fee, planned.cooking().attendees().size())));
         return "provision/shopping";
+    }
+
+    /** What could stand in for each item: what the class says first, then what cooks do. */
+    private Map<String, List<Choice>> standIns(PlannedClass planned) {
+        Map<String, List<Choice>> choices = new LinkedHashMap<>();
+        for (String item : planned.demand().items()) {
+            List<Choice> found = new ArrayList<>();
+            planned.cooking().substitutions().stream().filter(own -> own.replaced().equals(item)).forEach(own -> found.add(new Choice(own.use(), own.ratio())));
+            KnownSubstitution.of(item).stream().filter(known -> planned.catalogue().find(known.use()).isPresent() && found.stream().noneMatch(other -> other.use.equals(known.use())))
+                    .forEach(known -> found.add(new Choice(known.use(), known.ratio())));
+            if (!found.isEmpty()) {
+                choices.put(item, found);
+            }
+        }
+        return choices;
+    }
+
+    /** Something that could stand in. */
+    record Choice(String use, BigDecimal ratio) {
+    }
+
+    /** Puts something else in the place of an item in the whole class; whom it does not suit is said. */
+    @PostMapping("/classes/{id}/stand-in")
+    String standIn(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("item") String item, @RequestParam("use") String use, RedirectAttributes next, Principal who) {
+        PlanDesk.Planned found = plans.find(id).orElseThrow(NotFoundException::new);
+        PlannedClass planned = found.planned();
+        Choice choice = standIns(planned).getOrDefault(item, List.of()).stream().filter(own -> own.use.equals(use)).findFirst().orElseThrow(NotFoundException::new);
+        CookingClass wanted = StandIn.apply(planned.cooking(), builtIn, item, use, choice.ratio);
+        StoredClass stored = found.stored();
+        try {
+            if (ClassReview.of(wanted, builtIn).isEmpty()) {
+                String what = "%s in place of %s".formatted(planned.catalogue().get(use).name(), planned.catalogue().get(item).name());
+                changes.change(id, version, wanted, stored.wishes(), who.getName(), what);
+                List<String> refused = plans.find(id).orElseThrow(NotFoundException::new).planned().kits().stream().filter(kit -> !kit.cannotServe().isEmpty()).map(kit -> kit.attendee().name()).toList();
+                next.addFlashAttribute(refused.isEmpty() ? "toldLines" : "warnedLines", List.of(what + ". Kits and handouts follow; everybody's allergies were gone through again.",
+                        refused.isEmpty() ? "Nobody is left out." : "Cannot be served now: " + String.join(", ", refused)));
+            }
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+        }
+        return "redirect:/classes/%d/shopping".formatted(id);
+    }
+
+    @PostMapping("/classes/{id}/shelf")
+    String shelf(@PathVariable("id") long id, @RequestParam("item") String item, @RequestParam Map<String, String> fields, RedirectAttributes next, Principal who) {
+        Entered in = new Entered(fields);
+        try {
+            Catalogue catalogue = desk.planned(id).catalogue();
+            if (catalogue.find(item).isEmpty()) {
+                throw new NotFoundException();
+            }
+            if (fields.containsKey("shop")) {
+                store.put(item, new ShelfStore.Shelf(in.text("shop").orElse(""), in.text("aisle").orElse(""), in.whole("lead-days", 0, 90).orElse(0)));
+            }
+            Optional<BigDecimal> grams = in.positive("grams");
+            Optional<BigDecimal> price = in.number("price");
+            if (grams.isPresent() && price.isPresent()) {
+                store.price(item, in.text("shop").orElse(""), grams.get(), price.get().max(BigDecimal.ZERO), LocalDate.now(clock), who.getName());
+            }
+        } catch (BadEntryException e) {
+            next.addFlashAttribute("warnedLines", List.of("%s %s".formatted(e.field(), e.getMessage())));
+        }
+        return "redirect:/classes/%d/shopping#item-%s".formatted(id, item);
+    }
+
+    @PostMapping("/classes/{id}/fee")
+    String fee(@PathVariable("id") long id, @RequestParam Map<String, String> fields, RedirectAttributes next) {
+        try {
+            store.fee(id, new Entered(fields).number("fee").map(fee -> fee.max(BigDecimal.ZERO)));
+        } catch (BadEntryException e) {
+            next.addFlashAttribute("warnedLines", List.of("The fee " + e.getMessage()));
+        }
+        return "redirect:/classes/%d/shopping".formatted(id);
+    }
+
+    /** The class is over: what was bought came in, what was used goes out, the rest stays on the shelf. */
+    @PostMapping("/classes/{id}/settle")
+    String settle(@PathVariable("id") long id, RedirectAttributes next, Principal who) {
+        PlannedClass planned = desk.planned(id);
+        WeekList list = desk.list(List.of(planned));
+        Map<String, BigDecimal> used = new LinkedHashMap<>();
+        list.lines().forEach(line -> used.put(line.item(), line.pantry().add(line.purchase().neededGrams())));
+        Pantry pantry = store.pantry();
+        boolean done = store.settle(id, pantry.close(list.lines().stream().map(WeekList.Line::purchase).toList(), used, "class %d, %s".formatted(id, planned.cooking().startsAt().toLocalDate())),
+                who.getName(), "“%s” is over".formatted(planned.cooking().title()));
+        next.addFlashAttribute(done ? "toldLines" : "warnedLines", List.of(done ? "The pantry is settled: what is left over is on the shelf." : "This class was settled before."));
+        return "redirect:/classes/%d/shopping".formatted(id);
+    }
+
+    @PostMapping("/classes/{id}/shop-link")
+    String link(@PathVariable("id") long id, @RequestParam(value = "withdraw", defaultValue = "false") boolean withdraw, RedirectAttributes next, Principal who) {
+        desk.planned(id);
+        if (withdraw) {
+            store.withdraw(id);
+        } else {
+            next.addFlashAttribute("link", "/shop/" + store.link(id, who.getName()));
+        }
+        return "redirect:/classes/%d/shopping".formatted(id);
+    }
+
+    @GetMapping("/classes/{id}/shopping.csv")
+    ResponseEntity<byte[]> csv(@PathVariable("id") long id) {
+        PlannedClass planned = desk.planned(id);
+        WeekList list = desk.list(List.of(planned));
+        String file = ShoppingTable.write(desk.view(list, List.of(planned)), desk.catalogue(List.of(planned)));
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("shopping-%d.csv".formatted(id)).build().toString())
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8)).body(file.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** One list for several classes. */
+    @GetMapping("/shopping")
+    String week(@RequestParam(value = "class", defaultValue = "") List<Long> ids, Model model) {
+        List<PlannedClass> classes = ids.stream().distinct().limit(20).map(desk::planned).toList();
+        WeekList list = desk.list(classes);
+        model.addAttribute("entries", plans.ready().stream().map(PlanDesk.Planned::stored).toList());
+        model.addAttribute("chosen", ids);
+        model.addAttribute("list", list);
+        model.addAttribute("view", desk.view(list, classes));
+        model.addAttribute("catalogue", desk.catalogue(classes));
+        return "provision/week";
     }
 }

@@ -4,11 +4,10 @@ import hopsel.core.advice.Checks;
 import hopsel.core.advice.DropList;
 import hopsel.core.advice.Rehearsal;
 import hopsel.core.advice.Talk;
-import hopsel.core.classes.CookingClass;
-import hopsel.core.plan.Plan;
 import hopsel.core.plan.Wishes;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.ClassPages;
+import hopsel.web.frame.Remembered;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -16,9 +15,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Supplier;
 
 /** The rehearsal of a class. */
 @Controller
@@ -29,8 +25,8 @@ class RehearsalController {
 
     private final ClassPages pages;
     /** What takes a while to work out is kept with the plan it belongs to. */
-    private final Map<Long, Kept<Rehearsal>> rehearsals = new ConcurrentHashMap<>();
-    private final Map<Long, Kept<List<DropList.Drop>>> drops = new ConcurrentHashMap<>();
+    private final Remembered<Rehearsal> rehearsals = new Remembered<>();
+    private final Remembered<List<DropList.Drop>> drops = new Remembered<>();
 
     RehearsalController(ClassPages pages) {
         this.pages = pages;
@@ -40,7 +36,7 @@ class RehearsalController {
     String rehearsal(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.REHEARSAL, model);
         if (planned.plan().possible() && !planned.plan().activities().isEmpty()) {
-            Rehearsal rehearsal = kept(rehearsals, id, planned, () -> Rehearsal.of(planned.cooking(), planned.plan(), RUNS, SEED));
+            Rehearsal rehearsal = rehearsals.of(id, planned, "", () -> Rehearsal.of(planned.cooking(), planned.plan(), RUNS, SEED));
             model.addAttribute("rehearsal", rehearsal);
             model.addAttribute("spread", EndSpread.of(rehearsal, planned.cooking().airMinutes().seconds()));
             model.addAttribute("talk", Talk.of(planned.cooking(), planned.plan()));
@@ -54,15 +50,7 @@ class RehearsalController {
         PlannedClass planned = pages.open(id, Station.REHEARSAL, model);
         Wishes wishes = (Wishes) model.getAttribute("wishes");
         model.addAttribute("drops", planned.plan().possible()
-                ? kept(drops, id, planned, () -> DropList.of(planned.cooking(), wishes, planned.plan())) : List.of());
+                ? drops.of(id, planned, wishes, () -> DropList.of(planned.cooking(), wishes, planned.plan())) : List.of());
         return "rehearsal/drops";
-    }
-
-    private static <T> T kept(Map<Long, Kept<T>> all, long id, PlannedClass planned, Supplier<T> work) {
-        return all.compute(id, (key, kept) -> kept != null && kept.plan.equals(planned.plan()) && kept.cooking.equals(planned.cooking()) ? kept
-                : new Kept<>(planned.cooking(), planned.plan(), work.get())).value;
-    }
-
-    private record Kept<T>(CookingClass cooking, Plan plan, T value) {
     }
 }

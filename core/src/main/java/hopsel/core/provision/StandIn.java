@@ -1,0 +1,48 @@
+package hopsel.core.provision;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.item.Catalogue;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Unit;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Optional;
+
+/** Something else in place of what the shop does not have: in every dish of the class, and so in every kit and handout. */
+public final class StandIn {
+
+    private StandIn() {
+    }
+
+    /**
+     * The class with another item in place of one, weight for weight by a ratio.
+     *
+     * @param ratio grams of the other for each gram, above 0
+     */
+    public static CookingClass apply(CookingClass cooking, Catalogue builtIn, String item, String use, BigDecimal ratio) {
+        Catalogue catalogue = cooking.catalogue(builtIn);
+        List<Dish> dishes = cooking.dishes().stream().map(dish -> new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream()
+                .map(component -> new Component(component.id(), component.title(), component.ingredients().stream()
+                        .map(line -> line.item().equals(item) ? line(cooking, catalogue, line, use, ratio) : line).toList(), component.steps())).toList())).toList();
+        return cooking.with(dishes);
+    }
+
+    private static IngredientLine line(CookingClass cooking, Catalogue catalogue, IngredientLine line, String use, BigDecimal ratio) {
+        Optional<Amount> amount = line.amount().map(old -> {
+            BigDecimal high = cooking.weigher().grams(catalogue.get(line.item()), old).orElseThrow();
+            BigDecimal low = high.multiply(Decimals.ratio(old.low(), old.high()), Decimals.EXACT);
+            return new Amount(grams(low, ratio), grams(high, ratio), Unit.G, Optional.empty());
+        });
+        return new IngredientLine(line.id(), use, amount, line.prep(), line.scaling(), line.optional(), line.from());
+    }
+
+    private static BigDecimal grams(BigDecimal grams, BigDecimal ratio) {
+        return grams.multiply(ratio).setScale(1, RoundingMode.HALF_UP);
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * Tables (CSV, RFC 4180).
+ */
+package hopsel.formats.table;

@@ -1,0 +1,67 @@
+package hopsel.web.frame;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** Sets pages as tagged PDFs with their fonts embedded. */
+@Component
+public class Print {
+
+    private static final List<Face> FACES = List.of(
+            new Face("Atkinson", 400, "400Regular/AtkinsonHyperlegible_400Regular.ttf"),
+            new Face("Atkinson", 700, "700Bold/AtkinsonHyperlegible_700Bold.ttf"),
+            new Face("Bricolage", 800, "800ExtraBold/BricolageGrotesque_800ExtraBold.ttf"),
+            // For scripts that the two above lack.
+            new Face("Wide", 400, "DejaVuSans.ttf"),
+            new Face("Wide", 700, "DejaVuSans-Bold.ttf"));
+
+    private final SpringTemplateEngine templates;
+
+    Print(SpringTemplateEngine templates) {
+        this.templates = templates;
+    }
+
+    /** A template, filled in and set. */
+    public byte[] pdf(String template, Map<String, Object> values) {
+        String page = templates.process(template, new Context(Locale.ENGLISH, values));
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        FACES.forEach(face -> builder.useFont(() -> face.open(), face.family, face.weight, FontStyle.NORMAL, true));
+        // Nothing is ever fetched: the page brings its styles along, and user text holds no markup.
+        builder.useUriResolver((base, uri) -> null);
+        builder.useSVGDrawer(new BatikSVGDrawer());
+        builder.usePdfUaAccessibility(true);
+        builder.withHtmlContent(page, null);
+        builder.toStream(out);
+        try {
+            builder.run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private record Face(String family, int weight, String file) {
+
+        InputStream open() {
+            try {
+                return new ClassPathResource("hopsel/fonts/" + file).getInputStream();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package hopsel.web.mise;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.mise.Label;
+import hopsel.web.frame.Figures;
+import hopsel.web.frame.Print;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Labels for boxes on sheets of usual sizes, each with a code that opens the step. */
+@Component
+class LabelSheet {
+
+    private final Print print;
+    private final Figures figures;
+    private final String address;
+
+    LabelSheet(Print print, Figures figures, @Value("${hopsel.address:http://127.0.0.1:8080}") String address) {
+        this.print = print;
+        this.figures = figures;
+        this.address = address;
+    }
+
+    /**
+     * Sheets as they are sold: size of the paper, columns, rows, size of a label, margins, all in millimetres.
+     */
+    enum Size {
+        A4_24("210mm 297mm", 3, 8, 70, 37, 0, 0.5), A4_21("210mm 297mm", 3, 7, 63.5, 38.1, 7.2, 15.1), A4_14("210mm 297mm", 2, 7, 99.1, 38.1, 4.7, 15.1), LETTER_10("8.5in 11in", 2, 5, 101.6, 50.8, 4, 12.7);
+
+        private final String paper;
+        private final int columns;
+        private final int rows;
+        private final double width;
+        private final double height;
+        private final double left;
+        private final double top;
+
+        Size(String paper, int columns, int rows, double width, double height, double left, double top) {
+            this.paper = paper;
+            this.columns = columns;
+            this.rows = rows;
+            this.width = width;
+            this.height = height;
+            this.left = left;
+            this.top = top;
+        }
+
+        int perSheet() {
+            return columns * rows;
+        }
+
+        public String paper() {
+            return paper;
+        }
+
+        public int columns() {
+            return columns;
+        }
+
+        public double width() {
+            return width;
+        }
+
+        public double height() {
+            return height;
+        }
+
+        public double left() {
+            return left;
+        }
+
+        public double top() {
+            return top;
+        }
+
+        /** Millimetres between the left edges of two labels; the gap of a sheet is what its width leaves. */
+        public double pitch() {
+            return columns == 3 && width < 70 ? width + 2.5 : columns == 2 && width < 100 ? width + 2.5 : width;
+        }
+    }
+
+    /** A label at its place on a sheet, mm, or null where the sheet has lost one already. */
+    record Placed(Label label, double x, double y, String code) {
+    }
+
+    byte[] render(long id, CookingClass cooking, List<Label> labels, Size size, int skip) {
+        List<List<Placed>> sheets = new ArrayList<>();
+        for (int i = 0; i < labels.size(); i++) {
+            int at = i + skip;
+            if (sheets.isEmpty() || at % size.perSheet() == 0) {
+                sheets.add(new ArrayList<>());
+            }
+            int place = at % size.perSheet();
+            String link = "%s/classes/%d/plan#%s".formatted(address, id, labels.get(i).steps().isEmpty() ? "" : labels.get(i).steps().get(0));
+            sheets.get(sheets.size() - 1).add(new Placed(labels.get(i), size.left + place % size.columns * size.pitch(), size.top + place / size.columns * size.height, code(link)));
+        }
+        return print.pdf("mise/labels-pdf", Map.of("cooking", cooking, "sheets", sheets, "size", size, "figures", figures));
+    }
+
+    /** The dark squares of a QR code as one SVG path, in units of a square. */
+    static String code(String text) {
+        try {
+            BitMatrix matrix = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 0));
+            StringBuilder path = new StringBuilder();
+            for (int y = 0; y < matrix.getHeight(); y++) {
+                for (int x = 0; x < matrix.getWidth(); x++) {
+                    if (matrix.get(x, y)) {
+                        path.append('M').append(x).append(' ').append(y).append("h1v1h-1z");
+                    }
+                }
+            }
+            return "0 0 %d %d|%s".formatted(matrix.getWidth(), matrix.getHeight(), path);
+        } catch (WriterException e) {
+            throw new IllegalArgumentException("No code can hold [%s].".formatted(text), e);
+        }
+    }
+}

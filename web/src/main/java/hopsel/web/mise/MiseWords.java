@@ -1,0 +1,17 @@
+package hopsel.web.mise;
+
+import hopsel.core.item.Catalogue;
+import hopsel.core.mise.SetBowl;
+import org.springframework.stereotype.Component;
+
+import java.util.stream.Collectors;
+
+/** Names for what stands ready. Templates call it {@code @miseWords}. */
+@Component
+public class MiseWords {
+
+    /** What is in a bowl. */
+    public String names(SetBowl bowl, Catalogue catalogue) {
+        return bowl.parts().stream().map(part -> catalogue.get(part.bowl().item()).name()).collect(Collectors.joining(", "));
+    }
+}

@@ -11,10 +11,12 @@ document.addEventListener('DOMContentLoaded', () => {
 
   // A bar of the drawing opens its line in the list.
   const open = () => {
-    const line = window.location.hash && document.getElementById(window.location.hash.slice(1));
+    const name = decodeURIComponent(window.location.hash.slice(1));
+    const line = name && (document.getElementById(name) || document.querySelector(`tr[data-step="${CSS.escape(name.replace('step:', ''))}"]`));
     const details = line && line.querySelector('details');
     if (details) {
       details.open = true;
+      line.scrollIntoView({ block: 'nearest' });
       details.querySelector('summary').focus({ preventScroll: true });
     }
   };

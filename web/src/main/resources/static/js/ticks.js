@@ -37,6 +37,14 @@
     const spot = document.querySelector('[data-left]');
     const boxes = document.querySelectorAll('.tick-form .box');
     const left = document.querySelectorAll('.tick-form .box[aria-checked="false"]').length;
+    document.querySelectorAll('.standing').forEach((flag) => {
+      const still = flag.closest('.empty-check').querySelectorAll('.box[aria-checked="false"]').length;
+      const said = still === 0 ? flag.dataset.empty : flag.dataset.standing.replace('#', still);
+      if (flag.textContent !== said) {
+        flag.textContent = said;
+        flag.classList.toggle('stop', still > 0);
+      }
+    });
     const text = `${boxes.length - left} / ${boxes.length}`;
     if (spot && spot.textContent !== text) {
       spot.textContent = text;

@@ -4,6 +4,7 @@ import hopsel.core.kitchen.Tool;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Bowls as a teaching kitchen has them, from the pinch bowl up, by what they hold to the brim. */
@@ -12,7 +13,6 @@ public enum BowlSize {
 
     /** A bowl is filled to two thirds, so that there is room to mix. Kitchen practice. */
     private static final BigDecimal FILLED = new BigDecimal("0.667");
-    private static final double MILLILITRES_TO_CUBIC_CM = 1;
 
     private final int millilitres;
 
@@ -42,7 +42,7 @@ public enum BowlSize {
 
     /** Across the brim, cm: a bowl is half a ball, and V = ⅔ π r³. */
     public double diameter() {
-        return 2 * Math.cbrt(3 * millilitres * MILLILITRES_TO_CUBIC_CM / (2 * Math.PI));
+        return 2 * Math.cbrt(3.0 * millilitres / (2 * Math.PI));
     }
 
     /** As a tool of the kitchen. */
@@ -50,7 +50,7 @@ public enum BowlSize {
         return switch (this) {
             case PINCH -> new Tool(1, Optional.empty(), "pinch bowl");
             case HUGE -> new Tool(1, Optional.of("8 l"), "bowl");
-            default -> new Tool(1, Optional.of(name().toLowerCase(java.util.Locale.ROOT)), "bowl");
+            default -> new Tool(1, Optional.of(name().toLowerCase(Locale.ROOT)), "bowl");
         };
     }
 }

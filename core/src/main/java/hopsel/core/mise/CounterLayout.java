@@ -5,13 +5,16 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.CounterTop;
+import hopsel.core.kitchen.Tool;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The host's bench from above, in centimetres: at the right hand the board with the waste bowl, then a free heatproof place
@@ -21,10 +24,11 @@ import java.util.Map;
  * @param measured whether somebody has measured it, or a usual one is shown
  * @param places   board, waste bowl, free place and swap-outs
  * @param bowls    that stand on it
+ * @param tools    that the host reaches for on air, without those that the oven or the hob holds
  * @param waiting  trays for which there is no room; the last used are the first to wait elsewhere
  * @param cameras  what each has to see
  */
-public record CounterLayout(CounterTop counter, boolean measured, List<Place> places, List<Standing> bowls, List<Activity> waiting, Map<String, List<StepRef>> cameras) {
+public record CounterLayout(CounterTop counter, boolean measured, List<Place> places, List<Standing> bowls, List<Tool> tools, List<Activity> waiting, Map<String, List<StepRef>> cameras) {
 
     private static final double GAP = 2;
     private static final double BOARD_WIDTH = 45;
@@ -33,10 +37,14 @@ public record CounterLayout(CounterTop counter, boolean measured, List<Place> pl
     /** A hot tray of an ordinary oven. */
     private static final double TRAY_WIDTH = 40;
     private static final double TRAY_DEPTH = 30;
+    /** A strip at the back for tools in reach, where the bench is deep enough for it. */
+    private static final double TOOLS_DEPTH = 10;
+    private static final double DEEP_ENOUGH = 50;
+    private static final Set<String> HELD = Set.of("pot", "saucepan", "frying pan", "pan", "wok", "griddle", "baking tray", "baking sheet", "baking dish", "chopping board", "mixing bowl", "bowl", "plate");
     private static final String OVERHEAD = ".*\\b(?:overhead|top|above|counter|hands)\\b.*";
 
     /** What a place is kept for. */
-    public enum Kind { BOARD, WASTE, HEATPROOF, SWAP_OUT }
+    public enum Kind { BOARD, WASTE, HEATPROOF, SWAP_OUT, TOOLS }
 
     /**
      * A place that is kept.
@@ -68,6 +76,7 @@ public record CounterLayout(CounterTop counter, boolean measured, List<Place> pl
     public CounterLayout {
         places = List.copyOf(places);
         bowls = List.copyOf(bowls);
+        tools = List.copyOf(tools);
         waiting = List.copyOf(waiting);
     }
 
@@ -82,7 +91,11 @@ public record CounterLayout(CounterTop counter, boolean measured, List<Place> pl
         double right = keep(plan, counter, places);
         List<Standing> standing = new ArrayList<>();
         List<Activity> waiting = new ArrayList<>();
-        Shelf shelf = new Shelf(right, counter.depth());
+        boolean strip = counter.depth() >= DEEP_ENOUGH;
+        if (strip) {
+            places.add(new Place(Kind.TOOLS, null, GAP, counter.depth() - TOOLS_DEPTH - GAP, right - GAP, TOOLS_DEPTH));
+        }
+        Shelf shelf = new Shelf(right, strip ? counter.depth() - TOOLS_DEPTH - GAP : counter.depth());
         int number = 0;
         for (Map.Entry<Activity, List<SetBowl>> tray : trays.entrySet()) {
             number++;
@@ -94,7 +107,12 @@ public record CounterLayout(CounterTop counter, boolean measured, List<Place> pl
                 standing.addAll(stood);
             }
         }
-        return new CounterLayout(counter, cooking.room().counter().isPresent(), places, standing, waiting, cameras(cooking, plan));
+        return new CounterLayout(counter, cooking.room().counter().isPresent(), places, standing, tools(cooking, plan), waiting, cameras(cooking, plan));
+    }
+
+    private static List<Tool> tools(CookingClass cooking, Plan plan) {
+        return plan.activities().stream().filter(activity -> activity.shown() && activity.person().isPresent()).flatMap(activity -> ToolFinder.of(cooking.step(activity.step())).stream())
+                .filter(tool -> !HELD.contains(tool.name())).map(tool -> tool.times(1)).distinct().toList();
     }
 
     /** The kept places from the right end; answers where the bowls have to stop. */
@@ -125,7 +143,7 @@ public record CounterLayout(CounterTop counter, boolean measured, List<Place> pl
     private static Map<String, List<StepRef>> cameras(CookingClass cooking, Plan plan) {
         Map<String, List<StepRef>> cameras = new LinkedHashMap<>();
         for (String camera : cooking.room().cameras()) {
-            boolean above = camera.toLowerCase(java.util.Locale.ROOT).matches(OVERHEAD);
+            boolean above = camera.toLowerCase(Locale.ROOT).matches(OVERHEAD);
             cameras.put(camera, plan.activities().stream().filter(Activity::shown).map(Activity::step).filter(ref -> {
                 Step step = cooking.step(ref);
                 return above ? step.work() == Work.HANDS : cooking.dish(ref.dish()).finalSteps().contains(ref.step());

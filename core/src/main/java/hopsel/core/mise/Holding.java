@@ -103,7 +103,7 @@ public record Holding(List<Stay> stays) {
         stays = List.copyOf(stays);
     }
 
-    /** Everything that waits ten minutes or more in a plan that is possible. */
+    /** Everything that waits ten minutes or more, or breaks a limit, in a plan that is possible. */
     public static Holding of(CookingClass cooking, Plan plan, Catalogue catalogue) {
         return new Follow(cooking, plan, catalogue).holding();
     }
@@ -152,7 +152,8 @@ public record Holding(List<Stay> stays) {
 
         Holding holding() {
             List<Stay> stays = new ArrayList<>();
-            plan.activities().stream().filter(this::kept).forEach(activity -> stay(activity).filter(stay -> stay.seconds() >= SHORT).ifPresent(stays::add));
+            plan.activities().stream().filter(this::kept).map(this::stay)
+                    .filter(stay -> stay.seconds() >= SHORT || !stay.breaches().isEmpty()).forEach(stays::add);
             stays.sort(Comparator.comparingInt(Stay::from));
             return new Holding(stays);
         }
@@ -162,21 +163,18 @@ public record Holding(List<Stay> stays) {
             return !(activity.copy().isMain() && plan.swaps().contains(activity.step()));
         }
 
-        private Optional<Stay> stay(Activity activity) {
+        private Stay stay(Activity activity) {
             Optional<Activity> then = after.get(activity).stream().max(Comparator.comparingInt(Activity::start));
-            int until = then.map(Activity::start).orElse(plan.airEnd());
+            int until = Math.max(activity.end(), then.map(Activity::start).orElse(plan.airEnd()));
             int wait = until - activity.end();
-            if (wait <= 0) {
-                return Optional.empty();
-            }
             boolean hot = heated(activity);
             boolean perishable = perishable(activity);
             Where where = perishable && wait > WORTH_CHILLING || cold(activity) ? Where.FRIDGE : Where.COUNTER;
             int soFar = warm(activity) + (perishable && where == Where.COUNTER ? wait : 0);
             boolean rice = hot && upstream(activity, new HashSet<>()).stream().anyMatch(item -> RICE.matcher(item.name().toLowerCase(Locale.ROOT)).find());
             Optional<Integer> cold = where == Where.FRIDGE && hot ? Optional.of(Math.min(until, activity.end() + (rice ? RICE_COLD : TO_21 + TO_5))) : Optional.empty();
-            return Optional.of(new Stay(activity, then.orElse(null), activity.end(), until, where, hot, perishable, soFar, cold, then.filter(this::heated).isPresent(),
-                    cooking.step(activity.step()).keeps().map(keeps -> keeps.seconds()), CautionFinder.allergens(List.copyOf(upstream(activity, new HashSet<>()))), breaches(perishable, soFar, rice && wait > RICE_KEEPS)));
+            return new Stay(activity, then.orElse(null), activity.end(), until, where, hot, perishable, soFar, cold, then.filter(this::heated).isPresent(),
+                    cooking.step(activity.step()).keeps().map(keeps -> keeps.seconds()), CautionFinder.allergens(List.copyOf(upstream(activity, new HashSet<>()))), breaches(perishable, soFar, rice && wait > RICE_KEEPS));
         }
 
         private static List<Breach> breaches(boolean perishable, int warm, boolean oldRice) {

@@ -9,7 +9,6 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.mise.Label;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.Print;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
@@ -22,12 +21,10 @@ class LabelSheet {
 
     private final Print print;
     private final Figures figures;
-    private final String address;
 
-    LabelSheet(Print print, Figures figures, @Value("${hopsel.address:http://127.0.0.1:8080}") String address) {
+    LabelSheet(Print print, Figures figures) {
         this.print = print;
         this.figures = figures;
-        this.address = address;
     }
 
     /**
@@ -62,6 +59,11 @@ class LabelSheet {
             return paper;
         }
 
+        /** Height of a page, mm, a little less than the paper so that the next begins on the next. */
+        public int page() {
+            return this == LETTER_10 ? 278 : 296;
+        }
+
         public int columns() {
             return columns;
         }
@@ -92,7 +94,13 @@ class LabelSheet {
     record Placed(Label label, double x, double y, String code) {
     }
 
-    byte[] render(long id, CookingClass cooking, List<Label> labels, Size size, int skip) {
+    /**
+     * The sheets.
+     *
+     * @param runSheet address of the run sheet, in which each code opens its step
+     * @param skip     labels that the first sheet has lost already
+     */
+    byte[] render(String runSheet, CookingClass cooking, List<Label> labels, Size size, int skip) {
         List<List<Placed>> sheets = new ArrayList<>();
         for (int i = 0; i < labels.size(); i++) {
             int at = i + skip;
@@ -100,7 +108,7 @@ class LabelSheet {
                 sheets.add(new ArrayList<>());
             }
             int place = at % size.perSheet();
-            String link = "%s/classes/%d/plan#%s".formatted(address, id, labels.get(i).steps().isEmpty() ? "" : labels.get(i).steps().get(0));
+            String link = "%s#step:%s".formatted(runSheet, labels.get(i).steps().isEmpty() ? "" : labels.get(i).steps().get(0));
             sheets.get(sheets.size() - 1).add(new Placed(labels.get(i), size.left + place % size.columns * size.pitch(), size.top + place / size.columns * size.height, code(link)));
         }
         return print.pdf("mise/labels-pdf", Map.of("cooking", cooking, "sheets", sheets, "size", size, "figures", figures));

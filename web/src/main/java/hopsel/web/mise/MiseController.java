@@ -17,6 +17,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -111,7 +112,7 @@ class MiseController {
 
     @GetMapping("/classes/{id}/labels.pdf")
     ResponseEntity<byte[]> labels(@PathVariable("id") long id, @RequestParam(value = "size", defaultValue = "A4_24") LabelSheet.Size size, @RequestParam(value = "skip", defaultValue = "0") int skip, Model model) {
-        byte[] pdf = labels.render(id, pages.cooking(id), open(id, "labels", model).map(Prepared::labels).orElse(List.of()), size, Math.max(0, Math.min(skip, size.perSheet() - 1)));
+        byte[] pdf = labels.render(ServletUriComponentsBuilder.fromCurrentContextPath().path("/classes/%d/plan".formatted(id)).toUriString(), pages.cooking(id), open(id, "labels", model).map(Prepared::labels).orElse(List.of()), size, Math.max(0, Math.min(skip, size.perSheet() - 1)));
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("labels-%d.pdf".formatted(id)).build().toString())
                 .contentType(MediaType.APPLICATION_PDF).body(pdf);
     }

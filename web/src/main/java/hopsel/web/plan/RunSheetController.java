@@ -1,5 +1,6 @@
 package hopsel.web.plan;
 
+import hopsel.core.mise.Holding;
 import hopsel.core.plan.Plan;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.ClassChanges;
@@ -28,6 +29,7 @@ class RunSheetController {
         model.addAttribute("steps", changes.steps(id));
         if (planned.plan().possible()) {
             model.addAttribute("drawing", RunSheetDrawing.of(planned.cooking(), planned.plan()));
+            model.addAttribute("holdingBroken", Holding.of(planned.cooking(), planned.plan(), planned.catalogue()).broken());
             model.addAttribute("rows", RunSheetRow.of(planned.cooking(), planned.plan()));
         }
         return "plan/run-sheet";

@@ -11,6 +11,8 @@ import hopsel.core.provision.Pantry;
 import hopsel.core.provision.Purchase;
 import hopsel.core.provision.StandIn;
 import hopsel.core.provision.WeekList;
+import hopsel.formats.json.Json;
+import hopsel.formats.listsfile.ListsFile;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
@@ -31,6 +33,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.math.BigDecimal;
@@ -43,6 +46,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** The shopping list of a class: by shop and aisle, what it costs, what is left, what stands in. */
 @Controller
@@ -79,6 +83,7 @@ class ShoppingController {
         model.addAttribute("costing", costing);
         model.addAttribute("uses", desk.uses(id, purchases));
         model.addAttribute("shelf", store.shelf());
+        model.addAttribute("seen", store.prices().stream().collect(Collectors.groupingBy(ShelfMapper.PriceRow::itemId)));
         model.addAttribute("money", store.money(id));
         model.addAttribute("links", store.liveLinks(id));
         model.addAttribute("ticks", ticks.now(id, "shopping"));
@@ -192,6 +197,13 @@ class ShoppingController {
         String file = ShoppingTable.write(desk.view(list, List.of(planned)), desk.catalogue(List.of(planned)));
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("shopping-%d.csv".formatted(id)).build().toString())
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8)).body(file.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The lists of the contract, section 8. */
+    @GetMapping(value = "/classes/{id}/lists.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    String lists(@PathVariable("id") long id) {
+        return Json.indented(ListsFile.write(desk.planned(id)));
     }
 
     /** One list for several classes. */

@@ -162,9 +162,17 @@ public final class Countdown {
             return cooking.prepWindows().stream().mapToInt(window -> window.from().seconds()).filter(from -> from > -DAY / 2).min().orElse(-2 * HOUR);
         }
 
+        /** What one person prepares of one kind is one thing to do; the prep list has it item by item. */
         private void prep(PrepList prep) {
-            prep.jobs().forEach(job -> add("prep:" + job.task().item() + ":" + job.task().prep().orElse(""), Kind.PREP, job.begin(), job.person(),
-                    catalogue.get(job.task().item()).name() + job.task().prep().map(cut -> ", " + cut).orElse(""), String.valueOf(job.due()), String.valueOf(job.seconds())));
+            Map<String, List<PrepList.Job>> blocks = new LinkedHashMap<>();
+            prep.jobs().forEach(job -> blocks.computeIfAbsent(job.why() + ":" + job.person().orElse(""), any -> new ArrayList<>()).add(job));
+            blocks.forEach((name, jobs) -> {
+                int begin = jobs.stream().mapToInt(PrepList.Job::begin).min().orElseThrow();
+                int due = jobs.stream().mapToInt(PrepList.Job::due).min().orElseThrow();
+                int seconds = jobs.stream().mapToInt(PrepList.Job::seconds).sum();
+                String items = String.join(", ", jobs.stream().map(job -> catalogue.get(job.task().item()).name()).distinct().toList());
+                add("prep:" + name, Kind.PREP, begin, jobs.get(0).person(), items, String.valueOf(due), String.valueOf(seconds));
+            });
         }
 
         private void steps() {

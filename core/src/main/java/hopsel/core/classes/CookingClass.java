@@ -71,6 +71,11 @@ public record CookingClass(String title, Style style, LocalDateTime startsAt, Zo
         this(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, shared, Room.UNKNOWN);
     }
 
+    /** The same class with other attendees. */
+    public CookingClass attendedBy(List<Attendee> others) {
+        return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, dishes, substitutions, others, provision, shared, room);
+    }
+
     /** The same class, held in another style. */
     public CookingClass held(Style other) {
         return new CookingClass(title, other, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, shared, room);

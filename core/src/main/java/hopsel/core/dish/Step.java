@@ -76,6 +76,11 @@ public record Step(String id, String title, Optional<String> text, StepMinutes m
         return new Step(id, title, text, minutes, work, show, needs, after, keeps, swap, uses, checkEvery, cue, say, noise, others);
     }
 
+    /** The same step, in which these go in. */
+    public Step using(List<Use> others) {
+        return new Step(id, title, text, minutes, work, show, needs, after, keeps, swap, others, checkEvery, cue, say, noise, tools);
+    }
+
     /** The instruction, or the short name where none was written. */
     public String instruction() {
         return text.orElse(title);

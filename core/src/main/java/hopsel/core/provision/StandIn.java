@@ -33,6 +33,16 @@ public final class StandIn {
         return cooking.with(dishes);
     }
 
+    /** The class without an item, where every line of it may be left out. */
+    public static CookingClass without(CookingClass cooking, String item) {
+        return cooking.with(cooking.dishes().stream().map(dish -> {
+            List<String> gone = dish.lines().filter(line -> line.item().equals(item) && line.optional()).map(IngredientLine::id).toList();
+            return new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream().map(component -> new Component(component.id(), component.title(),
+                    component.ingredients().stream().filter(line -> !gone.contains(line.id())).toList(),
+                    component.steps().stream().map(step -> step.using(step.uses().stream().filter(use -> !gone.contains(use.ingredient())).toList())).toList())).toList());
+        }).toList());
+    }
+
     private static IngredientLine line(CookingClass cooking, Catalogue catalogue, IngredientLine line, String use, BigDecimal ratio) {
         Optional<Amount> amount = line.amount().map(old -> {
             BigDecimal high = cooking.weigher().grams(catalogue.get(line.item()), old).orElseThrow();

@@ -61,6 +61,11 @@ public class Figures {
         return Decimals.money(amount).toPlainString();
     }
 
+    /** Money that is more or less than something else. */
+    public String signedMoney(BigDecimal amount) {
+        return (amount.signum() < 0 ? "−" : "+") + money(amount.abs());
+    }
+
     /** Any number without needless zeros. */
     public String number(BigDecimal number) {
         return Decimals.plain(number).toPlainString();

@@ -1,0 +1,82 @@
+package hopsel.formats.provision;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Attendee;
+import hopsel.core.diet.MenuChoice;
+import hopsel.core.diet.MenuChoice.Suits;
+import hopsel.core.diet.Substitution;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Source;
+import hopsel.core.item.Catalogue;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Scaling;
+import hopsel.core.measure.Unit;
+import hopsel.formats.classfile.BuiltInCatalogue;
+import hopsel.formats.contract.Samples;
+import org.junit.jupiter.api.Test;
+
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/** One menu for everybody, or several. */
+class MenuChoiceTest {
+
+    private static final Catalogue BUILT_IN = BuiltInCatalogue.load();
+
+    private static CookingClass cooking(List<IngredientLine> lines, List<Substitution> substitutions, Attendee... attendees) throws Exception {
+        CookingClass any = Samples.cooking("lists-sample-00");
+        Dish dish = new Dish("bowl", "Bowl", BigDecimal.valueOf(4), List.of(new Component("all", "All", lines, List.of())));
+        return new CookingClass(any.title(), any.style(), any.startsAt(), any.zone(), any.airMinutes(), any.prepWindows(), any.people(), any.resources(), any.measures(), List.of(), List.of(dish),
+                substitutions, Arrays.asList(attendees), any.provision(), List.of());
+    }
+
+    private static IngredientLine line(String item, boolean optional) {
+        return new IngredientLine(item, item, Optional.of(new Amount(BigDecimal.valueOf(100), BigDecimal.valueOf(100), Unit.G, Optional.empty())), Optional.empty(), Scaling.LINEAR, optional, Source.KIT);
+    }
+
+    private static Substitution instead(String item, String use) {
+        return new Substitution(item, use, BigDecimal.ONE, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    private static Attendee guest(String name, String... avoids) {
+        return new Attendee(name.toLowerCase(java.util.Locale.ROOT), name, List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
+    }
+
+    @Test
+    void oneProductThatServesTwoIngredientsIsTakenBeforeTwo() throws Exception {
+        MenuChoice choice = MenuChoice.of(cooking(List.of(line("cashews", false), line("almonds", false)), List.of(instead("cashews", "pumpkin-seeds"), instead("cashews", "sunflower-seeds"), instead("almonds", "sunflower-seeds")),
+                guest("Ana", "tree-nut"), guest("Bo")), BUILT_IN);
+        assertThat(choice.oneMenu()).extracting(change -> change.item() + " > " + change.use().orElseThrow().use()).containsExactly("almonds > sunflower-seeds", "cashews > sunflower-seeds");
+        assertThat(choice.stuck()).isEmpty();
+        assertThat(choice.kits()).hasSize(1);
+    }
+
+    @Test
+    void whatSuitsOneAndNotAnotherMakesTwoKindsOfKitAndIsNamedForTheOneMenu() throws Exception {
+        CookingClass cooking = cooking(List.of(line("peanut-butter", false), line("chilli-flakes", true)), List.of(instead("peanut-butter", "almond-butter"), instead("peanut-butter", "tahini")),
+                guest("Ana", "peanut", "sesame", "chilli-flakes"), guest("Bo", "peanut", "tree-nut"), guest("Cy"));
+        MenuChoice choice = MenuChoice.of(cooking, BUILT_IN);
+        assertThat(choice.stuck()).singleElement().satisfies(stuck -> {
+            assertThat(stuck.item()).isEqualTo("peanut-butter");
+            assertThat(stuck.names()).containsExactly("Ana", "Bo");
+        });
+        assertThat(choice.oneMenu()).extracting(MenuChoice.Change::item).containsExactly("chilli-flakes");
+        assertThat(choice.kits()).hasSize(2);
+        assertThat(choice.kits()).allSatisfy(kind -> assertThat(kind.changes()).isNotEmpty());
+        assertThat(choice.cells()).extracting(cell -> cell.attendee().name() + " " + cell.suits()).containsExactly("Ana " + Suits.LEFT_OUT, "Bo " + Suits.SUBSTITUTED, "Cy " + Suits.FINE);
+    }
+
+    @Test
+    void whoCannotBeServedIsNotPutIntoAnyKit() throws Exception {
+        MenuChoice choice = MenuChoice.of(cooking(List.of(line("firm-tofu", false)), List.of(), guest("Ana", "soy"), guest("Bo")), BUILT_IN);
+        assertThat(choice.kits()).singleElement().satisfies(kind -> assertThat(kind.attendees()).extracting(Attendee::name).containsExactly("Bo"));
+        assertThat(choice.cells()).extracting(MenuChoice.Cell::suits).containsExactly(Suits.CANNOT, Suits.FINE);
+        assertThat(choice.stuck()).extracting(MenuChoice.Stuck::item).containsExactly("firm-tofu");
+    }
+}

@@ -1,0 +1,43 @@
+package hopsel.web.kit;
+
+import hopsel.core.diet.MenuChoice.LineServing;
+import hopsel.core.diet.Serving;
+import hopsel.core.item.Catalogue;
+import hopsel.web.frame.Figures;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** What becomes of a line, in words. Templates call it {@code @menuWords}. */
+@Component
+public class MenuWords {
+
+    private final MessageSource messages;
+    private final Figures figures;
+
+    MenuWords(MessageSource messages, Figures figures) {
+        this.messages = messages;
+        this.figures = figures;
+    }
+
+    /** Which line, what comes instead, and why. */
+    public String line(LineServing line, Catalogue catalogue) {
+        String item = catalogue.get(line.line().item()).name();
+        if (line.serving() instanceof Serving.Substituted other) {
+            return say("menus.line.instead", catalogue.get(other.substitution().use()).name(), item, words(other.reasons()));
+        }
+        List<String> reasons = line.serving() instanceof Serving.LeftOut left ? left.reasons() : line.serving() instanceof Serving.CannotServe cannot ? cannot.reasons() : List.of();
+        return say(line.serving() instanceof Serving.LeftOut ? "menus.line.left-out" : "menus.line.cannot", item, words(reasons));
+    }
+
+    private String words(List<String> reasons) {
+        return reasons.stream().map(figures::word).collect(Collectors.joining(", "));
+    }
+
+    private String say(String key, Object... values) {
+        return messages.getMessage(key, values, Locale.ENGLISH);
+    }
+}

@@ -148,7 +148,7 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
                 return Why.LATE;
             }
             return traits.contains(Trait.STAINS) && cut ? Why.STAINS : !item(task).allergens().isEmpty() ? Why.ALLERGEN : traits.contains(Trait.SMELLS) && cut ? Why.SMELLS
-                    : traits.contains(Trait.SOILS) && cut ? Why.SOILS : traits.contains(Trait.DRY) ? Why.DRY : Why.WET;
+                    : traits.contains(Trait.SOILS) ? Why.SOILS : traits.contains(Trait.DRY) ? Why.DRY : Why.WET;
         }
 
         private static Set<Trait> withDefault(Set<Trait> traits) {

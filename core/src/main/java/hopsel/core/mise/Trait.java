@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
  */
 public enum Trait {
     /** Flours, ground spices, sugar, seeds: shares a bowl with its like, and leaves board and scale clean. */
-    DRY("flour|powder|starch|cornflour|arrowroot|salt|sugar|semolina|polenta|yeast|soda|bicarbonate|cream of tartar|gum|husk|oats|seeds?|cumin|paprika|turmeric|pepper(?:corns?)?|"
+    DRY("flour\\b|powder|starch|cornflour|arrowroot|salt|sugar|semolina|polenta|yeast|soda|bicarbonate|cream of tartar|gum|husk|oats|seeds?|cumin|paprika|turmeric|pepper(?:corns?)?|"
             + "cinnamon|nutmeg|cloves?|cardamom|allspice|anise|fenugreek|caraway|nigella|sumac|za.?atar|asafoetida|garam masala|cayenne|flakes|dried \\w+|ground \\w+|rice|pearls?|lentils|quinoa|couscous|"
             + "bulgur|millet|breadcrumbs|panko|cocoa|nuts?|almonds|cashews|walnuts|pecans|hazelnuts|pistachios|coconut, desiccated|desiccated coconut|agar|noodles|vermicelli|spaghetti|pasta|wakame|nori|kombu"),
     /** Runs: water, oil, milk, sauces. */

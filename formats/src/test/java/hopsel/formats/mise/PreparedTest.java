@@ -230,7 +230,7 @@ class PreparedTest {
 
     @ParameterizedTest
     @CsvSource({"garlic,PUNGENT,true", "garlic-powder,PUNGENT,false", "beetroot,STAINS,true", "turmeric,DRY,true", "apple,BROWNS,true", "apple-sauce,BROWNS,false", "rapeseed-oil,LIQUID,true",
-            "plain-flour,DRY,true", "spinach,WILTS,true", "spinach-frozen,WILTS,false", "potato,SOILS,true", "potato-starch,SOILS,false", "coconut-milk,LIQUID,true", "coconut-milk,DRY,false"})
+            "plain-flour,DRY,true", "spinach,WILTS,true", "spinach-frozen,WILTS,false", "potato,SOILS,true", "potato-starch,SOILS,false", "potato,DRY,false", "plain-flour,SOILS,false", "coconut-milk,LIQUID,true", "coconut-milk,DRY,false"})
     void traitsAreReadOffTheName(String item, Trait trait, boolean has) {
         assertThat(Trait.of(BUILT_IN.get(item)).contains(trait)).isEqualTo(has);
     }

@@ -4,6 +4,7 @@ import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
 import hopsel.core.classes.Place;
+import hopsel.core.diet.Attendee;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -68,6 +69,13 @@ public final class ClassFile {
     public static ObjectNode dish(Dish dish) {
         ObjectNode node = Json.object();
         ClassWriter.dish(node, dish);
+        return node;
+    }
+
+    /** An attendee as section 6 of the contract writes one. */
+    public static ObjectNode attendee(Attendee attendee) {
+        ObjectNode node = Json.object();
+        ClassWriter.attendee(node, attendee);
         return node;
     }
 

@@ -241,7 +241,7 @@ final class ClassWriter {
         text(node, "effect", substitution.effect());
     }
 
-    private static void attendee(ObjectNode node, Attendee attendee) {
+    static void attendee(ObjectNode node, Attendee attendee) {
         node.put("id", attendee.id()).put("name", attendee.name());
         ArrayNode avoids = node.putArray("avoids");
         attendee.avoids().forEach(avoids::add);

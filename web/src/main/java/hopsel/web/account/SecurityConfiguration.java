@@ -28,7 +28,7 @@ class SecurityConfiguration {
         return http
                 .authenticationManager(throttled)
                 .authorizeHttpRequests(requests -> requests
-                        .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/shop/**", "/error")
+                        .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/shop/**", "/guest/**", "/error")
                         .permitAll()
                         // An assistant looks and ticks off; changing things is the host's.
                         .requestMatchers(HttpMethod.POST, "/classes/*/ticks/*").hasAnyRole("HOST", "ASSISTANT")

@@ -11,7 +11,7 @@ import java.util.Map;
 
 /** Sets a handout as a PDF. */
 @Component
-class HandoutPdf {
+public class HandoutPdf {
 
     private final Print print;
     private final Figures figures;
@@ -21,7 +21,8 @@ class HandoutPdf {
         this.figures = figures;
     }
 
-    byte[] render(CookingClass cooking, Handout handout, List<?> changes) {
+    /** The pages of one handout. */
+    public byte[] render(CookingClass cooking, Handout handout, List<?> changes) {
         return print.pdf("handout/pdf", Map.of("cooking", cooking, "handout", handout, "changes", changes, "figures", figures));
     }
 }

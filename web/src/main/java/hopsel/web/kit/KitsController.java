@@ -6,26 +6,32 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Station;
+import hopsel.web.guest.GuestStore;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+
+import java.security.Principal;
 
 /** The kits of a class. */
 @Controller
 class KitsController {
 
     private final ClassPages pages;
+    private final GuestStore guests;
     private final AttendeeStyles styles;
 
-    KitsController(ClassPages pages, AttendeeStyles styles) {
+    KitsController(ClassPages pages, GuestStore guests, AttendeeStyles styles) {
         this.pages = pages;
+        this.guests = guests;
         this.styles = styles;
     }
 
     @GetMapping("/classes/{id}/kits")
-    String kits(@PathVariable("id") long id, Model model) {
+    String kits(@PathVariable("id") long id, Principal who, Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
+        guests.look(id, who.getName(), "kits");
         model.addAttribute("styles", styles.of(id));
         model.addAttribute("matters", Matter.values());
         model.addAttribute("kits", planned.kits().stream().sorted(Kit.PACKING_ORDER).toList());

@@ -14,6 +14,7 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.guest.GuestStore;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,20 +31,23 @@ import java.util.List;
 class MenusController {
 
     private final ClassPages pages;
+    private final GuestStore guests;
     private final ClassStore store;
     private final ClassChanges changes;
     private final Catalogue builtIn;
 
-    MenusController(ClassPages pages, ClassStore store, ClassChanges changes, Catalogue builtIn) {
+    MenusController(ClassPages pages, GuestStore guests, ClassStore store, ClassChanges changes, Catalogue builtIn) {
         this.pages = pages;
+        this.guests = guests;
         this.store = store;
         this.changes = changes;
         this.builtIn = builtIn;
     }
 
     @GetMapping("/classes/{id}/menus")
-    String menus(@PathVariable("id") long id, Model model) {
+    String menus(@PathVariable("id") long id, Principal who, Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
+        guests.look(id, who.getName(), "menus");
         MenuChoice choice = MenuChoice.of(planned.cooking(), builtIn);
         model.addAttribute("choice", choice);
         model.addAttribute("products", choice.newProducts(planned.cooking()));

@@ -4,6 +4,8 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
+import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.json.Json;
 import hopsel.formats.table.Table;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
@@ -14,6 +16,7 @@ import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.guest.GuestStore;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -26,6 +29,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -41,20 +45,69 @@ class PeopleController {
     private final ClassPages pages;
     private final ClassStore store;
     private final ClassChanges changes;
+    private final GuestStore guests;
     private final Catalogue builtIn;
 
-    PeopleController(ClassPages pages, ClassStore store, ClassChanges changes, Catalogue builtIn) {
+    PeopleController(ClassPages pages, ClassStore store, ClassChanges changes, GuestStore guests, Catalogue builtIn) {
         this.pages = pages;
         this.store = store;
         this.changes = changes;
+        this.guests = guests;
         this.builtIn = builtIn;
     }
 
     @GetMapping("/classes/{id}/people")
-    String people(@PathVariable("id") long id, Model model) {
+    String people(@PathVariable("id") long id, Principal who, Model model) {
         pages.open(id, Station.KITS, model);
+        guests.look(id, who.getName(), "people");
         model.addAttribute("words", AttendeeForm.words());
+        model.addAttribute("live", guests.live(id));
+        model.addAttribute("looks", guests.looks(id));
         return "kit/people";
+    }
+
+    private static Attendee numbered(StoredClass stored, int number) {
+        List<Attendee> all = stored.cooking().attendees();
+        if (number < 1 || number > all.size()) {
+            throw new NotFoundException();
+        }
+        return all.get(number - 1);
+    }
+
+    /** A link to an attendee's own page, or the end of all of theirs. */
+    @PostMapping("/classes/{id}/people/{number}/link")
+    String link(@PathVariable("id") long id, @PathVariable("number") int number, @RequestParam(value = "withdraw", defaultValue = "false") boolean withdraw, RedirectAttributes next) {
+        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
+        Attendee attendee = numbered(stored, number);
+        if (withdraw) {
+            guests.withdraw(id, attendee.id());
+        } else {
+            next.addFlashAttribute("link", "/guest/" + guests.link(id, stored.cooking(), attendee.id()));
+            next.addFlashAttribute("linkFor", attendee.name());
+        }
+        return "redirect:/classes/%d/people".formatted(id);
+    }
+
+    /** Everything that is known of one person. */
+    @GetMapping(value = "/classes/{id}/people/{number}/all.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> all(@PathVariable("id") long id, @PathVariable("number") int number, Principal who) {
+        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
+        Attendee attendee = numbered(stored, number);
+        guests.look(id, who.getName(), "took out one attendee");
+        return ResponseEntity.ok().header(HttpHeaders.CACHE_CONTROL, "no-store").body(Json.indented(ClassFile.attendee(attendee)));
+    }
+
+    /** Takes one person out of the class and of everything that could be gone back to. */
+    @PostMapping("/classes/{id}/people/{number}/erase")
+    String erase(@PathVariable("id") long id, @PathVariable("number") int number, @RequestParam("version") int version, RedirectAttributes next, Principal who) {
+        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
+        try {
+            guests.erase(id, version, stored.cooking(), numbered(stored, number).id(), who.getName());
+            next.addFlashAttribute("toldLines", List.of("Erased here, with every earlier state of the class. What was printed or sent is out of reach."));
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+        }
+        return "redirect:/classes/%d/people".formatted(id);
     }
 
     @PostMapping("/classes/{id}/people")
@@ -64,9 +117,9 @@ class PeopleController {
         try {
             return kept(id, version, stored, form.rows(new Entered(fields)), who);
         } catch (BadEntryException e) {
-            return refused(id, List.of("%s %s".formatted(e.field().replaceAll("-\\d+$", ""), e.getMessage())), fields, model);
+            return refused(id, List.of("%s %s".formatted(e.field().replaceAll("-\\d+$", ""), e.getMessage())), fields, who, model);
         } catch (StaleClassException e) {
-            return refused(id, List.of("Somebody else changed this class just now. What you typed is still here: look it over, and keep it again."), fields, model);
+            return refused(id, List.of("Somebody else changed this class just now. What you typed is still here: look it over, and keep it again."), fields, who, model);
         }
     }
 
@@ -94,7 +147,7 @@ class PeopleController {
         } catch (StaleClassException e) {
             wrong.add("Somebody else changed this class just now. Take it over again.");
         }
-        return refused(id, wrong, Map.of("table", table), model);
+        return refused(id, wrong, Map.of("table", table), who, model);
     }
 
     private ModelAndView kept(long id, int version, StoredClass stored, List<Attendee> attendees, Principal who) throws StaleClassException {
@@ -105,15 +158,16 @@ class PeopleController {
         return new ModelAndView("redirect:/classes/%d/people".formatted(id));
     }
 
-    private ModelAndView refused(long id, List<String> wrong, Map<String, String> typed, Model model) {
-        people(id, model);
+    private ModelAndView refused(long id, List<String> wrong, Map<String, String> typed, Principal who, Model model) {
+        people(id, who, model);
         model.addAttribute("wrong", wrong);
         model.addAttribute("typed", typed);
         return new ModelAndView("kit/people", model.asMap(), HttpStatus.UNPROCESSABLE_CONTENT);
     }
 
     @GetMapping("/classes/{id}/people.csv")
-    ResponseEntity<byte[]> csv(@PathVariable("id") long id) {
+    ResponseEntity<byte[]> csv(@PathVariable("id") long id, Principal who) {
+        guests.look(id, who.getName(), "took out all attendees");
         CookingClass cooking = store.find(id).orElseThrow(NotFoundException::new).cooking();
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("name", "servings", "avoids", "gets", "zone"));

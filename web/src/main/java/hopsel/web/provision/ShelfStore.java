@@ -5,6 +5,7 @@ import hopsel.core.item.Item;
 import hopsel.core.item.Pack;
 import hopsel.core.provision.Pantry;
 import hopsel.core.provision.Pantry.Movement;
+import hopsel.web.frame.Secret;
 import hopsel.web.provision.ShelfMapper.LinkRow;
 import hopsel.web.provision.ShelfMapper.MoneyRow;
 import hopsel.web.provision.ShelfMapper.MovementRow;
@@ -14,18 +15,12 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,11 +32,9 @@ import java.util.stream.Collectors;
 public class ShelfStore {
 
     private static final Duration LINK_LIVES = Duration.ofDays(14);
-    private static final int LINK_BYTES = 24;
 
     private final ShelfMapper mapper;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     ShelfStore(ShelfMapper mapper, Clock clock) {
         this.mapper = mapper;
@@ -124,16 +117,14 @@ public class ShelfStore {
 
     /** A new link for a class's list; only its digest is kept, so it is shown once. */
     String link(long id, String who) {
-        byte[] secret = new byte[LINK_BYTES];
-        random.nextBytes(secret);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-        mapper.addLink(new LinkRow(digest(token), id, who, now().plus(LINK_LIVES), false));
+        String token = Secret.fresh();
+        mapper.addLink(new LinkRow(Secret.digest(token), id, who, now().plus(LINK_LIVES), false));
         return token;
     }
 
     /** The class whose list a link opens, if it is alive. */
     Optional<Long> opened(String token) {
-        return mapper.link(digest(token)).filter(row -> !row.withdrawn() && row.expiresAt().isAfter(now())).map(LinkRow::classId);
+        return mapper.link(Secret.digest(token)).filter(row -> !row.withdrawn() && row.expiresAt().isAfter(now())).map(LinkRow::classId);
     }
 
     void withdraw(long id) {
@@ -146,13 +137,5 @@ public class ShelfStore {
 
     private LocalDateTime now() {
         return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
-    }
-
-    private static String digest(String token) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

@@ -67,16 +67,11 @@ class ShoppingDesk {
     /** Dishes of other classes that could use what is left of an item, by the item. */
     Map<String, List<String>> uses(long id, List<Purchase> purchases) {
         Map<String, List<String>> uses = new TreeMap<>();
+        List<CookingClass> others = desk.ready().stream().filter(other -> other.stored().id() != id).map(other -> other.stored().cooking()).toList();
         for (Purchase purchase : purchases) {
             if (purchase.leftGrams().signum() > 0) {
                 List<String> titles = new ArrayList<>();
-                for (PlanDesk.Planned other : desk.ready()) {
-                    CookingClass cooking = other.stored().cooking();
-                    if (other.stored().id() != id) {
-                        cooking.dishes().stream().filter(dish -> dish.lines().anyMatch(line -> line.item().equals(purchase.item())))
-                                .forEach(dish -> titles.add(dish.title()));
-                    }
-                }
+                others.forEach(other -> other.dishes().stream().filter(dish -> dish.lines().anyMatch(line -> line.item().equals(purchase.item()))).forEach(dish -> titles.add(dish.title())));
                 if (!titles.isEmpty()) {
                     uses.put(purchase.item(), titles.stream().distinct().limit(3).toList());
                 }

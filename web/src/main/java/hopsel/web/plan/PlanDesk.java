@@ -30,6 +30,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Stream;
 
 /**
  * Plans classes in the background and keeps the plans of this node at hand.
@@ -95,7 +96,11 @@ public class PlanDesk {
 
     /** All classes whose plan is ready, in the order of the store. */
     public List<Planned> ready() {
-        return store.entries().stream().flatMap(entry -> peek(entry.id()).stream()).filter(planned -> planned.planned() != null).toList();
+        return store.entries().stream().flatMap(entry -> {
+            Kept known = kept.get(entry.id());
+            boolean current = known != null && known.stored.version() == entry.version() && known.plan.isDone() && !known.plan.isCompletedExceptionally();
+            return current ? Stream.of(known.plan.join()) : peek(entry.id()).filter(planned -> planned.planned() != null).stream();
+        }).toList();
     }
 
     /**

@@ -5,15 +5,19 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
+import hopsel.core.kitchen.CounterTop;
+import hopsel.core.kitchen.Learners;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Resource;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import org.junit.jupiter.api.Test;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /** The set-up page's fields as a class. */
@@ -70,6 +74,28 @@ class SetUpFormTest {
         refused("window-to-0", "2027-03-06T19:00", "before it");
         refused("place-units-1", "2.5", "whole number");
         refused("person-role-0", "chef", "not one of the choices");
+        refused("pace", "0.8", "1 to 5");
+        refused("stations", "61", "1 to 60");
+        refused("counter-length", "15", "20 to 2000");
+        refused("tools", "3 large bowls, 2 small", "names no tool");
+    }
+
+    @Test
+    void theRoomIsReadAsItIsWritten() throws BadEntryException {
+        Map<String, String> fields = fields();
+        fields.putAll(Map.of("style", "hands-on", "stations", "6", "pace", "1,5", "own", "Burner, spice grinder", "counter-length", "220", "counter-depth", "65", "cameras", "overhead; front", "tools", "3 big bowls\nwhisk"));
+        CookingClass read = read(fields);
+        assertThat(read.room().learners()).isEqualTo(new Learners(6, new BigDecimal("1.5"), List.of("burner", "spice-grinder")));
+        assertThat(read.room().counter()).contains(new CounterTop(220, 65));
+        assertThat(read.room().cameras()).containsExactly("overhead", "front");
+        assertThat(read.room().tools()).extracting(Object::toString).containsExactly("3 large bowl", "whisk");
+    }
+
+    @Test
+    void halfABenchIsNoBench() {
+        Map<String, String> fields = fields();
+        fields.put("counter-depth", "60");
+        assertThatThrownBy(() -> read(fields)).isInstanceOfSatisfying(BadEntryException.class, bad -> assertThat(bad.field()).isEqualTo("counter-length"));
     }
 
     private static void refused(String field, String value, String said) {

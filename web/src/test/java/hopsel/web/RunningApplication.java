@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -19,6 +20,8 @@ final class RunningApplication {
 
     static final String PASSWORD = "only-for-tests";
     private static final int MOST_PAGES = 2;
+    /** Milliseconds that a check of a page waits for it to come true: long enough for a slow machine. */
+    private static final double PATIENCE = 20_000;
     private static RunningApplication running;
 
     final ConfigurableApplicationContext context;
@@ -28,6 +31,7 @@ final class RunningApplication {
     private final Map<String, BrowserContext> contexts = new HashMap<>();
 
     private RunningApplication() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         context = new SpringApplicationBuilder(HopselApplication.class)
                 .run("--server.port=0", "--hopsel.demo=true", "--hopsel.first-password=" + PASSWORD);
         address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");

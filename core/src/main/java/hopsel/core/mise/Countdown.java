@@ -9,6 +9,7 @@ import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Storage;
 import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Role;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
 import hopsel.core.provision.Purchase;
@@ -101,7 +102,7 @@ public final class Countdown {
             this.cooking = cooking;
             this.plan = plan;
             this.catalogue = catalogue;
-            this.helper = cooking.people().stream().filter(person -> person.role() == hopsel.core.kitchen.Role.ASSISTANT).map(person -> person.id()).findFirst()
+            this.helper = cooking.people().stream().filter(person -> person.role() == Role.ASSISTANT).map(person -> person.id()).findFirst()
                     .or(() -> cooking.people().stream().map(person -> person.id()).findFirst());
         }
 

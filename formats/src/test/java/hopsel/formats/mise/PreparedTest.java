@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.kitchen.CounterTop;
+import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Room;
 import hopsel.core.kitchen.Tool;
 import hopsel.core.measure.Minutes;
@@ -163,7 +164,7 @@ class PreparedTest {
 
     @Test
     void whatNobodyHasTimeForIsSaid() {
-        CookingClass shut = cooking().withKitchen(List.of(new hopsel.core.kitchen.PrepWindow(Minutes.of(-420), Minutes.of(-360))), cooking().resources());
+        CookingClass shut = cooking().withKitchen(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-360))), cooking().resources());
         CookingClass closed = cooking().withKitchen(List.of(), cooking().resources());
         assertThat(prepared(shut).prep().jobs()).allMatch(job -> job.begin() < -300 * 60);
         assertThat(PlannedClass.of(closed, BUILT_IN).plan().possible()).isTrue();
@@ -172,7 +173,7 @@ class PreparedTest {
 
     @Test
     void cookedRiceThatWaitsGoesIntoTheFridgeWithinTheHour() {
-        CookingClass early = cooking().withKitchen(List.of(new hopsel.core.kitchen.PrepWindow(Minutes.of(-420), Minutes.of(-300))), cooking().resources());
+        CookingClass early = cooking().withKitchen(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300))), cooking().resources());
         Holding holding = prepared(early).holding();
         Stay rice = holding.stays().stream().filter(stay -> stay.activity().step().step().equals("cool")).findFirst().orElseThrow();
         assertThat(rice.where()).isEqualTo(Where.FRIDGE);
@@ -219,7 +220,7 @@ class PreparedTest {
         assertThat(labels).filteredOn(label -> label.what().startsWith("Peanut butter")).singleElement()
                 .satisfies(label -> assertThat(label.allergens()).extracting(Enum::name).containsExactly("PEANUT"));
         assertThat(labels).allMatch(label -> label.made() <= label.useBy());
-        CookingClass early = cooking().withKitchen(List.of(new hopsel.core.kitchen.PrepWindow(Minutes.of(-420), Minutes.of(-300))), cooking().resources());
+        CookingClass early = cooking().withKitchen(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300))), cooking().resources());
         assertThat(prepared(early).labels()).filteredOn(label -> label.what().equals("Let it cool")).singleElement().satisfies(label -> assertThat(label.chilled()).isTrue());
     }
 

@@ -22,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** One menu for everybody, or several. */
@@ -45,7 +46,7 @@ class MenuChoiceTest {
     }
 
     private static Attendee guest(String name, String... avoids) {
-        return new Attendee(name.toLowerCase(java.util.Locale.ROOT), name, List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
+        return new Attendee(name.toLowerCase(Locale.ROOT), name, List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
     }
 
     @Test

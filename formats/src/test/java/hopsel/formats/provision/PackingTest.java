@@ -15,6 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 
 /** Kits as they are packed, on the sample classes of the contract. */
@@ -37,7 +38,7 @@ class PackingTest {
             }
             assertThat(kind.portions()).allSatisfy(portion -> {
                 Item item = catalogue.get(portion.item());
-                assertThat(portion.grams().setScale(6, java.math.RoundingMode.HALF_UP)).as(portion.item()).isGreaterThanOrEqualTo(portion.exact().setScale(6, java.math.RoundingMode.HALF_UP));
+                assertThat(portion.grams().setScale(6, RoundingMode.HALF_UP)).as(portion.item()).isGreaterThanOrEqualTo(portion.exact().setScale(6, RoundingMode.HALF_UP));
                 BigDecimal most = portion.pieces() > 0 ? item.gramsPerPiece().orElseThrow() : new BigDecimal("5").max(item.tolerance().orElse(BigDecimal.ZERO));
                 assertThat(portion.grams().subtract(portion.exact())).isLessThanOrEqualTo(most);
                 assertThat(portion.compartment() == Compartment.COLD).isEqualTo(item.storage().filter(storage -> !storage.word().equals("ambient")).isPresent());

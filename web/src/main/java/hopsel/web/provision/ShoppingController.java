@@ -6,8 +6,6 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Costing;
-import hopsel.core.provision.Demand;
-import hopsel.core.provision.Pantry;
 import hopsel.core.provision.Purchase;
 import hopsel.core.provision.StandIn;
 import hopsel.core.provision.WeekList;
@@ -17,8 +15,6 @@ import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.ClassPages;
-import hopsel.web.frame.Entered;
-import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.plan.PlanDesk;
@@ -39,8 +35,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,9 +53,8 @@ class ShoppingController {
     private final PlanDesk plans;
     private final ClassChanges changes;
     private final Catalogue builtIn;
-    private final Clock clock;
 
-    ShoppingController(ClassPages pages, ShoppingDesk desk, ShelfStore store, TickStore ticks, PlanDesk plans, ClassChanges changes, Catalogue builtIn, Clock clock) {
+    ShoppingController(ClassPages pages, ShoppingDesk desk, ShelfStore store, TickStore ticks, PlanDesk plans, ClassChanges changes, Catalogue builtIn) {
         this.pages = pages;
         this.desk = desk;
         this.store = store;
@@ -69,7 +62,6 @@ class ShoppingController {
         this.plans = plans;
         this.changes = changes;
         this.builtIn = builtIn;
-        this.clock = clock;
     }
 
     @GetMapping("/classes/{id}/shopping")
@@ -129,63 +121,6 @@ class ShoppingController {
             }
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
-        }
-        return "redirect:/classes/%d/shopping".formatted(id);
-    }
-
-    @PostMapping("/classes/{id}/shelf")
-    String shelf(@PathVariable("id") long id, @RequestParam("item") String item, @RequestParam Map<String, String> fields, RedirectAttributes next, Principal who) {
-        Entered in = new Entered(fields);
-        try {
-            Catalogue catalogue = desk.planned(id).catalogue();
-            if (catalogue.find(item).isEmpty()) {
-                throw new NotFoundException();
-            }
-            if (fields.containsKey("shop")) {
-                store.put(item, new ShelfStore.Shelf(in.text("shop").orElse(""), in.text("aisle").orElse(""), in.whole("lead-days", 0, 90).orElse(0)));
-            }
-            Optional<BigDecimal> grams = in.positive("grams");
-            Optional<BigDecimal> price = in.number("price");
-            if (grams.isPresent() && price.isPresent()) {
-                store.price(item, in.text("shop").orElse(""), grams.get(), price.get().max(BigDecimal.ZERO), LocalDate.now(clock), who.getName());
-            }
-        } catch (BadEntryException e) {
-            next.addFlashAttribute("warnedLines", List.of("%s %s".formatted(e.field(), e.getMessage())));
-        }
-        return "redirect:/classes/%d/shopping#item-%s".formatted(id, item);
-    }
-
-    @PostMapping("/classes/{id}/fee")
-    String fee(@PathVariable("id") long id, @RequestParam Map<String, String> fields, RedirectAttributes next) {
-        try {
-            store.fee(id, new Entered(fields).number("fee").map(fee -> fee.max(BigDecimal.ZERO)));
-        } catch (BadEntryException e) {
-            next.addFlashAttribute("warnedLines", List.of("The fee " + e.getMessage()));
-        }
-        return "redirect:/classes/%d/shopping".formatted(id);
-    }
-
-    /** The class is over: what was bought came in, what was used goes out, the rest stays on the shelf. */
-    @PostMapping("/classes/{id}/settle")
-    String settle(@PathVariable("id") long id, RedirectAttributes next, Principal who) {
-        PlannedClass planned = desk.planned(id);
-        WeekList list = desk.list(List.of(planned));
-        Map<String, BigDecimal> used = new LinkedHashMap<>();
-        list.lines().forEach(line -> used.put(line.item(), line.pantry().add(line.purchase().neededGrams())));
-        Pantry pantry = store.pantry();
-        boolean done = store.settle(id, pantry.close(list.lines().stream().map(WeekList.Line::purchase).toList(), used, "class %d, %s".formatted(id, planned.cooking().startsAt().toLocalDate())),
-                who.getName(), "“%s” is over".formatted(planned.cooking().title()));
-        next.addFlashAttribute(done ? "toldLines" : "warnedLines", List.of(done ? "The pantry is settled: what is left over is on the shelf." : "This class was settled before."));
-        return "redirect:/classes/%d/shopping".formatted(id);
-    }
-
-    @PostMapping("/classes/{id}/shop-link")
-    String link(@PathVariable("id") long id, @RequestParam(value = "withdraw", defaultValue = "false") boolean withdraw, RedirectAttributes next, Principal who) {
-        desk.planned(id);
-        if (withdraw) {
-            store.withdraw(id);
-        } else {
-            next.addFlashAttribute("link", "/shop/" + store.link(id, who.getName()));
         }
         return "redirect:/classes/%d/shopping".formatted(id);
     }

@@ -5,6 +5,7 @@ import hopsel.core.measure.Decimals;
 import hopsel.core.provision.PackCount;
 import hopsel.formats.table.Table;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -28,7 +29,7 @@ final class ShoppingTable {
         return pack.count() + " x " + Decimals.plain(pack.pack().grams()).toPlainString() + " g";
     }
 
-    private static String tenths(java.math.BigDecimal grams) {
+    private static String tenths(BigDecimal grams) {
         return Decimals.plain(Decimals.tenths(grams)).toPlainString();
     }
 }

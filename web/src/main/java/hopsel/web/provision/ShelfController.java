@@ -1,0 +1,95 @@
+package hopsel.web.provision;
+
+import hopsel.core.item.Catalogue;
+import hopsel.core.planned.PlannedClass;
+import hopsel.core.provision.Pantry;
+import hopsel.core.provision.WeekList;
+import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+import hopsel.web.frame.NotFoundException;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import java.math.BigDecimal;
+import java.security.Principal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Where things are bought and for how much, what attendees pay, the link for the shop, and settling the pantry afterwards. */
+@Controller
+class ShelfController {
+
+    private final ShoppingDesk desk;
+    private final ShelfStore store;
+    private final Clock clock;
+
+    ShelfController(ShoppingDesk desk, ShelfStore store, Clock clock) {
+        this.desk = desk;
+        this.store = store;
+        this.clock = clock;
+    }
+
+    @PostMapping("/classes/{id}/shelf")
+    String shelf(@PathVariable("id") long id, @RequestParam("item") String item, @RequestParam Map<String, String> fields, RedirectAttributes next, Principal who) {
+        Entered in = new Entered(fields);
+        try {
+            Catalogue catalogue = desk.planned(id).catalogue();
+            if (catalogue.find(item).isEmpty()) {
+                throw new NotFoundException();
+            }
+            if (fields.containsKey("shop")) {
+                store.put(item, new ShelfStore.Shelf(in.text("shop").orElse(""), in.text("aisle").orElse(""), in.whole("lead-days", 0, 90).orElse(0)));
+            }
+            Optional<BigDecimal> grams = in.positive("grams");
+            Optional<BigDecimal> price = in.number("price");
+            if (grams.isPresent() && price.isPresent()) {
+                store.price(item, in.text("shop").orElse(""), grams.get(), price.get().max(BigDecimal.ZERO), LocalDate.now(clock), who.getName());
+            }
+        } catch (BadEntryException e) {
+            next.addFlashAttribute("warnedLines", List.of("%s %s".formatted(e.field(), e.getMessage())));
+        }
+        return "redirect:/classes/%d/shopping#item-%s".formatted(id, item);
+    }
+
+    @PostMapping("/classes/{id}/fee")
+    String fee(@PathVariable("id") long id, @RequestParam Map<String, String> fields, RedirectAttributes next) {
+        try {
+            store.fee(id, new Entered(fields).number("fee").map(fee -> fee.max(BigDecimal.ZERO)));
+        } catch (BadEntryException e) {
+            next.addFlashAttribute("warnedLines", List.of("The fee " + e.getMessage()));
+        }
+        return "redirect:/classes/%d/shopping".formatted(id);
+    }
+
+    /** The class is over: what was bought came in, what was used goes out, the rest stays on the shelf. */
+    @PostMapping("/classes/{id}/settle")
+    String settle(@PathVariable("id") long id, RedirectAttributes next, Principal who) {
+        PlannedClass planned = desk.planned(id);
+        WeekList list = desk.list(List.of(planned));
+        Map<String, BigDecimal> used = new LinkedHashMap<>();
+        list.lines().forEach(line -> used.put(line.item(), line.pantry().add(line.purchase().neededGrams())));
+        Pantry pantry = store.pantry();
+        boolean done = store.settle(id, pantry.close(list.lines().stream().map(WeekList.Line::purchase).toList(), used, "class %d, %s".formatted(id, planned.cooking().startsAt().toLocalDate())),
+                who.getName(), "“%s” is over".formatted(planned.cooking().title()));
+        next.addFlashAttribute(done ? "toldLines" : "warnedLines", List.of(done ? "The pantry is settled: what is left over is on the shelf." : "This class was settled before."));
+        return "redirect:/classes/%d/shopping".formatted(id);
+    }
+
+    @PostMapping("/classes/{id}/shop-link")
+    String link(@PathVariable("id") long id, @RequestParam(value = "withdraw", defaultValue = "false") boolean withdraw, RedirectAttributes next, Principal who) {
+        desk.planned(id);
+        if (withdraw) {
+            store.withdraw(id);
+        } else {
+            next.addFlashAttribute("link", "/shop/" + store.link(id, who.getName()));
+        }
+        return "redirect:/classes/%d/shopping".formatted(id);
+    }
+}

@@ -29,6 +29,7 @@ class PeopleBrowserTest {
         assertThat(page.locator("#wrong")).containsText("Row 3");
         assertThat(page.locator("#wrong")).containsText("moon dust");
         assertThat(page.locator("[name=table]")).hasValue("name;servings;avoids\nOla Brink;2;nuts, soya\nPer Holt;lots;gluten\nUma Reed;1;moon dust");
+        assertThat(page.locator("[name=name-0]")).hasValue("Mina Ferro");
         page.navigate("/classes/4/people");
         assertThat(page.locator("input[value='Ola Brink']")).hasCount(0);
     }

@@ -68,6 +68,11 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
 
     /** Something to try beforehand: an appliance or a tool, and what about it. */
     public record Test(String what, What how) {
+
+        /** What will do instead, should it fail. */
+        public Optional<String> standIn() {
+            return Optional.ofNullable(STAND_INS.get(what));
+        }
     }
 
     /** Keeps its own copies. */

@@ -1,5 +1,6 @@
 package hopsel.core.provision;
 
+import hopsel.core.bench.KnownSubstitution;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
@@ -11,8 +12,11 @@ import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Something else in place of what the shop does not have: in every dish of the class, and so in every kit and handout. */
 public final class StandIn {
@@ -31,6 +35,20 @@ public final class StandIn {
                 .map(component -> new Component(component.id(), component.title(), component.ingredients().stream()
                         .map(line -> line.item().equals(item) ? line(cooking, catalogue, line, use, ratio) : line).toList(), component.steps())).toList())).toList();
         return cooking.with(dishes);
+    }
+
+    /** Something that could stand in: so many grams of it for each gram. */
+    public record Choice(String use, BigDecimal ratio) {
+    }
+
+    /** What could stand in for an item: what the class says first, then what cooks do and the catalogue knows. */
+    public static List<Choice> choices(CookingClass cooking, Catalogue builtIn, String item) {
+        Stream<Choice> own = cooking.substitutions().stream().filter(known -> known.replaced().equals(item)).map(known -> new Choice(known.use(), known.ratio()));
+        Catalogue catalogue = cooking.catalogue(builtIn);
+        Stream<Choice> usual = KnownSubstitution.of(item).stream().filter(known -> catalogue.find(known.use()).isPresent()).map(known -> new Choice(known.use(), known.ratio()));
+        Map<String, Choice> byUse = new LinkedHashMap<>();
+        Stream.concat(own, usual).forEach(choice -> byUse.putIfAbsent(choice.use, choice));
+        return List.copyOf(byUse.values());
     }
 
     /** The class without an item, where every line of it may be left out. */

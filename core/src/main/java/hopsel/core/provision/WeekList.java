@@ -38,6 +38,13 @@ public record WeekList(List<Line> lines, BigDecimal total) {
         }
     }
 
+    /** What goes off the shelf in the end, as bought, by item: what it gives, and what is bought and needed. */
+    public Map<String, BigDecimal> used() {
+        Map<String, BigDecimal> used = new TreeMap<>();
+        lines.forEach(line -> used.put(line.item, line.pantry.add(line.purchase.neededGrams())));
+        return used;
+    }
+
     /**
      * What one class needs of an item.
      *

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Substitution;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Catalogue;
 import hopsel.core.planned.PlannedClass;
@@ -75,6 +76,7 @@ class ProvisionTest {
         Pantry pantry = Pantry.after(List.of(stock(most.item(), "good", "7", day), stock(most.item(), "over", "1000", day.minusDays(1))));
         WeekList.Line line = WeekList.of(List.of(wanted(ONE)), BUILT_IN, pantry).lines().stream().filter(own -> own.item().equals(most.item())).findFirst().orElseThrow();
         assertThat(line.pantry()).isEqualByComparingTo("7");
+        assertThat(WeekList.of(List.of(wanted(ONE)), BUILT_IN, pantry).used().get(most.item())).as("from the shelf and from the packs").isEqualByComparingTo(most.neededGrams());
         assertThat(line.purchase().neededGrams()).isEqualByComparingTo(most.neededGrams().subtract(new BigDecimal("7")));
     }
 
@@ -90,6 +92,17 @@ class ProvisionTest {
         assertThat(costing.dishes()).hasSameSizeAs(ONE.cooking().dishes()).allMatch(dish -> dish.batch().compareTo(dish.perServing()) >= 0);
         assertThat(costing.kits()).hasSameSizeAs(ONE.kits());
         assertThat(costing.margin(BigDecimal.TEN, 3)).isEqualByComparingTo(new BigDecimal("30").subtract(costing.bought()));
+    }
+
+    @Test
+    void whatTheClassSaysStandsInComesBeforeWhatCooksDoAndEachOnce() {
+        CookingClass cooking = ONE.cooking();
+        List<StandIn.Choice> usual = StandIn.choices(cooking.cooking(cooking.dishes(), cooking.items(), List.of()), BUILT_IN, "soy-sauce");
+        assertThat(usual).extracting(StandIn.Choice::use).contains("tamari").doesNotHaveDuplicates();
+        Substitution own = new Substitution("soy-sauce", "tamari", new BigDecimal("0.9"), Optional.empty(), Optional.empty(), Optional.empty());
+        List<StandIn.Choice> both = StandIn.choices(cooking.cooking(cooking.dishes(), cooking.items(), List.of(own)), BUILT_IN, "soy-sauce");
+        assertThat(both.get(0).ratio()).isEqualByComparingTo("0.9");
+        assertThat(both).hasSameSizeAs(usual);
     }
 
     @Test

@@ -147,7 +147,8 @@ class PeopleController {
         } catch (StaleClassException e) {
             wrong.add("Somebody else changed this class just now. Take it over again.");
         }
-        return refused(id, wrong, Map.of("table", table), who, model);
+        model.addAttribute("typedTable", table);
+        return refused(id, wrong, null, who, model);
     }
 
     private ModelAndView kept(long id, int version, StoredClass stored, List<Attendee> attendees, Principal who) throws StaleClassException {

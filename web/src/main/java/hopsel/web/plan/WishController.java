@@ -37,6 +37,7 @@ import java.util.Optional;
 @Controller
 class WishController {
 
+    private static final long A_YEAR = Duration.ofDays(365).toSeconds();
     private static final int[] SHIFTS = {-20, -10, -5, 5, 10, 20};
 
     private final PlanDesk desk;
@@ -59,7 +60,7 @@ class WishController {
         Wishes now = stored.wishes();
         try {
             switch (wish) {
-                case "pin" -> change(stored, version, now.pin(ref, Optional.of(dropped == null ? moment(cooking, at) : dropped)), who, title + " pinned");
+                case "pin" -> change(stored, version, now.pin(ref, Optional.of(within(dropped == null ? moment(cooking, at) : dropped))), who, title + " pinned");
                 case "unpin" -> change(stored, version, now.pin(ref, Optional.empty()), who, title + " no longer pinned");
                 case "no-swap" -> change(stored, version, now.swapping(ref, false), who, title + " not to be swapped out");
                 case "swap-again" -> change(stored, version, now.swapping(ref, true), who, title + " may be swapped out again");
@@ -85,8 +86,16 @@ class WishController {
                 .filter(ref -> ref.toString().equals(text)).findFirst().orElseThrow(NotFoundException::new);
     }
 
-    private static int moment(CookingClass cooking, String at) {
-        return Math.toIntExact(Duration.between(cooking.onAir(), LocalDateTime.parse(at).atZone(cooking.zone())).toSeconds());
+    private static long moment(CookingClass cooking, String at) {
+        return Duration.between(cooking.onAir(), LocalDateTime.parse(at).atZone(cooking.zone())).toSeconds();
+    }
+
+    /** Nobody cooks a year before a class. */
+    private static int within(long moment) {
+        if (Math.abs(moment) > A_YEAR) {
+            throw new DateTimeException("more than a year away");
+        }
+        return (int) moment;
     }
 
     /** What would happen if a step came earlier or later: each tried by planning. */

@@ -17,7 +17,6 @@ import java.math.BigDecimal;
 import java.security.Principal;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -73,10 +72,8 @@ class ShelfController {
     String settle(@PathVariable("id") long id, RedirectAttributes next, Principal who) {
         PlannedClass planned = desk.planned(id);
         WeekList list = desk.list(List.of(planned));
-        Map<String, BigDecimal> used = new LinkedHashMap<>();
-        list.lines().forEach(line -> used.put(line.item(), line.pantry().add(line.purchase().neededGrams())));
         Pantry pantry = store.pantry();
-        boolean done = store.settle(id, pantry.close(list.lines().stream().map(WeekList.Line::purchase).toList(), used, "class %d, %s".formatted(id, planned.cooking().startsAt().toLocalDate())),
+        boolean done = store.settle(id, pantry.close(list.lines().stream().map(WeekList.Line::purchase).toList(), list.used(), "class %d, %s".formatted(id, planned.cooking().startsAt().toLocalDate())),
                 who.getName(), "“%s” is over".formatted(planned.cooking().title()));
         next.addFlashAttribute(done ? "toldLines" : "warnedLines", List.of(done ? "The pantry is settled: what is left over is on the shelf." : "This class was settled before."));
         return "redirect:/classes/%d/shopping".formatted(id);

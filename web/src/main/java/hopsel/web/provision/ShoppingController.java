@@ -1,6 +1,5 @@
 package hopsel.web.provision;
 
-import hopsel.core.bench.KnownSubstitution;
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
@@ -32,10 +31,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -84,14 +81,11 @@ class ShoppingController {
         return "provision/shopping";
     }
 
-    /** What could stand in for each item: what the class says first, then what cooks do. */
-    private Map<String, List<Choice>> standIns(PlannedClass planned) {
-        Map<String, List<Choice>> choices = new LinkedHashMap<>();
+    /** What could stand in for each item that is needed; items without any are left out. */
+    private Map<String, List<StandIn.Choice>> standIns(PlannedClass planned) {
+        Map<String, List<StandIn.Choice>> choices = new LinkedHashMap<>();
         for (String item : planned.demand().items()) {
-            List<Choice> found = new ArrayList<>();
-            planned.cooking().substitutions().stream().filter(own -> own.replaced().equals(item)).forEach(own -> found.add(new Choice(own.use(), own.ratio())));
-            KnownSubstitution.of(item).stream().filter(known -> planned.catalogue().find(known.use()).isPresent() && found.stream().noneMatch(other -> other.use.equals(known.use())))
-                    .forEach(known -> found.add(new Choice(known.use(), known.ratio())));
+            List<StandIn.Choice> found = StandIn.choices(planned.cooking(), builtIn, item);
             if (!found.isEmpty()) {
                 choices.put(item, found);
             }
@@ -99,17 +93,13 @@ class ShoppingController {
         return choices;
     }
 
-    /** Something that could stand in. */
-    record Choice(String use, BigDecimal ratio) {
-    }
-
     /** Puts something else in the place of an item in the whole class; whom it does not suit is said. */
     @PostMapping("/classes/{id}/stand-in")
     String standIn(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("item") String item, @RequestParam("use") String use, RedirectAttributes next, Principal who) {
         PlanDesk.Planned found = plans.find(id).orElseThrow(NotFoundException::new);
         PlannedClass planned = found.planned();
-        Choice choice = standIns(planned).getOrDefault(item, List.of()).stream().filter(own -> own.use.equals(use)).findFirst().orElseThrow(NotFoundException::new);
-        CookingClass wanted = StandIn.apply(planned.cooking(), builtIn, item, use, choice.ratio);
+        StandIn.Choice choice = StandIn.choices(planned.cooking(), builtIn, item).stream().filter(own -> own.use().equals(use)).findFirst().orElseThrow(NotFoundException::new);
+        CookingClass wanted = StandIn.apply(planned.cooking(), builtIn, item, use, choice.ratio());
         StoredClass stored = found.stored();
         try {
             if (ClassReview.of(wanted, builtIn).isEmpty()) {

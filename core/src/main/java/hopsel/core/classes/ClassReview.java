@@ -87,13 +87,16 @@ public final class ClassReview {
     private void attendees() {
         unique("attendees", cooking.attendees(), Attendee::id);
         for (int i = 0; i < cooking.attendees().size(); i++) {
-            List<String> avoids = cooking.attendees().get(i).avoids();
-            for (int j = 0; j < avoids.size(); j++) {
-                if (!canBeAvoided(avoids.get(j))) {
-                    add(Place.ROOT.at("attendees").at(i).at("avoids").at(j),
-                            "[%s] is no allergen, item or house rule.".formatted(avoids.get(j)),
-                            "Write one of the fourteen allergens, the id of an item, oil or added-salt.");
-                }
+            avoids(Place.ROOT.at("attendees").at(i).at("avoids"), cooking.attendees().get(i).avoids());
+            avoids(Place.ROOT.at("attendees").at(i).at("rather"), cooking.attendees().get(i).rather());
+        }
+    }
+
+    private void avoids(Place place, List<String> words) {
+        for (int j = 0; j < words.size(); j++) {
+            if (!canBeAvoided(words.get(j))) {
+                add(place.at(j), "[%s] is no allergen, item or house rule.".formatted(words.get(j)),
+                        "Write one of the fourteen allergens, the id of an item, or a house rule: oil, added-salt, alcohol, raw-sprouts.");
             }
         }
     }

@@ -10,16 +10,23 @@ import java.util.Optional;
  *
  * @param id       unique in the class
  * @param name     as on the label
- * @param avoids   words of allergens, ids of items, or words of house rules
+ * @param avoids   what they cannot have: words of allergens, ids of items, or words of house rules
  * @param servings what they cook, above 0
  * @param zone     where they are, for streams
  * @param gets     what they are handed
+ * @param rather   what they would rather not have, in the same words: changed where something suits, served otherwise
  */
-public record Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets) {
+public record Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets, List<String> rather) {
 
     /** Keeps its own copy. */
     public Attendee {
         avoids = List.copyOf(avoids);
+        rather = List.copyOf(rather);
+    }
+
+    /** Somebody whose list is all strict. */
+    public Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets) {
+        this(id, name, avoids, servings, zone, gets, List.of());
     }
 
     /** What an attendee is handed. */

@@ -1,13 +1,18 @@
 package hopsel.core.diet;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Cooked;
+import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
 
 /** Decides for a line and an attendee: as it is, with a substitution, left out, or cannot be served. */
 public final class Menu {
@@ -28,37 +33,53 @@ public final class Menu {
         return new Menu(cooking.catalogue(builtIn), cooking.substitutions());
     }
 
-    /** What becomes of a line for an attendee. */
-    public Serving serve(IngredientLine line, Attendee attendee) {
-        List<String> reasons = avoided(catalogue.get(line.item()), attendee);
-        if (reasons.isEmpty()) {
-            return new Serving.AsWritten();
+    /** What becomes of a line of a dish for an attendee. */
+    public Serving serve(Dish dish, IngredientLine line, Attendee attendee) {
+        Item written = catalogue.get(line.item());
+        List<String> reasons = inDish(dish, line, avoided(written, attendee));
+        if (!reasons.isEmpty()) {
+            return instead(line, attendee, reasons, line.optional() ? new Serving.LeftOut(reasons) : new Serving.CannotServe(reasons));
         }
-        for (Substitution substitution : substitutions) {
-            if (substitution.replaced().equals(line.item()) && safe(catalogue.get(substitution.use()), attendee)) {
-                return new Serving.Substituted(substitution, reasons);
-            }
+        List<String> disliked = inDish(dish, line, met(written, attendee.rather()));
+        if (disliked.isEmpty()) {
+            return new Serving.AsWritten(List.of());
         }
-        return line.optional() ? new Serving.LeftOut(reasons) : new Serving.CannotServe(reasons);
+        return instead(line, attendee, disliked, line.optional() ? new Serving.LeftOut(disliked) : new Serving.AsWritten(disliked));
     }
 
-    private static boolean safe(Item item, Attendee attendee) {
-        return avoided(item, attendee).isEmpty();
+    /** The first substitution that they may have and do not mind; of those that they would rather not have, the first; else what else there is. */
+    private Serving instead(IngredientLine line, Attendee attendee, List<String> reasons, Serving otherwise) {
+        Predicate<Substitution> safe = own -> own.replaced().equals(line.item()) && avoided(catalogue.get(own.use()), attendee).isEmpty();
+        Predicate<Substitution> liked = own -> met(catalogue.get(own.use()), attendee.rather()).isEmpty();
+        boolean must = otherwise instanceof Serving.CannotServe;
+        return substitutions.stream().filter(safe.and(liked)).findFirst().or(() -> must ? substitutions.stream().filter(safe).findFirst() : Optional.empty())
+                .<Serving>map(own -> new Serving.Substituted(own, reasons)).orElse(otherwise);
+    }
+
+    /** What is cooked in a dish is no longer raw. */
+    private static List<String> inDish(Dish dish, IngredientLine line, List<String> reasons) {
+        return reasons.contains(HouseRule.RAW_SPROUTS.word()) && Cooked.isCooked(dish, line)
+                ? reasons.stream().filter(word -> !word.equals(HouseRule.RAW_SPROUTS.word())).toList() : reasons;
     }
 
     /** Why the attendee does not have this item, in the order of their list; empty: they may. */
     public static List<String> avoided(Item item, Attendee attendee) {
+        List<String> reasons = met(item, attendee.avoids());
+        if (item.origin() == Origin.ANIMAL) {
+            reasons.add(ANIMAL);
+        }
+        return reasons;
+    }
+
+    private static List<String> met(Item item, List<String> words) {
         List<String> reasons = new ArrayList<>();
-        for (String word : attendee.avoids()) {
+        for (String word : words) {
             boolean meets = item.id().equals(word)
                     || item.allergens().stream().anyMatch(allergen -> allergen.word().equals(word))
                     || item.is().filter(rule -> rule.word().equals(word)).isPresent();
             if (meets && !reasons.contains(word)) {
                 reasons.add(word);
             }
-        }
-        if (item.origin() == Origin.ANIMAL) {
-            reasons.add(ANIMAL);
         }
         return reasons;
     }

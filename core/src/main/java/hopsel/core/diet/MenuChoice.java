@@ -9,6 +9,7 @@ import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -27,7 +28,8 @@ import java.util.TreeMap;
  * @param oneMenu   changes after which everybody eats the same, with as few products that are not in the dishes as can be;
  *                  empty list: everybody does already
  * @param stuck     ingredients that somebody avoids and nothing suits everybody in the place of
- * @param kits      kinds of kit, as few as can be, the one with the fewest changes first
+ * @param kits      kinds of kit, as few as can be while those who can have the dishes as written keep them, the one with
+ *                  the fewest changes first
  */
 public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stuck, List<Kind> kits) {
 
@@ -122,7 +124,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         }
 
         private Cell cell(Attendee attendee, Dish dish) {
-            List<LineServing> lines = dish.lines().map(line -> new LineServing(line, menu.serve(line, attendee))).filter(line -> !(line.serving instanceof Serving.AsWritten)).toList();
+            List<LineServing> lines = dish.lines().map(line -> new LineServing(line, menu.serve(dish, line, attendee))).filter(line -> !line.serving.equals(new Serving.AsWritten(List.of()))).toList();
             Suits worst = lines.stream().map(line -> line.serving instanceof Serving.CannotServe ? Suits.CANNOT : line.serving instanceof Serving.LeftOut ? Suits.LEFT_OUT : Suits.SUBSTITUTED)
                     .max(Comparator.naturalOrder()).orElse(Suits.FINE);
             return new Cell(attendee, dish.id(), worst, lines);
@@ -186,7 +188,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             return item.packs().stream().map(pack -> Decimals.ratio(pack.price(), pack.grams())).min(Comparator.naturalOrder());
         }
 
-        /** Everybody who can be served at all, in as few kinds of kit as can be. */
+        /** Everybody who can be served at all, in as few kinds of kit as can be; who can have the dishes as they are written keeps them so. */
         private List<Kind> kits() {
             List<Attendee> served = cooking.attendees().stream().filter(attendee -> options.keySet().stream().allMatch(item -> mask(item, attendee) != 0)).toList();
             if (served.isEmpty()) {
@@ -194,10 +196,18 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             }
             List<String> all = List.copyOf(options.keySet());
             long[][] people = served.stream().map(attendee -> all.stream().mapToLong(item -> mask(item, attendee)).toArray()).toArray(long[][]::new);
-            int[] groups = FewestKits.of(people);
             Map<Integer, List<Integer>> members = new TreeMap<>();
-            for (int person = 0; person < groups.length; person++) {
-                members.computeIfAbsent(groups[person], any -> new ArrayList<>()).add(person);
+            List<Integer> others = new ArrayList<>();
+            for (int person = 0; person < people.length; person++) {
+                if (Arrays.stream(people[person]).allMatch(choices -> (choices & 1) == 1)) {
+                    members.computeIfAbsent(-1, any -> new ArrayList<>()).add(person);
+                } else {
+                    others.add(person);
+                }
+            }
+            int[] groups = others.isEmpty() ? new int[0] : FewestKits.of(others.stream().map(person -> people[person]).toArray(long[][]::new));
+            for (int i = 0; i < groups.length; i++) {
+                members.computeIfAbsent(groups[i], any -> new ArrayList<>()).add(others.get(i));
             }
             return members.values().stream().map(group -> kind(group, served, all, people)).sorted(Comparator.comparingInt(kind -> kind.changes.size())).toList();
         }

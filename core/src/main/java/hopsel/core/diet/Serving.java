@@ -5,8 +5,12 @@ import java.util.List;
 /** What becomes of a line for one attendee. */
 public sealed interface Serving {
 
-    /** Nothing in it is avoided. */
-    record AsWritten() implements Serving {
+    /**
+     * Nothing in it is avoided.
+     *
+     * @param disliked what they would rather not have in it, and nothing suits better
+     */
+    record AsWritten(List<String> disliked) implements Serving {
     }
 
     /**

@@ -76,7 +76,7 @@ public final class HandoutWriter {
     }
 
     private Line line(Dish dish, IngredientLine line, List<Item> used) {
-        Serving serving = menu.serve(line, attendee);
+        Serving serving = menu.serve(dish, line, attendee);
         Item written = catalogue.get(line.item());
         if (serving instanceof Serving.Substituted other) {
             Item item = catalogue.get(other.substitution().use());

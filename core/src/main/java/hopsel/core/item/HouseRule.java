@@ -1,8 +1,8 @@
 package hopsel.core.item;
 
-/** What a house rule speaks of, beside allergens. */
+/** What a house rule speaks of, beside allergens. Sprouts are meant raw: cooked ones are no matter. */
 public enum HouseRule {
-    OIL("oil"), ADDED_SALT("added-salt");
+    OIL("oil"), ADDED_SALT("added-salt"), ALCOHOL("alcohol"), RAW_SPROUTS("raw-sprouts");
 
     private final String word;
 

@@ -52,7 +52,7 @@ public final class KitPacker {
     }
 
     private void add(Dish dish, IngredientLine line, Attendee attendee, List<Kit.Line> lines, List<Kit.Refusal> refusals) {
-        Serving serving = menu.serve(line, attendee);
+        Serving serving = menu.serve(dish, line, attendee);
         BigDecimal grams = batches.grams(dish, line, attendee.servings());
         Working working = batches.working(dish, line, attendee.servings());
         if (serving instanceof Serving.CannotServe refusal) {

@@ -5,15 +5,12 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
-import hopsel.core.item.Storage;
+import hopsel.core.kit.Portion.Compartment;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
-import hopsel.core.mise.Trait;
 import hopsel.core.provision.Purchase;
 
 import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -23,18 +20,17 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * Kits as they are packed: weights that a scale can show and never less than the recipe, jars and bags by volume, what is
- * cold apart, and the order in which allergens come last and what is chilled stands out shortest.
+ * Kits as they are packed: which are alike, what goes down the row in which order so that allergens come last and what is
+ * chilled stands out shortest, and how long it takes.
  *
- * @param kinds   of kit that are packed alike, the most first
- * @param rows    items in the order in which they are packed down the row
- * @param byKit   seconds for one person, kit by kit
- * @param byItem  seconds for one person, item by item
- * @param tooLittle  items of which all kits together, rounded up, want more than there will be
+ * @param kinds  of kit that are packed alike, those with the fewest allergens first
+ * @param rows   items in the order in which they are packed down the row
+ * @param byKit  seconds for one person, kit by kit
+ * @param byItem seconds for one person, item by item
+ * @param lacks  what rounding up takes beyond what is bought
  */
-public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, List<String> tooLittle) {
+public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, List<Lack> lacks) {
 
-    private static final MathContext DIGITS = MathContext.DECIMAL64;
     /** Grams of an empty jar or bag, and of a cool pack. Kitchen practice. */
     private static final int JAR_TARE = 12;
     private static final int BAG_TARE = 3;
@@ -44,23 +40,6 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
     private static final int WEIGH = 15;
     private static final int CLEAN = 120;
     private static final int CLOSE = 40;
-    private static final int[] JARS = {30, 60, 125, 250, 500, 1000, 2000};
-
-    /** Where something lies in a kit. */
-    public enum Compartment { DRY, LIQUID, FRESH, COLD, FRAGILE }
-
-    /**
-     * A portion as it is packed.
-     *
-     * @param item        id
-     * @param exact       grams that the recipe asks for, of all lines of a dish together
-     * @param grams       that are packed, never less
-     * @param pieces      whole pieces, where it is packed by the piece; 0 otherwise
-     * @param millilitres of the jar or bag it goes into
-     * @param compartment of the kit
-     */
-    public record Portion(String item, BigDecimal exact, BigDecimal grams, int pieces, int millilitres, Compartment compartment) {
-    }
 
     /**
      * Kits that are packed alike.
@@ -71,6 +50,11 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
      * @param allergens of all that is in it
      */
     public record Kind(List<Kit> kits, List<Portion> portions, BigDecimal parcel, List<Allergen> allergens) {
+
+        /** Whether a cool pack goes in. */
+        public boolean cold() {
+            return portions.stream().anyMatch(portion -> portion.compartment() == Compartment.COLD);
+        }
     }
 
     /**
@@ -78,17 +62,27 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
      *
      * @param item  id
      * @param kits  how many get it
+     * @param exact grams for all of them as bought, before any is rounded up
      * @param grams for all of them, as packed
      * @param clean whether scale, spoon and surface are cleaned before it
      */
-    public record Row(String item, int kits, BigDecimal grams, boolean clean) {
+    public record Row(String item, int kits, BigDecimal exact, BigDecimal grams, boolean clean) {
+    }
+
+    /**
+     * An item of which rounding up takes more than there will be.
+     *
+     * @param item  id
+     * @param grams to buy beside, as bought
+     */
+    public record Lack(String item, BigDecimal grams) {
     }
 
     /** Keeps its own copies. */
     public Packing {
         kinds = List.copyOf(kinds);
         rows = List.copyOf(rows);
-        tooLittle = List.copyOf(tooLittle);
+        lacks = List.copyOf(lacks);
     }
 
     /** Packs the kits of a class; those of whom something cannot be served are packed without it. */
@@ -99,83 +93,62 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
         List<Kind> kinds = alike.entrySet().stream().map(entry -> kind(entry.getValue(), entry.getKey(), catalogue))
                 .sorted(Comparator.comparingInt((Kind kind) -> kind.allergens.size()).thenComparingInt(kind -> -kind.kits.size())).toList();
         List<Row> rows = rows(kinds, catalogue);
-        return new Packing(kinds, rows, byKit(kinds), byItem(kinds, rows), notEnough(rows, purchases, catalogue));
+        return new Packing(kinds, rows, byKit(kinds), byItem(kinds, rows), lacks(rows, purchases, cooking, catalogue));
+    }
+
+    /** What is in the kit of an attendee; empty where they get none. */
+    public Optional<Kind> of(String attendee) {
+        return kinds.stream().filter(kind -> kind.kits.stream().anyMatch(kit -> kit.attendee().id().equals(attendee))).findFirst();
+    }
+
+    /** The kits in the order in which they are packed. */
+    public List<Kit> kits() {
+        return kinds.stream().flatMap(kind -> kind.kits.stream()).toList();
     }
 
     /** The same item for several lines of a dish goes into one jar; for several dishes, into one each. */
     private static List<Portion> portions(CookingClass cooking, Catalogue catalogue, Kit kit) {
-        Map<String, BigDecimal> exact = new TreeMap<>();
-        Map<String, Boolean> byPiece = new TreeMap<>();
+        Map<Portion.Key, BigDecimal> edible = new LinkedHashMap<>();
+        Map<Portion.Key, Boolean> byPiece = new LinkedHashMap<>();
         for (Kit.Line line : kit.lines()) {
-            String key = line.dish() + "\n" + line.item();
-            exact.merge(key, line.grams(), BigDecimal::add);
+            Portion.Key key = new Portion.Key(line.dish(), line.item());
+            edible.merge(key, line.grams(), BigDecimal::add);
             IngredientLine written = cooking.dish(line.dish()).line(line.line());
             byPiece.merge(key, line.insteadOf().isEmpty() && written.amount().filter(amount -> amount.unit() == Unit.PIECE).isPresent(), Boolean::logicalAnd);
         }
-        return exact.entrySet().stream().map(entry -> portion(catalogue.get(entry.getKey().split("\n")[1]), entry.getValue(), byPiece.get(entry.getKey()))).toList();
-    }
-
-    private static Portion portion(Item item, BigDecimal exact, boolean byPiece) {
-        Optional<BigDecimal> piece = byPiece ? item.gramsPerPiece().map(grams -> grams.multiply(item.edibleShare())) : Optional.empty();
-        int pieces = piece.map(grams -> exact.divide(grams, 9, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING).intValue()).orElse(0);
-        BigDecimal grams = piece.map(one -> one.multiply(BigDecimal.valueOf(pieces))).orElseGet(() -> up(exact, step(item, exact)));
-        Compartment compartment = compartment(item, pieces);
-        return new Portion(item.id(), exact, grams, pieces, volume(item, grams), compartment);
-    }
-
-    /** What a scale shows: half a gram for spices and other small amounts, a gram, or five for what is weighed by the handful. */
-    static BigDecimal step(Item item, BigDecimal grams) {
-        BigDecimal coarse = item.tolerance().orElse(grams.compareTo(BigDecimal.valueOf(100)) >= 0 ? BigDecimal.valueOf(5) : BigDecimal.ONE);
-        return grams.compareTo(BigDecimal.valueOf(10)) < 0 ? new BigDecimal("0.5") : grams.compareTo(BigDecimal.valueOf(50)) < 0 ? coarse.min(BigDecimal.ONE) : coarse.max(new BigDecimal("0.5"));
-    }
-
-    private static BigDecimal up(BigDecimal grams, BigDecimal step) {
-        return grams.divide(step, 9, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING).multiply(step);
-    }
-
-    private static Compartment compartment(Item item, int pieces) {
-        if (item.storage().filter(storage -> storage != Storage.AMBIENT).isPresent()) {
-            return Compartment.COLD;
-        }
-        var traits = Trait.of(item);
-        return traits.contains(Trait.LIQUID) ? Compartment.LIQUID : traits.contains(Trait.DRY) ? Compartment.DRY : pieces > 0 || item.gramsPerPiece().isPresent() ? Compartment.FRESH : Compartment.FRAGILE;
-    }
-
-    /** The smallest jar or bag that it fills to nine tenths at most. */
-    private static int volume(Item item, BigDecimal grams) {
-        BigDecimal millilitres = grams.divide(item.gramsPerMl().orElse(new BigDecimal("0.6")), DIGITS).multiply(new BigDecimal("1.1"));
-        for (int jar : JARS) {
-            if (millilitres.compareTo(BigDecimal.valueOf(jar)) <= 0) {
-                return jar;
-            }
-        }
-        return JARS[JARS.length - 1];
+        return edible.entrySet().stream().map(entry -> Portion.of(entry.getKey().dish(), catalogue.get(entry.getKey().item()), entry.getValue(), byPiece.get(entry.getKey())))
+                .sorted(Comparator.comparing(Portion::compartment).thenComparing(Portion::item).thenComparing(Portion::dish)).toList();
     }
 
     private static Kind kind(List<Kit> kits, List<Portion> portions, Catalogue catalogue) {
-        BigDecimal weight = portions.stream().map(portion -> Decimals.ratio(portion.grams, portion.pieces > 0 ? catalogue.get(portion.item).edibleShare() : BigDecimal.ONE)
-                .add(BigDecimal.valueOf(portion.compartment == Compartment.LIQUID ? JAR_TARE : BAG_TARE))).reduce(BigDecimal.ZERO, BigDecimal::add);
-        boolean cold = portions.stream().anyMatch(portion -> portion.compartment == Compartment.COLD);
+        BigDecimal weight = portions.stream().map(portion -> portion.grams()
+                .add(BigDecimal.valueOf((long) portion.jars() * (portion.compartment() == Compartment.LIQUID ? JAR_TARE : BAG_TARE)))).reduce(BigDecimal.ZERO, BigDecimal::add);
+        boolean cold = portions.stream().anyMatch(portion -> portion.compartment() == Compartment.COLD);
         return new Kind(List.copyOf(kits), portions, cold ? weight.add(BigDecimal.valueOf(COOL_PACK)) : weight,
-                portions.stream().flatMap(portion -> catalogue.get(portion.item).allergens().stream()).distinct().sorted().toList());
+                portions.stream().flatMap(portion -> catalogue.get(portion.item()).allergens().stream()).distinct().sorted().toList());
     }
 
     /** Without allergens before with them, dry before wet, and what is cold at the end of each, so that it stands out shortest. */
     private static List<Row> rows(List<Kind> kinds, Catalogue catalogue) {
+        Map<String, BigDecimal> exact = new TreeMap<>();
         Map<String, BigDecimal> grams = new TreeMap<>();
         Map<String, Integer> count = new TreeMap<>();
+        Map<String, Compartment> places = new TreeMap<>();
         kinds.forEach(kind -> kind.portions.forEach(portion -> {
-            grams.merge(portion.item, portion.grams.multiply(BigDecimal.valueOf(kind.kits.size())), BigDecimal::add);
-            count.merge(portion.item, kind.kits.size(), Integer::sum);
+            BigDecimal number = BigDecimal.valueOf(kind.kits.size());
+            exact.merge(portion.item(), portion.least().multiply(number), BigDecimal::add);
+            grams.merge(portion.item(), portion.grams().multiply(number), BigDecimal::add);
+            count.merge(portion.item(), kind.kits.size(), Integer::sum);
+            places.put(portion.item(), portion.compartment());
         }));
         List<String> order = grams.keySet().stream().sorted(Comparator.comparing((String item) -> allergens(catalogue, item).isEmpty() ? 0 : 1)
-                .thenComparing(item -> compartment(catalogue.get(item), 0) == Compartment.COLD ? 1 : 0).thenComparing(item -> allergens(catalogue, item))
-                .thenComparing(item -> compartment(catalogue.get(item), 0)).thenComparing(item -> item)).toList();
+                .thenComparing(item -> places.get(item) == Compartment.COLD ? 1 : 0).thenComparing(item -> allergens(catalogue, item))
+                .thenComparing(places::get).thenComparing(item -> item)).toList();
         List<Row> rows = new ArrayList<>();
         String before = "";
         for (String item : order) {
             String own = allergens(catalogue, item);
-            rows.add(new Row(item, count.get(item), grams.get(item), !own.isEmpty() && !own.equals(before)));
+            rows.add(new Row(item, count.get(item), exact.get(item), grams.get(item), !own.isEmpty() && !own.equals(before)));
             before = own;
         }
         return rows;
@@ -198,10 +171,25 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
         return rows.stream().mapToInt(row -> FETCH + row.kits * WEIGH + (row.clean ? CLEAN : 0)).sum() + kits * CLOSE;
     }
 
-    /** Items of which what is packed comes to more than is bought and needed; pieces are whole as bought. */
-    private static List<String> notEnough(List<Row> rows, List<Purchase> purchases, Catalogue catalogue) {
-        return rows.stream().filter(row -> purchases.stream().filter(purchase -> purchase.item().equals(row.item)).findFirst()
-                .filter(purchase -> purchase.demandGrams().add(purchase.leftGrams().multiply(catalogue.get(row.item).edibleShare())).compareTo(row.grams) < 0).isPresent()).map(Row::item).toList();
+    /** Rounding up is paid from what packs leave over and from the spare share; what is beyond that is bought beside. */
+    private static List<Lack> lacks(List<Row> rows, List<Purchase> purchases, CookingClass cooking, Catalogue catalogue) {
+        List<Lack> lacks = new ArrayList<>();
+        for (Row row : rows) {
+            Optional<Purchase> purchase = purchases.stream().filter(own -> own.item().equals(row.item)).findFirst();
+            Item item = catalogue.get(row.item);
+            BigDecimal spare = purchase.map(own -> spare(own, cooking, item)).orElse(BigDecimal.ZERO);
+            BigDecimal lack = row.grams.subtract(row.exact).subtract(spare);
+            if (lack.signum() > 0) {
+                lacks.add(new Lack(row.item, lack));
+            }
+        }
+        return lacks;
+    }
+
+    private static BigDecimal spare(Purchase purchase, CookingClass cooking, Item item) {
+        BigDecimal percent = cooking.provision().sparePercent();
+        BigDecimal share = Decimals.ratio(percent, percent.add(BigDecimal.valueOf(100)));
+        return purchase.leftGrams().add(Decimals.ratio(purchase.demandGrams().multiply(share, Decimals.EXACT), item.edibleShare()));
     }
 
     /** Seconds with so many people at the bench; each packs a share. */

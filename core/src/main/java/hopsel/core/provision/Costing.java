@@ -21,7 +21,7 @@ import java.util.Optional;
  * What a class costs in ingredients: what is used, at the price of the packs it comes from, and what has to be paid.
  *
  * @param dishes  each with its demo batch
- * @param kits    cost by attendee, by the name
+ * @param kits    cost by attendee, by the id
  * @param used    cost of everything that is used
  * @param bought  cost of all packs; what is left over stays on the shelf
  * @param unknown names of items that have no price
@@ -50,7 +50,7 @@ public record Costing(List<DishCost> dishes, Map<String, BigDecimal> kits, BigDe
             dishes.add(new DishCost(dish.title(), batch, Decimals.ratio(batch, servings)));
         }
         Map<String, BigDecimal> byKit = new LinkedHashMap<>();
-        kits.forEach(kit -> byKit.put(kit.attendee().name(), kit.lines().stream().map(line -> cost(perGram, catalogue, line.item(), line.grams())).reduce(BigDecimal.ZERO, BigDecimal::add)));
+        kits.forEach(kit -> byKit.put(kit.attendee().id(), kit.lines().stream().map(line -> cost(perGram, catalogue, line.item(), line.grams())).reduce(BigDecimal.ZERO, BigDecimal::add)));
         BigDecimal used = BigDecimal.ZERO;
         List<String> unknown = new ArrayList<>();
         for (String id : demand.items()) {

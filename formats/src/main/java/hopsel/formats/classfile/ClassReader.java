@@ -168,7 +168,8 @@ final class ClassReader {
                 node.texts("avoids", true, (word, at) -> Optional.of(word)),
                 node.number("servings", Bounds.POSITIVE),
                 node.optionalText("zone").flatMap(name -> zone(node, name)),
-                node.word("gets", Attendee.Gets.values(), Attendee.Gets::word));
+                node.word("gets", Attendee.Gets.values(), Attendee.Gets::word),
+                node.texts("rather", false, (word, at) -> Optional.of(word)));
     }
 
     private Provision provision() {

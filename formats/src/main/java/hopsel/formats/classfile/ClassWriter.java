@@ -248,6 +248,10 @@ final class ClassWriter {
         put(node, "servings", attendee.servings());
         attendee.zone().ifPresent(zone -> node.put("zone", zone.getId()));
         node.put("gets", attendee.gets().word());
+        if (!attendee.rather().isEmpty()) {
+            ArrayNode rather = node.putArray("rather");
+            attendee.rather().forEach(rather::add);
+        }
     }
 
     private static void provision(ObjectNode node, Provision provision) {

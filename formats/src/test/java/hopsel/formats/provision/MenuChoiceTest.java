@@ -4,15 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Menu;
 import hopsel.core.diet.MenuChoice;
 import hopsel.core.diet.MenuChoice.Suits;
+import hopsel.core.diet.Serving;
 import hopsel.core.diet.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Show;
 import hopsel.core.dish.Source;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Amount;
+import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 import hopsel.formats.classfile.BuiltInCatalogue;
@@ -55,22 +64,22 @@ class MenuChoiceTest {
                 guest("Ana", "tree-nut"), guest("Bo")), BUILT_IN);
         assertThat(choice.oneMenu()).extracting(change -> change.item() + " > " + change.use().orElseThrow().use()).containsExactly("almonds > sunflower-seeds", "cashews > sunflower-seeds");
         assertThat(choice.stuck()).isEmpty();
-        assertThat(choice.kits()).hasSize(1);
+        assertThat(choice.kits()).extracting(kind -> kind.attendees().get(0).name() + " " + kind.changes().size()).containsExactly("Bo 0", "Ana 2");
     }
 
     @Test
     void whatSuitsOneAndNotAnotherMakesTwoKindsOfKitAndIsNamedForTheOneMenu() throws Exception {
         CookingClass cooking = cooking(List.of(line("peanut-butter", false), line("chilli-flakes", true)), List.of(instead("peanut-butter", "almond-butter"), instead("peanut-butter", "tahini")),
-                guest("Ana", "peanut", "sesame", "chilli-flakes"), guest("Bo", "peanut", "tree-nut"), guest("Cy"));
+                guest("Ana", "peanut", "sesame", "chilli-flakes"), guest("Bo", "peanut", "tree-nut"), guest("Cy"), guest("Di", "peanut"));
         MenuChoice choice = MenuChoice.of(cooking, BUILT_IN);
         assertThat(choice.stuck()).singleElement().satisfies(stuck -> {
             assertThat(stuck.item()).isEqualTo("peanut-butter");
-            assertThat(stuck.names()).containsExactly("Ana", "Bo");
+            assertThat(stuck.names()).containsExactly("Ana", "Bo", "Di");
         });
         assertThat(choice.oneMenu()).extracting(MenuChoice.Change::item).containsExactly("chilli-flakes");
-        assertThat(choice.kits()).hasSize(2);
-        assertThat(choice.kits()).allSatisfy(kind -> assertThat(kind.changes()).isNotEmpty());
-        assertThat(choice.cells()).extracting(cell -> cell.attendee().name() + " " + cell.suits()).containsExactly("Ana " + Suits.LEFT_OUT, "Bo " + Suits.SUBSTITUTED, "Cy " + Suits.FINE);
+        assertThat(choice.kits()).hasSize(3);
+        assertThat(choice.kits().get(0).attendees()).extracting(Attendee::name).containsExactly("Cy");
+        assertThat(choice.cells()).extracting(cell -> cell.attendee().name() + " " + cell.suits()).containsExactly("Ana " + Suits.LEFT_OUT, "Bo " + Suits.SUBSTITUTED, "Cy " + Suits.FINE, "Di " + Suits.SUBSTITUTED);
     }
 
     @Test
@@ -79,5 +88,30 @@ class MenuChoiceTest {
         assertThat(choice.kits()).singleElement().satisfies(kind -> assertThat(kind.attendees()).extracting(Attendee::name).containsExactly("Bo"));
         assertThat(choice.cells()).extracting(MenuChoice.Cell::suits).containsExactly(Suits.CANNOT, Suits.FINE);
         assertThat(choice.stuck()).extracting(MenuChoice.Stuck::item).containsExactly("firm-tofu");
+    }
+
+    @Test
+    void whatSomebodyWouldRatherNotHaveIsChangedWhereSomethingSuitsAndServedOtherwise() throws Exception {
+        Attendee ana = new Attendee("ana", "Ana", List.of("tree-nut"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH, List.of("peanut", "soy", "sunflower-seeds"));
+        CookingClass cooking = cooking(List.of(line("peanut-butter", false), line("firm-tofu", false), line("cashews", false)),
+                List.of(instead("peanut-butter", "almond-butter"), instead("peanut-butter", "tahini"), instead("cashews", "sunflower-seeds")), ana);
+        Menu menu = Menu.of(cooking, BUILT_IN);
+        Dish dish = cooking.dishes().get(0);
+        assertThat(menu.serve(dish, dish.line("peanut-butter"), ana)).isEqualTo(new Serving.Substituted(cooking.substitutions().get(1), List.of("peanut")));
+        assertThat(menu.serve(dish, dish.line("firm-tofu"), ana)).isEqualTo(new Serving.AsWritten(List.of("soy")));
+        assertThat(menu.serve(dish, dish.line("cashews"), ana)).as("what is disliked comes before what harms").isInstanceOf(Serving.Substituted.class);
+    }
+
+    @Test
+    void sproutsThatAreCookedAreNoMatterToWhoAvoidsThemRaw() throws Exception {
+        Attendee ana = guest("Ana", "raw-sprouts");
+        CookingClass any = Samples.cooking("lists-sample-00");
+        IngredientLine line = line("mung-sprouts", false);
+        for (boolean hot : new boolean[]{true, false}) {
+            Step step = new Step("toss", "Toss", Optional.empty(), StepMinutes.of(Minutes.of(3)), Work.HANDS, Show.MAY, hot ? List.of(new Need("burner", 1, Optional.empty(), BigDecimal.ZERO)) : List.of(), List.of(),
+                    Optional.empty(), Optional.empty(), List.of(new Use("mung-sprouts", BigDecimal.ONE)), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+            Dish dish = new Dish("bowl", "Bowl", BigDecimal.ONE, List.of(new Component("all", "All", List.of(line), List.of(step))));
+            assertThat(Menu.of(any, BUILT_IN).serve(dish, line, ana)).isInstanceOf(hot ? Serving.AsWritten.class : Serving.CannotServe.class);
+        }
     }
 }

@@ -6,8 +6,9 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.Packing;
-import hopsel.core.kit.Packing.Compartment;
 import hopsel.core.kit.Packing.Row;
+import hopsel.core.kit.Portion;
+import hopsel.core.kit.Portion.Compartment;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
@@ -33,17 +34,17 @@ class PackingTest {
         for (Packing.Kind kind : packing.kinds()) {
             for (Kit kit : kind.kits()) {
                 BigDecimal exact = kit.lines().stream().map(Kit.Line::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
-                BigDecimal packed = kind.portions().stream().map(Packing.Portion::exact).reduce(BigDecimal.ZERO, BigDecimal::add);
+                BigDecimal packed = kind.portions().stream().map(Portion::edible).reduce(BigDecimal.ZERO, BigDecimal::add);
                 assertThat(packed).isEqualByComparingTo(exact);
             }
             assertThat(kind.portions()).allSatisfy(portion -> {
                 Item item = catalogue.get(portion.item());
-                assertThat(portion.grams().setScale(6, RoundingMode.HALF_UP)).as(portion.item()).isGreaterThanOrEqualTo(portion.exact().setScale(6, RoundingMode.HALF_UP));
+                assertThat(portion.grams().setScale(6, RoundingMode.HALF_UP)).as(portion.item()).isGreaterThanOrEqualTo(portion.least().setScale(6, RoundingMode.HALF_UP));
                 BigDecimal most = portion.pieces() > 0 ? item.gramsPerPiece().orElseThrow() : new BigDecimal("5").max(item.tolerance().orElse(BigDecimal.ZERO));
-                assertThat(portion.grams().subtract(portion.exact())).isLessThanOrEqualTo(most);
+                assertThat(portion.grams().subtract(portion.least())).isLessThanOrEqualTo(most);
                 assertThat(portion.compartment() == Compartment.COLD).isEqualTo(item.storage().filter(storage -> !storage.word().equals("ambient")).isPresent());
             });
-            assertThat(kind.parcel()).isGreaterThan(kind.portions().stream().map(Packing.Portion::grams).reduce(BigDecimal.ZERO, BigDecimal::add));
+            assertThat(kind.parcel()).isGreaterThan(kind.portions().stream().map(Portion::grams).reduce(BigDecimal.ZERO, BigDecimal::add));
         }
         List<Boolean> withAllergens = packing.rows().stream().map(Row::item).map(catalogue::get).map(item -> !item.allergens().isEmpty()).toList();
         assertThat(withAllergens).isSorted();

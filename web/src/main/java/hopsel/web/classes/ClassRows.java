@@ -85,7 +85,7 @@ final class ClassRows {
     record AttendeeRow(String id, int position, String name, BigDecimal servings, String zone, String gets) {
     }
 
-    record AttendeeAvoidRow(String attendeeId, int position, String word) {
+    record AttendeeAvoidRow(String attendeeId, int position, String word, boolean strict) {
     }
 
     record PantryStockRow(int position, String itemId, BigDecimal grams) {

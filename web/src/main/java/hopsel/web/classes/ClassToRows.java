@@ -44,6 +44,7 @@ import java.util.function.BiConsumer;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Lays a class out in rows. */
 final class ClassToRows {
@@ -191,8 +192,9 @@ final class ClassToRows {
     }
 
     List<AttendeeAvoidRow> attendeeAvoids() {
-        return cooking.attendees().stream().flatMap(attendee -> rows(attendee.avoids(),
-                (i, word) -> new AttendeeAvoidRow(attendee.id(), i, word)).stream()).toList();
+        return cooking.attendees().stream().flatMap(attendee -> Stream.concat(
+                rows(attendee.avoids(), (i, word) -> new AttendeeAvoidRow(attendee.id(), i, word, true)).stream(),
+                rows(attendee.rather(), (i, word) -> new AttendeeAvoidRow(attendee.id(), attendee.avoids().size() + i, word, false)).stream())).toList();
     }
 
     List<SharedComponentRow> sharedComponents() {

@@ -214,9 +214,13 @@ final class RowsToClass {
     private List<Attendee> attendees() {
         Map<String, List<AttendeeAvoidRow>> avoids = group(mapper.attendeeAvoids(row.id()), AttendeeAvoidRow::attendeeId);
         return mapper.attendees(row.id()).stream().map(attendee -> new Attendee(attendee.id(), attendee.name(),
-                avoids.getOrDefault(attendee.id(), List.of()).stream().map(AttendeeAvoidRow::word).toList(),
+                words(avoids, attendee.id(), true),
                 Decimals.plain(attendee.servings()), Optional.ofNullable(attendee.zone()).map(ZoneId::of),
-                word(Attendee.Gets.values(), Attendee.Gets::word, attendee.gets()))).toList();
+                word(Attendee.Gets.values(), Attendee.Gets::word, attendee.gets()), words(avoids, attendee.id(), false))).toList();
+    }
+
+    private static List<String> words(Map<String, List<AttendeeAvoidRow>> avoids, String attendee, boolean strict) {
+        return avoids.getOrDefault(attendee, List.of()).stream().filter(row -> row.strict() == strict).map(AttendeeAvoidRow::word).toList();
     }
 
     private Provision provision() {

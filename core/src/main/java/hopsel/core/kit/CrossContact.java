@@ -1,0 +1,131 @@
+package hopsel.core.kit;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Attendee;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepRef;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.mise.ToolFinder;
+import hopsel.core.plan.Activity;
+import hopsel.core.plan.Plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/**
+ * Where something that a guest avoids gets onto what is made for them: an appliance, a tool, a board or hot oil that was
+ * used for the one and then for the other.
+ *
+ * @param contacts in the order of the plan
+ */
+public record CrossContact(List<Contact> contacts) {
+
+    /** Appliances in which food touches what was in them before. */
+    private static final Set<String> TOUCHED = Set.of("blender", "food-processor", "mixer", "spice-grinder", "griddle", "grill", "fryer", "steamer", "air-fryer", "pasta-machine", "scale");
+    /** Tools that hold what touched them; bowls and pots are washed and changed anyway. */
+    private static final Set<String> HOLDS = Set.of("knife", "chopping board", "rolling pin", "grater", "sieve", "colander", "mortar", "wok", "frying pan", "tongs", "spatula", "baking tray");
+
+    /** What is shared. */
+    public enum Shared { APPLIANCE, OIL, TOOL }
+
+    /**
+     * A contact.
+     *
+     * @param shared  what kind of thing
+     * @param place   its name, such as blender or chopping board
+     * @param avoided what somebody avoids: a word of an allergen, or the id of an item
+     * @param with    step that brings it
+     * @param then    step of a dish without it that uses the same afterwards
+     * @param at      when that begins, seconds relative to going on air
+     */
+    public record Contact(Shared shared, String place, String avoided, StepRef with, StepRef then, int at) {
+    }
+
+    /** Keeps its own copy. */
+    public CrossContact {
+        contacts = List.copyOf(contacts);
+    }
+
+    /** The contacts of a plan, each place and word once: the first time it happens. */
+    public static CrossContact of(CookingClass cooking, Plan plan, Catalogue catalogue) {
+        Set<String> words = cooking.attendees().stream().map(Attendee::avoids).flatMap(List::stream).collect(Collectors.toCollection(TreeSet::new));
+        Map<String, Contact> first = new LinkedHashMap<>();
+        for (String word : words) {
+            Set<StepRef> carrying = carrying(cooking, catalogue, word);
+            Set<String> dishes = carrying.stream().map(StepRef::dish).collect(Collectors.toSet());
+            places(cooking, plan).forEach((place, uses) -> {
+                Activity with = null;
+                for (Activity use : uses) {
+                    if (carrying.contains(use.step())) {
+                        with = use;
+                    } else if (with != null && !dishes.contains(use.step().dish())) {
+                        first.putIfAbsent(place + " " + word, new Contact(place.shared, place.name, word, with.step(), use.step(), use.start()));
+                        with = null;
+                    }
+                }
+            });
+        }
+        return new CrossContact(first.values().stream().sorted(Comparator.comparingInt(Contact::at)).toList());
+    }
+
+    private record Place(Shared shared, String name, String id) {
+    }
+
+    /** Everything that is touched, with the activities that use it in their order. */
+    private static Map<Place, List<Activity>> places(CookingClass cooking, Plan plan) {
+        Map<Place, List<Activity>> places = new TreeMap<>(Comparator.comparing(Place::shared).thenComparing(Place::id));
+        for (Activity activity : plan.activities().stream().sorted(Comparator.comparingInt(Activity::start)).toList()) {
+            Step step = cooking.step(activity.step());
+            cooking.resources().stream().filter(resource -> activity.placements().stream().anyMatch(placement -> placement.resource().equals(resource.id()))).filter(resource -> TOUCHED.contains(resource.kind()))
+                    .forEach(resource -> add(places, new Place(resource.kind().equals("fryer") ? Shared.OIL : Shared.APPLIANCE, resource.kind().replace('-', ' '), resource.id()), activity));
+            ToolFinder.of(step).stream().map(tool -> tool.name()).filter(HOLDS::contains).distinct().forEach(name -> add(places, new Place(Shared.TOOL, name, name), activity));
+            if (fries(step)) {
+                add(places, new Place(Shared.OIL, "oil", "oil"), activity);
+            }
+        }
+        return places;
+    }
+
+    private static void add(Map<Place, List<Activity>> places, Place place, Activity activity) {
+        List<Activity> uses = places.computeIfAbsent(place, any -> new ArrayList<>());
+        if (!uses.contains(activity)) {
+            uses.add(activity);
+        }
+    }
+
+    /** Oil that is kept and used again: a pan's worth is wiped out. */
+    private static boolean fries(Step step) {
+        String words = (step.title() + " " + step.instruction()).toLowerCase(Locale.ROOT);
+        return words.contains("deep-fr") || words.contains("deep fr") || words.contains("shallow-fr") || words.contains("hot oil");
+    }
+
+    /** Steps that something goes into, and all that come after them. */
+    private static Set<StepRef> carrying(CookingClass cooking, Catalogue catalogue, String word) {
+        Set<StepRef> carrying = new HashSet<>();
+        for (Dish dish : cooking.dishes()) {
+            List<Step> open = new ArrayList<>(dish.steps().filter(step -> step.uses().stream().anyMatch(use -> holds(catalogue.get(dish.line(use.ingredient()).item()), word))).toList());
+            while (!open.isEmpty()) {
+                Step step = open.remove(open.size() - 1);
+                if (carrying.add(new StepRef(dish.id(), step.id()))) {
+                    dish.steps().filter(next -> next.after().stream().anyMatch(after -> after.step().equals(step.id()))).forEach(open::add);
+                }
+            }
+        }
+        return carrying;
+    }
+
+    private static boolean holds(Item item, String word) {
+        return item.id().equals(word) || item.allergens().stream().anyMatch(allergen -> allergen.word().equals(word));
+    }
+}

@@ -1,0 +1,270 @@
+package hopsel.core.kit;
+
+import hopsel.core.diet.Menu;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Origin;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * How far the packing of a class has come: the sum of everything that happened at the stations. What may happen next is
+ * asked before it is written down; what is written down is never changed.
+ */
+public final class PackingRun {
+
+    /** What happens at a station. */
+    public enum Kind { CLAIM, RELEASE, WEIGH, TAKE_OUT, CLOSE, REOPEN, CLEAN, READ_LABEL }
+
+    /**
+     * The pack that something was taken from.
+     *
+     * @param name  lot number or what else tells it apart
+     * @param useBy date on it; empty: none
+     */
+    public record Lot(String name, Optional<LocalDate> useBy) {
+    }
+
+    /**
+     * Something that happened.
+     *
+     * @param kit     id of the attendee; empty text where it is about no kit
+     * @param portion what it is about; dish and item are empty text where it is about the whole kit
+     * @param grams   as bought
+     * @param lot     what it was taken from
+     */
+    public record Event(Kind kind, String kit, Portion.Key portion, BigDecimal grams, Lot lot, String station) {
+    }
+
+    /** Why something may not be done. */
+    public enum Why { NO_SUCH_KIT, HELD, CLOSED, NOT_IN_KIT, ALREADY_IN, NOT_IN, TOO_LITTLE, TOO_MUCH, OTHER_ITEM, NO_LOT, PAST_DATE, CLEAN_FIRST, READ_LABEL, MISSING, WRONG }
+
+    /**
+     * That something may not be done.
+     *
+     * @param why   the rule
+     * @param items ids that it is about
+     * @param grams by how much; 0 where that is no matter
+     * @param by    the station that holds the kit, or empty text
+     */
+    public record Refusal(Why why, List<String> items, BigDecimal grams, String by) {
+    }
+
+    /**
+     * What lies in a kit.
+     *
+     * @param grams as bought
+     */
+    public record Weighed(BigDecimal grams, Lot lot, String station) {
+    }
+
+    /**
+     * What of a pack went where.
+     *
+     * @param grams that were used
+     * @param kits  ids of the attendees who got some
+     */
+    public record Use(String item, Lot lot, BigDecimal grams, List<String> kits) {
+    }
+
+    private static final class State {
+        private String holder = "";
+        private boolean closed;
+        private final Map<Portion.Key, Weighed> in = new LinkedHashMap<>();
+    }
+
+    private final Packing packing;
+    private final Catalogue catalogue;
+    private final Map<String, State> kits = new LinkedHashMap<>();
+    private final Map<String, Set<String>> onStation = new LinkedHashMap<>();
+    private final Map<String, Set<String>> labels = new LinkedHashMap<>();
+    private final Map<String, String> lots = new LinkedHashMap<>();
+
+    private PackingRun(Packing packing, Catalogue catalogue) {
+        this.packing = packing;
+        this.catalogue = catalogue;
+    }
+
+    /** After these events, in their order. */
+    public static PackingRun after(Packing packing, Catalogue catalogue, List<Event> events) {
+        PackingRun run = new PackingRun(packing, catalogue);
+        events.forEach(run::happened);
+        return run;
+    }
+
+    private void happened(Event event) {
+        State kit = state(event.kit);
+        switch (event.kind) {
+            case CLAIM -> kit.holder = event.station;
+            case RELEASE -> kit.holder = "";
+            case WEIGH -> {
+                kit.in.put(event.portion, new Weighed(event.grams, event.lot, event.station));
+                onStation.computeIfAbsent(event.station, any -> new LinkedHashSet<>()).add(event.portion.item());
+                lots.put(event.lot.name, event.portion.item());
+            }
+            case TAKE_OUT -> kit.in.remove(event.portion);
+            case CLOSE -> {
+                kit.closed = true;
+                kit.holder = "";
+            }
+            case REOPEN -> kit.closed = false;
+            case CLEAN -> onStation.remove(event.station);
+            default -> labels.computeIfAbsent(event.portion.item(), any -> new LinkedHashSet<>()).add(event.lot.name);
+        }
+    }
+
+    private State state(String kit) {
+        return kits.computeIfAbsent(kit, any -> new State());
+    }
+
+    /**
+     * Why this may not happen now; empty: it may.
+     *
+     * @param labelsRead ids of items whose labels were read for this class
+     * @param today      a pack whose date is over is refused
+     */
+    public Optional<Refusal> refusal(Event event, Set<String> labelsRead, LocalDate today) {
+        if (event.kind == Kind.CLEAN || event.kind == Kind.READ_LABEL) {
+            return Optional.empty();
+        }
+        Optional<Packing.Kind> wanted = packing.of(event.kit);
+        if (wanted.isEmpty() && event.kind != Kind.TAKE_OUT && event.kind != Kind.REOPEN) {
+            return no(Why.NO_SUCH_KIT);
+        }
+        State kit = state(event.kit);
+        if (!kit.holder.isEmpty() && !kit.holder.equals(event.station) && event.kind != Kind.RELEASE) {
+            return Optional.of(new Refusal(Why.HELD, List.of(), BigDecimal.ZERO, kit.holder));
+        }
+        if (kit.closed && event.kind != Kind.REOPEN) {
+            return no(Why.CLOSED);
+        }
+        return switch (event.kind) {
+            case WEIGH -> weighing(event, wanted.orElseThrow(), kit, labelsRead, today);
+            case TAKE_OUT -> kit.in.containsKey(event.portion) ? Optional.empty() : no(Why.NOT_IN, event.portion.item());
+            case CLOSE -> closing(event.kit);
+            default -> Optional.empty();
+        };
+    }
+
+    private Optional<Refusal> weighing(Event event, Packing.Kind wanted, State kit, Set<String> labelsRead, LocalDate today) {
+        String item = event.portion.item();
+        Optional<Portion> portion = wanted.portions().stream().filter(own -> own.key().equals(event.portion)).findFirst();
+        if (portion.isEmpty()) {
+            return no(Why.NOT_IN_KIT, item);
+        }
+        if (kit.in.containsKey(event.portion)) {
+            return no(Why.ALREADY_IN, item);
+        }
+        if (event.lot.name.isEmpty()) {
+            return no(Why.NO_LOT, item);
+        }
+        if (lots.containsKey(event.lot.name) && !lots.get(event.lot.name).equals(item)) {
+            return no(Why.OTHER_ITEM, lots.get(event.lot.name), item);
+        }
+        if (event.lot.useBy.filter(today::isAfter).isPresent()) {
+            return no(Why.PAST_DATE, item);
+        }
+        if (catalogue.get(item).origin() == Origin.CHECK_LABEL && !labelsRead.contains(item) && !labels.getOrDefault(item, Set.of()).contains(event.lot.name)) {
+            return no(Why.READ_LABEL, item);
+        }
+        List<String> carried = carriedOver(event.station, event.kit);
+        if (!carried.isEmpty()) {
+            return Optional.of(new Refusal(Why.CLEAN_FIRST, carried, BigDecimal.ZERO, ""));
+        }
+        BigDecimal under = portion.get().least().subtract(event.grams);
+        BigDecimal over = event.grams.subtract(portion.get().most());
+        return under.signum() > 0 ? Optional.of(new Refusal(Why.TOO_LITTLE, List.of(item), under, ""))
+                : over.signum() > 0 ? Optional.of(new Refusal(Why.TOO_MUCH, List.of(item), over, "")) : Optional.empty();
+    }
+
+    private Optional<Refusal> closing(String kit) {
+        List<String> wrong = wrong(kit).stream().map(Portion.Key::item).toList();
+        List<String> missing = missing(kit).stream().map(Portion::item).toList();
+        return !wrong.isEmpty() ? Optional.of(new Refusal(Why.WRONG, wrong, BigDecimal.ZERO, ""))
+                : !missing.isEmpty() ? Optional.of(new Refusal(Why.MISSING, missing, BigDecimal.ZERO, "")) : Optional.empty();
+    }
+
+    private static Optional<Refusal> no(Why why, String... items) {
+        return Optional.of(new Refusal(why, List.of(items), BigDecimal.ZERO, ""));
+    }
+
+    /** Items that were on a station since it was cleaned, and that whoever gets this kit avoids. */
+    public List<String> carriedOver(String station, String kit) {
+        return packing.kits().stream().filter(own -> own.attendee().id().equals(kit)).findFirst().map(own -> onStation.getOrDefault(station, Set.of()).stream()
+                .filter(item -> !Menu.avoided(catalogue.get(item), own.attendee()).isEmpty()).toList()).orElse(List.of());
+    }
+
+    /** What still has to go in. */
+    public List<Portion> missing(String kit) {
+        Map<Portion.Key, Weighed> in = in(kit);
+        return packing.of(kit).stream().flatMap(kind -> kind.portions().stream()).filter(portion -> !in.containsKey(portion.key())).toList();
+    }
+
+    /** What lies in it and should not: another item, or an amount that no longer fits, for a guest who changed something. */
+    public List<Portion.Key> wrong(String kit) {
+        List<Portion.Key> wrong = new ArrayList<>();
+        in(kit).forEach((key, weighed) -> {
+            if (packing.of(kit).stream().flatMap(kind -> kind.portions().stream()).noneMatch(portion -> portion.key().equals(key) && portion.fits(weighed.grams))) {
+                wrong.add(key);
+            }
+        });
+        return wrong;
+    }
+
+    /** What lies in a kit, in the order in which it went in. */
+    public Map<Portion.Key, Weighed> in(String kit) {
+        return kits.containsKey(kit) ? kits.get(kit).in : Map.of();
+    }
+
+    /** Whether a kit is closed. */
+    public boolean closed(String kit) {
+        return kits.containsKey(kit) && kits.get(kit).closed;
+    }
+
+    /** Whether a kit is closed, and what is in it is not what its attendee needs any more. */
+    public boolean redo(String kit) {
+        return closed(kit) && (!wrong(kit).isEmpty() || !missing(kit).isEmpty());
+    }
+
+    /** The station that is packing a kit. */
+    public Optional<String> holder(String kit) {
+        return kits.containsKey(kit) && !kits.get(kit).holder.isEmpty() ? Optional.of(kits.get(kit).holder) : Optional.empty();
+    }
+
+    /** Whether the label of an item's pack was read at a station. */
+    public boolean labelRead(String item) {
+        return labels.containsKey(item);
+    }
+
+    /** Ids of those in whose kit something lies and who get none any more. */
+    public List<String> gone() {
+        return kits.entrySet().stream().filter(entry -> !entry.getValue().in.isEmpty() && packing.of(entry.getKey()).isEmpty()).map(Map.Entry::getKey).toList();
+    }
+
+    /** What was taken from each pack and lies in a kit now. */
+    public List<Use> uses() {
+        Map<String, Use> uses = new LinkedHashMap<>();
+        kits.forEach((kit, state) -> state.in.forEach((key, weighed) -> uses.merge(key.item() + "\n" + weighed.lot.name,
+                new Use(key.item(), weighed.lot, weighed.grams, List.of(kit)), PackingRun::both)));
+        return List.copyOf(uses.values());
+    }
+
+    private static Use both(Use one, Use two) {
+        Set<String> kits = new LinkedHashSet<>(one.kits);
+        kits.addAll(two.kits);
+        return new Use(one.item, one.lot, one.grams.add(two.grams), List.copyOf(kits));
+    }
+
+    /** An item by id, for those who name one. */
+    public Item item(String id) {
+        return catalogue.get(id);
+    }
+}

@@ -1,0 +1,112 @@
+package hopsel.core.kit;
+
+import hopsel.core.item.Item;
+import hopsel.core.item.Storage;
+import hopsel.core.measure.Decimals;
+import hopsel.core.mise.Trait;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What of one item goes into a kit for one dish, as it is packed: as bought, before anybody peels it, never less than the
+ * recipe, and in a weight that a kitchen scale can show.
+ *
+ * @param dish        id of the dish
+ * @param item        id of the item
+ * @param edible      grams that the recipe asks for, of all lines of the dish together
+ * @param least       the same as bought: what peeling takes is in it
+ * @param grams       that are packed, the next weight a scale shows
+ * @param most        grams at which it is too much
+ * @param pieces      whole pieces, where it is counted; 0: it is weighed
+ * @param jars        how many jars or bags
+ * @param millilitres that each of them holds
+ * @param compartment where it lies in the kit
+ */
+public record Portion(String dish, String item, BigDecimal edible, BigDecimal least, BigDecimal grams, BigDecimal most, int pieces, int jars, int millilitres, Compartment compartment) {
+
+    /** Where something lies in a kit. */
+    public enum Compartment { DRY, LIQUID, FRESH, COLD, FRAGILE }
+
+    private static final MathContext DIGITS = MathContext.DECIMAL64;
+    /** Sizes of jars and bags, ml, and how full they get. Kitchen practice. */
+    private static final int[] SIZES = {30, 60, 125, 250, 500, 1000, 2000};
+    private static final BigDecimal HEADROOM = new BigDecimal("1.1");
+    /** Grams per millilitre of what nobody has measured: something loose, such as leaves and cubes. */
+    private static final BigDecimal LOOSE = new BigDecimal("0.6");
+    private static final BigDecimal HALF = new BigDecimal("0.5");
+
+    /**
+     * The portion of an item.
+     *
+     * @param edible  grams in the recipe
+     * @param byPiece whether the recipe counts whole pieces
+     */
+    static Portion of(String dish, Item item, BigDecimal edible, boolean byPiece) {
+        BigDecimal least = Decimals.ratio(edible, item.edibleShare());
+        Optional<BigDecimal> piece = byPiece ? item.gramsPerPiece() : Optional.empty();
+        int pieces = piece.map(grams -> least.divide(grams, 9, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING).intValue()).orElse(0);
+        BigDecimal step = step(item, least);
+        BigDecimal grams = piece.map(one -> one.multiply(BigDecimal.valueOf(pieces))).orElseGet(() -> up(least, step));
+        BigDecimal most = grams.add(item.tolerance().orElse(BigDecimal.ZERO).max(step));
+        int size = size(item, grams);
+        return new Portion(dish, item.id(), edible, least, grams, most, pieces, jars(item, grams, size), size, compartment(item, pieces));
+    }
+
+    /**
+     * What is weighed to: half a gram for spices and other small amounts, a gram, and five for what is weighed by the
+     * handful. A tolerance that the item names comes before it.
+     */
+    static BigDecimal step(Item item, BigDecimal grams) {
+        BigDecimal coarse = item.tolerance().orElse(grams.compareTo(BigDecimal.valueOf(100)) >= 0 ? BigDecimal.valueOf(5) : BigDecimal.ONE);
+        return grams.compareTo(BigDecimal.TEN) < 0 ? HALF : grams.compareTo(BigDecimal.valueOf(50)) < 0 ? coarse.min(BigDecimal.ONE).max(HALF) : coarse.max(HALF);
+    }
+
+    private static BigDecimal up(BigDecimal grams, BigDecimal step) {
+        return grams.divide(step, 9, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING).multiply(step);
+    }
+
+    private static Compartment compartment(Item item, int pieces) {
+        if (item.storage().filter(storage -> storage != Storage.AMBIENT).isPresent()) {
+            return Compartment.COLD;
+        }
+        Set<Trait> traits = Trait.of(item);
+        return traits.contains(Trait.LIQUID) ? Compartment.LIQUID : traits.contains(Trait.DRY) ? Compartment.DRY : pieces > 0 || item.gramsPerPiece().isPresent() ? Compartment.FRESH : Compartment.FRAGILE;
+    }
+
+    private static BigDecimal volume(Item item, BigDecimal grams) {
+        return grams.divide(item.gramsPerMl().orElse(LOOSE), DIGITS).multiply(HEADROOM);
+    }
+
+    /** The smallest size that it fills to nine tenths at most; the largest for what wants several. */
+    private static int size(Item item, BigDecimal grams) {
+        BigDecimal millilitres = volume(item, grams);
+        for (int size : SIZES) {
+            if (millilitres.compareTo(BigDecimal.valueOf(size)) <= 0) {
+                return size;
+            }
+        }
+        return SIZES[SIZES.length - 1];
+    }
+
+    private static int jars(Item item, BigDecimal grams, int size) {
+        return volume(item, grams).divide(BigDecimal.valueOf(size), 9, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING).max(BigDecimal.ONE).intValue();
+    }
+
+    /** Whether a weight is enough and not too much. */
+    public boolean fits(BigDecimal weighed) {
+        return weighed.compareTo(least) >= 0 && weighed.compareTo(most) <= 0;
+    }
+
+    /** Which of a kit's portions it is. */
+    public Key key() {
+        return new Key(dish, item);
+    }
+
+    /** A portion by its dish and item. */
+    public record Key(String dish, String item) {
+    }
+}

@@ -18,7 +18,8 @@ public final class Avoided {
             Map.entry("nuts", Allergen.TREE_NUT), Map.entry("nut", Allergen.TREE_NUT), Map.entry("tree nuts", Allergen.TREE_NUT), Map.entry("peanuts", Allergen.PEANUT), Map.entry("soya", Allergen.SOY),
             Map.entry("soybeans", Allergen.SOY), Map.entry("dairy", Allergen.MILK), Map.entry("lactose", Allergen.MILK), Map.entry("eggs", Allergen.EGG), Map.entry("shellfish", Allergen.CRUSTACEANS),
             Map.entry("molluscs", Allergen.MOLLUSC), Map.entry("sesame seeds", Allergen.SESAME), Map.entry("sulphites", Allergen.SULPHITE), Map.entry("sulfites", Allergen.SULPHITE), Map.entry("lupine", Allergen.LUPIN));
-    private static final Map<String, HouseRule> RULES = Map.of("salt", HouseRule.ADDED_SALT, "added salt", HouseRule.ADDED_SALT, "no oil", HouseRule.OIL, "oils", HouseRule.OIL);
+    private static final Map<String, HouseRule> RULES = Map.of("salt", HouseRule.ADDED_SALT, "added salt", HouseRule.ADDED_SALT, "no oil", HouseRule.OIL, "oils", HouseRule.OIL,
+            "wine", HouseRule.ALCOHOL, "no alcohol", HouseRule.ALCOHOL, "sprouts", HouseRule.RAW_SPROUTS, "raw sprouts", HouseRule.RAW_SPROUTS);
 
     private Avoided() {
     }

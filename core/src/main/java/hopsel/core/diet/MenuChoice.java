@@ -6,6 +6,7 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Decimals;
+import hopsel.core.provision.StandIn;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -125,7 +126,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
 
         private Cell cell(Attendee attendee, Dish dish) {
             List<LineServing> lines = dish.lines().map(line -> new LineServing(line, menu.serve(dish, line, attendee))).filter(line -> !line.serving.equals(new Serving.AsWritten(List.of()))).toList();
-            Suits worst = lines.stream().map(line -> line.serving instanceof Serving.CannotServe ? Suits.CANNOT : line.serving instanceof Serving.LeftOut ? Suits.LEFT_OUT : Suits.SUBSTITUTED)
+            Suits worst = lines.stream().map(line -> line.serving instanceof Serving.CannotServe ? Suits.CANNOT : line.serving instanceof Serving.LeftOut ? Suits.LEFT_OUT : line.serving instanceof Serving.AsWritten ? Suits.FINE : Suits.SUBSTITUTED)
                     .max(Comparator.naturalOrder()).orElse(Suits.FINE);
             return new Cell(attendee, dish.id(), worst, lines);
         }
@@ -188,9 +189,11 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             return item.packs().stream().map(pack -> Decimals.ratio(pack.price(), pack.grams())).min(Comparator.naturalOrder());
         }
 
-        /** Everybody who can be served at all, in as few kinds of kit as can be; who can have the dishes as they are written keeps them so. */
+        /** Everybody who can be served at all, in as few kinds of kit as can be; who can have the dishes as they are written keeps them so.
+         * Where nobody gets a kit, everybody is reckoned as if they did. */
         private List<Kind> kits() {
-            List<Attendee> served = cooking.attendees().stream().filter(attendee -> options.keySet().stream().allMatch(item -> mask(item, attendee) != 0)).toList();
+            boolean packed = cooking.attendees().stream().anyMatch(attendee -> attendee.gets().kit());
+            List<Attendee> served = cooking.attendees().stream().filter(attendee -> !packed || attendee.gets().kit()).filter(attendee -> options.keySet().stream().allMatch(item -> mask(item, attendee) != 0)).toList();
             if (served.isEmpty()) {
                 return List.of();
             }
@@ -239,6 +242,16 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             }
             return items.get(item) ? mask | 2L << own.size() : mask;
         }
+    }
+
+    /** The class with one menu for everybody. */
+    public CookingClass applied(CookingClass cooking, Catalogue builtIn) {
+        CookingClass wanted = cooking;
+        for (Change change : oneMenu) {
+            CookingClass before = wanted;
+            wanted = change.use.map(use -> StandIn.apply(before, builtIn, change.item, use.use(), use.ratio())).orElseGet(() -> StandIn.without(before, change.item));
+        }
+        return wanted;
     }
 
     /** Products that the changes bring in which no dish has yet. */

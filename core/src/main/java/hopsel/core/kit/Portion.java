@@ -10,6 +10,7 @@ import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * What of one item goes into a kit for one dish, as it is packed: as bought, before anybody peels it, never less than the
@@ -37,6 +38,8 @@ public record Portion(String dish, String item, BigDecimal edible, BigDecimal le
     private static final BigDecimal HEADROOM = new BigDecimal("1.1");
     /** Grams per millilitre of what nobody has measured: something loose, such as leaves and cubes. */
     private static final BigDecimal LOOSE = new BigDecimal("0.6");
+    /** What sticks to a bag goes into a jar. */
+    private static final Pattern SPREADS = Pattern.compile("\\b(?:butter|tahini|miso|jam|mustard|marmalade|purée|chutney)\\b", Pattern.CASE_INSENSITIVE);
     private static final BigDecimal HALF = new BigDecimal("0.5");
 
     /**
@@ -74,7 +77,7 @@ public record Portion(String dish, String item, BigDecimal edible, BigDecimal le
             return Compartment.COLD;
         }
         Set<Trait> traits = Trait.of(item);
-        return traits.contains(Trait.LIQUID) ? Compartment.LIQUID : traits.contains(Trait.DRY) ? Compartment.DRY : pieces > 0 || item.gramsPerPiece().isPresent() ? Compartment.FRESH : Compartment.FRAGILE;
+        return traits.contains(Trait.LIQUID) || SPREADS.matcher(item.name()).find() ? Compartment.LIQUID : traits.contains(Trait.DRY) ? Compartment.DRY : pieces > 0 || item.gramsPerPiece().isPresent() ? Compartment.FRESH : Compartment.FRAGILE;
     }
 
     private static BigDecimal volume(Item item, BigDecimal grams) {

@@ -71,8 +71,13 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
 
         /** What will do instead, should it fail. */
         public Optional<String> standIn() {
-            return Optional.ofNullable(STAND_INS.get(what));
+            return ToolCheck.standIn(what);
         }
+    }
+
+    /** What will do instead of a tool or an appliance. */
+    static Optional<String> standIn(String name) {
+        return Optional.ofNullable(STAND_INS.get(name));
     }
 
     /** Keeps its own copies. */

@@ -16,7 +16,7 @@ public enum Trait {
     /** Flours, ground spices, sugar, seeds: shares a bowl with its like, and leaves board and scale clean. */
     DRY("flour\\b|powder|starch|cornflour|arrowroot|salt|sugar|semolina|polenta|yeast|soda|bicarbonate|cream of tartar|gum|husk|oats|seeds?|cumin|paprika|turmeric|pepper(?:corns?)?|"
             + "cinnamon|nutmeg|cloves?|cardamom|allspice|anise|fenugreek|caraway|nigella|sumac|za.?atar|asafoetida|garam masala|cayenne|flakes|dried \\w+|ground \\w+|rice|pearls?|lentils|quinoa|couscous|"
-            + "bulgur|millet|breadcrumbs|panko|cocoa|nuts?|almonds|cashews|walnuts|pecans|hazelnuts|pistachios|coconut, desiccated|desiccated coconut|agar|noodles|vermicelli|spaghetti|pasta|wakame|nori|kombu"),
+            + "bulgur|millet|breadcrumbs|panko|cocoa|nuts?|peanuts|almonds|cashews|walnuts|pecans|hazelnuts|pistachios|coconut, desiccated|desiccated coconut|agar|noodles|vermicelli|spaghetti|pasta|wakame|nori|kombu"),
     /** Runs: water, oil, milk, sauces. */
     LIQUID("water|oil|milk|drink|cream|juice|vinegar|wine|mirin|lager|beer|syrup|agave|sauce|aminos|passata|stock|extract|molasses|honey|aquafaba|ketchup|paste|yogurt|mayo|puree|purée|coffee"),
     /** Earth on it, or juice that soils the board. */

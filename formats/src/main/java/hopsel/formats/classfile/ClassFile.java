@@ -79,6 +79,20 @@ public final class ClassFile {
         return node;
     }
 
+    /**
+     * Reads an attendee that {@link #attendee(Attendee)} wrote.
+     *
+     * @throws IllegalStateException where it is something else
+     */
+    public static Attendee readAttendee(String document) {
+        List<Finding> findings = new ArrayList<>();
+        Attendee attendee = ClassReader.attendee(new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings));
+        if (!findings.isEmpty()) {
+            throw new IllegalStateException("The attendee cannot be read: " + findings);
+        }
+        return attendee;
+    }
+
     /** Reads a dish of section 3 in a larger document; what is wrong is noted there. */
     public static Dish readDish(Node node) {
         Dish dish = DishReader.read(node);

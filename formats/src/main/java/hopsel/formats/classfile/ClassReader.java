@@ -163,7 +163,7 @@ final class ClassReader {
                 node.optionalText("role"), node.optionalText("note"), node.optionalText("effect"));
     }
 
-    private static Attendee attendee(Node node) {
+    static Attendee attendee(Node node) {
         return new Attendee(node.id("id"), node.text("name"),
                 node.texts("avoids", true, (word, at) -> Optional.of(word)),
                 node.number("servings", Bounds.POSITIVE),

@@ -28,10 +28,12 @@ class SecurityConfiguration {
         return http
                 .authenticationManager(throttled)
                 .authorizeHttpRequests(requests -> requests
-                        .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/shop/**", "/guest/**", "/error")
+                        .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/shop/**", "/guest/**", "/join/**", "/error")
                         .permitAll()
-                        // An assistant looks and ticks off; changing things is the host's.
-                        .requestMatchers(HttpMethod.POST, "/classes/*/ticks/*").hasAnyRole("HOST", "ASSISTANT")
+                        // An assistant looks, ticks off and packs; changing things is the host's.
+                        .requestMatchers(HttpMethod.POST, "/classes/*/ticks/*", "/classes/*/packing/**", "/scales/*", "/printer").hasAnyRole("HOST", "ASSISTANT")
+                        // How to reach people, and everything about one of them, is for the host; whoever packs sees what is in a kit.
+                        .requestMatchers("/classes/*/people", "/classes/*/people.csv", "/classes/*/people/**", "/classes/*/menus", "/lots").hasRole("HOST")
                         .requestMatchers(HttpMethod.POST).hasRole("HOST")
                         .anyRequest().hasAnyRole("HOST", "ASSISTANT"))
                 .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/classes")

@@ -7,6 +7,7 @@ import hopsel.web.classes.ClassStore;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Component;
 
@@ -14,6 +15,7 @@ import java.io.IOException;
 
 /** Loads the demo classes into an empty database, through the same reader as any upload. */
 @Component
+@Order(1)
 @ConditionalOnProperty("hopsel.demo")
 class DemoClasses implements ApplicationRunner {
 

@@ -3,26 +3,34 @@ package hopsel.web.guest;
 import hopsel.core.advice.Beforehand;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Particulars;
 import hopsel.core.dish.Source;
 import hopsel.core.handout.HandoutWriter;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.Kit;
-import hopsel.core.mise.ToolFinder;
+import hopsel.core.mise.HomeTools;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.calendar.CalendarFile;
 import hopsel.formats.calendar.CalendarFile.Entry;
+import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.guest.GuestStore.Guest;
+import hopsel.web.guest.SignupStore.Waiting;
 import hopsel.web.handout.HandoutPdf;
 import hopsel.web.plan.PlanDesk;
 import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -38,14 +46,22 @@ class GuestController {
     private static final Duration WARNING = Duration.ofMinutes(15);
 
     private final GuestStore store;
+    private final SignupStore signups;
+    private final ParticularsStore particulars;
+    private final HouseRules rules;
+    private final AttendeeWords words;
     private final PlanDesk desk;
     private final HandoutPdf pdf;
     private final Figures figures;
     private final Catalogue builtIn;
     private final Clock clock;
 
-    GuestController(GuestStore store, PlanDesk desk, HandoutPdf pdf, Figures figures, Catalogue builtIn, Clock clock) {
+    GuestController(GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, Figures figures, Catalogue builtIn, Clock clock) {
         this.store = store;
+        this.signups = signups;
+        this.particulars = particulars;
+        this.rules = rules;
+        this.words = words;
         this.desk = desk;
         this.pdf = pdf;
         this.figures = figures;
@@ -54,7 +70,7 @@ class GuestController {
     }
 
     /** A class as one attendee sees it. */
-    private record Seen(PlannedClass planned, Attendee attendee) {
+    private record Seen(long id, PlannedClass planned, Attendee attendee, boolean waiting) {
 
         ZoneId zone() {
             return attendee.zone().orElse(planned.cooking().zone());
@@ -65,20 +81,37 @@ class GuestController {
         }
     }
 
-    private Seen open(String token, HttpServletResponse response) {
+    /** Nothing of such a page stays behind in caches, other sites' logs or search engines. */
+    static void keepPrivate(HttpServletResponse response) {
         response.setHeader("Referrer-Policy", "no-referrer");
         response.setHeader("Cache-Control", "no-store");
         response.setHeader("X-Robots-Tag", "noindex");
+    }
+
+    private Seen open(String token, HttpServletResponse response) {
+        keepPrivate(response);
         Guest guest = store.opened(token).orElseThrow(NotFoundException::new);
         PlannedClass planned = desk.find(guest.classId()).orElseThrow(NotFoundException::new).planned();
-        return planned.cooking().attendees().stream().filter(attendee -> attendee.id().equals(guest.attendee())).findFirst().map(attendee -> new Seen(planned, attendee)).orElseThrow(NotFoundException::new);
+        return planned.cooking().attendees().stream().filter(attendee -> attendee.id().equals(guest.attendee())).findFirst().map(attendee -> new Seen(guest.classId(), planned, attendee, false))
+                .or(() -> signups.waiting(guest.classId()).stream().map(Waiting::attendee).filter(attendee -> attendee.id().equals(guest.attendee())).findFirst().map(attendee -> new Seen(guest.classId(), planned, attendee, true)))
+                .orElseThrow(NotFoundException::new);
     }
 
     @GetMapping("/guest/{token}")
     String page(@PathVariable("token") String token, HttpServletResponse response, Model model) {
-        Seen seen = open(token, response);
+        fill(open(token, response), token, model);
+        return "guest/guest";
+    }
+
+    private void fill(Seen seen, String token, Model model) {
         CookingClass cooking = seen.planned.cooking();
         model.addAttribute("token", token);
+        model.addAttribute("waiting", seen.waiting);
+        Particulars known = particulars.of(seen.id).getOrDefault(seen.attendee.id(), Particulars.UNKNOWN);
+        model.addAttribute("known", known);
+        model.addAttribute("signup", signups.of(seen.id));
+        model.addAttribute("open", signups.of(seen.id).takes(cooking, clock.instant()));
+        JoinController.choices(model, rules);
         model.addAttribute("cooking", cooking);
         model.addAttribute("catalogue", seen.planned.catalogue());
         model.addAttribute("attendee", seen.attendee);
@@ -86,10 +119,42 @@ class GuestController {
         seen.planned.kits().stream().filter(kit -> kit.attendee().id().equals(seen.attendee.id())).findFirst().ifPresent(kit -> model.addAttribute("kit", kit));
         model.addAttribute("home", cooking.dishes().stream().flatMap(dish -> dish.lines()).filter(line -> line.from() == Source.HOME).map(line -> seen.planned.catalogue().get(line.item()).name()).distinct().toList());
         model.addAttribute("tasks", Beforehand.of(cooking, seen.planned.plan()));
-        model.addAttribute("tools", !cooking.style().cookAlong() ? List.of() : seen.planned.plan().activities().stream().filter(activity -> activity.copy().isMain())
-                .flatMap(activity -> ToolFinder.of(cooking.step(activity.step())).stream()).map(tool -> tool.kind()).distinct().sorted().toList());
+        model.addAttribute("tools", cooking.style().cookAlong() ? HomeTools.of(cooking, seen.planned.plan(), known.equipment()) : List.of());
         model.addAttribute("over", seen.over(clock));
-        return "guest/guest";
+    }
+
+    /** A guest says anew what they avoid; kit, shopping and handout follow. */
+    @PostMapping("/guest/{token}")
+    String change(@PathVariable("token") String token, @RequestParam MultiValueMap<String, String> typed, HttpServletResponse response, Model model) {
+        Seen seen = open(token, response);
+        CookingClass cooking = seen.planned.cooking();
+        Entered in = new Entered(JoinController.joined(typed));
+        try {
+            if (!signups.of(seen.id).takes(cooking, clock.instant())) {
+                throw new BadEntryException("time", "is over: kits are being packed. Tell the host yourself.");
+            }
+            Attendee said = new AttendeeForm(cooking, seen.planned.catalogue(), rules.all()).attendee(in, "", seen.attendee.id(), seen.attendee.name());
+            Attendee changed = new Attendee(said.id(), said.name(), said.avoids(), said.servings(), said.zone().or(seen.attendee::zone), seen.attendee.gets(), said.rather());
+            signups.change(seen.id, changed, AttendeeForm.particulars(in, ""));
+            return "redirect:/guest/" + token;
+        } catch (BadEntryException e) {
+            fill(seen, token, model);
+            model.addAttribute("wrong", words.wrong(e));
+            model.addAttribute("typed", typed.toSingleValueMap());
+            model.addAttribute("ticked", typed.getOrDefault("tick", List.of()));
+            model.addAttribute("tickedRather", typed.getOrDefault("tick-rather", List.of()));
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return "guest/guest";
+        }
+    }
+
+    /** A guest who cannot come. */
+    @PostMapping("/guest/{token}/leave")
+    String leave(@PathVariable("token") String token, HttpServletResponse response, Model model) {
+        Seen seen = open(token, response);
+        signups.leave(seen.id, seen.attendee.id());
+        model.addAttribute("cooking", seen.planned.cooking());
+        return "guest/left";
     }
 
     @GetMapping("/guest/{token}/calendar.ics")

@@ -15,6 +15,8 @@ interface GuestMapper {
 
     Optional<LinkRow> link(@Param("digest") String digest);
 
+    void anonymise(@Param("id") long id, @Param("attendee") String attendee, @Param("nobody") String nobody);
+
     void withdraw(@Param("id") long id, @Param("attendee") String attendee);
 
     List<String> live(@Param("id") long id, @Param("now") LocalDateTime now);

@@ -4,6 +4,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
+import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.frame.Secret;
@@ -19,6 +20,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -31,12 +33,16 @@ public class GuestStore {
     private static final int SHOWN = 30;
 
     private final GuestMapper mapper;
+    private final SignupMapper signups;
+    private final AttendeeStyles styles;
     private final ClassStore classes;
     private final Catalogue catalogue;
     private final Clock clock;
 
-    GuestStore(GuestMapper mapper, ClassStore classes, Catalogue catalogue, Clock clock) {
+    GuestStore(GuestMapper mapper, SignupMapper signups, AttendeeStyles styles, ClassStore classes, Catalogue catalogue, Clock clock) {
         this.mapper = mapper;
+        this.signups = signups;
+        this.styles = styles;
         this.classes = classes;
         this.catalogue = catalogue;
         this.clock = clock;
@@ -76,7 +82,8 @@ public class GuestStore {
     }
 
     /**
-     * Takes everything about one person out of a class: the attendee, their links, and every state that could be gone back to.
+     * Takes everything about one person out of a class: the attendee, their links, how they cook and what is known of them,
+     * and every state that could be gone back to. What was packed stays as packed, for nobody, so that a pack can be traced.
      *
      * @throws StaleClassException where the class was changed since
      */
@@ -84,6 +91,12 @@ public class GuestStore {
     public void erase(long id, int version, CookingClass now, String attendee, String who) throws StaleClassException {
         classes.replace(id, version, without(now, attendee));
         mapper.withdraw(id, attendee);
+        styles.keep(id, attendee, Map.of());
+        signups.dropDetail(id, attendee);
+        signups.dropWaiting(id, attendee);
+        signups.dropMade(id, attendee);
+        // Which pack went into a kit has to be known for a recall; whose kit it was has not.
+        mapper.anonymise(id, attendee, "erased-" + Secret.fresh().substring(0, 8));
         for (RevisionRow row : mapper.revisions(id)) {
             try {
                 CookingClass then = ClassFile.read(row.document().getBytes(StandardCharsets.UTF_8), catalogue);

@@ -2,6 +2,8 @@ package hopsel.web.kit;
 
 import hopsel.core.diet.MenuChoice.LineServing;
 import hopsel.core.diet.Serving;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
 import hopsel.web.frame.Figures;
 import org.springframework.context.MessageSource;
@@ -23,11 +25,16 @@ public class MenuWords {
         this.figures = figures;
     }
 
-    /** Which line, what comes instead, and why. */
-    public String line(LineServing line, Catalogue catalogue) {
+    /** Which line, what comes instead and where it goes in, and why. */
+    public String line(LineServing line, Dish dish, Catalogue catalogue) {
         String item = catalogue.get(line.line().item()).name();
         if (line.serving() instanceof Serving.Substituted other) {
-            return say("menus.line.instead", catalogue.get(other.substitution().use()).name(), item, words(other.reasons()));
+            String steps = dish.steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.line().id()))).map(Step::title).collect(Collectors.joining(", "));
+            String said = say("menus.line.instead", catalogue.get(other.substitution().use()).name(), item, words(other.reasons())) + other.substitution().effect().map(effect -> ". " + effect).orElse("");
+            return steps.isEmpty() ? said : say("menus.line.goes", said.endsWith(".") ? said : said + ".", steps);
+        }
+        if (line.serving() instanceof Serving.AsWritten asIs) {
+            return say("menus.line.liked", item, words(asIs.disliked()));
         }
         List<String> reasons = line.serving() instanceof Serving.LeftOut left ? left.reasons() : line.serving() instanceof Serving.CannotServe cannot ? cannot.reasons() : List.of();
         return say(line.serving() instanceof Serving.LeftOut ? "menus.line.left-out" : "menus.line.cannot", item, words(reasons));

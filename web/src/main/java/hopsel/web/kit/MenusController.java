@@ -2,11 +2,16 @@ package hopsel.web.kit;
 
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Avoided;
+import hopsel.core.diet.LabelFinding;
 import hopsel.core.diet.MenuChoice;
-import hopsel.core.diet.Substitution;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Origin;
+import hopsel.core.planned.MenuCost;
 import hopsel.core.planned.PlannedClass;
-import hopsel.core.provision.StandIn;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
@@ -15,6 +20,7 @@ import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
+import hopsel.web.tick.TickStore;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,7 +30,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.security.Principal;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** One menu for everybody, or several: what suits whom, what would have to change, and how many kinds of kit it takes. */
 @Controller
@@ -34,13 +45,15 @@ class MenusController {
     private final GuestStore guests;
     private final ClassStore store;
     private final ClassChanges changes;
+    private final TickStore ticks;
     private final Catalogue builtIn;
 
-    MenusController(ClassPages pages, GuestStore guests, ClassStore store, ClassChanges changes, Catalogue builtIn) {
+    MenusController(ClassPages pages, GuestStore guests, ClassStore store, ClassChanges changes, TickStore ticks, Catalogue builtIn) {
         this.pages = pages;
         this.guests = guests;
         this.store = store;
         this.changes = changes;
+        this.ticks = ticks;
         this.builtIn = builtIn;
     }
 
@@ -51,6 +64,13 @@ class MenusController {
         MenuChoice choice = MenuChoice.of(planned.cooking(), builtIn);
         model.addAttribute("choice", choice);
         model.addAttribute("products", choice.newProducts(planned.cooking()));
+        model.addAttribute("now", MenuCost.of(planned, planned.cooking(), builtIn));
+        if (!choice.oneMenu().isEmpty()) {
+            model.addAttribute("one", MenuCost.of(planned, choice.applied(planned.cooking(), builtIn), builtIn));
+        }
+        model.addAttribute("labels", planned.cooking().dishes().stream().flatMap(Dish::lines).map(IngredientLine::item).distinct().sorted().map(planned.catalogue()::get).filter(item -> item.origin() == Origin.CHECK_LABEL).toList());
+        model.addAttribute("ticks", ticks.now(id, PackingDesk.LABELS));
+        model.addAttribute("words", Arrays.stream(Allergen.values()).map(Allergen::word).toList());
         return "kit/menus";
     }
 
@@ -58,11 +78,7 @@ class MenusController {
     @PostMapping("/classes/{id}/menus")
     String takeOne(@PathVariable("id") long id, @RequestParam("version") int version, RedirectAttributes next, Principal who) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        CookingClass wanted = stored.cooking();
-        for (MenuChoice.Change change : MenuChoice.of(wanted, builtIn).oneMenu()) {
-            CookingClass before = wanted;
-            wanted = change.use().map((Substitution use) -> StandIn.apply(before, builtIn, change.item(), use.use(), use.ratio())).orElseGet(() -> StandIn.without(before, change.item()));
-        }
+        CookingClass wanted = MenuChoice.of(stored.cooking(), builtIn).applied(stored.cooking(), builtIn);
         try {
             if (ClassReview.of(wanted, builtIn).isEmpty()) {
                 changes.change(id, version, wanted, stored.wishes(), who.getName(), "one menu for everybody");
@@ -72,5 +88,30 @@ class MenusController {
             next.addFlashAttribute("warned", "classes.stale");
         }
         return "redirect:/classes/%d/menus".formatted(id);
+    }
+
+    /** What the label of this class's pack says beyond what the catalogue knows. */
+    @PostMapping("/classes/{id}/menus/label")
+    String label(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("item") String item, @RequestParam("contains") String contains, @RequestParam(value = "animal", defaultValue = "") String animal,
+                 RedirectAttributes next, Principal who) {
+        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
+        Catalogue catalogue = stored.cooking().catalogue(builtIn);
+        Set<Allergen> found = EnumSet.noneOf(Allergen.class);
+        for (String said : contains.split("[,;/]")) {
+            Optional<Allergen> allergen = Avoided.find(said, catalogue).flatMap(Allergen::of);
+            if (!said.isBlank() && allergen.isEmpty()) {
+                next.addFlashAttribute("warnedLines", List.of("Contains has “%s”, which is none of the fourteen allergens. Write one of: %s.".formatted(said.strip(), Arrays.stream(Allergen.values()).map(Allergen::word).collect(Collectors.joining(", ")))));
+                return "redirect:/classes/%d/menus#read".formatted(id);
+            }
+            allergen.ifPresent(found::add);
+        }
+        try {
+            catalogue.find(item).orElseThrow(NotFoundException::new);
+            changes.change(id, version, LabelFinding.apply(stored.cooking(), catalogue, item, found, !animal.isEmpty()), stored.wishes(), who.getName(), "what a label says");
+            next.addFlashAttribute("toldLines", List.of("Kept for this class: kits, labels and handouts follow."));
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+        }
+        return "redirect:/classes/%d/menus#read".formatted(id);
     }
 }

@@ -2,11 +2,15 @@ package hopsel.web.kit;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Particulars;
+import hopsel.core.diet.Particulars.Delivery;
+import hopsel.core.diet.Particulars.Spice;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
 import hopsel.formats.table.Table;
+import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
@@ -16,7 +20,11 @@ import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.guest.AttendeeForm;
 import hopsel.web.guest.GuestStore;
+import hopsel.web.guest.HouseRules;
+import hopsel.web.guest.ParticularsStore;
+import hopsel.web.guest.SignupStore;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -30,6 +38,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -46,13 +56,24 @@ class PeopleController {
     private final ClassStore store;
     private final ClassChanges changes;
     private final GuestStore guests;
+    private final ParticularsStore particulars;
+    private final SignupStore signups;
+    private final HouseRules rules;
+    private final AttendeeStyles styles;
+    private final PackingStore packing;
     private final Catalogue builtIn;
 
-    PeopleController(ClassPages pages, ClassStore store, ClassChanges changes, GuestStore guests, Catalogue builtIn) {
+    PeopleController(ClassPages pages, ClassStore store, ClassChanges changes, GuestStore guests, ParticularsStore particulars, SignupStore signups, HouseRules rules, AttendeeStyles styles, PackingStore packing,
+                     Catalogue builtIn) {
         this.pages = pages;
         this.store = store;
         this.changes = changes;
         this.guests = guests;
+        this.particulars = particulars;
+        this.signups = signups;
+        this.rules = rules;
+        this.styles = styles;
+        this.packing = packing;
         this.builtIn = builtIn;
     }
 
@@ -62,6 +83,12 @@ class PeopleController {
         guests.look(id, who.getName(), "people");
         model.addAttribute("words", AttendeeForm.words());
         model.addAttribute("live", guests.live(id));
+        model.addAttribute("known", particulars.of(id));
+        model.addAttribute("rules", rules.all());
+        model.addAttribute("signup", signups.of(id));
+        model.addAttribute("waiting", signups.waiting(id));
+        model.addAttribute("spices", Spice.values());
+        model.addAttribute("deliveries", Delivery.values());
         model.addAttribute("looks", guests.looks(id));
         return "kit/people";
     }
@@ -94,7 +121,18 @@ class PeopleController {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
         Attendee attendee = numbered(stored, number);
         guests.look(id, who.getName(), "took out one attendee");
-        return ResponseEntity.ok().header(HttpHeaders.CACHE_CONTROL, "no-store").body(Json.indented(ClassFile.attendee(attendee)));
+        ObjectNode all = Json.object();
+        all.set("attendee", ClassFile.attendee(attendee));
+        Particulars known = particulars.of(id).getOrDefault(attendee.id(), Particulars.UNKNOWN);
+        ObjectNode beside = all.putObject("particulars").put("contact", known.contact()).put("spice", AttendeeForm.word(known.spice())).put("delivery", AttendeeForm.word(known.delivery())).put("remark", known.remark());
+        known.equipment().forEach(beside.putArray("equipment")::add);
+        ObjectNode style = all.putObject("style");
+        styles.of(id).getOrDefault(attendee.id(), Map.of()).forEach((matter, school) -> style.put(matter.word(), school));
+        all.put("link", guests.live(id).contains(attendee.id()));
+        ArrayNode packed = all.putArray("packed");
+        packing.of(id).stream().filter(entry -> entry.event().kit().equals(attendee.id())).forEach(entry -> packed.addObject().put("what", entry.event().kind().name()).put("item", entry.event().portion().item())
+                .put("grams", entry.event().grams()).put("pack", entry.event().lot().name()).put("at", entry.at().toString()));
+        return ResponseEntity.ok().header(HttpHeaders.CACHE_CONTROL, "no-store").body(Json.indented(all));
     }
 
     /** Takes one person out of the class and of everything that could be gone back to. */
@@ -113,7 +151,7 @@ class PeopleController {
     @PostMapping("/classes/{id}/people")
     ModelAndView keep(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam Map<String, String> fields, Principal who, Model model) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        AttendeeForm form = new AttendeeForm(stored.cooking(), stored.cooking().catalogue(builtIn));
+        AttendeeForm form = form(stored);
         try {
             return kept(id, version, stored, form.rows(new Entered(fields)), who);
         } catch (BadEntryException e) {
@@ -127,14 +165,16 @@ class PeopleController {
     @PostMapping("/classes/{id}/people/table")
     ModelAndView table(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("table") String table, Principal who, Model model) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        AttendeeForm form = new AttendeeForm(stored.cooking(), stored.cooking().catalogue(builtIn));
+        AttendeeForm form = form(stored);
         List<String> wrong = new ArrayList<>();
-        List<Attendee> all = new ArrayList<>(stored.cooking().attendees());
+        List<AttendeeForm.Row> all = new ArrayList<>();
+        Map<String, Particulars> known = particulars.of(id);
+        stored.cooking().attendees().forEach(attendee -> all.add(new AttendeeForm.Row(attendee, known.getOrDefault(attendee.id(), Particulars.UNKNOWN))));
         try {
             List<Map<String, String>> rows = Table.read(table);
             for (int i = 0; i < rows.size(); i++) {
                 try {
-                    form.row(new Entered(rows.get(i)), "", all).ifPresent(all::add);
+                    form.row(new Entered(rows.get(i)), "", all.stream().map(row -> row.attendee().id()).toList()).ifPresent(all::add);
                 } catch (BadEntryException e) {
                     wrong.add("Row %d: %s %s".formatted(i + 2, e.field(), e.getMessage()));
                 }
@@ -143,7 +183,7 @@ class PeopleController {
                 return kept(id, version, stored, all, who);
             }
         } catch (IOException e) {
-            wrong.add("This is no table with a first line of names. Write: name, servings, avoids, gets, zone.");
+            wrong.add("This is no table with a first line of names. Write: name, servings, avoids, rather, gets, zone, contact, spice, delivery, equipment, remark.");
         } catch (StaleClassException e) {
             wrong.add("Somebody else changed this class just now. Take it over again.");
         }
@@ -151,12 +191,21 @@ class PeopleController {
         return refused(id, wrong, null, who, model);
     }
 
-    private ModelAndView kept(long id, int version, StoredClass stored, List<Attendee> attendees, Principal who) throws StaleClassException {
-        CookingClass wanted = stored.cooking().attendedBy(attendees);
+    private ModelAndView kept(long id, int version, StoredClass stored, List<AttendeeForm.Row> rows, Principal who) throws StaleClassException {
+        CookingClass wanted = stored.cooking().attendedBy(rows.stream().map(AttendeeForm.Row::attendee).toList());
         if (!wanted.equals(stored.cooking())) {
             changes.change(id, version, wanted, stored.wishes(), who.getName(), "attendees");
         }
+        rows.forEach(row -> particulars.keep(id, row.attendee().id(), row.known()));
+        stored.cooking().attendees().stream().filter(before -> rows.stream().noneMatch(row -> row.attendee().id().equals(before.id()))).forEach(gone -> {
+            particulars.keep(id, gone.id(), Particulars.UNKNOWN);
+            guests.withdraw(id, gone.id());
+        });
         return new ModelAndView("redirect:/classes/%d/people".formatted(id));
+    }
+
+    private AttendeeForm form(StoredClass stored) {
+        return new AttendeeForm(stored.cooking(), stored.cooking().catalogue(builtIn), rules.all());
     }
 
     private ModelAndView refused(long id, List<String> wrong, Map<String, String> typed, Principal who, Model model) {
@@ -171,9 +220,13 @@ class PeopleController {
         guests.look(id, who.getName(), "took out all attendees");
         CookingClass cooking = store.find(id).orElseThrow(NotFoundException::new).cooking();
         List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of("name", "servings", "avoids", "gets", "zone"));
-        cooking.attendees().forEach(attendee -> rows.add(List.of(attendee.name(), Decimals.plain(attendee.servings()).toPlainString(), String.join(", ", attendee.avoids()), attendee.gets().word(),
-                attendee.zone().map(Object::toString).orElse(""))));
+        rows.add(List.of("name", "servings", "avoids", "rather", "gets", "zone", "contact", "spice", "delivery", "equipment", "remark"));
+        Map<String, Particulars> all = particulars.of(id);
+        cooking.attendees().forEach(attendee -> {
+            Particulars known = all.getOrDefault(attendee.id(), Particulars.UNKNOWN);
+            rows.add(List.of(attendee.name(), Decimals.plain(attendee.servings()).toPlainString(), String.join(", ", attendee.avoids()), String.join(", ", attendee.rather()), attendee.gets().word(),
+                    attendee.zone().map(Object::toString).orElse(""), known.contact(), AttendeeForm.word(known.spice()), AttendeeForm.word(known.delivery()), String.join(", ", known.equipment()), known.remark()));
+        });
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("people-%d.csv".formatted(id)).build().toString()).header(HttpHeaders.CACHE_CONTROL, "no-store")
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8)).body(Table.write(rows).getBytes(StandardCharsets.UTF_8));
     }

@@ -1,9 +1,13 @@
 package hopsel.web.mise;
 
 import hopsel.core.mise.Holding;
+import hopsel.core.mise.Label;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.planned.Prepared;
 import hopsel.web.frame.ClassPages;
+import hopsel.web.frame.Figures;
+import hopsel.web.frame.LabelSheet;
+import hopsel.web.frame.Print;
 import hopsel.web.frame.Remembered;
 import hopsel.web.frame.Station;
 import hopsel.web.provision.ShelfStore;
@@ -32,15 +36,17 @@ class MiseController {
     private final ShelfStore shelf;
     private final TickStore ticks;
     private final CountdownCalendar calendar;
-    private final LabelSheet labels;
+    private final Print print;
+    private final Figures figures;
     private final Remembered<Prepared> remembered = new Remembered<>();
 
-    MiseController(ClassPages pages, ShelfStore shelf, TickStore ticks, CountdownCalendar calendar, LabelSheet labels) {
+    MiseController(ClassPages pages, ShelfStore shelf, TickStore ticks, CountdownCalendar calendar, Print print, Figures figures) {
         this.pages = pages;
         this.shelf = shelf;
         this.ticks = ticks;
         this.calendar = calendar;
-        this.labels = labels;
+        this.print = print;
+        this.figures = figures;
     }
 
     private Optional<Prepared> open(long id, String part, Model model) {
@@ -112,7 +118,10 @@ class MiseController {
 
     @GetMapping("/classes/{id}/labels.pdf")
     ResponseEntity<byte[]> labels(@PathVariable("id") long id, @RequestParam(value = "size", defaultValue = "A4_24") LabelSheet.Size size, @RequestParam(value = "skip", defaultValue = "0") int skip, Model model) {
-        byte[] pdf = labels.render(ServletUriComponentsBuilder.fromCurrentContextPath().path("/classes/%d/plan".formatted(id)).toUriString(), pages.cooking(id), open(id, "labels", model).map(Prepared::labels).orElse(List.of()), size, Math.max(0, Math.min(skip, size.perSheet() - 1)));
+        String runSheet = ServletUriComponentsBuilder.fromCurrentContextPath().path("/classes/%d/plan".formatted(id)).toUriString();
+        List<Label> all = open(id, "labels", model).map(Prepared::labels).orElse(List.of());
+        var sheets = LabelSheet.place(all, label -> "%s#step:%s".formatted(runSheet, label.steps().isEmpty() ? "" : label.steps().get(0)), size, skip);
+        byte[] pdf = print.pdf("mise/labels-pdf", Map.of("cooking", pages.cooking(id), "sheets", sheets, "size", size, "figures", figures));
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("labels-%d.pdf".formatted(id)).build().toString())
                 .contentType(MediaType.APPLICATION_PDF).body(pdf);
     }

@@ -111,6 +111,11 @@ public class ShelfStore {
         return mapper.money(id).orElse(new MoneyRow(null, false));
     }
 
+    /** What an attendee pays; empty: nobody has said. */
+    public Optional<BigDecimal> fee(long id) {
+        return Optional.ofNullable(money(id).fee());
+    }
+
     void fee(long id, Optional<BigDecimal> fee) {
         mapper.putFee(id, fee.orElse(null));
     }

@@ -19,7 +19,7 @@ import java.util.UUID;
 @Controller
 class TickController {
 
-    private static final Map<String, String> PAGES = Map.of("countdown", "mise/countdown", "prep", "mise/prep", "bowls", "mise/counter", "shopping", "shopping", "packing", "packing");
+    private static final Map<String, String> PAGES = Map.of("countdown", "mise/countdown", "prep", "mise/prep", "bowls", "mise/counter", "shopping", "shopping", "packing", "packing", "labels", "menus");
     private static final Set<String> LISTS = PAGES.keySet();
 
     private final TickStore ticks;

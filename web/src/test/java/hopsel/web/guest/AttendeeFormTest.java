@@ -1,4 +1,4 @@
-package hopsel.web.kit;
+package hopsel.web.guest;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -29,7 +29,7 @@ class AttendeeFormTest {
     private static final CookingClass CLASS = FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon")).attendedBy(List.of(OLA));
 
     private static List<Attendee> rows(Map<String, String> fields) throws BadEntryException {
-        return new AttendeeForm(CLASS, CATALOGUE).rows(new Entered(fields));
+        return new AttendeeForm(CLASS, CATALOGUE, Map.of("No onion", List.of("onion", "leek"))).rows(new Entered(fields)).stream().map(AttendeeForm.Row::attendee).toList();
     }
 
     @Test
@@ -46,14 +46,22 @@ class AttendeeFormTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"nuts|tree-nut", "Soya|soy", "coeliac|gluten", "peanuts, peanut|peanut", "salt|added-salt", "oil|oil", "Sago pearls|sago-pearls", "dairy / eggs|milk,egg"})
+    @CsvSource(delimiter = '|', value = {"nuts|tree-nut", "Soya|soy", "coeliac|gluten", "peanuts, peanut|peanut", "salt|added-salt", "oil|oil", "Sago pearls|sago-pearls", "dairy / eggs|milk,egg", "no onion; NUTS|onion,leek,tree-nut", "wine|alcohol", "sprouts|raw-sprouts"})
     void whatIsAvoidedIsReadAsPeopleSayIt(String said, String words) throws BadEntryException {
         assertThat(rows(Map.of("name-0", "Uma", "avoids-0", said)).get(0).avoids()).containsExactly(words.split(","));
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"avoids-0|moon dust|moon dust", "servings-0|0|above 0", "servings-0|some|no number", "zone-0|Tern Quay|Europe/Lisbon", "gets-0|poster|not one of the choices"})
+    @CsvSource(delimiter = '|', value = {"avoids-0|moon dust|moon dust", "servings-0|0|above 0", "servings-0|some|no number", "zone-0|Tern Quay|Europe/Lisbon", "gets-0|poster|not one of the choices", "rather-0|moon dust|remark", "servings-0|101|100 at most", "spice-0|volcanic|mild, as-written, hot"})
     void whatIsNotUnderstoodIsNamed(String field, String said, String told) {
         assertThatThrownBy(() -> rows(Map.of("name-0", "Uma", field, said))).isInstanceOf(BadEntryException.class).hasMessageContaining(told);
+    }
+
+    @Test
+    void whatSomebodyWouldRatherNotIsKeptApartAndNeverSaidTwice() throws BadEntryException {
+        assertThat(rows(Map.of("name-0", "Uma", "avoids-0", "nuts", "rather-0", "nut, soya")).get(0)).satisfies(uma -> {
+            assertThat(uma.avoids()).containsExactly("tree-nut");
+            assertThat(uma.rather()).containsExactly("soy");
+        });
     }
 }

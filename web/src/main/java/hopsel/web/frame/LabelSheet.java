@@ -1,36 +1,26 @@
-package hopsel.web.mise;
+package hopsel.web.frame;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
-import hopsel.core.classes.CookingClass;
-import hopsel.core.mise.Label;
-import hopsel.web.frame.Figures;
-import hopsel.web.frame.Print;
-import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
-/** Labels for boxes on sheets of usual sizes, each with a code that opens the step. */
-@Component
-class LabelSheet {
+/** Labels at their places on sheets of usual sizes, each with a code that opens a page. */
+public final class LabelSheet {
 
-    private final Print print;
-    private final Figures figures;
-
-    LabelSheet(Print print, Figures figures) {
-        this.print = print;
-        this.figures = figures;
+    private LabelSheet() {
     }
 
     /**
      * Sheets as they are sold: size of the paper, columns, rows, size of a label, margins, all in millimetres.
      */
-    enum Size {
+    public enum Size {
         A4_24("210mm 297mm", 3, 8, 70, 37, 0, 0.5), A4_21("210mm 297mm", 3, 7, 63.5, 38.1, 7.2, 15.1), A4_14("210mm 297mm", 2, 7, 99.1, 38.1, 4.7, 15.1), LETTER_10("8.5in 11in", 2, 5, 101.6, 50.8, 4, 12.7);
 
         private final String paper;
@@ -51,10 +41,12 @@ class LabelSheet {
             this.top = top;
         }
 
-        int perSheet() {
+        /** Labels on a sheet. */
+        public int perSheet() {
             return columns * rows;
         }
 
+        /** Size of the paper, as a style says it. */
         public String paper() {
             return paper;
         }
@@ -64,24 +56,14 @@ class LabelSheet {
             return this == LETTER_10 ? 278 : 296;
         }
 
-        public int columns() {
-            return columns;
-        }
-
+        /** Millimetres. */
         public double width() {
             return width;
         }
 
+        /** Millimetres. */
         public double height() {
             return height;
-        }
-
-        public double left() {
-            return left;
-        }
-
-        public double top() {
-            return top;
         }
 
         /** Millimetres between the left edges of two labels; the gap of a sheet is what its width leaves. */
@@ -90,32 +72,36 @@ class LabelSheet {
         }
     }
 
-    /** A label at its place on a sheet, mm, or null where the sheet has lost one already. */
-    record Placed(Label label, double x, double y, String code) {
+    /**
+     * A label at its place on a sheet, mm.
+     *
+     * @param code what {@link #code(String)} drew
+     */
+    public record Placed(Object label, double x, double y, String code) {
     }
 
     /**
      * The sheets.
      *
-     * @param runSheet address of the run sheet, in which each code opens its step
-     * @param skip     labels that the first sheet has lost already
+     * @param link address that the code of a label opens
+     * @param skip labels that the first sheet has lost already; more than a sheet has are none
      */
-    byte[] render(String runSheet, CookingClass cooking, List<Label> labels, Size size, int skip) {
+    public static <T> List<List<Placed>> place(List<T> labels, Function<T, String> link, Size size, int skip) {
+        int lost = Math.max(0, Math.min(skip, size.perSheet() - 1));
         List<List<Placed>> sheets = new ArrayList<>();
         for (int i = 0; i < labels.size(); i++) {
-            int at = i + skip;
+            int at = i + lost;
             if (sheets.isEmpty() || at % size.perSheet() == 0) {
                 sheets.add(new ArrayList<>());
             }
             int place = at % size.perSheet();
-            String link = "%s#step:%s".formatted(runSheet, labels.get(i).steps().isEmpty() ? "" : labels.get(i).steps().get(0));
-            sheets.get(sheets.size() - 1).add(new Placed(labels.get(i), size.left + place % size.columns * size.pitch(), size.top + place / size.columns * size.height, code(link)));
+            sheets.get(sheets.size() - 1).add(new Placed(labels.get(i), size.left + place % size.columns * size.pitch(), size.top + place / size.columns * size.height, code(link.apply(labels.get(i)))));
         }
-        return print.pdf("mise/labels-pdf", Map.of("cooking", cooking, "sheets", sheets, "size", size, "figures", figures));
+        return sheets;
     }
 
     /** The dark squares of a QR code as one SVG path, in units of a square. */
-    static String code(String text) {
+    public static String code(String text) {
         try {
             BitMatrix matrix = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 0));
             StringBuilder path = new StringBuilder();

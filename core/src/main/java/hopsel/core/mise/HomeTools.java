@@ -1,0 +1,48 @@
+package hopsel.core.mise;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.plan.Plan;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What somebody who cooks along needs at home, and what will do where they have said that they lack it. */
+public final class HomeTools {
+
+    /** Places of a kitchen that a home may lack; a ring and a fridge it has. */
+    private static final Set<String> APPLIANCES = Set.of("oven", "blender", "food-processor", "mixer", "spice-grinder", "steamer", "pressure-cooker", "rice-cooker", "air-fryer", "griddle", "grill", "microwave");
+
+    private HomeTools() {
+    }
+
+    /**
+     * A tool.
+     *
+     * @param name    as a cook says it
+     * @param lacks   whether they listed what they have, and it is not there
+     * @param standIn what will do instead
+     */
+    public record Tool(String name, boolean lacks, Optional<String> standIn) {
+    }
+
+    /**
+     * Every tool and appliance of the steps that are shown, by name.
+     *
+     * @param has what they said they have; empty: they did not say
+     */
+    public static List<Tool> of(CookingClass cooking, Plan plan, List<String> has) {
+        Set<String> own = has.stream().map(name -> name.toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
+        return plan.activities().stream().filter(activity -> activity.copy().isMain()).map(activity -> cooking.step(activity.step()))
+                .flatMap(step -> Stream.concat(ToolFinder.of(step).stream().map(tool -> tool.name()), step.needs().stream().map(need -> need.kind()).filter(APPLIANCES::contains))).distinct().sorted()
+                .map(name -> new Tool(name.replace('-', ' '), lacks(own, name), ToolCheck.standIn(name))).toList();
+    }
+
+    /** What nobody lists, such as a knife or a bowl, is there; an appliance that is not in the list is not. */
+    private static boolean lacks(Set<String> own, String name) {
+        return !own.isEmpty() && APPLIANCES.contains(name) && own.stream().noneMatch(said -> said.contains(name.replace('-', ' ')) || said.contains(name));
+    }
+}

@@ -1,0 +1,47 @@
+package hopsel.web.guest;
+
+import hopsel.core.dish.Dish;
+import hopsel.core.item.Allergen;
+import hopsel.core.item.Catalogue;
+import hopsel.web.frame.Figures;
+import hopsel.web.frame.Entered.BadEntryException;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** Words of choices about attendees. Templates call it {@code @attendeeWords}. */
+@Component
+public class AttendeeWords {
+
+    private final Figures figures;
+    private final MessageSource messages;
+
+    AttendeeWords(Figures figures, MessageSource messages) {
+        this.figures = figures;
+        this.messages = messages;
+    }
+
+    /** What a guest typed that cannot be taken, with the field as their form calls it. */
+    String wrong(BadEntryException wrong) {
+        return "%s %s".formatted(messages.getMessage("join.field." + wrong.field(), null, wrong.field(), Locale.ENGLISH), wrong.getMessage());
+    }
+
+    /** What of a list cannot be ticked: ids of items, with commas. */
+    public String items(List<String> avoids) {
+        List<String> ticked = AttendeeForm.words();
+        return avoids.stream().filter(word -> !ticked.contains(word)).collect(Collectors.joining(", "));
+    }
+
+    /** Allergens of a dish as it is written, in words. */
+    public List<String> allergens(Dish dish, Catalogue catalogue) {
+        return dish.lines().flatMap(line -> catalogue.get(line.item()).allergens().stream()).distinct().sorted().map(Allergen::word).map(figures::word).toList();
+    }
+
+    /** As it stands in forms and sheets. */
+    public String word(Enum<?> value) {
+        return AttendeeForm.word(value);
+    }
+}

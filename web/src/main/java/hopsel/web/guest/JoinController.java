@@ -1,0 +1,115 @@
+package hopsel.web.guest;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Attendee;
+import hopsel.core.item.Allergen;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.HouseRule;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+import hopsel.web.frame.NotFoundException;
+import hopsel.web.guest.SignupStore.Signup;
+import hopsel.web.guest.SignupStore.Taken;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import java.time.Clock;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Signing up for a class by its link, without an account. */
+@Controller
+class JoinController {
+
+    private final SignupStore signups;
+    private final ClassStore classes;
+    private final HouseRules rules;
+    private final AttendeeWords words;
+    private final Catalogue builtIn;
+    private final Clock clock;
+
+    JoinController(SignupStore signups, ClassStore classes, HouseRules rules, AttendeeWords words, Catalogue builtIn, Clock clock) {
+        this.signups = signups;
+        this.classes = classes;
+        this.rules = rules;
+        this.words = words;
+        this.builtIn = builtIn;
+        this.clock = clock;
+    }
+
+    @GetMapping("/join/{token}")
+    String form(@PathVariable("token") String token, HttpServletResponse response, Model model) {
+        long id = opened(token, response);
+        fill(id, token, model);
+        return "guest/join";
+    }
+
+    private long opened(String token, HttpServletResponse response) {
+        GuestController.keepPrivate(response);
+        return signups.opened(token).orElseThrow(NotFoundException::new);
+    }
+
+    private CookingClass fill(long id, String token, Model model) {
+        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+        Signup signup = signups.of(id);
+        model.addAttribute("token", token);
+        model.addAttribute("cooking", cooking);
+        model.addAttribute("catalogue", cooking.catalogue(builtIn));
+        model.addAttribute("signup", signup);
+        model.addAttribute("open", signup.takes(cooking, clock.instant()));
+        signup.left(cooking).ifPresent(left -> model.addAttribute("left", left));
+        choices(model, rules);
+        return cooking;
+    }
+
+    /** What can be ticked as avoided. */
+    static void choices(Model model, HouseRules rules) {
+        model.addAttribute("allergens", Arrays.stream(Allergen.values()).map(Allergen::word).toList());
+        model.addAttribute("houseRules", Arrays.stream(HouseRule.values()).map(HouseRule::word).toList());
+        model.addAttribute("rules", rules.all().keySet());
+    }
+
+    @PostMapping("/join/{token}")
+    String signUp(@PathVariable("token") String token, @RequestParam MultiValueMap<String, String> typed, HttpServletResponse response, Model model) {
+        long id = opened(token, response);
+        CookingClass cooking = fill(id, token, model);
+        Entered in = new Entered(joined(typed));
+        try {
+            in.must("name");
+            in.must("contact");
+            if (!signups.of(id).takes(cooking, clock.instant())) {
+                throw new BadEntryException("time", "is over: signing up has closed. Ask the host.");
+            }
+            AttendeeForm.Row row = new AttendeeForm(cooking, cooking.catalogue(builtIn), rules.all()).row(in, "", signups.taken(id, cooking)).orElseThrow(NotFoundException::new);
+            Taken taken = signups.signUp(id, row.attendee(), row.known());
+            model.addAttribute("taken", taken);
+            return "guest/joined";
+        } catch (BadEntryException e) {
+            model.addAttribute("wrong", words.wrong(e));
+            model.addAttribute("typed", typed.toSingleValueMap());
+            model.addAttribute("ticked", typed.getOrDefault("tick", List.of()));
+            model.addAttribute("tickedRather", typed.getOrDefault("tick-rather", List.of()));
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return "guest/join";
+        }
+    }
+
+    /** What was ticked and what was written are one list. */
+    static Map<String, String> joined(MultiValueMap<String, String> typed) {
+        Map<String, String> fields = new HashMap<>(typed.toSingleValueMap());
+        fields.put("avoids", String.join(",", typed.getOrDefault("tick", List.of())) + "," + fields.getOrDefault("avoids", ""));
+        fields.put("rather", String.join(",", typed.getOrDefault("tick-rather", List.of())) + "," + fields.getOrDefault("rather", ""));
+        fields.put("gets", Attendee.Gets.BOTH.word());
+        return fields;
+    }
+}

@@ -1,0 +1,40 @@
+package hopsel.web.guest;
+
+import hopsel.web.frame.Secret;
+import hopsel.web.guest.SignupMapper.MadeRow;
+import org.springframework.stereotype.Repository;
+
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** What was printed for whom, with a digest of what stood in it: a later change shows what has to be printed again. */
+@Repository
+public class MadeStore {
+
+    private final SignupMapper mapper;
+    private final Clock clock;
+
+    MadeStore(SignupMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** What can be out of date. */
+    public enum Kind { LABEL, HANDOUT, LIST }
+
+    /** Writes down that something was printed. */
+    public void made(long id, String attendee, Kind kind, Object content, String who) {
+        mapper.putMade(id, new MadeRow(attendee, kind.name(), Secret.digest(content.toString()), who, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)));
+    }
+
+    /** Ids of attendees for whom something else was printed than would be now. */
+    public List<String> stale(long id, Kind kind, Map<String, ?> now) {
+        Map<String, String> before = new TreeMap<>();
+        mapper.made(id).stream().filter(row -> row.kind().equals(kind.name())).forEach(row -> before.put(row.attendeeId(), row.digest()));
+        return before.entrySet().stream().filter(entry -> now.containsKey(entry.getKey()) && !Secret.digest(now.get(entry.getKey()).toString()).equals(entry.getValue())).map(Map.Entry::getKey).toList();
+    }
+}

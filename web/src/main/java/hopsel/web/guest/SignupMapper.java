@@ -1,0 +1,63 @@
+package hopsel.web.guest;
+
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+
+/** Signing up, what is known of attendees, rules of one's own and what was printed, in the database. */
+@Mapper
+interface SignupMapper {
+
+    List<DetailRow> details(@Param("id") long id);
+
+    void putDetail(@Param("id") long id, @Param("row") DetailRow row);
+
+    void dropDetail(@Param("id") long id, @Param("attendee") String attendee);
+
+    Optional<SignupRow> signup(@Param("id") long id);
+
+    /** All but the link. */
+    void putSignup(@Param("row") SignupRow row);
+
+    void signupLink(@Param("id") long id, @Param("digest") String digest);
+
+    Optional<Long> signupOf(@Param("digest") String digest);
+
+    List<WaitingRow> waiting(@Param("id") long id);
+
+    void addWaiting(@Param("id") long id, @Param("row") WaitingRow row);
+
+    void changeWaiting(@Param("id") long id, @Param("attendee") String attendee, @Param("document") String document);
+
+    void dropWaiting(@Param("id") long id, @Param("attendee") String attendee);
+
+    List<RuleRow> rules();
+
+    void putRule(@Param("row") RuleRow row);
+
+    void dropRule(@Param("name") String name);
+
+    List<MadeRow> made(@Param("id") long id);
+
+    void putMade(@Param("id") long id, @Param("row") MadeRow row);
+
+    void dropMade(@Param("id") long id, @Param("attendee") String attendee);
+
+    record DetailRow(String attendeeId, String contact, String spice, String delivery, String equipment, String remark) {
+    }
+
+    record SignupRow(long classId, String digest, Integer places, LocalDateTime closesAt, String joining) {
+    }
+
+    record WaitingRow(String attendeeId, String document, LocalDateTime since) {
+    }
+
+    record RuleRow(String name, String words) {
+    }
+
+    record MadeRow(String attendeeId, String kind, String digest, String who, LocalDateTime at) {
+    }
+}

@@ -1,0 +1,29 @@
+package hopsel.web.kit;
+
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+
+/** What happened at the weighing stations, in the database. */
+@Mapper
+interface PackingMapper {
+
+    List<EventRow> events(@Param("id") long id);
+
+    void add(@Param("id") long id, @Param("row") EventRow row);
+
+    /** Every pack that anything was ever weighed from, the last first. */
+    List<LotRow> lots();
+
+    List<Long> classesOf(@Param("item") String item, @Param("lot") String lot);
+
+    record EventRow(int seq, String kind, String attendeeId, String dish, String itemId, BigDecimal grams, String lot, LocalDate useBy, String station, String who, LocalDateTime at, String client) {
+    }
+
+    record LotRow(String itemId, String lot, LocalDate useBy) {
+    }
+}

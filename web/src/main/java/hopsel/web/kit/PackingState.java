@@ -1,0 +1,59 @@
+package hopsel.web.kit;
+
+import hopsel.core.item.Catalogue;
+import hopsel.core.kit.Kit;
+import hopsel.core.kit.Packing;
+import hopsel.core.kit.PackingRun;
+import hopsel.core.kit.Portion;
+import hopsel.web.frame.Figures;
+import org.springframework.stereotype.Component;
+
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** How the packing stands, in words. Templates call it {@code @packingState}. */
+@Component
+public class PackingState {
+
+    private final Figures figures;
+
+    PackingState(Figures figures) {
+        this.figures = figures;
+    }
+
+    /** Kits that are closed and hold what their attendee needs. */
+    public long done(Packing packing, PackingRun run) {
+        return packing.kits().stream().map(kit -> kit.attendee().id()).filter(kit -> run.closed(kit) && !run.redo(kit)).count();
+    }
+
+    /** Kits that are closed and do not. */
+    public List<Kit> redo(Packing packing, PackingRun run) {
+        return packing.kits().stream().filter(kit -> run.redo(kit.attendee().id())).toList();
+    }
+
+    /** Names of items, or a dash. */
+    public String items(List<Portion.Key> keys, Catalogue catalogue) {
+        return keys.isEmpty() ? "–" : keys.stream().map(key -> catalogue.find(key.item()).map(item -> item.name()).orElse(key.item())).collect(Collectors.joining(", "));
+    }
+
+    /** Names of items, or a dash. */
+    public String portions(List<Portion> portions, Catalogue catalogue) {
+        return items(portions.stream().map(Portion::key).toList(), catalogue);
+    }
+
+    /** Names of items. */
+    public String names(List<String> items, Catalogue catalogue) {
+        return items.stream().map(item -> word(item, catalogue)).collect(Collectors.joining(", "));
+    }
+
+    /** How many kits have an item in them, of those that need it. */
+    public long packed(Packing packing, PackingRun run, String item) {
+        return packing.kits().stream().filter(kit -> run.in(kit.attendee().id()).keySet().stream().anyMatch(key -> key.item().equals(item))
+                && run.missing(kit.attendee().id()).stream().noneMatch(portion -> portion.item().equals(item))).count();
+    }
+
+    /** What somebody avoids, in words: an allergen, a rule or an item. */
+    public String word(String avoided, Catalogue catalogue) {
+        return catalogue.find(avoided).map(item -> item.name()).orElseGet(() -> figures.word(avoided));
+    }
+}

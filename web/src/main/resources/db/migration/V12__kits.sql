@@ -97,3 +97,12 @@ create table printer_event (
     at       datetime(3)  not null,
     foreign key (class_id) references cooking_class (id) on delete cascade
 ) character set utf8mb4 collate utf8mb4_nopad_bin;
+
+-- How much of an item was to be bought when it was ticked off: a guest who comes later makes it more.
+create table bought_amount (
+    class_id bigint         not null,
+    item_id  varchar(200)   not null,
+    grams    decimal(40, 20) not null,
+    primary key (class_id, item_id),
+    foreign key (class_id) references cooking_class (id) on delete cascade
+) character set utf8mb4 collate utf8mb4_nopad_bin;

@@ -52,6 +52,60 @@
     }
   }
 
+  /* What is pressed is kept until the server has it: a server that is gone for a while, or a page that is closed, loses
+     nothing, and what arrives twice counts once. */
+  const KEPT = `hopsel-station ${window.location.pathname}`;
+  let sending = false;
+  const pause = (ms) => new Promise((go) => { window.setTimeout(go, ms); });
+
+  /* The answer takes the place of the page: what it tells is told once. */
+  function swap(page, url) {
+    const next = page.querySelector('main');
+    if (!next || !page.querySelector('main.station')) {
+      window.location.assign(url);
+      return;
+    }
+    sending = false;
+    main().replaceWith(next);
+    window.history.replaceState(null, '', url);
+    begin();
+  }
+
+  async function deliver(press) {
+    const flag = document.querySelector('[data-weigh-away]');
+    for (;;) {
+      try {
+        const answer = await fetch(press.action, { method: 'POST', body: new URLSearchParams(press.body), headers: { Accept: 'text/html' } });
+        if (answer.status < 500) {
+          localStorage.removeItem(KEPT);
+          swap(new DOMParser().parseFromString(await answer.text(), 'text/html'), answer.url);
+          return;
+        }
+      } catch (problem) {
+        // No server: once more in a moment.
+      }
+      if (flag) {
+        flag.hidden = false;
+      }
+      await pause(1500);
+    }
+  }
+
+  function press(form, button) {
+    if (sending) {
+      return;
+    }
+    sending = true;
+    const body = Object.fromEntries(new FormData(form));
+    if (button && button.name) {
+      body[button.name] = button.value;
+    }
+    body.client = body.client || (window.crypto.randomUUID ? window.crypto.randomUUID() : `${Date.now()}-${Math.random()}`);
+    const kept = { action: form.getAttribute('action'), body };
+    localStorage.setItem(KEPT, JSON.stringify(kept));
+    deliver(kept);
+  }
+
   async function ask() {
     try {
       const answer = await fetch(main().dataset.scale, { headers: { Accept: 'application/json' } });
@@ -62,18 +116,16 @@
     window.setTimeout(ask, EVERY);
   }
 
-  document.addEventListener('DOMContentLoaded', () => {
+  /* What belongs to the portion on the page. */
+  function begin() {
     const field = document.querySelector('.take-form input[name=grams]');
+    typed = Boolean(field) && field.value !== '';
     if (field) {
-      typed = field.value !== '';
       field.addEventListener('input', () => { typed = field.value !== ''; });
     }
-    if (main()) {
-      const take = document.querySelector('[data-take]');
-      if (take) {
-        take.focus();
-      }
-      ask();
+    const next = document.querySelector('[data-take], .scale-face.done .press');
+    if (next) {
+      next.focus();
     }
     // Zero is set without leaving the page; the scale is asked again anyway.
     document.querySelectorAll('.tare-form').forEach((form) => form.addEventListener('submit', (event) => {
@@ -82,6 +134,27 @@
       body.set('tare', 'yes');
       fetch(form.getAttribute('action'), { method: 'POST', body }).catch(() => {});
     }));
+  }
+
+  document.addEventListener('DOMContentLoaded', () => {
+    begin();
+    if (main()) {
+      ask();
+    }
+    if (document.querySelector('main.station')) {
+      document.addEventListener('submit', (event) => {
+        if (event.target.getAttribute('action').includes('/packing/station/')) {
+          event.preventDefault();
+          press(event.target, event.submitter);
+        }
+      });
+      const left = localStorage.getItem(KEPT);
+      if (left) {
+        const kept = JSON.parse(left);
+        kept.body._csrf = document.querySelector('input[name=_csrf]')?.value || kept.body._csrf;
+        deliver(kept);
+      }
+    }
     // Parts of a page that show how a machine stands are fetched anew while it works.
     const refreshed = document.querySelector('main[data-refresh]');
     if (refreshed) {

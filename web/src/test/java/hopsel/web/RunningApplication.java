@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
+import hopsel.web.classes.ClassStore;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -46,6 +47,12 @@ final class RunningApplication {
             running = new RunningApplication();
         }
         return running;
+    }
+
+    /** A new class like one that is there. */
+    long copyOf(long id) {
+        ClassStore store = context.getBean(ClassStore.class);
+        return store.add(store.find(id).orElseThrow().cooking());
     }
 
     /** A page of a new visitor. */

@@ -22,6 +22,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Where something that a guest avoids gets onto what is made for them: an appliance, a tool, a board or hot oil that was
@@ -43,13 +44,13 @@ public record CrossContact(List<Contact> contacts) {
      * A contact.
      *
      * @param shared  what kind of thing
-     * @param place   its name, such as blender or chopping board
-     * @param avoided what somebody avoids: a word of an allergen, or the id of an item
+     * @param places  their names, such as blender, or knife and chopping board
+     * @param avoided what somebody avoids: words of allergens, or ids of items
      * @param with    step that brings it
      * @param then    step of a dish without it that uses the same afterwards
      * @param at      when that begins, seconds relative to going on air
      */
-    public record Contact(Shared shared, String place, String avoided, StepRef with, StepRef then, int at) {
+    public record Contact(Shared shared, List<String> places, List<String> avoided, StepRef with, StepRef then, int at) {
     }
 
     /** Keeps its own copy. */
@@ -57,7 +58,7 @@ public record CrossContact(List<Contact> contacts) {
         contacts = List.copyOf(contacts);
     }
 
-    /** The contacts of a plan, each place and word once: the first time it happens. */
+    /** The contacts of a plan, each place and word once: the first time it happens; those of the same two steps together. */
     public static CrossContact of(CookingClass cooking, Plan plan, Catalogue catalogue) {
         Set<String> words = cooking.attendees().stream().map(Attendee::avoids).flatMap(List::stream).collect(Collectors.toCollection(TreeSet::new));
         Map<String, Contact> first = new LinkedHashMap<>();
@@ -70,13 +71,23 @@ public record CrossContact(List<Contact> contacts) {
                     if (carrying.contains(use.step())) {
                         with = use;
                     } else if (with != null && !dishes.contains(use.step().dish())) {
-                        first.putIfAbsent(place + " " + word, new Contact(place.shared, place.name, word, with.step(), use.step(), use.start()));
+                        first.putIfAbsent(place + " " + word, new Contact(place.shared, List.of(place.name), List.of(word), with.step(), use.step(), use.start()));
                         with = null;
                     }
                 }
             });
         }
-        return new CrossContact(first.values().stream().sorted(Comparator.comparingInt(Contact::at)).toList());
+        Map<String, Contact> together = new LinkedHashMap<>();
+        first.values().forEach(contact -> together.merge("%s %s %s %d".formatted(contact.shared, contact.with, contact.then, contact.at), contact, CrossContact::both));
+        return new CrossContact(together.values().stream().sorted(Comparator.comparingInt(Contact::at)).toList());
+    }
+
+    private static Contact both(Contact one, Contact two) {
+        return new Contact(one.shared, union(one.places, two.places), union(one.avoided, two.avoided), one.with, one.then, one.at);
+    }
+
+    private static List<String> union(List<String> one, List<String> two) {
+        return Stream.concat(one.stream(), two.stream()).distinct().sorted().toList();
     }
 
     private record Place(Shared shared, String name, String id) {

@@ -7,7 +7,7 @@ import hopsel.core.diet.Particulars;
 import hopsel.core.dish.Source;
 import hopsel.core.handout.HandoutWriter;
 import hopsel.core.item.Catalogue;
-import hopsel.core.kit.Kit;
+import hopsel.core.kit.Packing;
 import hopsel.core.mise.HomeTools;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.calendar.CalendarFile;
@@ -116,7 +116,10 @@ class GuestController {
         model.addAttribute("catalogue", seen.planned.catalogue());
         model.addAttribute("attendee", seen.attendee);
         model.addAttribute("zone", seen.zone());
-        seen.planned.kits().stream().filter(kit -> kit.attendee().id().equals(seen.attendee.id())).findFirst().ifPresent(kit -> model.addAttribute("kit", kit));
+        seen.planned.kits().stream().filter(kit -> kit.attendee().id().equals(seen.attendee.id())).findFirst().ifPresent(kit -> {
+            model.addAttribute("kit", kit);
+            Packing.of(cooking, builtIn, seen.planned.kits(), seen.planned.shopping()).of(seen.attendee.id()).ifPresent(kind -> model.addAttribute("portions", kind.portions()));
+        });
         model.addAttribute("home", cooking.dishes().stream().flatMap(dish -> dish.lines()).filter(line -> line.from() == Source.HOME).map(line -> seen.planned.catalogue().get(line.item()).name()).distinct().toList());
         model.addAttribute("tasks", Beforehand.of(cooking, seen.planned.plan()));
         model.addAttribute("tools", cooking.style().cookAlong() ? HomeTools.of(cooking, seen.planned.plan(), known.equipment()) : List.of());

@@ -12,6 +12,7 @@ import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.guest.MadeStore;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -21,6 +22,8 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 
+import java.security.Principal;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -32,17 +35,22 @@ class HandoutController {
     private final Catalogue builtIn;
     private final HandoutPdf pdf;
     private final AttendeeStyles styles;
+    private final MadeStore made;
 
-    HandoutController(ClassPages pages, Catalogue builtIn, HandoutPdf pdf, AttendeeStyles styles) {
+    HandoutController(ClassPages pages, Catalogue builtIn, HandoutPdf pdf, AttendeeStyles styles, MadeStore made) {
         this.pages = pages;
         this.builtIn = builtIn;
         this.pdf = pdf;
         this.styles = styles;
+        this.made = made;
     }
 
     @GetMapping("/classes/{id}/handouts")
     String list(@PathVariable("id") long id, Model model) {
-        pages.open(id, Station.HANDOUTS, model);
+        PlannedClass planned = pages.open(id, Station.HANDOUTS, model);
+        Map<String, Handout> now = new HashMap<>();
+        planned.cooking().attendees().forEach(attendee -> now.put(attendee.id(), own(id, planned, attendee)));
+        model.addAttribute("stale", made.stale(id, MadeStore.Kind.HANDOUT, now));
         return "handout/list";
     }
 
@@ -54,8 +62,9 @@ class HandoutController {
     }
 
     @GetMapping("/classes/{id}/handouts/{number}/pdf")
-    ResponseEntity<byte[]> print(@PathVariable("id") long id, @PathVariable("number") int number, Model model) {
+    ResponseEntity<byte[]> print(@PathVariable("id") long id, @PathVariable("number") int number, Principal who, Model model) {
         Handout handout = write(id, number, model);
+        made.made(id, handout.attendee().id(), MadeStore.Kind.HANDOUT, handout, who.getName());
         String name = ContentDisposition.inline().filename("handout-%d-%d.pdf".formatted(id, number)).build().toString();
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, name)
                 .body(pdf.render((CookingClass) model.getAttribute("cooking"), handout, (List<?>) model.getAttribute("changes")));
@@ -72,6 +81,11 @@ class HandoutController {
         model.addAttribute("matters", Matter.values());
         model.addAttribute("schools", schools);
         return handout;
+    }
+
+    private Handout own(long id, PlannedClass planned, Attendee attendee) {
+        AttendeeClass own = AttendeeClass.of(planned, styles.of(id).getOrDefault(attendee.id(), Map.of()), builtIn);
+        return HandoutWriter.write(own.cooking(), builtIn, own.batches(), attendee);
     }
 
     private static Attendee attendee(PlannedClass planned, int number) {

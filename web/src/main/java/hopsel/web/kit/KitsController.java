@@ -2,11 +2,13 @@ package hopsel.web.kit;
 
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.kit.Kit;
+import hopsel.core.kit.PackingRun;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
+import hopsel.web.guest.ParticularsStore;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,11 +23,15 @@ class KitsController {
     private final ClassPages pages;
     private final GuestStore guests;
     private final AttendeeStyles styles;
+    private final ParticularsStore particulars;
+    private final PackingDesk packing;
 
-    KitsController(ClassPages pages, GuestStore guests, AttendeeStyles styles) {
+    KitsController(ClassPages pages, GuestStore guests, AttendeeStyles styles, ParticularsStore particulars, PackingDesk packing) {
         this.pages = pages;
         this.guests = guests;
         this.styles = styles;
+        this.particulars = particulars;
+        this.packing = packing;
     }
 
     @GetMapping("/classes/{id}/kits")
@@ -34,6 +40,10 @@ class KitsController {
         guests.look(id, who.getName(), "kits");
         model.addAttribute("styles", styles.of(id));
         model.addAttribute("matters", Matter.values());
+        model.addAttribute("known", particulars.of(id));
+        PackingRun run = packing.run(id, planned);
+        model.addAttribute("run", run);
+        model.addAttribute("labelsRead", packing.labelsRead(id, run, planned));
         model.addAttribute("kits", planned.kits().stream().sorted(Kit.PACKING_ORDER).toList());
         return "kit/kits";
     }

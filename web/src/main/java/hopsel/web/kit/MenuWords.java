@@ -5,12 +5,15 @@ import hopsel.core.diet.Serving;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.web.frame.Figures;
+import hopsel.web.tick.TickStore.Tick;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /** What becomes of a line, in words. Templates call it {@code @menuWords}. */
@@ -38,6 +41,11 @@ public class MenuWords {
         }
         List<String> reasons = line.serving() instanceof Serving.LeftOut left ? left.reasons() : line.serving() instanceof Serving.CannotServe cannot ? cannot.reasons() : List.of();
         return say(line.serving() instanceof Serving.LeftOut ? "menus.line.left-out" : "menus.line.cannot", item, words(reasons));
+    }
+
+    /** Names of items of a dish whose labels nobody has read for this class; empty text: none. */
+    public String unread(Dish dish, List<Item> labels, Map<String, Tick> ticks) {
+        return labels.stream().filter(item -> dish.lines().anyMatch(line -> line.item().equals(item.id())) && !(ticks.containsKey(item.id()) && ticks.get(item.id()).done())).map(Item::name).collect(Collectors.joining(", "));
     }
 
     private String words(List<String> reasons) {

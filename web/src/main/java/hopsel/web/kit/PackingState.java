@@ -31,6 +31,11 @@ public class PackingState {
         return packing.kits().stream().filter(kit -> run.redo(kit.attendee().id())).toList();
     }
 
+    /** What a portion of a kit is in place of; null where it is as written. */
+    public String instead(Kit kit, Portion portion) {
+        return kit.lines().stream().filter(line -> line.dish().equals(portion.dish()) && line.item().equals(portion.item())).flatMap(line -> line.insteadOf().stream()).findFirst().orElse(null);
+    }
+
     /** Names of items, or a dash. */
     public String items(List<Portion.Key> keys, Catalogue catalogue) {
         return keys.isEmpty() ? "–" : keys.stream().map(key -> catalogue.find(key.item()).map(item -> item.name()).orElse(key.item())).collect(Collectors.joining(", "));

@@ -1,5 +1,6 @@
 package hopsel.web.plan;
 
+import hopsel.core.kit.CrossContact;
 import hopsel.core.mise.Holding;
 import hopsel.core.plan.Plan;
 import hopsel.core.planned.PlannedClass;
@@ -30,6 +31,7 @@ class RunSheetController {
         if (planned.plan().possible()) {
             model.addAttribute("drawing", RunSheetDrawing.of(planned.cooking(), planned.plan()));
             model.addAttribute("holdingBroken", Holding.of(planned.cooking(), planned.plan(), planned.catalogue()).broken());
+            model.addAttribute("contacts", CrossContact.of(planned.cooking(), planned.plan(), planned.catalogue()).contacts());
             model.addAttribute("rows", RunSheetRow.of(planned.cooking(), planned.plan()));
         }
         return "plan/run-sheet";

@@ -44,6 +44,15 @@ interface ShelfMapper {
 
     int liveLinks(@Param("id") long id, @Param("now") LocalDateTime now);
 
+    void dropBought(@Param("id") long id, @Param("item") String item);
+
+    void putBought(@Param("id") long id, @Param("item") String item, @Param("grams") BigDecimal grams);
+
+    List<BoughtRow> bought(@Param("id") long id);
+
+    record BoughtRow(String itemId, BigDecimal grams) {
+    }
+
     record ShelfRow(String itemId, String shop, String aisle, int leadDays) {
     }
 

@@ -28,11 +28,13 @@ class ShopController {
     private final ShoppingDesk desk;
     private final ShelfStore store;
     private final TickStore ticks;
+    private final BoughtAmounts bought;
 
-    ShopController(ShoppingDesk desk, ShelfStore store, TickStore ticks) {
+    ShopController(ShoppingDesk desk, ShelfStore store, TickStore ticks, BoughtAmounts bought) {
         this.desk = desk;
         this.store = store;
         this.ticks = ticks;
+        this.bought = bought;
     }
 
     private long opened(String token, HttpServletResponse response) {
@@ -52,6 +54,7 @@ class ShopController {
         model.addAttribute("view", desk.view(list, List.of(planned)));
         model.addAttribute("catalogue", desk.catalogue(List.of(planned)));
         model.addAttribute("ticks", ticks.now(id, LIST));
+        model.addAttribute("more", bought.more(id));
         return "provision/shop";
     }
 

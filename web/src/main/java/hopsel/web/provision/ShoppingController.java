@@ -47,15 +47,17 @@ class ShoppingController {
     private final ShoppingDesk desk;
     private final ShelfStore store;
     private final TickStore ticks;
+    private final BoughtAmounts bought;
     private final PlanDesk plans;
     private final ClassChanges changes;
     private final Catalogue builtIn;
 
-    ShoppingController(ClassPages pages, ShoppingDesk desk, ShelfStore store, TickStore ticks, PlanDesk plans, ClassChanges changes, Catalogue builtIn) {
+    ShoppingController(ClassPages pages, ShoppingDesk desk, ShelfStore store, TickStore ticks, BoughtAmounts bought, PlanDesk plans, ClassChanges changes, Catalogue builtIn) {
         this.pages = pages;
         this.desk = desk;
         this.store = store;
         this.ticks = ticks;
+        this.bought = bought;
         this.plans = plans;
         this.changes = changes;
         this.builtIn = builtIn;
@@ -77,6 +79,7 @@ class ShoppingController {
         model.addAttribute("links", store.liveLinks(id));
         model.addAttribute("ticks", ticks.now(id, "shopping"));
         model.addAttribute("standIns", standIns(planned));
+        model.addAttribute("more", bought.more(id));
         Optional.ofNullable(store.money(id).fee()).ifPresent(fee -> model.addAttribute("margin", costing.margin(fee, planned.cooking().attendees().size())));
         return "provision/shopping";
     }

@@ -1,6 +1,7 @@
 package hopsel.web.tick;
 
 import hopsel.web.tick.TickMapper.TickRow;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
@@ -20,10 +21,12 @@ public class TickStore {
     private static final int LONGEST_KEY = 400;
 
     private final TickMapper mapper;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    TickStore(TickMapper mapper, Clock clock) {
+    TickStore(TickMapper mapper, ApplicationEventPublisher events, Clock clock) {
         this.mapper = mapper;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -42,7 +45,12 @@ public class TickStore {
     public void press(long id, String list, String key, boolean done, String who, String client) {
         if (!key.isEmpty() && key.length() <= LONGEST_KEY) {
             mapper.add(id, list, new TickRow(key, done, who, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)), client);
+            events.publishEvent(new Ticked(id, list, key, done));
         }
+    }
+
+    /** Something was just ticked, or its tick taken away. */
+    public record Ticked(long classId, String list, String key, boolean done) {
     }
 
     /** Whether something is done, who said so last, and when. */

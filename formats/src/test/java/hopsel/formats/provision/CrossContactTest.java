@@ -1,0 +1,94 @@
+package hopsel.formats.provision;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Attendee;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Show;
+import hopsel.core.dish.Source;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
+import hopsel.core.item.Catalogue;
+import hopsel.core.kit.CrossContact;
+import hopsel.core.kit.CrossContact.Contact;
+import hopsel.core.kit.CrossContact.Shared;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Role;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Minutes;
+import hopsel.core.measure.Scaling;
+import hopsel.core.measure.Unit;
+import hopsel.core.plan.Activity;
+import hopsel.core.plan.Plan;
+import hopsel.core.plan.Planner;
+import hopsel.core.plan.Wishes;
+import hopsel.formats.classfile.BuiltInCatalogue;
+import hopsel.formats.contract.Samples;
+import org.junit.jupiter.api.Test;
+
+import java.math.BigDecimal;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** What a guest avoids, on what is made for them. */
+class CrossContactTest {
+
+    private static final Catalogue BUILT_IN = BuiltInCatalogue.load();
+
+    private static Dish dish(String id, String item, String text, String... needs) {
+        IngredientLine line = new IngredientLine(item, item, Optional.of(new Amount(BigDecimal.TEN, BigDecimal.TEN, Unit.G, Optional.empty())), Optional.empty(), Scaling.LINEAR, false, Source.KIT);
+        Step step = new Step("do", "Work on " + item, Optional.of(text), StepMinutes.of(Minutes.of(5)), Work.HANDS, Show.MUST, List.of(needs).stream().map(kind -> new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)).toList(),
+                List.of(), Optional.empty(), Optional.empty(), List.of(new Use(item, BigDecimal.ONE)), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+        return new Dish(id, id, BigDecimal.ONE, List.of(new Component("all", "All", List.of(line), List.of(step))));
+    }
+
+    /** The contacts of two dishes; the one that comes first in the plan is known by its start. */
+    private static List<Contact> contacts(List<Dish> dishes, String avoids) throws Exception {
+        CookingClass any = Samples.cooking("lists-sample-00");
+        Attendee guest = new Attendee("ana", "Ana", List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
+        CookingClass cooking = new CookingClass(any.title(), any.style(), any.startsAt(), any.zone(), any.airMinutes(), List.of(), List.of(new Person("host", "Host", Role.HOST)),
+                List.of(new Resource("mixer", "blender", 1, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN), new Resource("hob", "burner", 4, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN)), any.measures(), List.of(), dishes,
+                List.of(), List.of(guest), any.provision(), List.of());
+        Plan plan = Planner.answer(cooking, Wishes.NONE).plan();
+        List<String> order = plan.activities().stream().sorted(Comparator.comparingInt(Activity::start)).map(activity -> activity.step().dish()).toList();
+        List<Contact> found = CrossContact.of(cooking, plan, BUILT_IN).contacts();
+        assertThat(found).as("nothing comes before what is first: %s", order).allSatisfy(contact -> assertThat(order.indexOf(contact.with().dish())).isLessThan(order.indexOf(contact.then().dish())));
+        return found;
+    }
+
+    @Test
+    void theSharedBlenderIsNamedOnceWhicheverOfTheTwoComesFirst() throws Exception {
+        List<Contact> one = contacts(List.of(dish("a-sauce", "cashews", "Blend it.", "blender"), dish("b-soup", "red-onion", "Blend it.", "blender")), "tree-nut");
+        List<Contact> two = contacts(List.of(dish("a-soup", "red-onion", "Blend it.", "blender"), dish("b-sauce", "cashews", "Blend it.", "blender")), "tree-nut");
+        assertThat(one.size() + two.size()).as("only where the nuts come first").isEqualTo(1);
+        assertThat(one.isEmpty() ? two : one).singleElement().satisfies(contact -> {
+            assertThat(contact.shared()).isEqualTo(Shared.APPLIANCE);
+            assertThat(contact.places()).containsExactly("blender");
+            assertThat(contact.avoided()).containsExactly("tree-nut");
+        });
+    }
+
+    @Test
+    void boardAndKnifeOfTheSameTwoStepsAreOneMatterAndWhatNobodyAvoidsIsNone() throws Exception {
+        List<Dish> dishes = List.of(dish("a-salad", "celery", "Chop it finely."), dish("b-slaw", "carrot", "Slice it."));
+        List<Contact> one = contacts(dishes, "celery");
+        List<Contact> two = contacts(List.of(dish("a-slaw", "carrot", "Slice it."), dish("b-salad", "celery", "Chop it finely.")), "celery");
+        assertThat(one.isEmpty() ? two : one).singleElement().satisfies(contact -> assertThat(contact.places()).containsExactly("chopping board", "knife"));
+        assertThat(contacts(dishes, "peanut")).isEmpty();
+    }
+
+    @Test
+    void hotOilIsSaidApartForWashingDoesNotHelp() throws Exception {
+        List<Contact> one = contacts(List.of(dish("a-fritters", "plain-flour", "Deep-fry in hot oil.", "burner"), dish("b-chips", "potato", "Deep-fry in hot oil.", "burner")), "gluten");
+        List<Contact> two = contacts(List.of(dish("a-chips", "potato", "Deep-fry in hot oil.", "burner"), dish("b-fritters", "plain-flour", "Deep-fry in hot oil.", "burner")), "gluten");
+        assertThat(one.isEmpty() ? two : one).anySatisfy(contact -> assertThat(contact.shared()).isEqualTo(Shared.OIL));
+    }
+}

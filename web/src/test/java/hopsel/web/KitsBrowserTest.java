@@ -1,0 +1,225 @@
+package hopsel.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.APIRequestContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** From signing up to a closed kit: with a scale that misbehaves, a net that is gone, and two packers at once. */
+class KitsBrowserTest {
+
+    private static final RunningApplication APP = RunningApplication.get();
+
+    /** Each test has a class of its own: a copy of the stream. */
+    private long id;
+    private Page host;
+
+    @BeforeEach
+    void aClassOfItsOwn() {
+        host = APP.signedIn("host");
+        id = APP.copyOf(4);
+    }
+
+    private String page(String path) {
+        return "/classes/%d/%s".formatted(id, path);
+    }
+
+    private Page guest(String link) {
+        Page guest = APP.visitor();
+        guest.navigate(link);
+        return guest;
+    }
+
+    private String signUpLink(int places) {
+        host.navigate(page("people"));
+        host.fill("[name=places]", String.valueOf(places));
+        host.click("button[name=link]");
+        return host.locator(".told a").first().getAttribute("href");
+    }
+
+    private static void signUp(Page guest, String name) {
+        guest.fill("[name=name]", name);
+        guest.fill("[name=contact]", "guest@tern-quay.example");
+        guest.check("[name=tick][value=sesame]");
+        guest.click(".join-form button[type=submit]");
+    }
+
+    /** Puts grams on the simulated scale of a station, after lifting everything off. */
+    private void put(String station, String... actions) {
+        APIRequestContext web = host.request();
+        for (String action : actions) {
+            host.navigate("/scales/" + station);
+            String token = host.locator("input[name=_csrf]").first().inputValue();
+            String[] parts = action.split("=");
+            web.post(APP.address + "/scales/" + station, RequestOptions.create().setForm(FormData.create().set("_csrf", token).set(parts[0], parts[1])));
+        }
+    }
+
+    @Test
+    void guestsSignUpUntilTheClassIsFullAndThenWait() {
+        String link = signUpLink(5);
+        Page first = guest(link);
+        first.fill("[name=avoids]", "moon dust");
+        signUp(first, "Noor Tal");
+        assertThat(first.locator("#wrong")).containsText("moon dust");
+        assertThat(first.locator("[name=avoids]")).hasValue("moon dust");
+        first.fill("[name=avoids]", "");
+        signUp(first, "Noor Tal");
+        assertThat(first.locator(".told")).containsText("You are in");
+        Page second = guest(link);
+        signUp(second, "Sam Ode");
+        assertThat(second.locator(".told")).containsText("waiting list");
+        second.click("a.press");
+        assertThat(second.locator("main")).containsText("You are on the waiting list");
+        host.navigate(page("people"));
+        assertThat(host.locator(".waiting li")).containsText("Sam Ode");
+        first.click("a.press");
+        first.click("summary:has-text('cannot come')");
+        first.click("text=Give my place away");
+        assertThat(first.locator(".told")).containsText("erased");
+        host.navigate(page("people"));
+        assertThat(host.locator("input[value='Noor Tal']")).hasCount(0);
+        host.click(".waiting button");
+        assertThat(host.locator("input[value='Sam Ode']")).hasCount(1);
+        second.reload();
+        assertThat(second.locator("#kit")).isVisible();
+        first.context().close();
+        second.context().close();
+    }
+
+    @Test
+    void aPortionIsTakenOnlyOnceTheScaleStandsStillWithinTolerance() {
+        host.navigate(page("packing/station/1"));
+        host.locator(".kit-row button").first().click();
+        Locator reading = host.locator(".reading");
+        assertThat(host.locator("#weight")).isVisible();
+        String least = host.locator(".scale-face").getAttribute("data-least");
+        Page station = host;
+        host = APP.signedIn("host");
+        put("1", "clear=yes", "fault=NONE", "tare=yes", "put=" + least);
+        assertThat(reading).hasAttribute("data-state", "good");
+        put("1", "fault=SHAKY");
+        assertThat(reading).hasAttribute("data-state", "wait");
+        put("1", "fault=SILENT");
+        assertThat(reading).hasAttribute("data-state", "silent");
+        put("1", "fault=NONE", "put=6000");
+        assertThat(reading).hasAttribute("data-state", "overload");
+        put("1", "put=-6000", "put=50");
+        assertThat(reading).hasAttribute("data-state", "over");
+        assertThat(station.locator(".say")).containsText("too much");
+
+        station.fill("[name=grams]", "0.1");
+        station.fill("[name=lot]", "P1");
+        station.click("text=I read the label");
+        assertThat(station.locator("text=I read the label")).hasCount(0);
+        station.fill("[name=grams]", "0.1");
+        station.fill("[name=lot]", "P1");
+        station.click("[data-take]");
+        assertThat(station.locator(".told.warned:visible")).containsText("is missing");
+        assertThat(station.locator("[name=lot]")).hasValue("P1");
+        station.fill("[name=grams]", least);
+        station.click("[data-take]");
+        assertThat(station.locator(".station-list li:not(.open)")).hasCount(1);
+    }
+
+    @Test
+    void twoStationsSplitTheKitsAndWhatWasPressedWithoutANetArrivesOnce() {
+        Page one = host;
+        one.navigate(page("packing/station/1"));
+        one.locator(".kit-row button").nth(0).click();
+        assertThat(one.locator("#inside")).containsText("Mina Ferro");
+        Page two = APP.signedIn("assistant");
+        two.navigate(page("packing/station/2"));
+        assertThat(two.locator(".kit-row li").first()).containsText("at station 1");
+        two.navigate(page("packing/station/2?kit=mina"));
+        two.fill("[name=grams]", "5");
+        two.fill("[name=lot]", "P1");
+        two.click("[data-take]");
+        assertThat(two.locator(".told.warned:visible")).containsText("Station 1 is packing this kit");
+
+        one.fill("[name=lot]", "P1");
+        one.click("text=I read the label");
+        assertThat(one.locator("text=I read the label")).hasCount(0);
+        one.fill("[name=grams]", one.locator(".scale-face").getAttribute("data-least"));
+        one.fill("[name=lot]", "P1");
+        one.context().setOffline(true);
+        one.click("[data-take]");
+        assertThat(one.locator("[data-weigh-away]")).isVisible();
+        one.context().setOffline(false);
+        assertThat(one.locator(".station-list li:not(.open)")).hasCount(1);
+        one.reload();
+        assertThat(one.locator(".station-list li:not(.open)")).hasCount(1);
+        assertThat(one.locator("#used ~ table")).containsText("P1");
+    }
+
+    @Test
+    void aChangedAllergyMarksTheClosedKitItsLabelAndThePackIsTracedToWhoGotIt() {
+        host.navigate(page("packing/station/3"));
+        host.locator(".kit-row button").first().click();
+        assertThat(host.locator("#weight")).isVisible();
+        int portions = host.locator(".station-list li").count();
+        for (int i = 0; i < portions; i++) {
+            assertThat(host.locator(".station-list li:not(.open)")).hasCount(i);
+            String name = host.locator("#weight span").textContent();
+            host.fill("[name=lot]", "LOT " + name);
+            if (host.locator("text=I read the label").count() > 0) {
+                host.click("text=I read the label");
+                assertThat(host.locator("text=I read the label")).hasCount(0);
+                host.fill("[name=lot]", "LOT " + name);
+            }
+            if (host.locator("input[name=grams]:not([type=hidden])").count() > 0) {
+                host.fill("[name=grams]", host.locator(".scale-face").getAttribute("data-least"));
+            }
+            host.click("[data-take]");
+        }
+        host.click("text=Close the kit");
+        assertThat(host.locator(".kit-row .closed")).hasCount(1);
+        host.request().get(APP.address + page("packing/labels.pdf?which=KIT"));
+        host.navigate(page("packing"));
+        assertThat(host.locator("#redo")).hasCount(0);
+
+        host.navigate(page("people"));
+        host.fill("[name=avoids-0]", "peanut");
+        host.locator(".people-form > fieldset > button").click();
+        assertThat(host.locator("[name=avoids-0]")).hasValue("peanut");
+        host.navigate(page("packing"));
+        Locator redo = host.locator("section.redo");
+        assertThat(redo).containsText(Pattern.compile("Mina Ferro: take out .*Peanut"));
+        assertThat(redo).containsText("Mina Ferro: label and packing list");
+
+        host.navigate("/lots?item=peanuts&lot=LOT Peanuts, roasted");
+        assertThat(host.locator("main")).containsText("Mina Ferro");
+        host.navigate(page("people"));
+        Locator row = host.locator("section[aria-labelledby=own] tbody tr").filter(new Locator.FilterOptions().setHasText("Mina Ferro"));
+        row.locator("details.change summary").click();
+        row.locator("text=Erase for good").click();
+        assertThat(host.locator("input[value='Mina Ferro']")).hasCount(0);
+        host.navigate("/lots?item=peanuts&lot=LOT Peanuts, roasted");
+        assertThat(host.locator("main")).containsText("erased person");
+        assertThat(host.locator("main")).not().containsText("Mina");
+    }
+
+    @Test
+    void whoPacksSeesKitsAndNothingElseOfPeople() {
+        Page assistant = APP.signedIn("assistant");
+        for (String path : List.of("people", "people.csv", "people/1/all.json", "menus")) {
+            assertThat(assistant.request().get(APP.address + page(path)).status()).as(path).isEqualTo(403);
+        }
+        assertThat(assistant.request().get(APP.address + "/lots").status()).isEqualTo(403);
+        assertThat(assistant.request().get(APP.address + page("packing")).status()).isEqualTo(200);
+        Page stranger = APP.visitor();
+        for (String path : List.of(page("packing"), page("kits"), page("packing/lists.pdf"), "/scales/1", "/printer", "/join/guess", "/guest/guess")) {
+            assertThat(stranger.request().get(APP.address + path).url() + stranger.request().get(APP.address + path).status()).as(path).matches(".*(sign-in.*|404)");
+        }
+        stranger.context().close();
+    }
+}

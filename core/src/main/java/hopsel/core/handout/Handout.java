@@ -1,17 +1,19 @@
 package hopsel.core.handout;
 
-import hopsel.core.caution.Caution;
+import hopsel.core.caution.FoundCaution;
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Substitution;
 import hopsel.core.dish.Source;
 import hopsel.core.dish.Step;
+import hopsel.core.handout.HostWords.DishWords;
 import hopsel.core.item.Allergen;
 import hopsel.core.measure.Working;
+import hopsel.core.mise.HomeTools;
+import hopsel.core.nutrition.NutritionFacts;
 
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What one attendee takes home.
@@ -24,17 +26,29 @@ public record Handout(Attendee attendee, List<DishPart> dishes) {
     /**
      * A dish for this attendee.
      *
+     * @param id          of the dish
      * @param title       as announced
      * @param components  with lines and steps
      * @param allergens   in what this attendee's version holds
      * @param madeWithout what the attendee avoids and this version is made without
-     * @param cautions    found from ingredients and techniques
+     * @param cautions    found from ingredients and techniques, less those that the host hides
      * @param handsOn     seconds of hands work
      * @param watched     seconds that somebody has to be near
      * @param unattended  seconds that run by themselves
+     * @param elapsed     seconds from the first step to the last, with hands enough
+     * @param strands     how the components fit together in time
+     * @param tools       with what will do instead
+     * @param keeping     how long it keeps
+     * @param swaps       what could stand in for what, and what that changes
+     * @param nutrition   of the whole dish, in this attendee's version
+     * @param words       what the host writes
      */
-    public record DishPart(String title, List<ComponentPart> components, List<Allergen> allergens, List<String> madeWithout,
-                           Set<Caution> cautions, int handsOn, int watched, int unattended) {
+    public record DishPart(String id, String title, List<ComponentPart> components, List<Allergen> allergens, List<String> madeWithout, List<FoundCaution> cautions, int handsOn, int watched, int unattended, int elapsed,
+                           List<Strand> strands, List<HomeTools.Tool> tools, Keeping keeping, List<Swap> swaps, NutritionFacts nutrition, DishWords words) {
+    }
+
+    /** What could stand in: names, and what it changes. */
+    public record Swap(String name, String use, String effect) {
     }
 
     /**
@@ -44,7 +58,27 @@ public record Handout(Attendee attendee, List<DishPart> dishes) {
      * @param lines what goes in
      * @param steps what to do
      */
-    public record ComponentPart(String title, List<Line> lines, List<Step> steps) {
+    public record ComponentPart(String title, List<Line> lines, List<StepPart> steps) {
+    }
+
+    /**
+     * A step for this attendee.
+     *
+     * @param step    as in the recipe
+     * @param scale   what their servings do to it
+     * @param text    with the amounts in it for their servings
+     * @param foryou  what stands in here, or is left out, for them: sentences without a full stop
+     */
+    public record StepPart(Step step, StepScale scale, String text, List<ForYou> foryou) {
+    }
+
+    /**
+     * What is different at a step for this attendee.
+     *
+     * @param written name of what the recipe says
+     * @param use     name of what goes in; empty: it is left out
+     */
+    public record ForYou(String written, Optional<String> use) {
     }
 
     /**
@@ -62,10 +96,12 @@ public record Handout(Attendee attendee, List<DishPart> dishes) {
      * @param substitution what stands in
      * @param reasons      what is avoided in the line
      * @param checkLabel   some makers' are not plant-based
+     * @param id           of the line
+     * @param item         id of what is used
      */
     public record Line(String name, Optional<String> amount, Optional<BigDecimal> grams, Working working,
                        Optional<String> prep, boolean optional, Source from, State state, Optional<String> insteadOf,
-                       Optional<Substitution> substitution, List<String> reasons, boolean checkLabel) {
+                       Optional<Substitution> substitution, List<String> reasons, boolean checkLabel, String id, String item) {
 
         /** What became of the line. */
         public enum State { AS_WRITTEN, SUBSTITUTED, LEFT_OUT, CANNOT_SERVE }

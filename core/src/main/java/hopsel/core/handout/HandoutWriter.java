@@ -1,6 +1,7 @@
 package hopsel.core.handout;
 
 import hopsel.core.caution.CautionFinder;
+import hopsel.core.caution.FoundCaution;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Menu;
@@ -9,12 +10,16 @@ import hopsel.core.diet.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
 import hopsel.core.handout.Handout.ComponentPart;
 import hopsel.core.handout.Handout.DishPart;
+import hopsel.core.handout.Handout.ForYou;
 import hopsel.core.handout.Handout.Line;
 import hopsel.core.handout.Handout.Line.State;
-import hopsel.core.item.Allergen;
+import hopsel.core.handout.Handout.StepPart;
+import hopsel.core.handout.Handout.Swap;
+import hopsel.core.handout.HostWords.DishWords;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
@@ -24,6 +29,9 @@ import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
 import hopsel.core.measure.Working;
 import hopsel.core.mise.Batches;
+import hopsel.core.mise.HomeTools;
+import hopsel.core.nutrition.NutritionFacts;
+import hopsel.core.nutrition.NutritionFacts.Part;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -38,27 +46,40 @@ public final class HandoutWriter {
     private final Menu menu;
     private final Batches batches;
     private final Attendee attendee;
+    private final HostWords words;
 
-    private HandoutWriter(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee) {
+    private HandoutWriter(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words) {
         this.cooking = cooking;
         this.catalogue = cooking.catalogue(builtIn);
         this.menu = Menu.of(cooking, builtIn);
         this.batches = batches;
         this.attendee = attendee;
+        this.words = words;
     }
 
-    /** The handout of one attendee. */
-    public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee) {
-        HandoutWriter writer = new HandoutWriter(cooking, builtIn, batches, attendee);
+    /** The handout of one attendee, with what the host writes. */
+    public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words) {
+        HandoutWriter writer = new HandoutWriter(cooking, builtIn, batches, attendee, words);
         return new Handout(attendee, cooking.dishes().stream().map(writer::dish).toList());
     }
 
     private DishPart dish(Dish dish) {
         List<Item> used = new ArrayList<>();
-        List<ComponentPart> components = dish.components().stream().map(component -> component(dish, component, used)).toList();
-        List<Allergen> allergens = CautionFinder.allergens(used);
-        return new DishPart(dish.title(), components, allergens, madeWithout(used), CautionFinder.of(dish, catalogue),
-                seconds(dish, Work.HANDS), seconds(dish, Work.WATCH), seconds(dish, Work.REST));
+        List<Part> eaten = new ArrayList<>();
+        BigDecimal factor = Decimals.ratio(attendee.servings(), dish.servings());
+        List<ComponentPart> components = dish.components().stream().map(component -> component(dish, component, factor, used, eaten)).toList();
+        DishWords own = words.dish(dish.id());
+        List<FoundCaution> cautions = FoundCaution.of(cooking, dish, catalogue).stream().filter(found -> !own.hidden().containsKey(found.caution())).toList();
+        List<Strand> strands = Strand.of(dish);
+        return new DishPart(dish.id(), dish.title(), components, CautionFinder.allergens(used), madeWithout(used), cautions, seconds(components, Work.HANDS), seconds(components, Work.WATCH),
+                seconds(components, Work.REST), Strand.end(strands), strands, HomeTools.of(dish), Keeping.of(dish, catalogue, own), swaps(dish), NutritionFacts.of(eaten), own);
+    }
+
+    /** What the class knows to stand in for a line of the dish that this attendee eats as written. */
+    private List<Swap> swaps(Dish dish) {
+        return cooking.substitutions().stream().filter(own -> Menu.avoided(catalogue.get(own.use()), attendee).isEmpty())
+                .filter(own -> dish.lines().anyMatch(line -> line.item().equals(own.replaced()) && menu.serve(dish, line, attendee) instanceof Serving.AsWritten))
+                .map(own -> new Swap(catalogue.get(own.replaced()).name(), catalogue.get(own.use()).name(), own.effect().or(own::note).orElse(""))).toList();
     }
 
     private List<String> madeWithout(List<Item> used) {
@@ -66,13 +87,27 @@ public final class HandoutWriter {
                 .noneMatch(item -> Menu.avoided(item, attendee).contains(word))).toList();
     }
 
-    private static int seconds(Dish dish, Work work) {
-        return dish.steps().filter(step -> step.work() == work).mapToInt(step -> step.minutes().likely().seconds()).sum();
+    private static int seconds(List<ComponentPart> components, Work work) {
+        return components.stream().flatMap(component -> component.steps().stream()).filter(part -> part.step().work() == work).mapToInt(part -> part.scale().seconds()).sum();
     }
 
-    private ComponentPart component(Dish dish, Component component, List<Item> used) {
+    private ComponentPart component(Dish dish, Component component, BigDecimal factor, List<Item> used, List<Part> eaten) {
         List<Line> lines = component.ingredients().stream().map(line -> line(dish, line, used)).toList();
-        return new ComponentPart(component.title(), lines, component.steps());
+        lines.stream().filter(line -> line.state() != State.LEFT_OUT && line.state() != State.CANNOT_SERVE).forEach(line -> eaten.add(new Part(catalogue.get(line.item()), line.grams())));
+        return new ComponentPart(component.title(), lines, component.steps().stream().map(step -> step(dish, step, factor)).toList());
+    }
+
+    private StepPart step(Dish dish, Step step, BigDecimal factor) {
+        List<ForYou> different = new ArrayList<>();
+        step.uses().stream().map(use -> dish.line(use.ingredient())).forEach(line -> {
+            Serving serving = menu.serve(dish, line, attendee);
+            if (serving instanceof Serving.Substituted other) {
+                different.add(new ForYou(catalogue.get(line.item()).name(), Optional.of(catalogue.get(other.substitution().use()).name())));
+            } else if (!(serving instanceof Serving.AsWritten)) {
+                different.add(new ForYou(catalogue.get(line.item()).name(), Optional.empty()));
+            }
+        });
+        return new StepPart(step, StepScale.of(step, factor), ScaledText.of(dish, step, factor, catalogue, cooking.measures()), different);
     }
 
     private Line line(Dish dish, IngredientLine line, List<Item> used) {
@@ -91,7 +126,7 @@ public final class HandoutWriter {
         Optional<BigDecimal> grams = line.amount().map(any -> batches.grams(dish, line, attendee.servings()));
         return new Line(written.name(), line.amount().map(amount -> measured(dish, line, amount)), grams,
                 batches.working(dish, line, attendee.servings()), line.prep(), line.optional(), line.from(), state,
-                Optional.empty(), Optional.empty(), reasons(serving), written.origin() == Origin.CHECK_LABEL);
+                Optional.empty(), Optional.empty(), reasons(serving), written.origin() == Origin.CHECK_LABEL, line.id(), line.item());
     }
 
     private static List<String> reasons(Serving serving) {
@@ -107,7 +142,7 @@ public final class HandoutWriter {
         return new Line(item.name(), grams.map(weight -> spooned(item, weight)), grams,
                 line.amount().isPresent() ? working.then(Working.Kind.RATIO, substitution.ratio()) : working, line.prep(),
                 line.optional(), line.from(), State.SUBSTITUTED, Optional.of(written.name()), Optional.of(substitution),
-                serving.reasons(), item.origin() == Origin.CHECK_LABEL);
+                serving.reasons(), item.origin() == Origin.CHECK_LABEL, line.id(), item.id());
     }
 
     /** In the unit of the recipe; both ends of a range. */

@@ -36,8 +36,9 @@ public record Kit(Attendee attendee, List<Line> lines, List<Refusal> cannotServe
      * @param certain   grams that certainly go in; empty: there is only one amount
      * @param insteadOf id of what it stands in for; empty: as written
      * @param working   how the grams come about
+     * @param counted   whether the recipe counts it by the piece
      */
-    public record Line(String dish, String line, String item, BigDecimal grams, Optional<BigDecimal> certain, Optional<String> insteadOf, Working working) {
+    public record Line(String dish, String line, String item, BigDecimal grams, Optional<BigDecimal> certain, Optional<String> insteadOf, Working working, boolean counted) {
     }
 
     /**

@@ -9,6 +9,7 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Source;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Unit;
 import hopsel.core.measure.Working;
 import hopsel.core.mise.Batches;
 
@@ -58,11 +59,11 @@ public final class KitPacker {
         if (serving instanceof Serving.CannotServe refusal) {
             refusals.add(new Kit.Refusal(dish.id(), line.id(), line.item(), refusal.reasons()));
         } else if (line.amount().isPresent() && serving instanceof Serving.AsWritten) {
-            lines.add(new Kit.Line(dish.id(), line.id(), line.item(), grams, line.amount().get().certain(grams), Optional.empty(), working));
+            lines.add(new Kit.Line(dish.id(), line.id(), line.item(), grams, line.amount().get().certain(grams), Optional.empty(), working, line.amount().get().unit() == Unit.PIECE));
         } else if (line.amount().isPresent() && serving instanceof Serving.Substituted other) {
             BigDecimal ratio = other.substitution().ratio();
             BigDecimal weight = grams.multiply(ratio, Decimals.EXACT);
-            lines.add(new Kit.Line(dish.id(), line.id(), other.substitution().use(), weight, line.amount().get().certain(weight), Optional.of(line.item()), working.then(Working.Kind.RATIO, ratio)));
+            lines.add(new Kit.Line(dish.id(), line.id(), other.substitution().use(), weight, line.amount().get().certain(weight), Optional.of(line.item()), working.then(Working.Kind.RATIO, ratio), false));
         }
     }
 }

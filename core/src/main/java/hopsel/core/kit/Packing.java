@@ -1,13 +1,11 @@
 package hopsel.core.kit;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.kit.Portion.Compartment;
 import hopsel.core.measure.Decimals;
-import hopsel.core.measure.Unit;
 import hopsel.core.provision.Purchase;
 
 import java.math.BigDecimal;
@@ -89,7 +87,7 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
     public static Packing of(CookingClass cooking, Catalogue builtIn, List<Kit> kits, List<Purchase> purchases) {
         Catalogue catalogue = cooking.catalogue(builtIn);
         Map<List<Portion>, List<Kit>> alike = new LinkedHashMap<>();
-        kits.forEach(kit -> alike.computeIfAbsent(portions(cooking, catalogue, kit), any -> new ArrayList<>()).add(kit));
+        kits.forEach(kit -> alike.computeIfAbsent(portions(catalogue, kit), any -> new ArrayList<>()).add(kit));
         List<Kind> kinds = alike.entrySet().stream().map(entry -> kind(entry.getValue(), entry.getKey(), catalogue))
                 .sorted(Comparator.comparingInt((Kind kind) -> kind.allergens.size()).thenComparingInt(kind -> -kind.kits.size())).toList();
         List<Row> rows = rows(kinds, catalogue);
@@ -107,14 +105,13 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
     }
 
     /** The same item for several lines of a dish goes into one jar; for several dishes, into one each. */
-    private static List<Portion> portions(CookingClass cooking, Catalogue catalogue, Kit kit) {
+    private static List<Portion> portions(Catalogue catalogue, Kit kit) {
         Map<Portion.Key, BigDecimal> edible = new LinkedHashMap<>();
         Map<Portion.Key, Boolean> byPiece = new LinkedHashMap<>();
         for (Kit.Line line : kit.lines()) {
             Portion.Key key = new Portion.Key(line.dish(), line.item());
             edible.merge(key, line.grams(), BigDecimal::add);
-            IngredientLine written = cooking.dish(line.dish()).line(line.line());
-            byPiece.merge(key, line.insteadOf().isEmpty() && written.amount().filter(amount -> amount.unit() == Unit.PIECE).isPresent(), Boolean::logicalAnd);
+            byPiece.merge(key, line.counted(), Boolean::logicalAnd);
         }
         return edible.entrySet().stream().map(entry -> Portion.of(entry.getKey().dish(), catalogue.get(entry.getKey().item()), entry.getValue(), byPiece.get(entry.getKey())))
                 .sorted(Comparator.comparing(Portion::compartment).thenComparing(Portion::item).thenComparing(Portion::dish)).toList();

@@ -1,6 +1,8 @@
 package hopsel.core.mise;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Step;
 import hopsel.core.plan.Plan;
 
 import java.util.List;
@@ -36,9 +38,17 @@ public final class HomeTools {
      */
     public static List<Tool> of(CookingClass cooking, Plan plan, List<String> has) {
         Set<String> own = has.stream().map(name -> name.toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
-        return plan.activities().stream().filter(activity -> activity.copy().isMain()).map(activity -> cooking.step(activity.step()))
-                .flatMap(step -> Stream.concat(ToolFinder.of(step).stream().map(tool -> tool.name()), step.needs().stream().map(need -> need.kind()).filter(APPLIANCES::contains))).distinct().sorted()
+        return named(plan.activities().stream().filter(activity -> activity.copy().isMain()).map(activity -> cooking.step(activity.step())))
                 .map(name -> new Tool(name.replace('-', ' '), lacks(own, name), ToolCheck.standIn(name))).toList();
+    }
+
+    /** Every tool and appliance of a dish, by name, for a kitchen of which nothing is known. */
+    public static List<Tool> of(Dish dish) {
+        return named(dish.steps()).map(name -> new Tool(name.replace('-', ' '), false, ToolCheck.standIn(name))).toList();
+    }
+
+    private static Stream<String> named(Stream<Step> steps) {
+        return steps.flatMap(step -> Stream.concat(ToolFinder.of(step).stream().map(tool -> tool.name()), step.needs().stream().map(need -> need.kind()).filter(APPLIANCES::contains))).distinct().sorted();
     }
 
     /** What nobody lists, such as a knife or a bowl, is there; an appliance that is not in the list is not. */

@@ -9,6 +9,8 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 import hopsel.core.mise.Batches;
+import hopsel.core.plan.Plan;
+import hopsel.core.plan.Verdict;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -32,10 +34,19 @@ public record AttendeeClass(CookingClass cooking, Batches batches, List<String> 
 
     /** The class in the schools chosen; a school that does not exist is as if not chosen. */
     public static AttendeeClass of(PlannedClass planned, Map<Matter, String> schools, Catalogue builtIn) {
+        return of(planned.cooking(), planned.plan(), schools, builtIn);
+    }
+
+    /** The same for a class whose plan is no matter, such as for a handout. */
+    public static AttendeeClass of(CookingClass cooking, Map<Matter, String> schools, Catalogue builtIn) {
+        return of(cooking, new Plan(Verdict.IMPOSSIBLE, 0, 0, List.of(), List.of(), List.of(), List.of()), schools, builtIn);
+    }
+
+    private static AttendeeClass of(CookingClass before, Plan plan, Map<Matter, String> schools, Catalogue builtIn) {
         List<Dish> dishes = new ArrayList<>();
         List<String> changes = new ArrayList<>();
-        for (Dish dish : planned.cooking().dishes()) {
-            Worksheet sheet = new Worksheet(dish, planned.cooking().items(), planned.cooking().measures(), Notes.NONE);
+        for (Dish dish : before.dishes()) {
+            Worksheet sheet = new Worksheet(dish, before.items(), before.measures(), Notes.NONE);
             for (Matter matter : Matter.values()) {
                 String school = schools.get(matter);
                 if (school != null && matter.schools().contains(school)) {
@@ -46,8 +57,8 @@ public record AttendeeClass(CookingClass cooking, Batches batches, List<String> 
             }
             dishes.add(sheet.dish());
         }
-        CookingClass cooking = planned.cooking().with(dishes).withShared(List.of());
-        return new AttendeeClass(cooking, Batches.of(cooking, builtIn, planned.plan()), changes);
+        CookingClass cooking = before.with(dishes).withShared(List.of());
+        return new AttendeeClass(cooking, Batches.of(cooking, builtIn, plan), changes);
     }
 
     private static HouseStyle styled(Worksheet sheet, Matter matter, String school, Catalogue builtIn) {

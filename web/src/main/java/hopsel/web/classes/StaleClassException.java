@@ -5,7 +5,7 @@ public final class StaleClassException extends Exception {
 
     private static final long serialVersionUID = 1L;
 
-    StaleClassException(long id, int version) {
+    public StaleClassException(long id, int version) {
         super("Class %d is no longer at version %d.".formatted(id, version));
     }
 }

@@ -36,6 +36,12 @@ public class Figures {
         this.messages = messages;
     }
 
+    /** Degrees Fahrenheit as oven dials have them, to the nearest 5. */
+    public String fahrenheit(BigDecimal celsius) {
+        BigDecimal five = BigDecimal.valueOf(5);
+        return celsius.multiply(BigDecimal.valueOf(9)).divide(five).add(BigDecimal.valueOf(32)).divide(five, 0, RoundingMode.HALF_UP).multiply(five).toPlainString();
+    }
+
     /** What came in or went out, with its sign. */
     public String signedGrams(BigDecimal grams) {
         return (grams.signum() < 0 ? "−" : "+") + exactGrams(grams.abs());

@@ -5,7 +5,6 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Particulars;
 import hopsel.core.dish.Source;
-import hopsel.core.handout.HandoutWriter;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.Packing;
 import hopsel.core.mise.HomeTools;
@@ -18,7 +17,11 @@ import hopsel.web.frame.Figures;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.guest.GuestStore.Guest;
 import hopsel.web.guest.SignupStore.Waiting;
+import hopsel.web.handout.EditionStore;
+import hopsel.web.handout.HandoutDesk;
+import hopsel.web.handout.HandoutDesk.Written;
 import hopsel.web.handout.HandoutPdf;
+import hopsel.web.handout.HandoutPdf.Paper;
 import hopsel.web.plan.PlanDesk;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
@@ -31,6 +34,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -38,6 +42,7 @@ import java.time.Duration;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What one attendee needs to know, and nothing of anybody else. */
 @Controller
@@ -52,11 +57,13 @@ class GuestController {
     private final AttendeeWords words;
     private final PlanDesk desk;
     private final HandoutPdf pdf;
+    private final HandoutDesk handouts;
+    private final EditionStore editions;
     private final Figures figures;
     private final Catalogue builtIn;
     private final Clock clock;
 
-    GuestController(GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, Figures figures, Catalogue builtIn, Clock clock) {
+    GuestController(GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, HandoutDesk handouts, EditionStore editions, Figures figures, Catalogue builtIn, Clock clock) {
         this.store = store;
         this.signups = signups;
         this.particulars = particulars;
@@ -64,6 +71,8 @@ class GuestController {
         this.words = words;
         this.desk = desk;
         this.pdf = pdf;
+        this.handouts = handouts;
+        this.editions = editions;
         this.figures = figures;
         this.builtIn = builtIn;
         this.clock = clock;
@@ -123,7 +132,7 @@ class GuestController {
         model.addAttribute("home", cooking.dishes().stream().flatMap(dish -> dish.lines()).filter(line -> line.from() == Source.HOME).map(line -> seen.planned.catalogue().get(line.item()).name()).distinct().toList());
         model.addAttribute("tasks", Beforehand.of(cooking, seen.planned.plan()));
         model.addAttribute("tools", cooking.style().cookAlong() ? HomeTools.of(cooking, seen.planned.plan(), known.equipment()) : List.of());
-        model.addAttribute("over", seen.over(clock));
+        model.addAttribute("over", seen.over(clock) && handouts.released(seen.id, seen.attendee.id()).isPresent());
     }
 
     /** A guest says anew what they avoid; kit, shopping and handout follow. */
@@ -174,13 +183,50 @@ class GuestController {
         return ResponseEntity.ok().contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8)).body(CalendarFile.write(seen.zone(), entries, clock.instant()).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** The handout, once the class is over. */
-    @GetMapping("/guest/{token}/handout.pdf")
-    ResponseEntity<byte[]> handout(@PathVariable("token") String token, HttpServletResponse response) {
-        Seen seen = open(token, response);
+    private Written handout(Seen seen, Model model) {
         if (!seen.over(clock) || !seen.attendee.gets().handout()) {
             throw new NotFoundException();
         }
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(pdf.render(seen.planned.cooking(), HandoutWriter.write(seen.planned.cooking(), builtIn, seen.planned.batches(), seen.attendee), List.of()));
+        Written written = handouts.released(seen.id, seen.attendee.id()).orElseThrow(NotFoundException::new);
+        editions.released(seen.id).ifPresent(edition -> {
+            editions.got(seen.id, seen.attendee.id(), edition.number());
+            model.addAttribute("edition", edition);
+        });
+        return written;
+    }
+
+    /** The handout, once the class is over and an edition of it is released. */
+    @GetMapping("/guest/{token}/handout.pdf")
+    ResponseEntity<byte[]> handout(@PathVariable("token") String token, @RequestParam(value = "paper", defaultValue = "A4") Paper paper, HttpServletResponse response, Model model) {
+        Seen seen = open(token, response);
+        String own = ServletUriComponentsBuilder.fromCurrentContextPath().path("/guest/" + token).toUriString();
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(pdf.render(seen.id, handout(seen, model), paper, false, Optional.of(own)));
+    }
+
+    /** The same as a page, for cooking along. */
+    @GetMapping("/guest/{token}/handout")
+    String handoutPage(@PathVariable("token") String token, HttpServletResponse response, Model model) {
+        Seen seen = open(token, response);
+        Written written = handout(seen, model);
+        model.addAttribute("token", token);
+        model.addAttribute("cooking", written.cooking());
+        model.addAttribute("handout", written.handout());
+        model.addAttribute("words", written.matters().words());
+        model.addAttribute("changes", written.changes());
+        model.addAttribute("catalogue", written.catalogue());
+        model.addAttribute("recipes", handouts.recipes(written));
+        return "guest/handout";
+    }
+
+    /** The same in an open format. */
+    @GetMapping("/guest/{token}/handout.{format:md|txt|jsonld}")
+    ResponseEntity<byte[]> handout(@PathVariable("token") String token, @PathVariable("format") String format, HttpServletResponse response, Model model) {
+        return handouts.open(handout(open(token, response), model), format);
+    }
+
+    /** A picture in it. */
+    @GetMapping("/guest/{token}/pictures/{picture}")
+    ResponseEntity<byte[]> picture(@PathVariable("token") String token, @PathVariable("picture") long number, HttpServletResponse response) {
+        return handouts.picture(open(token, response).id, number);
     }
 }

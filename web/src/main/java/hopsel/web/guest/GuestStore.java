@@ -11,6 +11,7 @@ import hopsel.web.frame.Secret;
 import hopsel.web.guest.GuestMapper.LinkRow;
 import hopsel.web.guest.GuestMapper.LookRow;
 import hopsel.web.guest.GuestMapper.RevisionRow;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,14 +38,16 @@ public class GuestStore {
     private final AttendeeStyles styles;
     private final ClassStore classes;
     private final Catalogue catalogue;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    GuestStore(GuestMapper mapper, SignupMapper signups, AttendeeStyles styles, ClassStore classes, Catalogue catalogue, Clock clock) {
+    GuestStore(GuestMapper mapper, SignupMapper signups, AttendeeStyles styles, ClassStore classes, Catalogue catalogue, ApplicationEventPublisher events, Clock clock) {
         this.mapper = mapper;
         this.signups = signups;
         this.styles = styles;
         this.classes = classes;
         this.catalogue = catalogue;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -105,6 +108,7 @@ public class GuestStore {
                 throw new IllegalStateException("Revision %d of class %d cannot be read.".formatted(row.number(), id), e);
             }
         }
+        events.publishEvent(new PersonErased(id, attendee));
         look(id, who, "erased one attendee");
     }
 
@@ -114,6 +118,10 @@ public class GuestStore {
 
     private LocalDateTime now() {
         return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+    }
+
+    /** Somebody was erased: whoever keeps something of them takes it out, in the same transaction. */
+    public record PersonErased(long classId, String attendee) {
     }
 
     /** An attendee of a class. */

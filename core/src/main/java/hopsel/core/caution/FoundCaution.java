@@ -1,0 +1,36 @@
+package hopsel.core.caution;
+
+import hopsel.core.bench.Notes;
+import hopsel.core.bench.StepCautions;
+import hopsel.core.bench.Worksheet;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Dish;
+import hopsel.core.item.Catalogue;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A caution of a dish, and the steps that call for it.
+ *
+ * @param caution which
+ * @param steps   titles of the steps; empty: it is about the dish
+ */
+public record FoundCaution(Caution caution, List<String> steps) {
+
+    /** Keeps its own copy. */
+    public FoundCaution {
+        steps = List.copyOf(steps);
+    }
+
+    /** The cautions of a dish, in the order of {@link Caution}. */
+    public static List<FoundCaution> of(CookingClass cooking, Dish dish, Catalogue catalogue) {
+        Worksheet sheet = new Worksheet(dish, cooking.items(), cooking.measures(), Notes.NONE);
+        Map<Caution, List<String>> steps = new EnumMap<>(Caution.class);
+        CautionFinder.of(dish, catalogue).forEach(caution -> steps.put(caution, new ArrayList<>()));
+        dish.steps().forEach(step -> StepCautions.of(sheet, step, catalogue).forEach(caution -> steps.computeIfAbsent(caution, any -> new ArrayList<>()).add(step.title())));
+        return steps.entrySet().stream().map(entry -> new FoundCaution(entry.getKey(), entry.getValue())).toList();
+    }
+}

@@ -1,0 +1,165 @@
+package hopsel.web.handout;
+
+import hopsel.core.bench.HouseStyle.Matter;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.handout.HostWords;
+import hopsel.core.item.Catalogue;
+import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.classfile.FaultyFileException;
+import hopsel.formats.handoutfile.HostWordsFile;
+import hopsel.formats.json.Json;
+import hopsel.web.classes.AttendeeStyles;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.frame.NotFoundException;
+import hopsel.web.guest.GuestStore.PersonErased;
+import hopsel.web.handout.HandoutMapper.EditionRow;
+import hopsel.web.handout.HandoutMapper.SentRow;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.node.ObjectNode;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/** Editions of the handouts of a class: sent to review, looked over by somebody else, released; and which of them somebody has. */
+@Repository
+public class EditionStore {
+
+    private final HandoutMapper mapper;
+    private final ClassStore classes;
+    private final WordsStore words;
+    private final AttendeeStyles styles;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    EditionStore(HandoutMapper mapper, ClassStore classes, WordsStore words, AttendeeStyles styles, Catalogue catalogue, Clock clock) {
+        this.mapper = mapper;
+        this.classes = classes;
+        this.words = words;
+        this.styles = styles;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    /** How an edition stands. */
+    public enum State { REVIEW, REVIEWED, RELEASED, TAKEN_BACK }
+
+    /** An edition, without what is in it. */
+    public record Edition(int number, State state, String note, String madeBy, LocalDateTime madeAt, String reviewedBy, LocalDateTime releasedAt) {
+    }
+
+    /**
+     * Everything that handouts follow from.
+     *
+     * @param styles schools by attendee
+     */
+    public record Matters(CookingClass cooking, HostWords words, Map<String, Map<Matter, String>> styles) {
+    }
+
+    /** As it stands now. */
+    public Matters draft(long id) {
+        return new Matters(classes.find(id).orElseThrow(NotFoundException::new).cooking(), words.of(id).words(), styles.of(id));
+    }
+
+    /** As it stood in an edition. */
+    public Matters in(long id, int number) {
+        EditionRow row = mapper.edition(id, number).orElseThrow(NotFoundException::new);
+        return new Matters(read(row.document()), HostWordsFile.read(row.words()), readStyles(row.styles()));
+    }
+
+    private CookingClass read(String document) {
+        try {
+            return ClassFile.read(document.getBytes(StandardCharsets.UTF_8), catalogue);
+        } catch (FaultyFileException e) {
+            throw new IllegalStateException("An edition cannot be read.", e);
+        }
+    }
+
+    List<Edition> editions(long id) {
+        return mapper.editions(id).stream().map(EditionStore::edition).toList();
+    }
+
+    private static Edition edition(EditionRow row) {
+        return new Edition(row.number(), State.valueOf(row.state()), row.note(), row.madeBy(), row.madeAt(), row.reviewedBy(), row.releasedAt());
+    }
+
+    /** The last edition that was released. */
+    public Optional<Edition> released(long id) {
+        return editions(id).stream().filter(edition -> edition.state == State.RELEASED).findFirst();
+    }
+
+    /** The edition that waits for somebody. */
+    Optional<Edition> open(long id) {
+        return editions(id).stream().filter(edition -> edition.state == State.REVIEW || edition.state == State.REVIEWED).findFirst();
+    }
+
+    /** Sends what stands now to review. */
+    void send(long id, String note, String who) {
+        Matters now = draft(id);
+        int number = editions(id).stream().mapToInt(Edition::number).max().orElse(0) + 1;
+        mapper.addEdition(new EditionRow(id, number, State.REVIEW.name(), ClassFile.write(now.cooking), HostWordsFile.write(now.words), writeStyles(now.styles), note, who, now(), null, null));
+    }
+
+    /** Takes an edition a step on; false where it stood elsewhere. */
+    boolean advance(long id, int number, State from, State to, String reviewedBy) {
+        return mapper.advance(id, number, from.name(), to.name(), reviewedBy, to == State.RELEASED ? now() : null) == 1;
+    }
+
+    /** The edition that each attendee has. */
+    Map<String, Integer> sent(long id) {
+        Map<String, Integer> sent = new TreeMap<>();
+        mapper.sent(id).forEach(row -> sent.put(row.attendeeId(), row.edition()));
+        return sent;
+    }
+
+    /** Somebody has an edition now. */
+    public void got(long id, String attendee, int edition) {
+        mapper.putSent(id, new SentRow(attendee, edition, now()));
+    }
+
+    /** Takes somebody out of every edition. */
+    @EventListener
+    void erased(PersonErased erased) {
+        long id = erased.classId();
+        String attendee = erased.attendee();
+        mapper.dropSent(id, attendee);
+        for (EditionRow without : mapper.editions(id)) {
+            EditionRow row = mapper.edition(id, without.number()).orElseThrow();
+            CookingClass cooking = read(row.document());
+            Map<String, Map<Matter, String>> kept = new HashMap<>(readStyles(row.styles()));
+            kept.remove(attendee);
+            mapper.rewriteEdition(id, row.number(), ClassFile.write(cooking.attendedBy(cooking.attendees().stream().filter(own -> !own.id().equals(attendee)).toList())), writeStyles(kept));
+        }
+    }
+
+    private static String writeStyles(Map<String, Map<Matter, String>> styles) {
+        ObjectNode node = Json.object();
+        styles.forEach((attendee, schools) -> {
+            ObjectNode own = node.putObject(attendee);
+            schools.forEach((matter, school) -> own.put(matter.word(), school));
+        });
+        return Json.line(node);
+    }
+
+    private static Map<String, Map<Matter, String>> readStyles(String document) {
+        Map<String, Map<Matter, String>> styles = new HashMap<>();
+        Json.read(document.getBytes(StandardCharsets.UTF_8)).properties().forEach(entry -> {
+            Map<Matter, String> own = new EnumMap<>(Matter.class);
+            entry.getValue().properties().forEach(school -> Matter.of(school.getKey()).ifPresent(matter -> own.put(matter, school.getValue().asString(""))));
+            styles.put(entry.getKey(), own);
+        });
+        return styles;
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+    }
+}

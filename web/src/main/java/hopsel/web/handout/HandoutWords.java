@@ -1,0 +1,129 @@
+package hopsel.web.handout;
+
+import hopsel.core.caution.FoundCaution;
+import hopsel.core.handout.Handout;
+import hopsel.core.handout.Handout.DishPart;
+import hopsel.core.handout.Handout.StepPart;
+import hopsel.core.handout.HostWords;
+import hopsel.core.handout.Keeping;
+import hopsel.core.handout.StepScale;
+import hopsel.core.handout.StepScale.What;
+import hopsel.core.handout.Strand;
+import hopsel.core.nutrition.NutritionFacts;
+import hopsel.core.nutrition.NutritionLabel;
+import hopsel.formats.handoutfile.HandoutText;
+import hopsel.web.frame.Figures;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** What stands in a handout beside its figures, in words. Templates call it {@code @handoutWords}. */
+@Component
+public class HandoutWords implements HandoutText.Words {
+
+    /** Width of the small picture of time, of which names take the first part. */
+    private static final int WIDTH = 520;
+    private static final int NAMES = 130;
+
+    private final Figures figures;
+    private final HostText text;
+    private final MessageSource messages;
+
+    HandoutWords(Figures figures, HostText text, MessageSource messages) {
+        this.figures = figures;
+        this.text = text;
+        this.messages = messages;
+    }
+
+    private String say(String key, Object... values) {
+        return messages.getMessage(key, values, Locale.ENGLISH);
+    }
+
+    @Override
+    public String word(String word) {
+        return figures.word(word);
+    }
+
+    @Override
+    public String caution(DishPart dish, int number) {
+        return caution(dish.cautions().get(number));
+    }
+
+    /** A caution, why it matters, and the steps it is about. */
+    public String caution(FoundCaution found) {
+        String steps = found.steps().isEmpty() ? "" : " " + say("caution.at", String.join(", ", found.steps()));
+        return say("caution." + found.caution()) + " " + say("caution.why." + found.caution()) + steps;
+    }
+
+    @Override
+    public List<String> keeping(DishPart dish) {
+        Keeping keeping = dish.keeping();
+        List<String> said = new ArrayList<>();
+        if (!dish.words().makeAhead().isEmpty()) {
+            said.add(say("handout.ahead", dish.words().makeAhead()));
+        }
+        said.add(keeping.fridge() == 0 ? say("handout.eat-at-once") : say("handout.fridge", keeping.fridge()));
+        said.add(keeping.freezer() == 0 ? say("handout.no-freezer") : say("handout.freezer", keeping.freezer()));
+        said.add(dish.words().reheat().isEmpty() ? say("handout.reheat." + keeping.reheat()) : dish.words().reheat());
+        return said;
+    }
+
+    @Override
+    public String scale(StepPart step) {
+        StepScale scale = step.scale();
+        return scale.what().map(what -> say("handout.scale." + what, scale.number(), many(scale), figures.time(scale.seconds()))).orElse("");
+    }
+
+    private static String many(StepScale scale) {
+        return scale.what().filter(what -> what == What.TINS).isPresent() ? scale.thing().endsWith("dish") ? scale.thing() + "es" : scale.thing() + "s" : scale.thing();
+    }
+
+    @Override
+    public String law() {
+        return say("caution.shared") + " " + say("caution.law");
+    }
+
+    /** As HTML that may stand in a page. */
+    public String html(String markdown) {
+        return text.html(markdown);
+    }
+
+    /** A sentence of the host with its mark. */
+    public String mark(HostWords.Mark mark) {
+        return say("mark." + mark.kind(), mark.source());
+    }
+
+    /** Marks of the sentences that stand in this handout, by sentence. */
+    public Map<String, HostWords.Mark> marks(HostWords words, Handout handout) {
+        Map<String, HostWords.Mark> marks = new LinkedHashMap<>();
+        words.marks().forEach((sentence, mark) -> {
+            boolean there = words.intro().contains(sentence) || handout.dishes().stream().anyMatch(dish -> dish.words().story().contains(sentence) || dish.words().makeAhead().contains(sentence)
+                    || dish.words().tips().values().stream().anyMatch(tip -> tip.contains(sentence)) || dish.words().variants().stream().anyMatch(variant -> variant.what().contains(sentence))
+                    || dish.components().stream().flatMap(component -> component.steps().stream()).anyMatch(step -> step.step().instruction().contains(sentence)));
+            if (there) {
+                marks.put(sentence, mark);
+            }
+        });
+        return marks;
+    }
+
+    /** A bar of the small picture of time. */
+    public record Drawn(String title, String work, double x, double width) {
+    }
+
+    /** The bars of a strand, to the scale of its dish. */
+    public List<Drawn> bars(DishPart dish, Strand strand) {
+        double perSecond = (WIDTH - NAMES) / (double) Strand.end(dish.strands());
+        return strand.bars().stream().map(bar -> new Drawn(bar.title(), bar.work().name().toLowerCase(Locale.ROOT), NAMES + bar.from() * perSecond, Math.max(1.5, (bar.to() - bar.from()) * perSecond))).toList();
+    }
+
+    /** Label lines for a serving. */
+    public List<NutritionLabel.Shown> label(NutritionFacts facts, String layout) {
+        return NutritionLabel.valueOf(layout).lines(facts);
+    }
+}

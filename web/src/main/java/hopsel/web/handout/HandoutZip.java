@@ -1,0 +1,78 @@
+package hopsel.web.handout;
+
+import hopsel.core.diet.Attendee;
+import hopsel.web.handout.EditionStore.Matters;
+import hopsel.web.handout.HandoutPdf.Paper;
+import org.springframework.stereotype.Component;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.List;
+import java.util.Optional;
+import java.util.Queue;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+
+/** Every handout of a class in one file: set side by side on a few threads, and never more of them in memory than those. */
+@Component
+class HandoutZip {
+
+    private static final int AT_ONCE = Math.max(2, Runtime.getRuntime().availableProcessors());
+
+    private final HandoutDesk desk;
+    private final HandoutPdf pdf;
+
+    HandoutZip(HandoutDesk desk, HandoutPdf pdf) {
+        this.desk = desk;
+        this.pdf = pdf;
+    }
+
+    private record Entry(String name, byte[] content) {
+    }
+
+    void write(long id, Matters matters, Paper paper, OutputStream out) throws IOException {
+        List<Attendee> attendees = matters.cooking().attendees().stream().filter(attendee -> attendee.gets().handout()).toList();
+        ExecutorService workers = Executors.newFixedThreadPool(AT_ONCE);
+        Queue<Future<List<Entry>>> waiting = new ArrayDeque<>();
+        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
+            waiting.add(workers.submit(() -> List.of(new Entry("booklet.pdf", pdf.render(id, desk.write(matters, HandoutDesk.anybody(matters.cooking())), paper, true, Optional.empty())))));
+            int number = 0;
+            for (Attendee attendee : attendees) {
+                String name = "%03d-%s".formatted(++number, attendee.id());
+                waiting.add(workers.submit(() -> {
+                    var written = desk.write(matters, attendee);
+                    return List.of(new Entry(name + ".pdf", pdf.render(id, written, paper, false, Optional.empty())), new Entry(name + ".md", desk.markdown(written).getBytes(StandardCharsets.UTF_8)));
+                }));
+                while (waiting.size() > AT_ONCE) {
+                    put(zip, waiting.remove());
+                }
+            }
+            while (!waiting.isEmpty()) {
+                put(zip, waiting.remove());
+            }
+        } finally {
+            workers.shutdownNow();
+        }
+    }
+
+    private static void put(ZipOutputStream zip, Future<List<Entry>> done) throws IOException {
+        try {
+            for (Entry entry : done.get()) {
+                zip.putNextEntry(new ZipEntry(entry.name));
+                zip.write(entry.content);
+                zip.closeEntry();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException("Stopped.", e);
+        } catch (ExecutionException e) {
+            throw new IOException("A handout could not be set.", e.getCause());
+        }
+    }
+}

@@ -1,0 +1,39 @@
+package hopsel.web.handout;
+
+import hopsel.core.item.Catalogue;
+import hopsel.core.nutrition.Versions.Kind;
+import hopsel.core.nutrition.Versions.Version;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+
+import java.math.BigDecimal;
+import java.util.Locale;
+
+/** Names of versions of a dish, and differences with their sign. Templates call it {@code @nutritionWords}. */
+@Component
+public class NutritionWords {
+
+    private final MessageSource messages;
+
+    NutritionWords(MessageSource messages) {
+        this.messages = messages;
+    }
+
+    /** What a version is called. */
+    public String name(Version version, Catalogue catalogue) {
+        if (version.kind() == Kind.AS_WRITTEN) {
+            return say("nutrition.written");
+        }
+        return version.kind() == Kind.WITHOUT ? say("nutrition.without", catalogue.get(version.item()).name())
+                : say("nutrition.school", say("matter." + version.matter().word()), say("school.%s.%s".formatted(version.matter().word(), version.school())));
+    }
+
+    /** A difference. */
+    public String signed(BigDecimal difference, String unit) {
+        return ((difference.signum() < 0 ? "−" : "+") + difference.abs().toPlainString() + " " + unit).strip();
+    }
+
+    private String say(String key, Object... values) {
+        return messages.getMessage(key, values, Locale.ENGLISH);
+    }
+}

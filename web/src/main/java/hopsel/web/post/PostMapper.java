@@ -1,0 +1,29 @@
+package hopsel.web.post;
+
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+
+/** Mail in the database. */
+@Mapper
+interface PostMapper {
+
+    void add(@Param("row") MailRow row);
+
+    List<MailRow> last(@Param("most") int most);
+
+    void erase(@Param("id") long id, @Param("attendee") String attendee);
+
+    Optional<RuleRow> rule();
+
+    void putRule(@Param("row") RuleRow row);
+
+    record MailRow(long id, long classId, String attendeeId, String address, String subject, String body, LocalDateTime sentAt, LocalDateTime dueAt, boolean bounced, String problem) {
+    }
+
+    record RuleRow(String bounce, int delayMinutes) {
+    }
+}

@@ -39,7 +39,7 @@ fi
 password="$(cat "$state/first-password")"
 
 HOPSEL_DEMO="$demo" HOPSEL_FIRST_PASSWORD="$password" \
-  java -XX:+UseSerialGC -Xmx768m -jar "$here/web/target/hopsel-web.jar" --server.port="$port" >"$state/app.log" 2>&1 9>&- &
+  java -XX:+UseSerialGC -Xmx640m -jar "$here/web/target/hopsel-web.jar" --server.port="$port" >"$state/app.log" 2>&1 9>&- &
 app_pid=$!
 
 waited=0

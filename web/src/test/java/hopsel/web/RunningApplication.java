@@ -12,6 +12,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,6 +54,12 @@ final class RunningApplication {
     long copyOf(long id) {
         ClassStore store = context.getBean(ClassStore.class);
         return store.add(store.find(id).orElseThrow().cooking());
+    }
+
+    /** A new class like one that is there, on another day. */
+    long copyOf(long id, LocalDateTime startsAt) {
+        ClassStore store = context.getBean(ClassStore.class);
+        return store.add(store.find(id).orElseThrow().cooking().starting(startsAt));
     }
 
     /** A page of a new visitor. */

@@ -15,9 +15,12 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * Finds the cautions of a dish from what goes in and what is done, by rules that can be listed.
@@ -29,6 +32,9 @@ public final class CautionFinder {
     private static final BigDecimal PAPER_LIMIT = BigDecimal.valueOf(220);
     private static final Pattern DRY = Pattern.compile("\\b(?:dry|dried)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern PULSE = Pattern.compile("beans?\\b|peas?\\b", Pattern.CASE_INSENSITIVE);
+
+    /** Compiled once: the same few lists of words are looked for in every step of every handout. */
+    private static final Map<String, Pattern> PATTERNS = new ConcurrentHashMap<>();
 
     private static final List<Rule> RULES = List.of(
             new Rule(Caution.ALLERGENS, scene -> true),
@@ -106,7 +112,8 @@ public final class CautionFinder {
     /** Whether a word of the text starts with one of these. */
     private static boolean starts(String text, String... words) {
         String low = text.toLowerCase(Locale.ROOT);
-        return Arrays.stream(words).anyMatch(word -> Pattern.compile("\\b" + Pattern.quote(word)).matcher(low).find());
+        Pattern any = PATTERNS.computeIfAbsent(String.join("|", words), all -> Pattern.compile(Arrays.stream(words).map(Pattern::quote).collect(Collectors.joining("|", "\\b(?:", ")"))));
+        return any.matcher(low).find();
     }
 
     private record Rule(Caution caution, Predicate<Scene> applies) {

@@ -101,6 +101,11 @@ public record CookingClass(String title, Style style, LocalDateTime startsAt, Zo
         return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, items, others, substitutions, attendees, provision, shared, room);
     }
 
+    /** The same class at another time. */
+    public CookingClass starting(LocalDateTime at) {
+        return new CookingClass(title, style, at, zone, airMinutes, prepWindows, people, resources, measures, items, dishes, substitutions, attendees, provision, shared, room);
+    }
+
     /** The same class with other items of its own. */
     public CookingClass bringing(List<Item> others) {
         return new CookingClass(title, style, startsAt, zone, airMinutes, prepWindows, people, resources, measures, others, dishes, substitutions, attendees, provision, shared, room);

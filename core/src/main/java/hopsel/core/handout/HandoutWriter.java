@@ -29,13 +29,14 @@ import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
 import hopsel.core.measure.Working;
 import hopsel.core.mise.Batches;
-import hopsel.core.mise.HomeTools;
 import hopsel.core.nutrition.NutritionFacts;
 import hopsel.core.nutrition.NutritionFacts.Part;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Writes the handout of an attendee: their servings, their substitutions, the class's measures and grams. */
@@ -47,19 +48,30 @@ public final class HandoutWriter {
     private final Batches batches;
     private final Attendee attendee;
     private final HostWords words;
+    private final Map<Dish, DishFacts> known;
 
-    private HandoutWriter(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words) {
+    private HandoutWriter(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Map<Dish, DishFacts> known) {
         this.cooking = cooking;
         this.catalogue = cooking.catalogue(builtIn);
         this.menu = Menu.of(cooking, builtIn);
         this.batches = batches;
         this.attendee = attendee;
         this.words = words;
+        this.known = known;
     }
 
     /** The handout of one attendee, with what the host writes. */
     public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words) {
-        HandoutWriter writer = new HandoutWriter(cooking, builtIn, batches, attendee, words);
+        return write(cooking, builtIn, batches, attendee, words, new HashMap<>());
+    }
+
+    /**
+     * One of many handouts of the same class and words.
+     *
+     * @param known what is the same for everybody, by dish; filled as it is worked out
+     */
+    public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Map<Dish, DishFacts> known) {
+        HandoutWriter writer = new HandoutWriter(cooking, builtIn, batches, attendee, words, known);
         return new Handout(attendee, cooking.dishes().stream().map(writer::dish).toList());
     }
 
@@ -69,10 +81,10 @@ public final class HandoutWriter {
         BigDecimal factor = Decimals.ratio(attendee.servings(), dish.servings());
         List<ComponentPart> components = dish.components().stream().map(component -> component(dish, component, factor, used, eaten)).toList();
         DishWords own = words.dish(dish.id());
-        List<FoundCaution> cautions = FoundCaution.of(cooking, dish, catalogue).stream().filter(found -> !own.hidden().containsKey(found.caution())).toList();
-        List<Strand> strands = Strand.of(dish);
+        DishFacts facts = known.computeIfAbsent(dish, any -> DishFacts.of(cooking, dish, catalogue, own));
+        List<FoundCaution> cautions = facts.cautions().stream().filter(found -> !own.hidden().containsKey(found.caution())).toList();
         return new DishPart(dish.id(), dish.title(), components, CautionFinder.allergens(used), madeWithout(used), cautions, seconds(components, Work.HANDS), seconds(components, Work.WATCH),
-                seconds(components, Work.REST), Strand.end(strands), strands, HomeTools.of(dish), Keeping.of(dish, catalogue, own), swaps(dish), NutritionFacts.of(eaten), own);
+                seconds(components, Work.REST), Strand.end(facts.strands()), facts.strands(), facts.tools(), facts.keeping(), swaps(dish), NutritionFacts.of(eaten), own);
     }
 
     /** What the class knows to stand in for a line of the dish that this attendee eats as written. */

@@ -34,7 +34,7 @@ public final class ScaledText {
     private static final Map<String, Unit> UNITS = Map.ofEntries(Map.entry("g", Unit.G), Map.entry("kg", Unit.KG), Map.entry("ml", Unit.ML), Map.entry("l", Unit.L), Map.entry("litre", Unit.L), Map.entry("litres", Unit.L),
             Map.entry("tsp", Unit.TSP), Map.entry("teaspoon", Unit.TSP), Map.entry("teaspoons", Unit.TSP), Map.entry("tbsp", Unit.TBSP), Map.entry("tablespoon", Unit.TBSP), Map.entry("tablespoons", Unit.TBSP),
             Map.entry("cup", Unit.CUP), Map.entry("cups", Unit.CUP), Map.entry("can", Unit.CAN), Map.entry("cans", Unit.CAN), Map.entry("grams", Unit.G));
-    private static final Pattern SAID = Pattern.compile("(?<![\\p{L}\\d.,/])(" + NUMBER + ")\\s*((?:kg|g|grams|ml|l|litres?|tsp|teaspoons?|tbsp|tablespoons?|cups?|cans?)\\b)?(?!\\s*(?:°|degrees|minutes?|min\\b|seconds?|hours?|h\\b|cm|mm|inch|times|rounds|%|/|x\\b|×|to\\b|–|-))");
+    private static final Pattern SAID = Pattern.compile("(?<![\\p{L}\\d.,/])(" + NUMBER + ")(?:\\s*((?:kg|g|grams|ml|l|litres?|tsp|teaspoons?|tbsp|tablespoons?|cups?|cans?)\\b))?(?!\\s*(?:°|degrees|minutes?|min\\b|seconds?|hours?|h\\b|cm|mm|inch|times|rounds|%|/|x\\b|×|to\\b|–|-))");
     /** Words after an amount in which its ingredient is looked for. */
     private static final int NEAR = 5;
 

@@ -41,6 +41,9 @@ public final class WebVtt {
     public record Shown(Activity activity, int from, int to) {
     }
 
+    private record Cue(int from, int to, String text) {
+    }
+
     /** What a plan shows, in its order. */
     public static List<Shown> planned(Plan plan) {
         return plan.activities().stream().filter(Activity::shown).map(activity -> new Shown(activity, activity.start(), activity.end())).toList();
@@ -62,15 +65,20 @@ public final class WebVtt {
      * The amounts, one after the other from the beginning of the step that they go into; at the scale of the demo batch.
      */
     public static String amounts(CookingClass cooking, Catalogue catalogue, List<Shown> shown) {
-        StringBuilder out = new StringBuilder("WEBVTT\n");
-        int number = 1;
+        List<Cue> cues = new ArrayList<>();
         for (Shown now : shown.stream().sorted(Comparator.comparingInt(Shown::from)).toList()) {
             Dish dish = cooking.dish(now.activity.step().dish());
             List<String> amounts = amounts(cooking, catalogue, dish, cooking.step(now.activity.step()));
             int each = Math.max(1, Math.min(READ, (now.to - now.from) / Math.max(1, amounts.size())));
             for (int i = 0; i < amounts.size(); i++) {
-                cue(out, number++, now.from + i * each, now.from + (i + 1) * each, amounts.get(i));
+                cues.add(new Cue(now.from + i * each, now.from + (i + 1) * each, amounts.get(i)));
             }
+        }
+        // Two steps can run side by side; a player wants them by their beginning.
+        StringBuilder out = new StringBuilder("WEBVTT\n");
+        cues.sort(Comparator.comparingInt(Cue::from));
+        for (int i = 0; i < cues.size(); i++) {
+            cue(out, i + 1, cues.get(i).from, cues.get(i).to, cues.get(i).text);
         }
         return out.toString();
     }

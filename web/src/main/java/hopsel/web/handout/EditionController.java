@@ -150,7 +150,7 @@ class EditionController {
                 }
             }
         }
-        next.addFlashAttribute("toldLines", List.of(told == 0 ? "Released." : "Released. %d were told what changed.".formatted(told)));
+        next.addFlashAttribute("toldLines", List.of(told == 0 ? "Released." : told == 1 ? "Released. One was told what changed." : "Released. %d were told what changed.".formatted(told)));
         return back(id);
     }
 

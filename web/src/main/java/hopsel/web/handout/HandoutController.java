@@ -14,6 +14,7 @@ import hopsel.web.guest.MadeStore;
 import hopsel.web.handout.EditionStore.Matters;
 import hopsel.web.handout.HandoutDesk.Written;
 import hopsel.web.handout.HandoutPdf.Paper;
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -23,8 +24,8 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.HashMap;
@@ -124,10 +125,11 @@ class HandoutController {
 
     /** Every handout of the draft, and the booklet. */
     @GetMapping("/classes/{id}/handouts/all.zip")
-    ResponseEntity<StreamingResponseBody> all(@PathVariable("id") long id, @RequestParam(value = "paper", defaultValue = "A4") Paper paper) {
+    void all(@PathVariable("id") long id, @RequestParam(value = "paper", defaultValue = "A4") Paper paper, HttpServletResponse response) throws IOException {
         Matters draft = editions.draft(id);
-        return ResponseEntity.ok().contentType(new MediaType("application", "zip")).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("handouts-%d.zip".formatted(id)).build().toString())
-                .body(out -> zip.write(id, draft, paper, out));
+        response.setContentType("application/zip");
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("handouts-%d.zip".formatted(id)).build().toString());
+        zip.write(id, draft, paper, response.getOutputStream());
     }
 
     /** Chapters and amounts for a recording, by the plan. */

@@ -2,6 +2,8 @@ package hopsel.web.handout;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
+import hopsel.core.dish.Dish;
+import hopsel.core.handout.DishFacts;
 import hopsel.core.handout.Handout;
 import hopsel.core.handout.HandoutWriter;
 import hopsel.core.item.Catalogue;
@@ -18,6 +20,7 @@ import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -63,8 +66,13 @@ public class HandoutDesk {
 
     /** A handout of these matters. */
     Written write(Matters matters, Attendee attendee) {
+        return write(matters, attendee, new HashMap<>());
+    }
+
+    /** One of many handouts of these matters; what is the same for everybody is kept in the map. */
+    Written write(Matters matters, Attendee attendee, Map<Dish, DishFacts> known) {
         AttendeeClass own = AttendeeClass.of(matters.cooking(), matters.styles().getOrDefault(attendee.id(), Map.of()), builtIn);
-        return new Written(matters, own.cooking(), own.cooking().catalogue(builtIn), HandoutWriter.write(own.cooking(), builtIn, own.batches(), attendee, matters.words()), own.changes());
+        return new Written(matters, own.cooking(), own.cooking().catalogue(builtIn), HandoutWriter.write(own.cooking(), builtIn, own.batches(), attendee, matters.words(), known), own.changes());
     }
 
     /** Whoever reads the booklet: avoids nothing, and cooks for as many as the first dish serves. */

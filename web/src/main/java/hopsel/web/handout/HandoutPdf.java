@@ -41,14 +41,17 @@ public class HandoutPdf {
 
     /** Papers, as a style says them, and how large the type is. */
     public enum Paper {
-        A4("210mm 297mm", "10.5pt"), A5("148mm 210mm", "9pt"), LETTER("8.5in 11in", "10.5pt");
+        A4("210mm 297mm", "10.5pt", 520), A5("148mm 210mm", "9pt", 430), LETTER("8.5in 11in", "10.5pt", 520);
 
         private final String size;
         private final String type;
+        /** Width of the small picture of time, CSS pixels. */
+        private final int strands;
 
-        Paper(String size, String type) {
+        Paper(String size, String type, int strands) {
             this.size = size;
             this.type = type;
+            this.strands = strands;
         }
 
         public String size() {
@@ -74,6 +77,7 @@ public class HandoutPdf {
         values.put("words", written.matters().words());
         values.put("changes", written.changes());
         values.put("paper", paper);
+        values.put("strandWidth", paper.strands);
         values.put("booklet", booklet);
         values.put("code", link.map(LabelSheet::code).orElse(""));
         values.put("figures", figures);

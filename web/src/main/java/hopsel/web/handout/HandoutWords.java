@@ -88,6 +88,11 @@ public class HandoutWords implements HandoutText.Words {
         return say("caution.shared") + " " + say("caution.law");
     }
 
+    /** Seconds as whole minutes, up. */
+    public String whole(int seconds) {
+        return figures.time((seconds + 59) / 60 * 60);
+    }
+
     /** As HTML that may stand in a page. */
     public String html(String markdown) {
         return text.html(markdown);

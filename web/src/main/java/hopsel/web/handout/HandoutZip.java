@@ -1,6 +1,8 @@
 package hopsel.web.handout;
 
 import hopsel.core.diet.Attendee;
+import hopsel.core.dish.Dish;
+import hopsel.core.handout.DishFacts;
 import hopsel.web.handout.EditionStore.Matters;
 import hopsel.web.handout.HandoutPdf.Paper;
 import org.springframework.stereotype.Component;
@@ -10,12 +12,15 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
@@ -40,13 +45,16 @@ class HandoutZip {
         List<Attendee> attendees = matters.cooking().attendees().stream().filter(attendee -> attendee.gets().handout()).toList();
         ExecutorService workers = Executors.newFixedThreadPool(AT_ONCE);
         Queue<Future<List<Entry>>> waiting = new ArrayDeque<>();
+        Map<Dish, DishFacts> known = new ConcurrentHashMap<>();
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
+            // PDFs are packed already.
+            zip.setLevel(Deflater.NO_COMPRESSION);
             waiting.add(workers.submit(() -> List.of(new Entry("booklet.pdf", pdf.render(id, desk.write(matters, HandoutDesk.anybody(matters.cooking())), paper, true, Optional.empty())))));
             int number = 0;
             for (Attendee attendee : attendees) {
                 String name = "%03d-%s".formatted(++number, attendee.id());
                 waiting.add(workers.submit(() -> {
-                    var written = desk.write(matters, attendee);
+                    var written = desk.write(matters, attendee, known);
                     return List.of(new Entry(name + ".pdf", pdf.render(id, written, paper, false, Optional.empty())), new Entry(name + ".md", desk.markdown(written).getBytes(StandardCharsets.UTF_8)));
                 }));
                 while (waiting.size() > AT_ONCE) {

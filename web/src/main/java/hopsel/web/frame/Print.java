@@ -3,7 +3,10 @@ package hopsel.web.frame;
 import com.openhtmltopdf.extend.FSCacheEx;
 import com.openhtmltopdf.extend.FSCacheValue;
 import com.openhtmltopdf.extend.impl.FSDefaultCacheStore;
+import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
+import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.TextDirection;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import org.apache.pdfbox.filter.Filter;
@@ -28,9 +31,10 @@ public class Print {
             new Face("Atkinson", 400, "400Regular/AtkinsonHyperlegible_400Regular.ttf"),
             new Face("Atkinson", 700, "700Bold/AtkinsonHyperlegible_700Bold.ttf"),
             new Face("Bricolage", 800, "800ExtraBold/BricolageGrotesque_800ExtraBold.ttf"),
-            // For scripts that the two above lack.
+            // For scripts that the two above lack; each is opened only where somebody writes in them.
             new Face("Wide", 400, "DejaVuSans.ttf"),
-            new Face("Wide", 700, "DejaVuSans-Bold.ttf"));
+            new Face("Wide", 700, "DejaVuSans-Bold.ttf"),
+            new Face("Han", 400, "400Regular/NotoSansSC_400Regular.ttf"));
 
     private final SpringTemplateEngine templates;
     /** How wide letters are; without it every document measures every font anew. */
@@ -51,6 +55,9 @@ public class Print {
         builder.useCacheStore(PdfRendererBuilder.CacheStore.PDF_FONT_METRICS, metrics);
         // Nothing is ever fetched: the page brings its styles along, and user text holds no markup.
         builder.useUriResolver((base, uri) -> null);
+        builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
+        builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
+        builder.defaultTextDirection(TextDirection.LTR);
         builder.useSVGDrawer(new BatikSVGDrawer());
         builder.usePdfUaAccessibility(true);
         builder.withHtmlContent(page, null);

@@ -187,6 +187,9 @@ document.addEventListener('DOMContentLoaded', () => {
     if (hand.cue) {
       nodes.push(element('p', hand.cue, 'air-cue'));
     }
+    if (screen !== 'audience') {
+      hand.care.forEach((said) => nodes.push(element('p', said, 'air-care')));
+    }
     put(place, nodes);
   }
 
@@ -208,15 +211,17 @@ document.addEventListener('DOMContentLoaded', () => {
     const list = running.map((item) => {
       const left = item.end - now();
       const line = element('li', undefined, left <= 0 ? 'rings' : '');
-      line.append(element('strong', left <= 0 ? place.dataset.rings : clock(left)), element('span', `${item.title}${item.places.length ? `: ${item.places.join(', ')}` : ''}`), element('span', item.cue, 'of'));
+      line.append(element('strong', left <= 0 ? place.dataset.rings : clock(left)), element('span', `${item.title}${item.places.length ? `: ${item.places.join(', ')}` : ''}`, 'what'), element('span', item.cue, 'of'));
+      const buttons = element('span', undefined, 'timer-buttons');
       if (screen !== 'audience') {
         [['more', place.dataset.more], ['done', place.dataset.done]].forEach(([what, word]) => {
           const button = element('button', word, 'small');
           button.type = 'button';
           button.dataset[what] = item.key;
           button.setAttribute('aria-label', `${word}: ${item.title}`);
-          line.append(button);
+          buttons.append(button);
         });
+        line.append(buttons);
       }
       if (left <= 0 && !rung.has(`${item.key} ${item.end}`)) {
         rung.add(`${item.key} ${item.end}`);
@@ -274,7 +279,17 @@ document.addEventListener('DOMContentLoaded', () => {
     missing.textContent = state.notShown.length ? missing.dataset.text.replace('#', state.notShown.join(', ')) : '';
   }
 
+  /* Nothing at all for "done": once it is switched on, the host's screen goes on by itself when the time of a step is over. */
+  let byItself = false;
+  function goOn() {
+    const hand = state && state.onAir && !state.over ? inHand() : null;
+    if (byItself && hand && hand.end <= now()) {
+      big();
+    }
+  }
+
   function draw() {
+    goOn();
     const away = main.querySelector('.air-away');
     const silent = Math.floor((Date.now() - heard) / 1000);
     away.hidden = silent < 8;
@@ -313,6 +328,9 @@ document.addEventListener('DOMContentLoaded', () => {
     sound = sound || (window.AudioContext ? new AudioContext() : null);
     if (button.dataset.big) {
       big();
+    } else if (button.dataset.byItself) {
+      byItself = !byItself;
+      button.setAttribute('aria-pressed', String(byItself));
     } else if (button.dataset.undo && state.undo) {
       press('UNDO', '', 0, String(state.undo));
     } else if (button.dataset.more) {

@@ -6,6 +6,7 @@ import hopsel.core.air.AirState;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Remembered;
+import hopsel.web.handout.HandoutCautions;
 import hopsel.web.plan.PlanDesk;
 import org.springframework.stereotype.Component;
 
@@ -25,13 +26,16 @@ class AirDesk {
 
     private final AirStore store;
     private final PlanDesk plans;
+    private final HandoutCautions cautions;
     private final Clock clock;
     private final Remembered<AirState.Layout> layouts = new Remembered<>();
+    private final Remembered<Map<String, List<String>>> cares = new Remembered<>();
     private final Map<Long, AirView> views = new ConcurrentHashMap<>();
 
-    AirDesk(AirStore store, PlanDesk plans, Clock clock) {
+    AirDesk(AirStore store, PlanDesk plans, HandoutCautions cautions, Clock clock) {
         this.store = store;
         this.plans = plans;
+        this.cautions = cautions;
         this.clock = clock;
     }
 
@@ -51,7 +55,8 @@ class AirDesk {
 
     private AirView fresh(long id, long seq, long now) {
         PlannedClass planned = planned(id);
-        return AirView.of(planned, state(id, planned, store.events(id)), seq, now);
+        Map<String, List<String>> care = cares.of(id, planned, "", () -> cautions.ofSteps(id, planned.cooking(), planned.catalogue()));
+        return AirView.of(planned, state(id, planned, store.events(id)), care, seq, now);
     }
 
     /** Writes down what was pressed; what says nothing new, because somebody else pressed the same, is dropped. */

@@ -291,8 +291,9 @@ document.addEventListener('DOMContentLoaded', () => {
   function draw() {
     goOn();
     const away = main.querySelector('.air-away');
-    const silent = Math.floor((Date.now() - heard) / 1000);
-    away.hidden = silent < 8;
+    const unsent = queue()[0];
+    const silent = Math.floor(Math.max(Date.now() - heard, unsent ? Date.now() - unsent.at : 0) / 1000);
+    away.hidden = Date.now() - heard < 8000 && (!unsent || Date.now() - unsent.at < 2500);
     if (!away.hidden) {
       away.textContent = away.dataset.text.replace('#', clock(silent));
     }

@@ -12,6 +12,9 @@ interface AirMapper {
 
     List<EventRow> events(@Param("id") long id);
 
+    /** Classes that were on air, the last first. */
+    List<Long> classes();
+
     long last(@Param("id") long id);
 
     void add(@Param("id") long id, @Param("row") EventRow row);

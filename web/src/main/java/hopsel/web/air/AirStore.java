@@ -37,6 +37,10 @@ class AirStore {
         return new AirEvent(row.seq(), Kind.valueOf(row.kind()), row.activity(), row.at().toInstant(ZoneOffset.UTC), row.seconds(), row.text());
     }
 
+    List<Long> classes() {
+        return mapper.classes();
+    }
+
     long last(long id) {
         return mapper.last(id);
     }

@@ -36,6 +36,11 @@ public class Figures {
         this.messages = messages;
     }
 
+    /** Seconds as minutes, to the half. */
+    public String minutes(int seconds) {
+        return Decimals.plain(BigDecimal.valueOf(Math.round(seconds / 30.0)).divide(BigDecimal.valueOf(2))).toPlainString();
+    }
+
     /** Degrees Fahrenheit as oven dials have them, to the nearest 5. */
     public String fahrenheit(BigDecimal celsius) {
         BigDecimal five = BigDecimal.valueOf(5);

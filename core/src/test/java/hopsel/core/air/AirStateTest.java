@@ -1,0 +1,125 @@
+package hopsel.core.air;
+
+import static hopsel.core.plan.SmallClass.hands;
+import static hopsel.core.plan.SmallClass.watch;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.AirState.Standing;
+import hopsel.core.air.AirState.Status;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Show;
+import hopsel.core.plan.Plan;
+import hopsel.core.plan.Planner;
+import hopsel.core.plan.SmallClass;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A class on air: what was pressed, and what that makes of the rest. Minutes in the tests, seconds in the core. */
+class AirStateTest {
+
+    private static final Instant AIR = Instant.parse("2027-02-13T18:30:00Z");
+
+    private final List<AirEvent> events = new ArrayList<>();
+    private CookingClass cooking;
+    private Plan plan;
+    private AirState.Layout layout;
+
+    @BeforeEach
+    void aBakeBetweenTwoStepsOfHandsWork() {
+        of(SmallClass.of(60).part("a", hands("mix", 10), watch("bake", 20).after("mix"), hands("serve", 5).after("bake")).build());
+    }
+
+    private void of(CookingClass wanted) {
+        cooking = wanted;
+        plan = Planner.plan(cooking);
+        layout = AirState.Layout.of(cooking, plan);
+    }
+
+    private AirEvent press(double minute, Kind kind, String step) {
+        return press(minute, kind, step, "", 0);
+    }
+
+    private AirEvent press(double minute, Kind kind, String step, String text, int seconds) {
+        String key = step.isEmpty() ? "" : plan.activities().stream().filter(activity -> activity.step().step().equals(step) && activity.copy().isMain()).map(AirState::key).findFirst().orElseThrow();
+        AirEvent event = new AirEvent(events.size() + 1, kind, key, AIR.plusSeconds((long) (minute * 60)), seconds, text);
+        events.add(event);
+        return event;
+    }
+
+    private AirState at(double minute) {
+        return layout.at(events, AIR.plusSeconds((long) (minute * 60)));
+    }
+
+    private Standing step(AirState state, String step) {
+        return state.standings().stream().filter(standing -> standing.activity().step().step().equals(step) && standing.activity().copy().isMain()).findFirst().orElseThrow();
+    }
+
+    @Test
+    void beforeItGoesOnAirEverythingStandsAsPlanned() {
+        assertThat(at(-30).end()).isEqualTo(plan.airEnd());
+        assertThat(at(0).standings()).allMatch(standing -> standing.status() == Status.AHEAD && standing.start() == standing.activity().start());
+    }
+
+    @Test
+    void aHostWhoBeginsLateEndsLateAndOneWhoIsQuickEndsEarly() {
+        press(0, Kind.ON_AIR, "");
+        assertThat(at(4).late()).as("nothing was begun in four minutes").isEqualTo(4 * 60);
+        press(4, Kind.START, "mix");
+        press(9, Kind.DONE, "mix");
+        assertThat(at(9).late()).as("five minutes quicker than planned").isEqualTo(-60);
+        assertThat(step(at(9), "bake").start()).isEqualTo(9 * 60);
+        assertThat(at(15).late()).as("and then did not put it into the oven").isEqualTo(5 * 60);
+    }
+
+    @Test
+    void whatRunsOverHoldsUpWhatWaitsForItAndATimerPutForwardTooMovesTheEnd() {
+        press(0, Kind.ON_AIR, "");
+        press(0, Kind.START, "mix");
+        press(10, Kind.DONE, "mix");
+        press(10, Kind.START, "bake");
+        assertThat(at(12).end()).isEqualTo(35 * 60);
+        press(20, Kind.EXTEND, "bake", "", 120);
+        assertThat(at(21).end()).isEqualTo(37 * 60);
+        assertThat(step(at(40), "serve").start()).as("it is still in the oven").isEqualTo(40 * 60);
+        assertThat(at(21).running()).singleElement().satisfies(standing -> assertThat(standing.end()).isEqualTo(32 * 60));
+    }
+
+    @Test
+    void anythingPressedCanBeUndoneAndTheUndoingToo() {
+        press(0, Kind.ON_AIR, "");
+        press(0, Kind.START, "mix");
+        AirEvent done = press(3, Kind.DONE, "mix");
+        AirEvent undo = press(4, Kind.UNDO, "", String.valueOf(done.number()), 0);
+        assertThat(step(at(5), "mix").status()).isEqualTo(Status.RUNNING);
+        press(5, Kind.UNDO, "", String.valueOf(undo.number()), 0);
+        assertThat(step(at(6), "mix").status()).isEqualTo(Status.DONE);
+    }
+
+    @Test
+    void whatIsAdvisedGainsWhatItSays() {
+        of(SmallClass.of(20).assistant().part("a", hands("mix", 10), watch("bake", 20).after("mix"), hands("serve", 5).after("bake")).part("b", hands("curl", 6).show(Show.MAY)).build());
+        press(0, Kind.ON_AIR, "");
+        AirState state = at(8);
+        for (AirState.Remedy remedy : state.remedies(Optional.of("assistant"))) {
+            List<AirEvent> taken = new ArrayList<>(events);
+            taken.add(new AirEvent(99, remedy.kind(), remedy.key(), AIR.plusSeconds(8 * 60), 0, remedy.kind() == Kind.HAND_OVER ? "assistant" : ""));
+            assertThat(state.end() - layout.at(taken, AIR.plusSeconds(8 * 60)).end()).as(remedy.toString()).isEqualTo(remedy.gain()).isPositive();
+        }
+        assertThat(state.remedies(Optional.of("assistant"))).isSortedAccordingTo((one, two) -> two.gain() - one.gain());
+    }
+
+    @Test
+    void questionsWaitUntilTheyAreAnswered() {
+        press(0, Kind.ON_AIR, "");
+        AirEvent question = press(7, Kind.QUESTION, "", "Can I freeze it?", 0);
+        assertThat(at(8).questions()).extracting(AirEvent::text).containsExactly("Can I freeze it?");
+        press(9, Kind.ANSWERED, "", String.valueOf(question.number()), 0);
+        assertThat(at(10).questions()).isEmpty();
+    }
+}

@@ -1,0 +1,94 @@
+package hopsel.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
+import org.junit.jupiter.api.Test;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Pattern;
+
+/** A class on air on three screens: what one presses, all show; what is pressed twice counts once; out of touch, nothing is lost. */
+class AirBrowserTest {
+
+    private static final RunningApplication APP = RunningApplication.get();
+
+    private final long id = APP.copyOf(1);
+
+    private Page open(String login, String screen) {
+        Page page = APP.signedIn(login);
+        page.navigate("/classes/%d/air/%s".formatted(id, screen));
+        assertThat(page.locator("[data-next] li").first()).isVisible();
+        return page;
+    }
+
+    private void press(Page page, String kind, String activity) {
+        String token = page.locator("input[name=_csrf]").inputValue();
+        int status = page.request().post(APP.address + "/classes/%d/air/events".formatted(id), RequestOptions.create().setForm(FormData.create().set("_csrf", token).set("kind", kind).set("activity", activity).set("client", UUID.randomUUID().toString()))).status();
+        assertThat(status).isEqualTo(200);
+    }
+
+    private int events(Page page) {
+        return Integer.parseInt(page.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text().replaceAll("(?s)^\\{\"seq\":(\\d+).*", "$1"));
+    }
+
+    @Test
+    void threeScreensShowTheSameAndAnyActionCanBeUndone() {
+        Page host = open("host", "host");
+        Page assistant = open("assistant", "assistant");
+        host.bringToFront();
+        assertThat(host.locator("[data-big]")).hasText("We are on air");
+        host.click("[data-big]");
+        assertThat(host.locator("[data-left-word]")).hasText("left");
+        assertThat(assistant.locator("[data-left-word]")).hasText("left");
+        String first = host.locator("[data-next] li span").first().textContent().strip();
+        host.click("[data-big]");
+        assertThat(host.locator("main")).containsText(first);
+        assertThat(host.locator("[data-timers] li, .air-now .air-title").filter(new Locator.FilterOptions().setHasText(first)).first()).isVisible();
+        assertThat(assistant.locator("[data-timers]").first()).containsText(first);
+        Page audience = open("host", "audience");
+        assertThat(audience.locator("main")).containsText(first);
+        audience.close();
+        host.click("[data-undo]");
+        assertThat(host.locator("[data-next] li").first()).containsText(first);
+        assertThat(assistant.locator("[data-timers]")).not().containsText(first);
+        var axe = new AxeBuilder(host).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
+        assertThat(axe.getViolations()).extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
+    }
+
+    @Test
+    void twoWhoPressTheSameDoNotSkipAStepAndWhatIsPressedOutOfTouchArrives() {
+        Page host = open("host", "host");
+        press(host, "ON_AIR", "");
+        press(host, "ON_AIR", "");
+        assertThat(events(host)).as("on air once").isEqualTo(1);
+        String state = host.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text();
+        String key = state.replaceAll("(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\".*", "$1");
+        press(host, "START", key);
+        press(host, "START", key);
+        press(host, "DONE", key);
+        press(host, "DONE", key);
+        assertThat(events(host)).isEqualTo(3);
+        host.reload();
+        assertThat(host.locator("[data-left-word]")).hasText("left");
+        host.context().setOffline(true);
+        host.locator("summary").filter(new Locator.FilterOptions().setHasText("Note for the log")).click();
+        host.fill("[data-note] input", "too soft, 4 min is enough");
+        host.click("[data-note] button");
+        assertThat(host.locator(".air-away")).isVisible();
+        String shown = host.locator("[data-left]").first().textContent();
+        assertThat(host.locator("output[data-left]")).not().hasText(shown);
+        host.context().setOffline(false);
+        assertThat(host.locator(".air-away")).isHidden();
+        host.waitForCondition(() -> events(host) == 4);
+        host.navigate("/classes/%d/air/log".formatted(id));
+        assertThat(host.locator("main")).containsText("too soft, 4 min is enough");
+        assertThat(host.locator("#learned ~ table")).containsText(Pattern.compile("min"));
+    }
+}

@@ -122,6 +122,7 @@ class EditionBrowserTest {
 
     /** Tagged, titled, with a language, bookmarks and embedded fonts; what is read out of it is what was written. */
     private static void checkPdf(APIResponse answer) throws IOException {
+        assertThat(PdfChecks.universalAccess(answer.body())).isEmpty();
         try (PDDocument pdf = Loader.loadPDF(answer.body())) {
             var catalog = pdf.getDocumentCatalog();
             assertThat(catalog.getStructureTreeRoot()).isNotNull();

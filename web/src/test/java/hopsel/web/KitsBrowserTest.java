@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
+import java.io.IOException;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -206,6 +207,13 @@ class KitsBrowserTest {
         host.navigate("/lots?item=peanuts&lot=LOT Peanuts, roasted");
         assertThat(host.locator("main")).containsText("erased person");
         assertThat(host.locator("main")).not().containsText("Mina");
+    }
+
+    @Test
+    void labelsAndPackingListsCanBeReadByEverybody() throws IOException {
+        for (String path : List.of("packing/labels.pdf?which=BAG", "packing/labels.pdf?which=KIT&numbers=true", "packing/lists.pdf")) {
+            assertThat(PdfChecks.universalAccess(host.request().get(APP.address + page(path)).body())).as(path).isEmpty();
+        }
     }
 
     @Test

@@ -61,11 +61,12 @@ public record Portion(String dish, String item, BigDecimal edible, BigDecimal le
 
     /**
      * What is weighed to: half a gram for spices and other small amounts, a gram, and five for what is weighed by the
-     * handful. A tolerance that the item names comes before it.
+     * handful: dry things from 30 g, everything from 100 g. A tolerance that the item names comes before it.
      */
     static BigDecimal step(Item item, BigDecimal grams) {
-        BigDecimal coarse = item.tolerance().orElse(grams.compareTo(BigDecimal.valueOf(100)) >= 0 ? BigDecimal.valueOf(5) : BigDecimal.ONE);
-        return grams.compareTo(BigDecimal.TEN) < 0 ? HALF : grams.compareTo(BigDecimal.valueOf(50)) < 0 ? coarse.min(BigDecimal.ONE).max(HALF) : coarse.max(HALF);
+        boolean handful = grams.compareTo(BigDecimal.valueOf(Trait.of(item).contains(Trait.DRY) ? 30 : 100)) >= 0;
+        BigDecimal coarse = item.tolerance().orElse(handful ? BigDecimal.valueOf(5) : BigDecimal.ONE);
+        return grams.compareTo(BigDecimal.TEN) < 0 ? HALF : !handful && grams.compareTo(BigDecimal.valueOf(50)) < 0 ? coarse.min(BigDecimal.ONE).max(HALF) : coarse.max(HALF);
     }
 
     private static BigDecimal up(BigDecimal grams, BigDecimal step) {

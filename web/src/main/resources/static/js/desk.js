@@ -262,6 +262,8 @@ document.addEventListener('DOMContentLoaded', () => {
       return line;
     }));
     const hand = inHand();
+    const failed = state.items.filter((item) => item.status === 'FAILED');
+    put(spot('rescues'), [...failed, ...(hand ? [hand] : [])].flatMap((item) => item.rescues.map((said) => element('li', `${item.title}: ${said}`))));
     put(spot('ladder'), (hand ? hand.ladder : []).map((rungOf) => {
       const line = element('li');
       line.append(element('strong', `${rungOf.trouble}: `), element('span', rungOf.remedy));

@@ -149,4 +149,36 @@ class EditionBrowserTest {
         assertThat(host.locator(".nutrition-label")).hasCount(2);
         assertThat(host.locator("section[aria-labelledby=difference] li").first()).containsText("−");
     }
+
+    @Test
+    void aGuestHasOneVoteThatCanBeChangedAndSaysHowItWas() {
+        Page host = APP.signedIn("host");
+        for (String title : List.of("Dumplings by the sea", "A tart afternoon")) {
+            host.navigate("/ideas");
+            host.fill("[name=title]", title);
+            host.check("[name=dish] >> nth=0");
+            host.click(".idea-form button");
+            assertThat(host.locator(".bag").filter(new Locator.FilterOptions().setHasText(title))).containsText("regulars");
+        }
+        host.navigate("/classes/%d/people".formatted(id));
+        host.locator("section[aria-labelledby=own] tbody tr").first().locator("text=Make a link").click();
+        String link = host.locator(".told a").first().getAttribute("href");
+        Page guest = APP.visitor();
+        guest.navigate(link);
+        guest.click("text=Dumplings by the sea");
+        guest.click("text=A tart afternoon");
+        assertThat(guest.locator(".votes [aria-pressed=true]")).hasText("A tart afternoon");
+        guest.check("[name=stars][value='4']");
+        guest.fill("[name=remark] >> nth=0", "More sauce, please");
+        guest.click("text=Say it");
+        guest.waitForLoadState();
+        host.navigate("/ideas");
+        assertThat(host.locator(".bag").first()).containsText("A tart afternoon");
+        assertThat(host.locator(".bag").first()).containsText("1 vote");
+        assertThat(host.locator(".bag").nth(1)).containsText("no votes yet");
+        host.navigate("/classes/%d/air/log".formatted(id));
+        assertThat(host.locator("main")).containsText("More sauce, please");
+        assertThat(host.locator("main")).not().containsText("Mina");
+        guest.context().close();
+    }
 }

@@ -47,6 +47,11 @@ public final class HomeTools {
         return named(dish.steps()).map(name -> new Tool(name.replace('-', ' '), false, ToolCheck.standIn(name))).toList();
     }
 
+    /** Every tool and appliance of a step. */
+    public static List<Tool> of(Step step) {
+        return named(Stream.of(step)).map(name -> new Tool(name.replace('-', ' '), false, ToolCheck.standIn(name))).toList();
+    }
+
     private static Stream<String> named(Stream<Step> steps) {
         return steps.flatMap(step -> Stream.concat(ToolFinder.of(step).stream().map(tool -> tool.name()), step.needs().stream().map(need -> need.kind()).filter(APPLIANCES::contains))).distinct().sorted();
     }

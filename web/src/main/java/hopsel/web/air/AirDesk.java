@@ -3,15 +3,21 @@ package hopsel.web.air;
 import hopsel.core.air.AirEvent;
 import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.AirState;
+import hopsel.core.air.Fallback;
+import hopsel.core.item.Catalogue;
+import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Remembered;
 import hopsel.web.handout.HandoutCautions;
 import hopsel.web.plan.PlanDesk;
+import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
 import java.time.Clock;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -27,15 +33,19 @@ class AirDesk {
     private final AirStore store;
     private final PlanDesk plans;
     private final HandoutCautions cautions;
+    private final MessageSource messages;
+    private final Catalogue builtIn;
     private final Clock clock;
     private final Remembered<AirState.Layout> layouts = new Remembered<>();
-    private final Remembered<Map<String, List<String>>> cares = new Remembered<>();
+    private final Remembered<Map<String, AirView.Words>> words = new Remembered<>();
     private final Map<Long, AirView> views = new ConcurrentHashMap<>();
 
-    AirDesk(AirStore store, PlanDesk plans, HandoutCautions cautions, Clock clock) {
+    AirDesk(AirStore store, PlanDesk plans, HandoutCautions cautions, MessageSource messages, Catalogue builtIn, Clock clock) {
         this.store = store;
         this.plans = plans;
         this.cautions = cautions;
+        this.messages = messages;
+        this.builtIn = builtIn;
         this.clock = clock;
     }
 
@@ -55,8 +65,21 @@ class AirDesk {
 
     private AirView fresh(long id, long seq, long now) {
         PlannedClass planned = planned(id);
-        Map<String, List<String>> care = cares.of(id, planned, "", () -> cautions.ofSteps(id, planned.cooking(), planned.catalogue()));
-        return AirView.of(planned, state(id, planned, store.events(id)), care, seq, now);
+        Map<String, AirView.Words> all = words.of(id, planned, "", () -> words(id, planned));
+        return AirView.of(planned, state(id, planned, store.events(id)), all, seq, now);
+    }
+
+    private Map<String, AirView.Words> words(long id, PlannedClass planned) {
+        Map<String, List<String>> care = cautions.ofSteps(id, planned.cooking(), planned.catalogue());
+        Map<String, AirView.Words> all = new HashMap<>();
+        planned.plan().activities().stream().map(Activity::step).distinct().forEach(step -> all.put(step.toString(), new AirView.Words(care.getOrDefault(step.toString(), List.of()),
+                Fallback.of(planned.cooking(), builtIn, planned.plan(), step).stream().map(fallback -> said(fallback, planned.catalogue())).toList())));
+        return all;
+    }
+
+    private String said(Fallback fallback, Catalogue catalogue) {
+        boolean items = fallback.kind() == Fallback.Kind.INGREDIENT;
+        return messages.getMessage("air.rescue." + fallback.kind(), new Object[]{items ? catalogue.get(fallback.what()).name() : fallback.what(), items ? catalogue.get(fallback.instead()).name() : fallback.instead()}, Locale.ENGLISH);
     }
 
     /** Writes down what was pressed; what says nothing new, because somebody else pressed the same, is dropped. */

@@ -38,7 +38,18 @@ record AirView(long seq, long now, Long onAir, boolean over, int slot, int end, 
 
     /** A step as it stands. */
     record Item(String key, String dish, String title, String text, String say, String cue, String status, int start, int end, int planned, String person, boolean shown, boolean main, boolean hands, boolean loud, boolean swapped,
-                List<String> places, List<In> in, List<Rung> ladder, List<String> care) {
+                List<String> places, List<In> in, List<Rung> ladder, List<String> care, List<String> rescues) {
+    }
+
+    /**
+     * What is said of a step whatever happens.
+     *
+     * @param care    what to take care of
+     * @param rescues what can stand in should something fail
+     */
+    record Words(List<String> care, List<String> rescues) {
+
+        private static final Words NONE = new Words(List.of(), List.of());
     }
 
     /** What goes in. */
@@ -61,13 +72,13 @@ record AirView(long seq, long now, Long onAir, boolean over, int slot, int end, 
     record Someone(String id, String name, boolean host) {
     }
 
-    static AirView of(PlannedClass planned, AirState state, Map<String, List<String>> care, long seq, long now) {
+    static AirView of(PlannedClass planned, AirState state, Map<String, Words> words, long seq, long now) {
         CookingClass cooking = planned.cooking();
         String assistant = cooking.people().stream().filter(person -> person.role() == Role.ASSISTANT).map(Person::id).findFirst().orElse(null);
         List<Help> help = state.onAir().isEmpty() || state.end() <= cooking.airMinutes().seconds() ? List.of()
                 : state.remedies(Optional.ofNullable(assistant)).stream().limit(5).map(remedy -> help(cooking, planned, remedy, assistant)).toList();
         return new AirView(seq, now, state.onAir().map(Instant::toEpochMilli).orElse(null), state.over(), cooking.airMinutes().seconds(), state.end(), state.late(),
-                state.standings().stream().map(standing -> item(planned, state, standing, care.getOrDefault(standing.activity().step().toString(), List.of()))).toList(), help,
+                state.standings().stream().map(standing -> item(planned, state, standing, words.getOrDefault(standing.activity().step().toString(), Words.NONE))).toList(), help,
                 state.questions().stream().map(question -> new Question(question.number(), question.text(), (int) Duration.between(state.onAir().orElse(question.at()), question.at()).toSeconds())).toList(),
                 state.notShown().stream().filter(key -> lateToShow(state, key)).map(key -> what(planned, key)).toList(), cooking.people().stream().map(person -> new Someone(person.id(), person.name(), person.role() == Role.HOST)).toList(),
                 state.events().isEmpty() ? 0 : state.events().get(state.events().size() - 1).number());
@@ -89,7 +100,7 @@ record AirView(long seq, long now, Long onAir, boolean over, int slot, int end, 
         return new Help(remedy.kind().name(), remedy.key(), title, remedy.gain(), remedy.kind() == AirEvent.Kind.HAND_OVER ? assistant : "");
     }
 
-    private static Item item(PlannedClass planned, AirState state, Standing standing, List<String> care) {
+    private static Item item(PlannedClass planned, AirState state, Standing standing, Words words) {
         CookingClass cooking = planned.cooking();
         var activity = standing.activity();
         Dish dish = cooking.dish(activity.step().dish());
@@ -98,7 +109,7 @@ record AirView(long seq, long now, Long onAir, boolean over, int slot, int end, 
         return new Item(AirState.key(activity), dish.title(), step.title(), step.instruction(), step.say().orElse(""), step.cue().orElse(""), standing.status().name(), standing.start(), standing.end(), activity.start(),
                 standing.person().orElse(""), activity.shown(), activity.copy().isMain(), activity.person().isPresent(), step.noise().isPresent(), standing.swapped(), places,
                 step.uses().stream().map(use -> in(cooking, planned.catalogue(), state, dish, dish.line(use.ingredient()), use.share())).toList(),
-                Ladders.suggested(step).stream().map(rung -> new Rung(rung.trouble(), rung.remedy() + ": " + rung.dose())).toList(), care);
+                Ladders.suggested(step).stream().map(rung -> new Rung(rung.trouble(), rung.remedy() + ": " + rung.dose())).toList(), words.care, words.rescues);
     }
 
     private static In in(CookingClass cooking, Catalogue catalogue, AirState state, Dish dish, IngredientLine line, BigDecimal share) {

@@ -17,6 +17,7 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.vote.VoteStore;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -46,13 +47,15 @@ class LogController {
     private final AirStore store;
     private final ClassStore classes;
     private final ClassChanges changes;
+    private final VoteStore votes;
 
-    LogController(ClassPages pages, AirDesk desk, AirStore store, ClassStore classes, ClassChanges changes) {
+    LogController(ClassPages pages, AirDesk desk, AirStore store, ClassStore classes, ClassChanges changes, VoteStore votes) {
         this.pages = pages;
         this.desk = desk;
         this.store = store;
         this.classes = classes;
         this.changes = changes;
+        this.votes = votes;
     }
 
     /** A step with what all logs say of it. */
@@ -62,6 +65,7 @@ class LogController {
     @GetMapping("/classes/{id}/air/log")
     String log(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.AIR, model);
+        model.addAttribute("ratings", votes.ratings(id));
         log(id, planned).ifPresent(log -> {
             model.addAttribute("log", log);
             model.addAttribute("bars", LogDrawing.of(planned.cooking(), log, planned.plan().airEnd()));

@@ -23,6 +23,7 @@ import hopsel.web.handout.HandoutDesk.Written;
 import hopsel.web.handout.HandoutPdf;
 import hopsel.web.handout.HandoutPdf.Paper;
 import hopsel.web.plan.PlanDesk;
+import hopsel.web.vote.VoteStore;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -54,6 +55,7 @@ class GuestController {
     private final SignupStore signups;
     private final ParticularsStore particulars;
     private final HouseRules rules;
+    private final VoteStore votes;
     private final AttendeeWords words;
     private final PlanDesk desk;
     private final HandoutPdf pdf;
@@ -63,11 +65,12 @@ class GuestController {
     private final Catalogue builtIn;
     private final Clock clock;
 
-    GuestController(GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, HandoutDesk handouts, EditionStore editions, Figures figures, Catalogue builtIn, Clock clock) {
+    GuestController(GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, VoteStore votes, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, HandoutDesk handouts, EditionStore editions, Figures figures, Catalogue builtIn, Clock clock) {
         this.store = store;
         this.signups = signups;
         this.particulars = particulars;
         this.rules = rules;
+        this.votes = votes;
         this.words = words;
         this.desk = desk;
         this.pdf = pdf;
@@ -132,6 +135,9 @@ class GuestController {
         model.addAttribute("home", cooking.dishes().stream().flatMap(dish -> dish.lines()).filter(line -> line.from() == Source.HOME).map(line -> seen.planned.catalogue().get(line.item()).name()).distinct().toList());
         model.addAttribute("tasks", Beforehand.of(cooking, seen.planned.plan()));
         model.addAttribute("tools", cooking.style().cookAlong() ? HomeTools.of(cooking, seen.planned.plan(), known.equipment()) : List.of());
+        model.addAttribute("past", seen.over(clock) && !seen.waiting);
+        model.addAttribute("ideas", votes.ideas());
+        votes.vote(seen.id, seen.attendee.id()).ifPresent(mine -> model.addAttribute("mine", mine));
         model.addAttribute("over", seen.over(clock) && handouts.released(seen.id, seen.attendee.id()).isPresent());
     }
 
@@ -167,6 +173,25 @@ class GuestController {
         signups.leave(seen.id, seen.attendee.id());
         model.addAttribute("cooking", seen.planned.cooking());
         return "guest/left";
+    }
+
+    /** One vote for a coming class; it can be changed. */
+    @PostMapping("/guest/{token}/vote")
+    String vote(@PathVariable("token") String token, @RequestParam("idea") long idea, HttpServletResponse response) {
+        Seen seen = open(token, response);
+        votes.vote(seen.id, seen.attendee.id(), idea);
+        return "redirect:/guest/" + token + "#vote";
+    }
+
+    /** How it was, once it is over. */
+    @PostMapping("/guest/{token}/rating")
+    String rate(@PathVariable("token") String token, @RequestParam("stars") int stars, @RequestParam(value = "remark", defaultValue = "") String remark, HttpServletResponse response) {
+        Seen seen = open(token, response);
+        if (!seen.over(clock) || seen.waiting) {
+            throw new NotFoundException();
+        }
+        votes.rate(seen.id, seen.attendee.id(), stars, remark);
+        return "redirect:/guest/" + token + "#rating";
     }
 
     @GetMapping("/guest/{token}/calendar.ics")

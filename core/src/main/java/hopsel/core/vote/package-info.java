@@ -1,0 +1,4 @@
+/**
+ * Ideas for coming classes, and what each would take.
+ */
+package hopsel.core.vote;

@@ -39,7 +39,7 @@ public record Portion(String dish, String item, BigDecimal edible, BigDecimal le
     /** Grams per millilitre of what nobody has measured: something loose, such as leaves and cubes. */
     private static final BigDecimal LOOSE = new BigDecimal("0.6");
     /** What sticks to a bag goes into a jar. */
-    private static final Pattern SPREADS = Pattern.compile("\\b(?:butter|tahini|miso|jam|mustard|marmalade|purée|chutney)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SPREADS = Pattern.compile("\\b(?:butter|tahini|tamari|miso|jam|mustard|marmalade|purée|chutney)\\b", Pattern.CASE_INSENSITIVE);
     private static final BigDecimal HALF = new BigDecimal("0.5");
 
     /**

@@ -253,6 +253,15 @@ public final class AirState {
         return standings.stream().filter(standing -> standing.status == Status.RUNNING).sorted(Comparator.comparingInt(Standing::end)).toList();
     }
 
+    /** Whether everything that an activity waits for is done, or, where it waits for a moment after a start, begun. */
+    public boolean canBegin(Standing standing) {
+        int i = numbers.get(key(standing.activity));
+        return Arrays.stream(into[i]).filter(arc -> arc.kind() == Arcs.Kind.ORDER).allMatch(arc -> {
+            Status before = standings.get(arc.before()).status;
+            return before != Status.AHEAD && (before != Status.RUNNING || arc.gap() < 0);
+        });
+    }
+
     /** What somebody has in hand: running hands work. */
     public Optional<Standing> inHand(String person) {
         return running().stream().filter(standing -> standing.person.equals(Optional.of(person))).findFirst();

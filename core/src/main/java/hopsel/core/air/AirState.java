@@ -2,8 +2,10 @@ package hopsel.core.air;
 
 import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Dish;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
+import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Use;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Arcs;
@@ -313,7 +315,7 @@ public final class AirState {
             Step step = cooking.step(standing.activity.step());
             String key = key(standing.activity);
             boolean main = standing.activity.copy().isMain();
-            if (standing.status == Status.AHEAD && main && step.show() == Show.MAY) {
+            if (standing.status == Status.AHEAD && main && canGo(standing.activity.step())) {
                 attempt(found, Kind.SKIP, key, "");
             }
             if (main && !standing.swapped && step.swap().isPresent() && (standing.status == Status.AHEAD || standing.status == Status.RUNNING) && standing.activity.duration() > shown(standing.activity)) {
@@ -324,6 +326,24 @@ public final class AirState {
             }
         }
         return found.stream().sorted(Comparator.comparingInt(remedy -> -remedy.gain)).toList();
+    }
+
+    /**
+     * Whether a dish is complete without a step: only optional lines go into it, or it is all there is of a component, such
+     * as a dip or a garnish, that nothing but the last step of the dish waits for.
+     */
+    private boolean canGo(StepRef ref) {
+        Dish dish = cooking.dish(ref.dish());
+        Step step = cooking.step(ref);
+        if (!step.uses().isEmpty() && step.uses().stream().allMatch(use -> dish.line(use.ingredient()).optional())) {
+            return true;
+        }
+        boolean alone = dish.components().size() > 1 && dish.components().stream().anyMatch(component -> component.steps().size() == 1 && component.steps().contains(step));
+        return alone && dish.steps().filter(next -> follows(next, step)).allMatch(next -> dish.steps().noneMatch(last -> follows(last, next)));
+    }
+
+    private static boolean follows(Step next, Step step) {
+        return next.after().stream().anyMatch(after -> after.step().equals(step.id()));
     }
 
     private void attempt(List<Remedy> found, Kind kind, String key, String text) {

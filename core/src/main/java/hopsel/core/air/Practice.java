@@ -65,7 +65,8 @@ public record Practice(List<AirEvent> events, List<Incident> happened, List<Inte
     /**
      * Runs a class that has a plan.
      *
-     * @param advised whether what gains most is done as soon as the end is in danger
+     * @param advised whether what gains most is done as soon as the end is in danger; nothing is swapped out that the plan
+     *                did not make beforehand
      */
     public static Practice of(CookingClass cooking, Plan plan, long seed, boolean advised) {
         return new Kitchen(cooking, plan, seed, advised).run();
@@ -198,7 +199,7 @@ public record Practice(List<AirEvent> events, List<Incident> happened, List<Inte
             if (!advised || state.end() <= slot) {
                 return state;
             }
-            Optional<Remedy> best = state.remedies(assistant).stream().findFirst();
+            Optional<Remedy> best = state.remedies(assistant).stream().filter(remedy -> remedy.kind() != Kind.SWAP_IN).findFirst();
             best.ifPresent(remedy -> {
                 taken.add(remedy);
                 press(clock, remedy.kind(), remedy.key(), remedy.kind() == Kind.HAND_OVER ? assistant.orElse("") : "");

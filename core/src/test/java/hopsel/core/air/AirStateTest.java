@@ -122,4 +122,11 @@ class AirStateTest {
         press(9, Kind.ANSWERED, "", String.valueOf(question.number()), 0);
         assertThat(at(10).questions()).isEmpty();
     }
+
+    @Test
+    void whatTheDishNeedsIsNeverAdvisedToBeSkipped() {
+        of(SmallClass.of(20).part("a", hands("knead", 10).show(Show.MAY), hands("roll", 10).after("knead"), hands("plate", 5).after("roll")).part("dip", hands("stir", 5).show(Show.MAY)).build());
+        press(0, Kind.ON_AIR, "");
+        assertThat(at(1).remedies(Optional.empty())).filteredOn(remedy -> remedy.kind() == Kind.SKIP).extracting(AirState.Remedy::key).allMatch(key -> key.contains("/stir|")).isNotEmpty();
+    }
 }

@@ -18,7 +18,7 @@ import java.util.stream.LongStream;
 /** Classes run against a simulated kitchen. */
 class PracticeTest {
 
-    private static final CookingClass COOKING = SmallClass.of(40).assistant().part("a", hands("mix", 10), watch("bake", 20).after("mix"), hands("serve", 5).after("bake"), hands("garnish", 4).after("serve").show(Show.MAY)).build();
+    private static final CookingClass COOKING = SmallClass.of(40).assistant().part("a", hands("mix", 10), watch("bake", 20).after("mix"), hands("serve", 5).after("bake")).part("b", hands("garnish", 4).after("serve").show(Show.MAY)).build();
     private static final Plan PLAN = Planner.plan(COOKING);
 
     private static Practice run(long seed, boolean advised) {

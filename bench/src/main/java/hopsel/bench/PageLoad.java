@@ -41,8 +41,8 @@ public final class PageLoad {
         PageLoad load = new PageLoad(arguments[0]);
         load.signIn(arguments[1]);
         load.bringIn(Path.of(arguments[2]));
-        load.measure(List.of("/sign-in", "/classes", "/classes/1", "/classes/1/set-up", "/classes/1/plan", "/classes/1/rehearsal", "/classes/1/mise", "/classes/1/mise/counter", "/classes/1/mise/prep", "/classes/1/mise/countdown", "/classes/1/mise/holding", "/pantry", "/classes/2/people", "/classes/2/menus", "/classes/2/packing", "/classes/1/shopping",
-                "/classes/2/kits", "/classes/2/handouts", "/classes/2/handouts/2", "/bench", "/bench/1", "/catalogue"));
+        load.measure(List.of("/sign-in", "/classes", "/classes/1", "/classes/1/set-up", "/classes/1/plan", "/classes/1/rehearsal", "/classes/1/mise", "/classes/1/mise/counter", "/classes/1/mise/prep", "/classes/1/mise/countdown", "/classes/1/mise/holding", "/pantry", "/classes/2/people", "/classes/2/menus", "/classes/2/packing", "/classes/2/packing/station/1", "/lots", "/classes/1/shopping",
+                "/classes/2/kits", "/classes/2/handouts", "/classes/2/handouts/2", "/classes/2/handouts/words", "/classes/1/handouts/nutrition", "/classes/1/air", "/classes/1/air/state", "/classes/1/air/log", "/classes/1/air/practice", "/ideas", "/bench", "/bench/1", "/catalogue"));
     }
 
     private void signIn(String password) throws IOException, InterruptedException {

@@ -37,7 +37,7 @@ public record Practice(List<AirEvent> events, List<Incident> happened, List<Inte
     /** When going on air was; only differences matter. */
     static final Instant ON_AIR = Instant.EPOCH;
     /** Seconds between two looks. */
-    private static final int LOOK = 15;
+    private static final int LOOK = 30;
     private static final int LONGEST = 6 * 3600;
     private static final int MINUTE = 60;
 

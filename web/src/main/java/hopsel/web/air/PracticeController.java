@@ -7,6 +7,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Figures;
+import hopsel.web.frame.Remembered;
 import hopsel.web.frame.Station;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
@@ -28,6 +29,9 @@ class PracticeController {
 
     private final ClassPages pages;
     private final Figures figures;
+    /** The last evening of each class; it takes a while. */
+    private final Remembered<Practice> evenings = new Remembered<>();
+    private final Remembered<Practice> advisedEvenings = new Remembered<>();
     private final MessageSource messages;
 
     PracticeController(ClassPages pages, Figures figures, MessageSource messages) {
@@ -40,8 +44,8 @@ class PracticeController {
     String practice(@PathVariable("id") long id, @RequestParam(value = "seed", defaultValue = "1") long seed, Model model) {
         PlannedClass planned = pages.open(id, Station.AIR, model);
         if (planned.plan().possible() && !planned.plan().activities().isEmpty()) {
-            Practice alone = Practice.of(planned.cooking(), planned.plan(), seed, false);
-            Practice advised = Practice.of(planned.cooking(), planned.plan(), seed, true);
+            Practice alone = evenings.of(id, planned, seed, () -> Practice.of(planned.cooking(), planned.plan(), seed, false));
+            Practice advised = advisedEvenings.of(id, planned, seed, () -> Practice.of(planned.cooking(), planned.plan(), seed, true));
             int most = Math.max(planned.cooking().airMinutes().seconds(), Math.max(alone.ends().stream().mapToInt(end -> end).max().orElse(0), planned.plan().airEnd())) + 60;
             int least = Math.min(planned.plan().airEnd(), planned.cooking().airMinutes().seconds()) - 300;
             int minutes = Math.max(alone.ends().size(), advised.ends().size());

@@ -9,7 +9,9 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 
 /** What was printed for whom, with a digest of what stood in it: a later change shows what has to be printed again. */
 @Repository
@@ -31,10 +33,14 @@ public class MadeStore {
         mapper.putMade(id, new MadeRow(attendee, kind.name(), Secret.digest(content.toString()), who, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)));
     }
 
-    /** Ids of attendees for whom something else was printed than would be now. */
-    public List<String> stale(long id, Kind kind, Map<String, ?> now) {
+    /**
+     * Ids of attendees for whom something else was printed than would be now.
+     *
+     * @param now what would be printed now, by attendee; empty: nothing any more. Asked only for those who got something
+     */
+    public List<String> stale(long id, Kind kind, Function<String, Optional<?>> now) {
         Map<String, String> before = new TreeMap<>();
         mapper.made(id).stream().filter(row -> row.kind().equals(kind.name())).forEach(row -> before.put(row.attendeeId(), row.digest()));
-        return before.entrySet().stream().filter(entry -> now.containsKey(entry.getKey()) && !Secret.digest(now.get(entry.getKey()).toString()).equals(entry.getValue())).map(Map.Entry::getKey).toList();
+        return before.entrySet().stream().filter(entry -> now.apply(entry.getKey()).filter(content -> !Secret.digest(content.toString()).equals(entry.getValue())).isPresent()).map(Map.Entry::getKey).toList();
     }
 }

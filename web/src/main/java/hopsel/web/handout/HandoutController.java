@@ -3,7 +3,6 @@ package hopsel.web.handout;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
-import hopsel.core.handout.Handout;
 import hopsel.core.handout.Statements;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.captions.WebVtt;
@@ -57,9 +56,7 @@ class HandoutController {
     String list(@PathVariable("id") long id, Model model) {
         CookingClass cooking = pages.open(id, Station.HANDOUTS, model).cooking();
         Matters draft = editions.draft(id);
-        Map<String, Handout> now = new HashMap<>();
-        cooking.attendees().forEach(attendee -> now.put(attendee.id(), desk.write(draft, attendee).handout()));
-        model.addAttribute("stale", made.stale(id, MadeStore.Kind.HANDOUT, now));
+        model.addAttribute("stale", made.stale(id, MadeStore.Kind.HANDOUT, attendee -> cooking.attendees().stream().filter(own -> own.id().equals(attendee)).findFirst().map(own -> desk.write(draft, own).handout())));
         model.addAttribute("editions", editions.editions(id));
         model.addAttribute("sent", editions.sent(id));
         model.addAttribute("unmarked", Statements.unmarked(cooking, draft.words()));

@@ -30,6 +30,7 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 import java.security.Principal;
 import java.util.List;
+import java.util.Optional;
 
 /** The packing bench: kinds of kit, what goes down the row in which order, how far it has come, labels and lists. */
 @Controller
@@ -71,7 +72,7 @@ class PackingController {
         model.addAttribute("people", Math.max(1, Math.min(MOST_PEOPLE, people)));
         model.addAttribute("ticks", ticks.now(id, "packing"));
         model.addAttribute("contacts", CrossContact.of(planned.cooking(), planned.plan(), planned.catalogue()).contacts());
-        model.addAttribute("stale", made.stale(id, MadeStore.Kind.LABEL, KitLabels.content(planned)));
+        model.addAttribute("stale", made.stale(id, MadeStore.Kind.LABEL, attendee -> Optional.ofNullable(KitLabels.content(planned).get(attendee))));
         model.addAttribute("sheets", LabelSheet.Size.values());
         Catalogue prices = shelf.priced(builtIn);
         Costing costing = Costing.of(planned.cooking(), prices, planned.batches(), planned.demand(), planned.kits(), Shopping.of(planned.cooking(), prices, planned.demand()));

@@ -141,7 +141,7 @@ class KitsBrowserTest {
         Page two = APP.signedIn("assistant");
         two.navigate(page("packing/station/2"));
         assertThat(two.locator(".kit-row li").first()).containsText("at station 1");
-        two.navigate(page("packing/station/2?kit=mina"));
+        two.navigate(page("packing/station/2?kit=1"));
         two.fill("[name=grams]", "5");
         two.fill("[name=lot]", "P1");
         two.click("[data-take]");

@@ -1,5 +1,6 @@
 package hopsel.web.kit;
 
+import hopsel.core.diet.Attendee;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
@@ -55,7 +56,7 @@ class StationController {
     }
 
     @GetMapping("/classes/{id}/packing/station/{station}")
-    String station(@PathVariable("id") long id, @PathVariable("station") String station, @RequestParam(value = "kit", defaultValue = "") String kit, @RequestParam(value = "item", defaultValue = "") String item,
+    String station(@PathVariable("id") long id, @PathVariable("station") String station, @RequestParam(value = "kit", defaultValue = "0") int number, @RequestParam(value = "item", defaultValue = "") String item,
                    Principal who, Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "packing");
@@ -67,6 +68,7 @@ class StationController {
         model.addAttribute("labelsRead", desk.labelsRead(id, run, planned));
         model.addAttribute("item", item);
         model.addAttribute("client", UUID.randomUUID().toString());
+        String kit = number >= 1 && number <= planned.cooking().attendees().size() ? planned.cooking().attendees().get(number - 1).id() : "";
         current(packing, run, station, kit, item).ifPresent(now -> {
             model.addAttribute("kit", now);
             model.addAttribute("carried", run.carriedOver(station, now.attendee().id()));
@@ -111,6 +113,8 @@ class StationController {
         UriComponentsBuilder back = UriComponentsBuilder.fromPath("/classes/{id}/packing/station/{station}");
         back.queryParam("item", "{item}").queryParam("kit", "{kit}");
         String kit = fields.getOrDefault("kit", "");
+        // A number, as elsewhere: no name gets into an address.
+        int number = planned.cooking().attendees().stream().map(Attendee::id).toList().indexOf(kit) + 1;
         try {
             Kind kind = in.choice("kind", Kind.values(), Kind::name);
             Event event = new Event(kind, kit, new Portion.Key(fields.getOrDefault("dish", ""), fields.getOrDefault("portion", "")), in.number("grams").orElse(BigDecimal.ZERO), lot(in), station);
@@ -121,11 +125,11 @@ class StationController {
                 next.addFlashAttribute("typed", fields);
             });
             boolean away = refusal.isEmpty() && (kind == Kind.CLOSE || kind == Kind.RELEASE);
-            return "redirect:" + back.buildAndExpand(id, station, fields.getOrDefault("item", ""), away ? "" : kit).encode().toUriString();
+            return "redirect:" + back.buildAndExpand(id, station, fields.getOrDefault("item", ""), away ? 0 : number).encode().toUriString();
         } catch (BadEntryException e) {
             next.addFlashAttribute("warnedLines", List.of("%s %s".formatted(e.field(), e.getMessage())));
             next.addFlashAttribute("typed", fields);
-            return "redirect:" + back.buildAndExpand(id, station, fields.getOrDefault("item", ""), kit).encode().toUriString();
+            return "redirect:" + back.buildAndExpand(id, station, fields.getOrDefault("item", ""), number).encode().toUriString();
         }
     }
 

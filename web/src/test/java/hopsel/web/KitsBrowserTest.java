@@ -93,6 +93,12 @@ class KitsBrowserTest {
         assertThat(host.locator("input[value='Sam Ode']")).hasCount(1);
         second.reload();
         assertThat(second.locator("#kit")).isVisible();
+        host.navigate("/post");
+        Locator letter = host.locator(".letters li").first();
+        letter.locator("summary").click();
+        assertThat(letter).containsText("You have a place");
+        second.navigate(letter.locator("pre").textContent().replaceAll("(?s).*(/guest/\\S+).*", "$1"));
+        assertThat(second.locator("main")).containsText("For Sam Ode");
         first.context().close();
         second.context().close();
     }

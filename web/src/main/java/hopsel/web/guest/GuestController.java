@@ -15,6 +15,7 @@ import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.OwnAddress;
 import hopsel.web.guest.GuestStore.Guest;
 import hopsel.web.guest.SignupStore.Waiting;
 import hopsel.web.handout.EditionStore;
@@ -35,7 +36,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -51,6 +51,7 @@ class GuestController {
 
     private static final Duration WARNING = Duration.ofMinutes(15);
 
+    private final OwnAddress address;
     private final GuestStore store;
     private final SignupStore signups;
     private final ParticularsStore particulars;
@@ -65,7 +66,8 @@ class GuestController {
     private final Catalogue builtIn;
     private final Clock clock;
 
-    GuestController(GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, VoteStore votes, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, HandoutDesk handouts, EditionStore editions, Figures figures, Catalogue builtIn, Clock clock) {
+    GuestController(OwnAddress address, GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, VoteStore votes, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, HandoutDesk handouts, EditionStore editions, Figures figures, Catalogue builtIn, Clock clock) {
+        this.address = address;
         this.store = store;
         this.signups = signups;
         this.particulars = particulars;
@@ -224,7 +226,7 @@ class GuestController {
     @GetMapping("/guest/{token}/handout.pdf")
     ResponseEntity<byte[]> handout(@PathVariable("token") String token, @RequestParam(value = "paper", defaultValue = "A4") Paper paper, HttpServletResponse response, Model model) {
         Seen seen = open(token, response);
-        String own = ServletUriComponentsBuilder.fromCurrentContextPath().path("/guest/" + token).toUriString();
+        String own = address.of("/guest/" + token);
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(pdf.render(seen.id, handout(seen, model), paper, false, Optional.of(own)));
     }
 

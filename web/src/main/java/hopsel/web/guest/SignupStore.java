@@ -13,6 +13,7 @@ import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Secret;
 import hopsel.web.guest.SignupMapper.SignupRow;
 import hopsel.web.guest.SignupMapper.WaitingRow;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,14 +40,16 @@ public class SignupStore {
     private final ClassChanges changes;
     private final ParticularsStore particulars;
     private final GuestStore guests;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SignupStore(SignupMapper mapper, ClassStore classes, ClassChanges changes, ParticularsStore particulars, GuestStore guests, Clock clock) {
+    SignupStore(SignupMapper mapper, ClassStore classes, ClassChanges changes, ParticularsStore particulars, GuestStore guests, ApplicationEventPublisher events, Clock clock) {
         this.mapper = mapper;
         this.classes = classes;
         this.changes = changes;
         this.particulars = particulars;
         this.guests = guests;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -73,6 +76,10 @@ public class SignupStore {
 
     /** Somebody who waits, and since when, in universal time. */
     public record Waiting(Attendee attendee, LocalDateTime since) {
+    }
+
+    /** Somebody has a place now, or waits for one; the secret opens their own page. */
+    public record Placed(long classId, String title, String attendee, String contact, String secret, boolean waiting) {
     }
 
     /** What came of signing up: the secret of their own page, and whether they wait. */
@@ -132,7 +139,9 @@ public class SignupStore {
                     changes.change(id, stored.version(), with(stored.cooking(), attendee), stored.wishes(), GUEST, "signed up");
                 }
                 particulars.keep(id, attendee.id(), known);
-                return new Taken(guests.link(id, stored.cooking(), attendee.id()), full);
+                String secret = guests.link(id, stored.cooking(), attendee.id());
+                events.publishEvent(new Placed(id, stored.cooking().title(), attendee.id(), known.contact(), secret, full));
+                return new Taken(secret, full);
             } catch (StaleClassException e) {
                 // Somebody else signed up at the same moment: once more, with what is there now.
                 continue;
@@ -148,6 +157,8 @@ public class SignupStore {
         Attendee next = waiting(id).stream().map(Waiting::attendee).filter(own -> own.id().equals(attendee)).findFirst().orElseThrow(NotFoundException::new);
         changes.change(id, version, with(stored.cooking(), next), stored.wishes(), who, "taken in from the waiting list");
         mapper.dropWaiting(id, attendee);
+        String contact = particulars.of(id).getOrDefault(attendee, Particulars.UNKNOWN).contact();
+        events.publishEvent(new Placed(id, stored.cooking().title(), attendee, contact, guests.link(id, stored.cooking(), attendee), false));
     }
 
     /** Changes what a guest said of themselves, in the class or on the waiting list. */

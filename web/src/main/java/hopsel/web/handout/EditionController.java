@@ -9,6 +9,7 @@ import hopsel.core.handout.Statements;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.ParticularsStore;
@@ -23,7 +24,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 import java.security.Principal;
 import java.util.ArrayList;
@@ -35,6 +35,7 @@ import java.util.Optional;
 @Controller
 class EditionController {
 
+    private final OwnAddress address;
     private final ClassPages pages;
     private final ClassStore classes;
     private final EditionStore editions;
@@ -43,7 +44,8 @@ class EditionController {
     private final ParticularsStore particulars;
     private final PostOffice post;
 
-    EditionController(ClassPages pages, ClassStore classes, EditionStore editions, HandoutDesk desk, GuestStore guests, ParticularsStore particulars, PostOffice post) {
+    EditionController(OwnAddress address, ClassPages pages, ClassStore classes, EditionStore editions, HandoutDesk desk, GuestStore guests, ParticularsStore particulars, PostOffice post) {
+        this.address = address;
         this.pages = pages;
         this.classes = classes;
         this.editions = editions;
@@ -163,7 +165,7 @@ class EditionController {
     }
 
     private String link(long id, CookingClass cooking, Attendee attendee) {
-        return ServletUriComponentsBuilder.fromCurrentContextPath().path("/guest/" + guests.link(id, cooking, attendee.id())).toUriString();
+        return address.of("/guest/" + guests.link(id, cooking, attendee.id()));
     }
 
     /** Sends the released edition to everybody who has an address and does not have it yet. */

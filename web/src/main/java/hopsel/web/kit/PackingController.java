@@ -10,6 +10,7 @@ import hopsel.core.provision.Shopping;
 import hopsel.web.device.PrinterStore;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.LabelSheet;
+import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.MadeStore;
@@ -26,7 +27,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 import java.security.Principal;
 import java.util.List;
@@ -38,6 +38,7 @@ class PackingController {
 
     private static final int MOST_PEOPLE = 20;
 
+    private final OwnAddress address;
     private final ClassPages pages;
     private final GuestStore guests;
     private final TickStore ticks;
@@ -48,7 +49,8 @@ class PackingController {
     private final ShelfStore shelf;
     private final Catalogue builtIn;
 
-    PackingController(ClassPages pages, GuestStore guests, TickStore ticks, PackingDesk desk, KitLabels labels, MadeStore made, PrinterStore printer, ShelfStore shelf, Catalogue builtIn) {
+    PackingController(OwnAddress address, ClassPages pages, GuestStore guests, TickStore ticks, PackingDesk desk, KitLabels labels, MadeStore made, PrinterStore printer, ShelfStore shelf, Catalogue builtIn) {
+        this.address = address;
         this.pages = pages;
         this.guests = guests;
         this.ticks = ticks;
@@ -86,7 +88,7 @@ class PackingController {
                                   @RequestParam(value = "numbers", defaultValue = "false") boolean numbers, Principal who, Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "printed labels");
-        String base = ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
+        String base = address.of("");
         byte[] pdf = labels.sheets(id, planned, labels.labels(planned, desk.packing(planned), desk.run(id, planned), which), size, skip, !numbers, base);
         labels.printed(id, planned, MadeStore.Kind.LABEL, who.getName());
         return pdf("kit-labels-%d.pdf".formatted(id), pdf);

@@ -7,6 +7,7 @@ import hopsel.core.planned.Prepared;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.LabelSheet;
+import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Print;
 import hopsel.web.frame.Remembered;
 import hopsel.web.frame.Station;
@@ -21,7 +22,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -32,6 +32,7 @@ import java.util.Optional;
 @Controller
 class MiseController {
 
+    private final OwnAddress address;
     private final ClassPages pages;
     private final ShelfStore shelf;
     private final TickStore ticks;
@@ -40,7 +41,8 @@ class MiseController {
     private final Figures figures;
     private final Remembered<Prepared> remembered = new Remembered<>();
 
-    MiseController(ClassPages pages, ShelfStore shelf, TickStore ticks, CountdownCalendar calendar, Print print, Figures figures) {
+    MiseController(OwnAddress address, ClassPages pages, ShelfStore shelf, TickStore ticks, CountdownCalendar calendar, Print print, Figures figures) {
+        this.address = address;
         this.pages = pages;
         this.shelf = shelf;
         this.ticks = ticks;
@@ -118,7 +120,7 @@ class MiseController {
 
     @GetMapping("/classes/{id}/labels.pdf")
     ResponseEntity<byte[]> labels(@PathVariable("id") long id, @RequestParam(value = "size", defaultValue = "A4_24") LabelSheet.Size size, @RequestParam(value = "skip", defaultValue = "0") int skip, Model model) {
-        String runSheet = ServletUriComponentsBuilder.fromCurrentContextPath().path("/classes/%d/plan".formatted(id)).toUriString();
+        String runSheet = address.of("/classes/%d/plan".formatted(id));
         List<Label> all = open(id, "labels", model).map(Prepared::labels).orElse(List.of());
         var sheets = LabelSheet.place(all, label -> "%s#step:%s".formatted(runSheet, label.steps().isEmpty() ? "" : label.steps().get(0)), size, skip);
         byte[] pdf = print.pdf("mise/labels-pdf", Map.of("cooking", pages.cooking(id), "sheets", sheets, "size", size, "figures", figures));

@@ -19,6 +19,8 @@ public final class Menu {
 
     /** What everybody avoids, beside their own list. */
     public static final String ANIMAL = "animal";
+    /** Why somebody is served something else though they avoid nothing in it. */
+    public static final String FEWER_KITS = "fewer-kits";
 
     private final Catalogue catalogue;
     private final List<Substitution> substitutions;
@@ -36,6 +38,10 @@ public final class Menu {
     /** What becomes of a line of a dish for an attendee. */
     public Serving serve(Dish dish, IngredientLine line, Attendee attendee) {
         Item written = catalogue.get(line.item());
+        Optional<Serving> packed = packed(line, attendee);
+        if (packed.isPresent()) {
+            return packed.get();
+        }
         List<String> reasons = inDish(dish, line, avoided(written, attendee));
         if (!reasons.isEmpty()) {
             return instead(line, attendee, reasons, line.optional() ? new Serving.LeftOut(reasons) : new Serving.CannotServe(reasons));
@@ -45,6 +51,19 @@ public final class Menu {
             return new Serving.AsWritten(List.of());
         }
         return instead(line, attendee, disliked, line.optional() ? new Serving.LeftOut(disliked) : new Serving.AsWritten(disliked));
+    }
+
+    /** What the host packs for fewer kinds of kit, as far as it still suits them. */
+    private Optional<Serving> packed(IngredientLine line, Attendee attendee) {
+        String use = attendee.served().get(line.item());
+        if (use == null) {
+            return Optional.empty();
+        }
+        if (use.isEmpty()) {
+            return line.optional() ? Optional.of(new Serving.LeftOut(List.of(FEWER_KITS))) : Optional.empty();
+        }
+        return substitutions.stream().filter(own -> own.replaced().equals(line.item()) && own.use().equals(use) && avoided(catalogue.get(use), attendee).isEmpty()).findFirst()
+                .map(own -> new Serving.Substituted(own, List.of(FEWER_KITS)));
     }
 
     /** The first substitution that they may have and do not mind; of those that they would rather not have, the first; else what else there is. */

@@ -244,6 +244,17 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         }
     }
 
+    /** The class packed in the fewest kinds of kit: everybody gets what their kind gets, and nothing else is changed. */
+    public CookingClass packed(CookingClass cooking) {
+        return cooking.attendedBy(cooking.attendees().stream().map(attendee -> kits.stream().filter(kind -> kind.attendees.contains(attendee)).findFirst().map(kind -> attendee.served(served(kind))).orElse(attendee)).toList());
+    }
+
+    private static Map<String, String> served(Kind kind) {
+        Map<String, String> served = new TreeMap<>();
+        kind.changes.forEach(change -> served.put(change.item, change.use.map(Substitution::use).orElse("")));
+        return served;
+    }
+
     /** The class with one menu for everybody. */
     public CookingClass applied(CookingClass cooking, Catalogue builtIn) {
         CookingClass wanted = cooking;

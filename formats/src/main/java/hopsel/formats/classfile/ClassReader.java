@@ -24,7 +24,9 @@ import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /** Reads the class, member by member; see the class file's contract, section 1. */
 final class ClassReader {
@@ -163,13 +165,19 @@ final class ClassReader {
                 node.optionalText("role"), node.optionalText("note"), node.optionalText("effect"));
     }
 
+    private static Map<String, String> served(Node node) {
+        Map<String, String> served = new TreeMap<>();
+        node.optionalList("served", own -> Map.entry(own.text("for"), own.optionalText("use").orElse(""))).orElse(List.of()).forEach(entry -> served.put(entry.getKey(), entry.getValue()));
+        return served;
+    }
+
     static Attendee attendee(Node node) {
         return new Attendee(node.id("id"), node.text("name"),
                 node.texts("avoids", true, (word, at) -> Optional.of(word)),
                 node.number("servings", Bounds.POSITIVE),
                 node.optionalText("zone").flatMap(name -> zone(node, name)),
                 node.word("gets", Attendee.Gets.values(), Attendee.Gets::word),
-                node.texts("rather", false, (word, at) -> Optional.of(word)));
+                node.texts("rather", false, (word, at) -> Optional.of(word)), served(node));
     }
 
     private Provision provision() {

@@ -252,6 +252,15 @@ final class ClassWriter {
             ArrayNode rather = node.putArray("rather");
             attendee.rather().forEach(rather::add);
         }
+        if (!attendee.served().isEmpty()) {
+            ArrayNode served = node.putArray("served");
+            attendee.served().forEach((item, use) -> {
+                ObjectNode own = served.addObject().put("for", item);
+                if (!use.isEmpty()) {
+                    own.put("use", use);
+                }
+            });
+        }
     }
 
     private static void provision(ObjectNode node, Provision provision) {

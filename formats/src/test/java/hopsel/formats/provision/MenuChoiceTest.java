@@ -25,6 +25,7 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 import hopsel.formats.classfile.BuiltInCatalogue;
+import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.contract.Samples;
 import org.junit.jupiter.api.Test;
 
@@ -113,5 +114,24 @@ class MenuChoiceTest {
             Dish dish = new Dish("bowl", "Bowl", BigDecimal.ONE, List.of(new Component("all", "All", List.of(line), List.of(step))));
             assertThat(Menu.of(any, BUILT_IN).serve(dish, line, ana)).isInstanceOf(hot ? Serving.AsWritten.class : Serving.CannotServe.class);
         }
+    }
+
+    @Test
+    void packedInTheFewestKindsEverybodyGetsWhatTheirKindGetsAndNothingTheyAvoid() throws Exception {
+        CookingClass cooking = cooking(List.of(line("cashews", false), line("firm-tofu", false), line("mint", true)),
+                List.of(instead("cashews", "almonds"), instead("cashews", "sunflower-seeds"), instead("firm-tofu", "carrot")), guest("Ana", "cashews"), guest("Bo", "tree-nut"), guest("Cy", "soy", "mint"), guest("Di"));
+        MenuChoice choice = MenuChoice.of(cooking, BUILT_IN);
+        CookingClass packed = choice.packed(cooking);
+        Menu menu = Menu.of(packed, BUILT_IN);
+        Dish dish = packed.dishes().get(0);
+        long kinds = packed.attendees().stream().map(attendee -> dish.lines().map(line -> menu.serve(dish, line, attendee) instanceof Serving.Substituted other ? other.substitution().use() : menu.serve(dish, line, attendee) instanceof Serving.LeftOut ? "-" : line.item()).toList()).distinct().count();
+        assertThat(kinds).isEqualTo(choice.kits().size()).isLessThan(4);
+        packed.attendees().forEach(attendee -> dish.lines().forEach(line -> {
+            if (menu.serve(dish, line, attendee) instanceof Serving.Substituted other) {
+                assertThat(Menu.avoided(BUILT_IN.get(other.substitution().use()), attendee)).isEmpty();
+            }
+        }));
+        assertThat(packed.attendees().get(3).served()).as("who can eat it as written does").isEmpty();
+        assertThat(ClassFile.readAttendee(ClassFile.attendee(packed.attendees().get(0)).toString())).isEqualTo(packed.attendees().get(0));
     }
 }

@@ -2,6 +2,7 @@ package hopsel.web.classes;
 
 import hopsel.web.classes.ClassRows.AttendeeAvoidRow;
 import hopsel.web.classes.ClassRows.AttendeeRow;
+import hopsel.web.classes.ClassRows.AttendeeServedRow;
 import hopsel.web.classes.ClassRows.ClassRow;
 import hopsel.web.classes.ClassRows.ComponentRow;
 import hopsel.web.classes.ClassRows.DishRow;
@@ -127,6 +128,10 @@ interface ClassMapper {
     List<AttendeeRow> attendees(@Param("id") long id);
 
     void insertAttendees(@Param("id") long id, @Param("rows") List<AttendeeRow> rows);
+
+    List<AttendeeServedRow> attendeeServed(@Param("id") long id);
+
+    void insertAttendeeServed(@Param("id") long id, @Param("rows") List<AttendeeServedRow> rows);
 
     List<AttendeeAvoidRow> attendeeAvoids(@Param("id") long id);
 

@@ -85,6 +85,9 @@ final class ClassRows {
     record AttendeeRow(String id, int position, String name, BigDecimal servings, String zone, String gets) {
     }
 
+    record AttendeeServedRow(String attendeeId, String itemId, String useId) {
+    }
+
     record AttendeeAvoidRow(String attendeeId, int position, String word, boolean strict) {
     }
 

@@ -122,6 +122,7 @@ public class ClassStore {
         insert(id, rows.substitutions(), mapper::insertSubstitutions);
         insert(id, rows.attendees(), mapper::insertAttendees);
         insert(id, rows.attendeeAvoids(), mapper::insertAttendeeAvoids);
+        insert(id, rows.attendeeServed(), mapper::insertAttendeeServed);
         insert(id, rows.pantryStocks(), mapper::insertPantryStocks);
         insert(id, rows.sharedComponents(), mapper::insertSharedComponents);
     }

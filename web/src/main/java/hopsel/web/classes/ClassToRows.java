@@ -13,6 +13,7 @@ import hopsel.core.measure.Minutes;
 import hopsel.formats.classfile.RoomFile;
 import hopsel.web.classes.ClassRows.AttendeeAvoidRow;
 import hopsel.web.classes.ClassRows.AttendeeRow;
+import hopsel.web.classes.ClassRows.AttendeeServedRow;
 import hopsel.web.classes.ClassRows.ClassRow;
 import hopsel.web.classes.ClassRows.ComponentRow;
 import hopsel.web.classes.ClassRows.DishRow;
@@ -189,6 +190,10 @@ final class ClassToRows {
     List<AttendeeRow> attendees() {
         return rows(cooking.attendees(), (i, attendee) -> new AttendeeRow(attendee.id(), i, attendee.name(),
                 attendee.servings(), or(attendee.zone().map(ZoneId::getId)), attendee.gets().word()));
+    }
+
+    List<AttendeeServedRow> attendeeServed() {
+        return cooking.attendees().stream().flatMap(attendee -> attendee.served().entrySet().stream().map(entry -> new AttendeeServedRow(attendee.id(), entry.getKey(), entry.getValue()))).toList();
     }
 
     List<AttendeeAvoidRow> attendeeAvoids() {

@@ -41,6 +41,7 @@ import hopsel.core.measure.Unit;
 import hopsel.core.provision.Provision;
 import hopsel.formats.classfile.RoomFile;
 import hopsel.web.classes.ClassRows.AttendeeAvoidRow;
+import hopsel.web.classes.ClassRows.AttendeeServedRow;
 import hopsel.web.classes.ClassRows.ClassRow;
 import hopsel.web.classes.ClassRows.ItemAllergenRow;
 import hopsel.web.classes.ClassRows.ItemNameRow;
@@ -213,10 +214,12 @@ final class RowsToClass {
 
     private List<Attendee> attendees() {
         Map<String, List<AttendeeAvoidRow>> avoids = group(mapper.attendeeAvoids(row.id()), AttendeeAvoidRow::attendeeId);
+        Map<String, List<AttendeeServedRow>> served = group(mapper.attendeeServed(row.id()), AttendeeServedRow::attendeeId);
         return mapper.attendees(row.id()).stream().map(attendee -> new Attendee(attendee.id(), attendee.name(),
                 words(avoids, attendee.id(), true),
                 Decimals.plain(attendee.servings()), Optional.ofNullable(attendee.zone()).map(ZoneId::of),
-                word(Attendee.Gets.values(), Attendee.Gets::word, attendee.gets()), words(avoids, attendee.id(), false))).toList();
+                word(Attendee.Gets.values(), Attendee.Gets::word, attendee.gets()), words(avoids, attendee.id(), false),
+                served.getOrDefault(attendee.id(), List.of()).stream().collect(Collectors.toMap(AttendeeServedRow::itemId, AttendeeServedRow::useId)))).toList();
     }
 
     private static List<String> words(Map<String, List<AttendeeAvoidRow>> avoids, String attendee, boolean strict) {

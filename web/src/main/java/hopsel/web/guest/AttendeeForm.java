@@ -95,7 +95,9 @@ public final class AttendeeForm {
         if (servings.compareTo(MOST_SERVINGS) > 0) {
             throw new BadEntryException("servings" + suffix, "is %s. Give 100 at most; a bigger group signs up as several.".formatted(servings.toPlainString()));
         }
-        return new Attendee(id, name, avoids, servings, zone(in, "zone" + suffix), gets, rather);
+        Attendee said = new Attendee(id, name, avoids, servings, zone(in, "zone" + suffix), gets, rather);
+        // What the host chose for fewer kinds of kit holds until they say something else.
+        return before.attendees().stream().filter(own -> own.id().equals(id) && own.avoids().equals(avoids) && own.rather().equals(rather)).findFirst().map(own -> said.served(own.served())).orElse(said);
     }
 
     private List<String> words(Entered in, String field, String name) throws BadEntryException {

@@ -154,7 +154,7 @@ class GuestController {
                 throw new BadEntryException("time", "is over: kits are being packed. Tell the host yourself.");
             }
             Attendee said = new AttendeeForm(cooking, seen.planned.catalogue(), rules.all()).attendee(in, "", seen.attendee.id(), seen.attendee.name());
-            Attendee changed = new Attendee(said.id(), said.name(), said.avoids(), said.servings(), said.zone().or(seen.attendee::zone), seen.attendee.gets(), said.rather());
+            Attendee changed = new Attendee(said.id(), said.name(), said.avoids(), said.servings(), said.zone().or(seen.attendee::zone), seen.attendee.gets(), said.rather(), said.served());
             signups.change(seen.id, changed, AttendeeForm.particulars(in, ""));
             return "redirect:/guest/" + token;
         } catch (BadEntryException e) {

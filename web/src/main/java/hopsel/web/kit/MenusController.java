@@ -33,6 +33,7 @@ import java.security.Principal;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -65,6 +66,9 @@ class MenusController {
         model.addAttribute("choice", choice);
         model.addAttribute("products", choice.newProducts(planned.cooking()));
         model.addAttribute("now", MenuCost.of(planned, planned.cooking(), builtIn));
+        model.addAttribute("fewest", MenuCost.of(planned, choice.packed(planned.cooking()), builtIn));
+        model.addAttribute("packedSo", choice.packed(planned.cooking()).equals(planned.cooking()));
+        model.addAttribute("served", planned.cooking().attendees().stream().anyMatch(attendee -> !attendee.served().isEmpty()));
         if (!choice.oneMenu().isEmpty()) {
             model.addAttribute("one", MenuCost.of(planned, choice.applied(planned.cooking(), builtIn), builtIn));
         }
@@ -88,6 +92,20 @@ class MenusController {
             next.addFlashAttribute("warned", "classes.stale");
         }
         return "redirect:/classes/%d/menus".formatted(id);
+    }
+
+    /** Packs the fewest kinds of kit, or each kit by its own list again. */
+    @PostMapping("/classes/{id}/menus/kits")
+    String takeFewest(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam(value = "own", defaultValue = "false") boolean own, RedirectAttributes next, Principal who) {
+        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
+        CookingClass wanted = own ? stored.cooking().attendedBy(stored.cooking().attendees().stream().map(attendee -> attendee.served(Map.of())).toList()) : MenuChoice.of(stored.cooking(), builtIn).packed(stored.cooking());
+        try {
+            changes.change(id, version, wanted, stored.wishes(), who.getName(), own ? "each kit by its own list" : "the fewest kinds of kit");
+            next.addFlashAttribute("toldLines", List.of("Kits, shopping, labels and handouts follow; undo stands in the set-up."));
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+        }
+        return "redirect:/classes/%d/menus#several".formatted(id);
     }
 
     /** What the label of this class's pack says beyond what the catalogue knows. */

@@ -35,6 +35,11 @@ public record Attendee(String id, String name, List<String> avoids, BigDecimal s
         this(id, name, avoids, servings, zone, gets, rather, Map.of());
     }
 
+    /** The same person under another id. */
+    public Attendee named(String otherId) {
+        return new Attendee(otherId, name, avoids, servings, zone, gets, rather, served);
+    }
+
     /** The same person, served otherwise. */
     public Attendee served(Map<String, String> otherwise) {
         return new Attendee(id, name, avoids, servings, zone, gets, rather, otherwise);

@@ -3,6 +3,7 @@ package hopsel.web.guest;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Particulars;
+import hopsel.core.recipe.Slug;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
 import hopsel.web.classes.ClassChanges;
@@ -123,11 +124,13 @@ public class SignupStore {
     /**
      * Takes somebody in, or onto the waiting list.
      *
-     * @param attendee with an id that nobody has
+     * @param wanted whatever their id: they get one that nobody has
      */
-    public Taken signUp(long id, Attendee attendee, Particulars known) {
+    public Taken signUp(long id, Attendee wanted, Particulars known) {
         for (int i = 0; i < TRIES; i++) {
             StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
+            // Two of the same name at the same moment get an id each.
+            Attendee attendee = wanted.named(Slug.free(wanted.name(), taken(id, stored.cooking())::contains));
             boolean full = of(id).left(stored.cooking()).filter(left -> left == 0).isPresent();
             if (full && mapper.waiting(id).size() >= MOST_WAITING) {
                 throw new NotFoundException();

@@ -32,6 +32,7 @@ import java.security.Principal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -123,7 +124,14 @@ class StationController {
             refusal.ifPresent(no -> {
                 next.addFlashAttribute("warnedLines", List.of(words.refusal(no, planned.catalogue())));
                 next.addFlashAttribute("typed", fields);
+                next.addFlashAttribute("refused", true);
             });
+            if (kind == Kind.READ_LABEL || kind == Kind.CLEAN) {
+                // The portion is still to come: what was typed of its pack stays, its weight is read anew.
+                Map<String, String> kept = new HashMap<>(fields);
+                kept.remove("grams");
+                next.addFlashAttribute("typed", kept);
+            }
             boolean away = refusal.isEmpty() && (kind == Kind.CLOSE || kind == Kind.RELEASE);
             return "redirect:" + back.buildAndExpand(id, station, fields.getOrDefault("item", ""), away ? 0 : number).encode().toUriString();
         } catch (BadEntryException e) {

@@ -66,11 +66,29 @@ public record Learned(int likely, int low, int high, List<Integer> observed, int
         return new Learned(rounded(mean), rounded(low), rounded(high), new ArrayList<>(took.subList(0, Math.min(SHOWN, took.size()))), took.size());
     }
 
+    /**
+     * For a cook in a kitchen: what others took stands in for the recipe's own figure, and their own times move it.
+     *
+     * @param recipe seconds that the recipe says
+     * @param all    observations of this step, the last first; at least one
+     * @param cook   name of whoever will do it; empty text: nobody's hands
+     */
+    public static Learned of(int recipe, List<Observation> all, String cook, String kitchen) {
+        List<Integer> own = all.stream().filter(one -> one.cook().equals(cook) && one.kitchen().equals(kitchen)).map(Observation::seconds).toList();
+        List<Integer> others = all.stream().filter(one -> !one.cook().equals(cook) || !one.kitchen().equals(kitchen)).map(Observation::seconds).toList();
+        int known = others.isEmpty() ? recipe : from(recipe, others).likely;
+        return own.isEmpty() ? from(recipe, others) : from(known, own);
+    }
+
+    /** As minutes of a step. */
+    public StepMinutes minutes() {
+        return new StepMinutes(minutes(Math.min(low, likely)), minutes(likely), minutes(Math.max(high, likely)));
+    }
+
     /** The class with these minutes at a step. */
     public CookingClass in(CookingClass cooking, StepRef ref) {
-        StepMinutes minutes = new StepMinutes(minutes(Math.min(low, likely)), minutes(likely), minutes(Math.max(high, likely)));
         return cooking.with(cooking.dishes().stream().map(dish -> !dish.id().equals(ref.dish()) ? dish : new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream()
-                .map(component -> new Component(component.id(), component.title(), component.ingredients(), component.steps().stream().map(step -> step.id().equals(ref.step()) ? step.with(minutes, step.needs()) : step).toList())).toList())).toList());
+                .map(component -> new Component(component.id(), component.title(), component.ingredients(), component.steps().stream().map(step -> step.id().equals(ref.step()) ? step.with(minutes(), step.needs()) : step).toList())).toList())).toList());
     }
 
     private static Minutes minutes(int seconds) {

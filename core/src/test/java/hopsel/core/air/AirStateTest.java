@@ -28,7 +28,7 @@ class AirStateTest {
     private final List<AirEvent> events = new ArrayList<>();
     private CookingClass cooking;
     private Plan plan;
-    private AirState.Layout layout;
+    private RunningOrder layout;
 
     @BeforeEach
     void aBakeBetweenTwoStepsOfHandsWork() {
@@ -38,7 +38,7 @@ class AirStateTest {
     private void of(CookingClass wanted) {
         cooking = wanted;
         plan = Planner.plan(cooking);
-        layout = AirState.Layout.of(cooking, plan);
+        layout = RunningOrder.of(cooking, plan);
     }
 
     private AirEvent press(double minute, Kind kind, String step) {
@@ -103,15 +103,39 @@ class AirStateTest {
 
     @Test
     void whatIsAdvisedGainsWhatItSays() {
-        of(SmallClass.of(20).assistant().part("a", hands("mix", 10), watch("bake", 20).after("mix"), hands("serve", 5).after("bake")).part("b", hands("curl", 6).show(Show.MAY)).build());
+        of(SmallClass.of(20).assistant().part("a", hands("mix", 10).range(0.5, 1), watch("bake", 20).after("mix"), hands("serve", 5).after("bake")).part("b", hands("curl", 6).show(Show.MAY)).build());
         press(0, Kind.ON_AIR, "");
         AirState state = at(8);
-        for (AirState.Remedy remedy : state.remedies(Optional.of("assistant"))) {
+        List<Reply> all = new Replies(state, Optional.of("assistant"), false).alone();
+        assertThat(all).isNotEmpty().allSatisfy(reply -> {
             List<AirEvent> taken = new ArrayList<>(events);
-            taken.add(new AirEvent(99, remedy.kind(), remedy.key(), AIR.plusSeconds(8 * 60), 0, remedy.kind() == Kind.HAND_OVER ? "assistant" : ""));
-            assertThat(state.end() - layout.at(taken, AIR.plusSeconds(8 * 60)).end()).as(remedy.toString()).isEqualTo(remedy.gain()).isPositive();
-        }
-        assertThat(state.remedies(Optional.of("assistant"))).isSortedAccordingTo((one, two) -> two.gain() - one.gain());
+            taken.add(reply.pressed(99, AIR.plusSeconds(8 * 60)));
+            assertThat(state.end() - layout.at(taken, AIR.plusSeconds(8 * 60)).end()).as(reply.toString()).isEqualTo(reply.gain()).isPositive();
+        });
+    }
+
+    @Test
+    void aRetakeRunsAgainAndBothTakesAreKept() {
+        press(0, Kind.ON_AIR, "");
+        press(0, Kind.START, "mix");
+        press(9, Kind.DONE, "mix");
+        press(10, Kind.START, "mix");
+        assertThat(step(at(11), "mix").status()).isEqualTo(Status.RUNNING);
+        press(19, Kind.FAILED, "mix", AirEvent.Trouble.SPILT.name(), 0);
+        Coverage coverage = Coverage.of(at(20));
+        assertThat(coverage.takes().get(AirState.key(step(at(20), "mix").activity()))).containsExactly(new Coverage.Take(0, Optional.of(540), true), new Coverage.Take(600, Optional.of(1140), false));
+        assertThat(coverage.toFilm()).extracting(standing -> standing.activity().step().step()).as("what failed is to be filmed, and first").startsWith("mix").contains("bake", "serve");
+    }
+
+    @Test
+    void aComponentThatIsDroppedGoesWithEverythingThatHasNotBegun() {
+        of(SmallClass.of(40).part("a", hands("mix", 10), hands("serve", 5).after("mix")).part("dip", hands("stir", 5), hands("spoon", 3).after("stir")).build());
+        press(0, Kind.ON_AIR, "");
+        int before = at(1).end();
+        press(1, Kind.DROP, "", "dish/dip", 0);
+        assertThat(step(at(1), "stir").status()).isEqualTo(Status.SKIPPED);
+        assertThat(step(at(1), "mix").status()).isEqualTo(Status.AHEAD);
+        assertThat(before - at(1).end()).isEqualTo(8 * 60);
     }
 
     @Test
@@ -127,6 +151,6 @@ class AirStateTest {
     void whatTheDishNeedsIsNeverAdvisedToBeSkipped() {
         of(SmallClass.of(20).part("a", hands("knead", 10).show(Show.MAY), hands("roll", 10).after("knead"), hands("plate", 5).after("roll")).part("dip", hands("stir", 5).show(Show.MAY)).build());
         press(0, Kind.ON_AIR, "");
-        assertThat(at(1).remedies(Optional.empty())).filteredOn(remedy -> remedy.kind() == Kind.SKIP).extracting(AirState.Remedy::key).allMatch(key -> key.contains("/stir|")).isNotEmpty();
+        assertThat(new Replies(at(1), Optional.empty(), false).alone()).filteredOn(reply -> reply.means().kind() == Kind.SKIP).extracting(Reply::key).allMatch(key -> key.contains("/stir|")).isNotEmpty();
     }
 }

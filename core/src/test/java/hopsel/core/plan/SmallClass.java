@@ -85,8 +85,10 @@ public final class SmallClass {
     /** Shown unless it says otherwise, after nothing, with no limits. */
     public static final class Draft {
 
-        private final String id;
+        private final String title;
+        private String id;
         private final Minutes minutes;
+        private StepMinutes range;
         private final Work work;
         private final List<Need> needs = new ArrayList<>();
         private final List<After> after = new ArrayList<>();
@@ -96,8 +98,22 @@ public final class SmallClass {
 
         private Draft(String id, double minutes, Work work) {
             this.id = id;
+            this.title = id;
             this.minutes = Minutes.of(BigDecimal.valueOf(minutes));
+            this.range = StepMinutes.of(this.minutes);
             this.work = work;
+        }
+
+        /** At least and at most, as shares of what is likely. */
+        public Draft range(double low, double high) {
+            range = new StepMinutes(Minutes.of(minutes.value().multiply(BigDecimal.valueOf(low))), minutes, Minutes.of(minutes.value().multiply(BigDecimal.valueOf(high))));
+            return this;
+        }
+
+        /** Another id than its title. */
+        public Draft id(String other) {
+            id = other;
+            return this;
         }
 
         public Draft after(String step) {
@@ -136,7 +152,7 @@ public final class SmallClass {
         }
 
         Step step() {
-            return new Step(id, id, Optional.empty(), StepMinutes.of(minutes), work, show, needs, after, keeps, swap, List.of(), Optional.empty(),
+            return new Step(id, title, Optional.empty(), range, work, show, needs, after, keeps, swap, List.of(), Optional.empty(),
                     Optional.empty(), Optional.empty(), Optional.empty());
         }
     }

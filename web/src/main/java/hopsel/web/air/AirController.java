@@ -1,6 +1,12 @@
 package hopsel.web.air;
 
 import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.AirEvent.Trouble;
+import hopsel.core.air.Ovens;
+import hopsel.core.air.Taste;
+import hopsel.core.practice.Pace;
+import hopsel.web.air.AirStore.Pressed;
+import hopsel.web.air.AirStore.Run;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
@@ -16,61 +22,80 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 import java.security.Principal;
 import java.util.Arrays;
-import java.util.Set;
+import java.util.List;
 
-/** The three screens of a class on air: the host's, the assistant's, the audience's. */
+/** The three screens of a class on air, or of a rehearsal of it: the host's, the assistant's, the audience's. */
 @Controller
 class AirController {
 
-    private static final Set<String> SCREENS = Set.of("host", "assistant", "audience");
     private static final int LONGEST = 1000;
+    private static final int LONGEST_KEY = 600;
+    private static final int LONGEST_CLIENT = 64;
+    private static final int MOST_SECONDS = 3600;
+    private static final List<Integer> SPEEDS = List.of(0, 1, 5, 20, Pace.FASTEST);
 
     private final ClassPages pages;
     private final AirDesk desk;
+    private final AirRuns runs;
     private final AirStreams streams;
 
-    AirController(ClassPages pages, AirDesk desk, AirStreams streams) {
+    AirController(ClassPages pages, AirDesk desk, AirRuns runs, AirStreams streams) {
         this.pages = pages;
         this.desk = desk;
+        this.runs = runs;
         this.streams = streams;
     }
 
     @GetMapping("/classes/{id}/air")
     String host(@PathVariable("id") long id, Model model) {
-        return screen(id, "host", model);
+        return screen(id, "host", 0, model);
     }
 
     @GetMapping("/classes/{id}/air/{screen:host|assistant|audience}")
-    String screen(@PathVariable("id") long id, @PathVariable("screen") String screen, Model model) {
-        if (!SCREENS.contains(screen)) {
-            throw new NotFoundException();
-        }
+    String screen(@PathVariable("id") long id, @PathVariable("screen") String screen, @RequestParam(value = "run", defaultValue = "0") long run, Model model) {
         pages.open(id, Station.AIR, model);
+        model.addAttribute("planned", desk.planned(new Run(id, run)));
         model.addAttribute("screen", screen);
+        model.addAttribute("run", run);
+        model.addAttribute("speeds", SPEEDS);
+        model.addAttribute("troubles", Trouble.values());
+        model.addAttribute("touch", Taste.TOUCH);
+        model.addAttribute("ovenNames", Ovens.of(desk.planned(new Run(id, run)).cooking()));
+        runs.rehearsal(new Run(id, run)).ifPresent(rehearsal -> model.addAttribute("rehearsal", rehearsal));
         return "air/desk";
     }
 
     @GetMapping("/classes/{id}/air/state")
     @ResponseBody
-    AirView state(@PathVariable("id") long id) {
-        return desk.view(id);
+    AirView state(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run) {
+        return desk.view(new Run(id, run));
     }
 
     @GetMapping(value = "/classes/{id}/air/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter stream(@PathVariable("id") long id) {
-        desk.planned(id);
-        return streams.open(id);
+    SseEmitter stream(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run) {
+        desk.planned(new Run(id, run));
+        return streams.open(new Run(id, run));
     }
 
     @PostMapping("/classes/{id}/air/events")
     @ResponseBody
-    AirView pressed(@PathVariable("id") long id, @RequestParam("kind") String kind, @RequestParam(value = "activity", defaultValue = "") String activity, @RequestParam(value = "seconds", defaultValue = "0") int seconds,
+    AirView pressed(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run, @RequestParam("kind") String kind, @RequestParam(value = "activity", defaultValue = "") String activity, @RequestParam(value = "seconds", defaultValue = "0") int seconds,
                     @RequestParam(value = "text", defaultValue = "") String text, @RequestParam(value = "ago", defaultValue = "0") long ago, @RequestParam("client") String client, Principal who) {
         Kind known = Arrays.stream(Kind.values()).filter(own -> own.name().equals(kind)).findFirst().orElseThrow(NotFoundException::new);
-        if (activity.length() > 600 || client.length() > 64 || Math.abs(seconds) > 3600) {
+        if (activity.length() > LONGEST_KEY || client.length() > LONGEST_CLIENT || Math.abs(seconds) > MOST_SECONDS) {
             throw new NotFoundException();
         }
-        desk.pressed(id, known, activity, seconds, text.substring(0, Math.min(LONGEST, text.length())), ago, who.getName(), client);
-        return desk.view(id);
+        desk.pressed(new Run(id, run), new Pressed(known, activity, seconds, text.substring(0, Math.min(LONGEST, text.length())), who.getName(), client), ago);
+        return desk.view(new Run(id, run));
+    }
+
+    /** How fast the clock of a rehearsal goes from now on. */
+    @PostMapping("/classes/{id}/air/pace")
+    @ResponseBody
+    AirView pace(@PathVariable("id") long id, @RequestParam("run") long run, @RequestParam("speed") int speed) {
+        Run rehearsal = new Run(id, run);
+        desk.last(rehearsal);
+        runs.pace(rehearsal, speed);
+        return desk.view(rehearsal);
     }
 }

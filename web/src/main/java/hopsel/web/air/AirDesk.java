@@ -1,78 +1,139 @@
 package hopsel.web.air;
 
+import hopsel.core.advice.Talk;
 import hopsel.core.air.AirEvent;
 import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.AirState;
 import hopsel.core.air.Fallback;
+import hopsel.core.air.RunningOrder;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
+import hopsel.core.practice.SimulatedKitchen;
+import hopsel.web.air.AirRuns.Rehearsal;
+import hopsel.web.air.AirStore.Pressed;
+import hopsel.web.air.AirStore.Run;
+import hopsel.web.air.AirView.Words;
 import hopsel.web.frame.NotFoundException;
-import hopsel.web.frame.Remembered;
 import hopsel.web.handout.HandoutCautions;
+import hopsel.web.handout.HandoutPages;
 import hopsel.web.plan.PlanDesk;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
-import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** How classes stand on air. What many screens ask for at once is worked out once. */
+/** How classes stand on air, and rehearsals of them. What many screens ask for at once is worked out once. */
 @Component
 class AirDesk {
 
     /** Milliseconds for which an answer serves every screen. */
     private static final long FRESH = 400;
-    private static final Set<Kind> OF_A_STEP = Set.of(Kind.START, Kind.DONE, Kind.SKIP, Kind.SWAP_IN, Kind.FAILED);
+    private static final Duration LONGEST_AGO = Duration.ofHours(6);
+    private static final Set<Kind> OF_A_STEP = Set.of(Kind.START, Kind.DONE, Kind.SKIP, Kind.SWAP_IN, Kind.FAILED, Kind.CUT);
+    /** Of these, one of each text is enough. */
+    private static final Set<Kind> ONCE = Set.of(Kind.SHOWN, Kind.DROP, Kind.HANDED_IN, Kind.ANSWERED);
 
     private final AirStore store;
+    private final AirRuns runs;
+    private final Kitchens kitchens;
     private final PlanDesk plans;
     private final HandoutCautions cautions;
+    private final HandoutPages handoutPages;
+    private final Experience experience;
     private final MessageSource messages;
     private final Catalogue builtIn;
-    private final Clock clock;
-    private final Remembered<AirState.Layout> layouts = new Remembered<>();
-    private final Remembered<Map<String, AirView.Words>> words = new Remembered<>();
-    private final Map<Long, AirView> views = new ConcurrentHashMap<>();
+    private final Map<Run, Prepared> prepared = new ConcurrentHashMap<>();
+    private final Map<Run, AirView> views = new ConcurrentHashMap<>();
 
-    AirDesk(AirStore store, PlanDesk plans, HandoutCautions cautions, MessageSource messages, Catalogue builtIn, Clock clock) {
+    AirDesk(AirStore store, AirRuns runs, Kitchens kitchens, PlanDesk plans, HandoutCautions cautions, HandoutPages handoutPages, Experience experience, MessageSource messages, Catalogue builtIn) {
         this.store = store;
+        this.runs = runs;
+        this.kitchens = kitchens;
         this.plans = plans;
         this.cautions = cautions;
+        this.handoutPages = handoutPages;
+        this.experience = experience;
         this.messages = messages;
         this.builtIn = builtIn;
-        this.clock = clock;
     }
 
-    PlannedClass planned(long id) {
-        return plans.find(id).orElseThrow(NotFoundException::new).planned();
+    /** What follows from the plan of a run alone. */
+    private record Prepared(PlannedClass planned, RunningOrder order, Talk talk, Map<String, Words> words) {
     }
 
-    AirState state(long id, PlannedClass planned, List<AirEvent> events) {
-        return layouts.of(id, planned, "", () -> AirState.Layout.of(planned.cooking(), planned.plan())).at(events, clock.instant());
+    /**
+     * The class as it went on air in this run; where it has not, as it is planned now.
+     *
+     * @throws NotFoundException where there is no such run
+     */
+    PlannedClass planned(Run run) {
+        PlannedClass now = plans.find(run.id()).orElseThrow(NotFoundException::new).planned();
+        Optional<PlannedClass> then = runs.planned(run, now.cooking());
+        if (run.isRehearsal() && then.isEmpty()) {
+            throw new NotFoundException();
+        }
+        return then.orElse(now);
     }
 
-    AirView view(long id) {
-        long seq = store.last(id);
-        long now = clock.millis();
-        return views.compute(id, (key, before) -> before != null && before.seq() == seq && now - before.now() < FRESH ? before : fresh(id, seq, now));
+    private Prepared prepared(Run run, PlannedClass planned) {
+        return prepared.compute(run, (key, known) -> known != null && known.planned == planned ? known
+                : new Prepared(planned, RunningOrder.of(planned.cooking(), planned.plan()), Talk.of(planned.cooking(), planned.plan()), words(run.id(), planned)));
     }
 
-    private AirView fresh(long id, long seq, long now) {
-        PlannedClass planned = planned(id);
-        Map<String, AirView.Words> all = words.of(id, planned, "", () -> words(id, planned));
-        return AirView.of(planned, state(id, planned, store.events(id)), all, seq, now);
+    AirState state(Run run, PlannedClass planned, List<AirEvent> events) {
+        return prepared(run, planned).order.at(events, runs.moment(run, Duration.ZERO));
     }
 
-    private Map<String, AirView.Words> words(long id, PlannedClass planned) {
+    /** The last that can be known of a run, at the moment by its clock. */
+    AirState state(Run run) {
+        PlannedClass planned = planned(run);
+        return state(run, planned, store.events(run));
+    }
+
+    /** The kitchen of a rehearsal, moved on to its moment. */
+    SimulatedKitchen kitchen(Run run, PlannedClass planned, Rehearsal rehearsal) {
+        kitchens.catchUp(run, planned, rehearsal, rehearsal.pace().now(runs.moment(Run.evening(run.id()), Duration.ZERO)));
+        return kitchens.kitchen(run, planned, rehearsal);
+    }
+
+    /** Number of the last event, once a simulated kitchen has been moved on. */
+    long last(Run run) {
+        runs.rehearsal(run).ifPresent(rehearsal -> kitchen(run, planned(run), rehearsal));
+        return store.last(run);
+    }
+
+    AirView view(Run run) {
+        long seq = last(run);
+        long now = runs.moment(Run.evening(run.id()), Duration.ZERO).toEpochMilli();
+        return views.compute(run, (key, before) -> before != null && before.seq() == seq && now - before.asked() < FRESH ? before : fresh(run, seq, now));
+    }
+
+    private AirView fresh(Run run, long seq, long asked) {
+        PlannedClass planned = planned(run);
+        Prepared ready = prepared(run, planned);
+        Optional<Rehearsal> rehearsal = runs.rehearsal(run);
+        Instant moment = runs.moment(run, Duration.ZERO);
+        AirState state = ready.order.at(store.events(run), moment);
+        Map<String, Integer> pages = handoutPages.of(run.id());
+        AirViews views = new AirViews(planned, state, ready.talk, ready.words, pages, rehearsal.map(own -> kitchens.kitchen(run, planned, own)));
+        List<String> before = state.onAir().isEmpty() ? experience.lastTime(planned.cooking(), Optional.of(run.id())) : List.of();
+        return views.view(seq, asked, moment.toEpochMilli(), rehearsal.map(own -> own.pace().speed()).orElse(1), before);
+    }
+
+    private Map<String, Words> words(long id, PlannedClass planned) {
         Map<String, List<String>> care = cautions.ofSteps(id, planned.cooking(), planned.catalogue());
-        Map<String, AirView.Words> all = new HashMap<>();
-        planned.plan().activities().stream().map(Activity::step).distinct().forEach(step -> all.put(step.toString(), new AirView.Words(care.getOrDefault(step.toString(), List.of()),
+        Map<String, Words> all = new HashMap<>();
+        planned.plan().activities().stream().map(Activity::step).distinct().forEach(step -> all.put(step.toString(), new Words(care.getOrDefault(step.toString(), List.of()),
                 Fallback.of(planned.cooking(), builtIn, planned.plan(), step).stream().map(fallback -> said(fallback, planned.catalogue())).toList())));
         return all;
     }
@@ -82,22 +143,37 @@ class AirDesk {
         return messages.getMessage("air.rescue." + fallback.kind(), new Object[]{items ? catalogue.get(fallback.what()).name() : fallback.what(), items ? catalogue.get(fallback.instead()).name() : fallback.instead()}, Locale.ENGLISH);
     }
 
-    /** Writes down what was pressed; what says nothing new, because somebody else pressed the same, is dropped. */
-    void pressed(long id, Kind kind, String activity, int seconds, String text, long ago, String who, String client) {
-        PlannedClass planned = planned(id);
-        store.add(id, kind, activity, seconds, text, ago, who, client, before -> isNew(kind, activity, text, state(id, planned, before)));
+    /**
+     * Writes down what was pressed; what says nothing new, because somebody else pressed the same, is dropped.
+     *
+     * @param ago milliseconds since it was pressed: what was pressed out of touch counts for when it was pressed
+     */
+    void pressed(Run run, Pressed press, long ago) {
+        PlannedClass planned = planned(run);
+        Instant at = runs.moment(run, Duration.ofMillis(Math.max(0, Math.min(ago, LONGEST_AGO.toMillis()))));
+        if (press.kind() == Kind.ON_AIR && !run.isRehearsal() && state(run, planned, store.events(run)).onAir().isEmpty()) {
+            runs.begin(run, planned, press.who());
+        }
+        RunningOrder order = prepared(run, planned(run)).order;
+        store.add(run, press, at, before -> !overtaken(press, at, before) && isNew(press.kind(), press.activity(), press.text(), order.at(before, at)));
+        if (press.kind() == Kind.UNDO && !run.isRehearsal() && state(run).onAir().isEmpty()) {
+            runs.forget(run);
+        }
     }
 
-    private static boolean isNew(Kind kind, String activity, String text, AirState state) {
-        if (kind == Kind.ON_AIR) {
-            return state.onAir().isEmpty();
-        }
-        if (kind == Kind.UNDO) {
-            return state.events().stream().anyMatch(event -> String.valueOf(event.number()).equals(text));
-        }
-        if (kind == Kind.SHOWN && state.isShown(text) || kind == Kind.OVER && state.over()) {
-            return false;
-        }
-        return !OF_A_STEP.contains(kind) || state.events().stream().filter(event -> event.activity().equals(activity) && OF_A_STEP.contains(event.kind())).reduce((one, two) -> two).filter(last -> last.kind() == kind).isEmpty();
+    /** Whether something later was pressed for the same step by the time this arrived. */
+    private static boolean overtaken(Pressed press, Instant at, List<AirEvent> before) {
+        return OF_A_STEP.contains(press.kind()) && before.stream().anyMatch(event -> OF_A_STEP.contains(event.kind()) && event.activity().equals(press.activity()) && event.at().isAfter(at));
+    }
+
+    /** Whether a press says something that was not said yet. */
+    static boolean isNew(Kind kind, String activity, String text, AirState state) {
+        return switch (kind) {
+            case ON_AIR -> state.onAir().isEmpty();
+            case OVER -> !state.over();
+            case UNDO -> state.events().stream().anyMatch(event -> String.valueOf(event.number()).equals(text));
+            default -> ONCE.contains(kind) ? state.events().stream().noneMatch(event -> event.kind() == kind && Objects.equals(event.text(), text))
+                    : !OF_A_STEP.contains(kind) || state.events().stream().filter(event -> event.activity().equals(activity) && OF_A_STEP.contains(event.kind())).reduce((one, two) -> two).filter(last -> last.kind() == kind).isEmpty();
+        };
     }
 }

@@ -5,20 +5,42 @@ import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 
 /** What happened on air, in the database. */
 @Mapper
 interface AirMapper {
 
-    List<EventRow> events(@Param("id") long id);
+    List<EventRow> events(@Param("id") long id, @Param("run") long run);
 
     /** Classes that were on air, the last first. */
     List<Long> classes();
 
-    long last(@Param("id") long id);
+    long last(@Param("id") long id, @Param("run") long run);
 
-    void add(@Param("id") long id, @Param("row") EventRow row);
+    void add(@Param("id") long id, @Param("run") long run, @Param("row") EventRow row);
+
+    Optional<RunRow> run(@Param("id") long id, @Param("run") long run);
+
+    /** Rehearsals of a class, the last first. */
+    List<RunRow> runs(@Param("id") long id);
+
+    Optional<DocumentsRow> documents(@Param("id") long id, @Param("run") long run);
+
+    void putRun(@Param("id") long id, @Param("row") RunRow row, @Param("documents") DocumentsRow documents);
+
+    void pace(@Param("id") long id, @Param("run") long run, @Param("since") LocalDateTime since, @Param("atMs") long atMs, @Param("speed") int speed);
+
+    void forget(@Param("id") long id, @Param("run") long run);
+
+    void forgetEvents(@Param("id") long id, @Param("run") long run);
 
     record EventRow(long seq, String kind, String activity, LocalDateTime at, int seconds, String text, String who, String client) {
+    }
+
+    record RunRow(long run, long seed, String plays, LocalDateTime startAt, LocalDateTime since, long atMs, int speed, String madeBy, LocalDateTime madeAt) {
+    }
+
+    record DocumentsRow(String cooking, String plan) {
     }
 }

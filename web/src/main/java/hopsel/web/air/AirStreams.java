@@ -1,5 +1,8 @@
 package hopsel.web.air;
 
+import hopsel.web.air.AirStore.Run;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -20,13 +23,14 @@ import java.util.concurrent.TimeUnit;
 @Component
 class AirStreams {
 
+    private static final Logger LOG = LoggerFactory.getLogger(AirStreams.class);
     private static final long EVERY = 300;
     /** Looks between two signs of life, so that a screen knows that it is in touch. */
     private static final int ALIVE = 10;
 
-    private final AirStore store;
-    private final Map<Long, Set<SseEmitter>> screens = new ConcurrentHashMap<>();
-    private final Map<Long, Long> told = new ConcurrentHashMap<>();
+    private final AirDesk desk;
+    private final Map<Run, Set<SseEmitter>> screens = new ConcurrentHashMap<>();
+    private final Map<Run, Long> told = new ConcurrentHashMap<>();
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(task -> {
         Thread thread = new Thread(task, "air");
         thread.setDaemon(true);
@@ -34,32 +38,41 @@ class AirStreams {
     });
     private int looks;
 
-    AirStreams(AirStore store) {
-        this.store = store;
+    AirStreams(AirDesk desk) {
+        this.desk = desk;
         clock.scheduleWithFixedDelay(this::look, EVERY, EVERY, TimeUnit.MILLISECONDS);
     }
 
-    SseEmitter open(long id) {
+    SseEmitter open(Run id) {
         SseEmitter screen = new SseEmitter(0L);
         Set<SseEmitter> all = screens.computeIfAbsent(id, any -> ConcurrentHashMap.newKeySet());
         screen.onCompletion(() -> all.remove(screen));
         screen.onError(problem -> all.remove(screen));
         all.add(screen);
-        send(all, screen, store.last(id));
+        send(all, screen, desk.last(id));
         return screen;
     }
 
     private void look() {
         boolean alive = looks++ % ALIVE == 0;
-        screens.forEach((id, all) -> {
+        screens.forEach((run, all) -> {
             if (!all.isEmpty()) {
-                long seq = store.last(id);
-                if (alive || told.getOrDefault(id, -1L) != seq) {
-                    told.put(id, seq);
-                    all.forEach(screen -> send(all, screen, seq));
-                }
+                look(run, all, alive);
             }
         });
+    }
+
+    private void look(Run run, Set<SseEmitter> all, boolean alive) {
+        try {
+            long seq = desk.last(run);
+            if (alive || told.getOrDefault(run, -1L) != seq) {
+                told.put(run, seq);
+                all.forEach(screen -> send(all, screen, seq));
+            }
+        } catch (RuntimeException e) {
+            // One class that cannot be looked at must not silence the others; the next look tries again.
+            LOG.warn("Class {} could not be looked at.", run.id(), e);
+        }
     }
 
     private static void send(Set<SseEmitter> all, SseEmitter screen, long seq) {

@@ -1,26 +1,25 @@
 package hopsel.web.air;
 
-import hopsel.core.air.AirState;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.dish.Dish;
-import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
+import hopsel.core.kitchen.Person;
 import hopsel.core.log.AirLog;
 import hopsel.core.log.Learned;
+import hopsel.core.log.Observation;
+import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.captions.WebVtt;
 import hopsel.formats.table.Table;
+import hopsel.web.air.Experience.Evening;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.ClassPages;
+import hopsel.web.frame.Download;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.vote.VoteStore;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -30,10 +29,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,91 +40,68 @@ import java.util.Optional;
 class LogController {
 
     private final ClassPages pages;
-    private final AirDesk desk;
-    private final AirStore store;
+    private final Experience experience;
     private final ClassStore classes;
     private final ClassChanges changes;
     private final VoteStore votes;
 
-    LogController(ClassPages pages, AirDesk desk, AirStore store, ClassStore classes, ClassChanges changes, VoteStore votes) {
+    LogController(ClassPages pages, Experience experience, ClassStore classes, ClassChanges changes, VoteStore votes) {
         this.pages = pages;
-        this.desk = desk;
-        this.store = store;
+        this.experience = experience;
         this.classes = classes;
         this.changes = changes;
         this.votes = votes;
     }
 
-    /** A step with what all logs say of it. */
+    /** A step with what all logs say of it, for whoever does it in this class. */
     public record Taught(StepRef step, String title, int planned, Learned learned) {
     }
 
     @GetMapping("/classes/{id}/air/log")
     String log(@PathVariable("id") long id, Model model) {
-        PlannedClass planned = pages.open(id, Station.AIR, model);
+        PlannedClass now = pages.open(id, Station.AIR, model);
         model.addAttribute("ratings", votes.ratings(id));
-        log(id, planned).ifPresent(log -> {
-            model.addAttribute("log", log);
-            model.addAttribute("bars", LogDrawing.of(planned.cooking(), log, planned.plan().airEnd()));
-            model.addAttribute("taught", taught(planned.cooking()));
-            model.addAttribute("before", before(id, planned.cooking()));
+        experience.evening(id).ifPresent(evening -> {
+            CookingClass cooking = evening.planned().cooking();
+            model.addAttribute("log", evening.log());
+            model.addAttribute("logged", cooking);
+            model.addAttribute("airEnd", evening.planned().plan().airEnd());
+            model.addAttribute("bars", LogDrawing.of(cooking, evening.log(), evening.planned().plan().airEnd()));
+            model.addAttribute("taught", taught(now));
+            model.addAttribute("tasted", evening.log().tastes());
+            model.addAttribute("wrong", evening.log().wrong().stream().map(wrong -> experience.sentence(evening, wrong)).toList());
+            model.addAttribute("ovens", experience.ovens().stream().filter(oven -> oven.kitchen().equals(Observation.kitchen(cooking))).toList());
+            model.addAttribute("before", experience.lastTime(cooking, Optional.of(id)));
         });
         return "air/log";
     }
 
-    private Optional<AirLog> log(long id, PlannedClass planned) {
-        AirState state = desk.state(id, planned, store.events(id));
-        return state.onAir().isEmpty() ? Optional.empty() : Optional.of(AirLog.of(state));
+    private Evening evening(long id) {
+        return experience.evening(id).orElseThrow(NotFoundException::new);
     }
 
-    /** By dish and step, over every class that was on air; the last first. */
-    private List<Taught> taught(CookingClass cooking) {
-        Map<StepRef, List<Integer>> took = new LinkedHashMap<>();
-        for (long other : store.classes()) {
-            log(other, desk.planned(other)).ifPresent(log -> log.rows().stream().filter(row -> row.standing().activity().duration() == full(desk.planned(other).cooking(), row))
-                    .forEach(row -> took.computeIfAbsent(row.standing().activity().step(), any -> new ArrayList<>()).add(row.lasted())));
-        }
+    /** By dish and step, over every class that was on air. */
+    private List<Taught> taught(PlannedClass planned) {
+        CookingClass cooking = planned.cooking();
         List<Taught> all = new ArrayList<>();
-        cooking.dishes().forEach(dish -> dish.steps().forEach(step -> {
-            StepRef ref = new StepRef(dish.id(), step.id());
-            List<Integer> seconds = took.getOrDefault(ref, List.of());
-            if (!seconds.isEmpty()) {
-                all.add(new Taught(ref, step.title(), step.minutes().likely().seconds(), Learned.from(step.minutes().likely().seconds(), seconds)));
-            }
-        }));
+        cooking.dishes().forEach(dish -> {
+            Map<String, List<Observation>> seen = experience.ofDish(dish.id());
+            dish.steps().filter(step -> seen.containsKey(step.id())).forEach(step -> {
+                StepRef ref = new StepRef(dish.id(), step.id());
+                int recipe = step.minutes().likely().seconds();
+                String cook = planned.plan().activities().stream().filter(activity -> activity.step().equals(ref) && activity.copy().isMain()).findFirst().flatMap(Activity::person)
+                        .map(person -> cooking.people().stream().filter(own -> own.id().equals(person)).findFirst().map(Person::name).orElse("")).orElse("");
+                all.add(new Taught(ref, step.title(), recipe, Learned.of(recipe, seen.get(step.id()), cook, Observation.kitchen(cooking))));
+            });
+        });
         return all;
-    }
-
-    /** What is swapped out is shown for a moment only, and teaches nothing. */
-    private static int full(CookingClass cooking, AirLog.Row row) {
-        return cooking.onAir(cooking.step(row.standing().activity().step())).minutes().likely().seconds();
-    }
-
-    /** What went wrong, or was noted, in other classes with one of these dishes. */
-    private List<String> before(long id, CookingClass cooking) {
-        List<String> said = new ArrayList<>();
-        for (long other : store.classes()) {
-            PlannedClass planned = desk.planned(other);
-            List<String> dishes = cooking.dishes().stream().map(Dish::id).toList();
-            if (other != id) {
-                log(other, planned).ifPresent(log -> {
-                    log.notes().stream().filter(note -> !note.key().isEmpty() && dishes.contains(note.key().split("/")[0])).forEach(note -> said.add("%s: %s".formatted(planned.cooking().title(), note.text())));
-                    log.failed().stream().filter(key -> dishes.contains(key.split("/")[0])).forEach(key -> said.add("%s: “%s” failed".formatted(planned.cooking().title(), title(planned.cooking(), key))));
-                });
-            }
-        }
-        return said;
-    }
-
-    private static String title(CookingClass cooking, String key) {
-        return cooking.dishes().stream().flatMap(dish -> dish.steps().filter(step -> key.startsWith(dish.id() + "/" + step.id() + "|")).map(Step::title)).findFirst().orElse(key);
     }
 
     /** Takes what was learned into the recipe of this class; it can be undone like any change. */
     @PostMapping("/classes/{id}/air/log/take")
     String take(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("step") String step, Principal who, RedirectAttributes next) {
         StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
-        Taught taught = taught(stored.cooking()).stream().filter(own -> own.step().toString().equals(step)).findFirst().orElseThrow(NotFoundException::new);
+        Taught taught = taught(pages.planned(id)).stream().filter(own -> own.step().toString().equals(step)).findFirst().orElseThrow(NotFoundException::new);
         try {
             changes.change(id, version, taught.learned().in(stored.cooking(), taught.step()), stored.wishes(), who.getName(), "minutes learned from the log");
             next.addFlashAttribute("toldLines", List.of("Taken into the recipe of this class; the plan follows."));
@@ -137,29 +111,40 @@ class LogController {
         return "redirect:/classes/%d/air/log".formatted(id);
     }
 
+    /** Takes what an amount came to by taste into the recipe of this class; it can be undone like any change. */
+    @PostMapping("/classes/{id}/air/log/taste")
+    String taste(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("line") String line, Principal who, RedirectAttributes next) {
+        StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
+        AirLog.Tasted tasted = evening(id).log().tastes().stream().filter(own -> (own.dish() + "/" + own.line()).equals(line)).findFirst().orElseThrow(NotFoundException::new);
+        try {
+            changes.change(id, version, tasted.in(stored.cooking()), stored.wishes(), who.getName(), "amount found by taste");
+            next.addFlashAttribute("toldLines", List.of("Taken into the recipe of this class."));
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+        }
+        return "redirect:/classes/%d/air/log".formatted(id);
+    }
+
     /** Chapters and amounts of a recording, by what was pressed. */
     @GetMapping("/classes/{id}/air/log/{what:chapters|amounts}.vtt")
     ResponseEntity<byte[]> captions(@PathVariable("id") long id, @PathVariable("what") String what) {
-        PlannedClass planned = desk.planned(id);
-        List<WebVtt.Shown> shown = log(id, planned).orElseThrow(NotFoundException::new).rows().stream().map(AirLog.Row::standing).filter(standing -> standing.activity().shown())
+        Evening evening = evening(id);
+        PlannedClass planned = evening.planned();
+        List<WebVtt.Shown> shown = evening.log().rows().stream().map(AirLog.Row::standing).filter(standing -> standing.activity().shown())
                 .map(standing -> new WebVtt.Shown(standing.activity(), Math.max(0, standing.start()), Math.max(1, standing.end()))).toList();
         String text = what.equals("chapters") ? WebVtt.chapters(planned.cooking(), shown) : WebVtt.amounts(planned.cooking(), planned.catalogue(), shown);
-        return file("%s-%d.vtt".formatted(what, id), new MediaType("text", "vtt", StandardCharsets.UTF_8), text);
+        return Download.text("%s-%d.vtt".formatted(what, id), "vtt", text);
     }
 
     /** The log as a table. */
     @GetMapping("/classes/{id}/air/log.csv")
     ResponseEntity<byte[]> csv(@PathVariable("id") long id) {
-        PlannedClass planned = desk.planned(id);
-        AirLog log = log(id, planned).orElseThrow(NotFoundException::new);
+        Evening evening = evening(id);
+        CookingClass cooking = evening.planned().cooking();
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("dish", "step", "planned start", "start", "planned seconds", "seconds"));
-        log.rows().forEach(row -> rows.add(List.of(planned.cooking().dish(row.standing().activity().step().dish()).title(), planned.cooking().step(row.standing().activity().step()).title(),
+        evening.log().rows().forEach(row -> rows.add(List.of(cooking.dish(AirLog.step(row).dish()).title(), cooking.step(AirLog.step(row)).title(),
                 String.valueOf(row.standing().activity().start()), String.valueOf(row.standing().start()), String.valueOf(row.standing().activity().duration()), String.valueOf(row.lasted()))));
-        return file("log-%d.csv".formatted(id), new MediaType("text", "csv", StandardCharsets.UTF_8), Table.write(rows));
-    }
-
-    private static ResponseEntity<byte[]> file(String name, MediaType type, String text) {
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(text.getBytes(StandardCharsets.UTF_8));
+        return Download.text("log-%d.csv".formatted(id), "csv", Table.write(rows));
     }
 }

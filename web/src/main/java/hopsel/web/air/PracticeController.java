@@ -1,12 +1,22 @@
 package hopsel.web.air;
 
-import hopsel.core.air.AirState;
-import hopsel.core.air.Practice;
-import hopsel.core.air.Practice.Incident;
+import hopsel.core.air.AirEvent;
+import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Reply;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.kitchen.Role;
 import hopsel.core.planned.PlannedClass;
+import hopsel.core.practice.Happening;
+import hopsel.core.practice.Pace;
+import hopsel.core.practice.Practice;
+import hopsel.core.practice.Practice.Conduct;
+import hopsel.core.practice.Report;
+import hopsel.core.practice.SimulatedKitchen;
+import hopsel.web.air.AirRuns.Rehearsal;
+import hopsel.web.air.AirStore.Run;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Figures;
+import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Remembered;
 import hopsel.web.frame.Station;
 import org.springframework.context.MessageSource;
@@ -14,72 +24,141 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-import java.util.ArrayList;
+import java.security.Principal;
+import java.time.Duration;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 
-/** A class run against a simulated kitchen: what happened, minute by minute, and what the desk's advice would have gained. */
+/** Classes run against a simulated kitchen: by itself, or played by a host and an assistant, with a report at the end. */
 @Controller
 class PracticeController {
 
-    private static final int WIDTH = 960;
-    private static final int HEIGHT = 220;
-
     private final ClassPages pages;
+    private final AirDesk desk;
+    private final AirRuns runs;
+    private final AirStore store;
     private final Figures figures;
-    /** The last evening of each class; it takes a while. */
-    private final Remembered<Practice> evenings = new Remembered<>();
-    private final Remembered<Practice> advisedEvenings = new Remembered<>();
     private final MessageSource messages;
+    /** The last evening of each class; it takes a while. */
+    private final Remembered<Evening> evenings = new Remembered<>();
+    private final Remembered<Practice> best = new Remembered<>();
 
-    PracticeController(ClassPages pages, Figures figures, MessageSource messages) {
+    PracticeController(ClassPages pages, AirDesk desk, AirRuns runs, AirStore store, Figures figures, MessageSource messages) {
         this.pages = pages;
+        this.desk = desk;
+        this.runs = runs;
+        this.store = store;
         this.figures = figures;
         this.messages = messages;
+    }
+
+    /** An evening that ran by itself, three ways. */
+    private record Evening(List<Happening> happenings, Practice alone, Practice advised, Practice best) {
+
+        static Evening of(PlannedClass planned, long seed) {
+            return new Evening(new SimulatedKitchen(planned.cooking(), planned.plan(), seed).happenings(), Practice.of(planned.cooking(), planned.plan(), seed, Conduct.NONE),
+                    Practice.of(planned.cooking(), planned.plan(), seed, Conduct.ADVISED), Practice.best(planned.cooking(), planned.plan(), seed));
+        }
+    }
+
+    /** A step that was not taken when it was ready, by its name. */
+    public record Off(String title, int seconds) {
+    }
+
+    /** A minute of a rehearsal, in sentences. */
+    public record Told(int at, int end, List<String> what) {
     }
 
     @GetMapping("/classes/{id}/air/practice")
     String practice(@PathVariable("id") long id, @RequestParam(value = "seed", defaultValue = "1") long seed, Model model) {
         PlannedClass planned = pages.open(id, Station.AIR, model);
-        if (planned.plan().possible() && !planned.plan().activities().isEmpty()) {
-            Practice alone = evenings.of(id, planned, seed, () -> Practice.of(planned.cooking(), planned.plan(), seed, false));
-            Practice advised = advisedEvenings.of(id, planned, seed, () -> Practice.of(planned.cooking(), planned.plan(), seed, true));
-            int most = Math.max(planned.cooking().airMinutes().seconds(), Math.max(alone.ends().stream().mapToInt(end -> end).max().orElse(0), planned.plan().airEnd())) + 60;
-            int least = Math.min(planned.plan().airEnd(), planned.cooking().airMinutes().seconds()) - 300;
-            int minutes = Math.max(alone.ends().size(), advised.ends().size());
-            model.addAttribute("alone", alone);
-            model.addAttribute("advised", advised);
-            model.addAttribute("aloneLine", line(alone, minutes, least, most));
-            model.addAttribute("advisedLine", line(advised, minutes, least, most));
-            model.addAttribute("slotAt", at(planned.cooking().airMinutes().seconds(), least, most));
-            model.addAttribute("happened", alone.happened().stream().map(this::said).toList());
-            model.addAttribute("taken", advised.taken().stream().map(remedy -> said(planned.cooking(), planned, remedy)).toList());
-        }
         model.addAttribute("seed", seed);
+        model.addAttribute("rehearsals", runs.rehearsals(id));
+        if (!planned.plan().possible() || planned.plan().activities().isEmpty()) {
+            return "air/practice";
+        }
+        Evening evening = evenings.of(id, planned, seed, () -> Evening.of(planned, seed));
+        model.addAttribute("alone", evening.alone);
+        model.addAttribute("advised", evening.advised);
+        model.addAttribute("best", evening.best);
+        model.addAttribute("drawing", EndsDrawing.of(planned, List.of(evening.alone.ends(), evening.advised.ends())));
+        model.addAttribute("happened", evening.happenings.stream().map(happening -> said(planned, happening)).toList());
+        model.addAttribute("taken", evening.advised.taken().stream().map(reply -> said(planned, reply)).toList());
+        model.addAttribute("bestTaken", evening.best.taken().stream().map(reply -> said(planned, reply)).toList());
         return "air/practice";
     }
 
-    private static double at(int end, int least, int most) {
-        return HEIGHT - (end - least) / (double) (most - least) * HEIGHT;
-    }
-
-    /** When it would end, minute by minute, as the points of a line. */
-    private static String line(Practice practice, int minutes, int least, int most) {
-        List<String> points = new ArrayList<>();
-        for (int i = 0; i < practice.ends().size(); i++) {
-            points.add(String.format(Locale.ROOT, "%.1f,%.1f", i * WIDTH / (double) Math.max(1, minutes - 1), Math.max(0, Math.min(HEIGHT, at(practice.ends().get(i), least, most)))));
+    /** Begins a rehearsal in which somebody plays along. */
+    @PostMapping("/classes/{id}/rehearsals")
+    String rehearse(@PathVariable("id") long id, @RequestParam("seed") long seed, @RequestParam(value = "plays", required = false) Set<Role> plays, @RequestParam(value = "speed", defaultValue = "5") int speed, Principal who) {
+        PlannedClass planned = pages.planned(id);
+        if (!planned.plan().possible()) {
+            throw new NotFoundException();
         }
-        return String.join(" ", points);
+        Set<Role> played = plays == null ? Set.of() : EnumSet.copyOf(plays);
+        Run run = runs.rehearse(id, planned, seed, played, Math.max(0, Math.min(Pace.FASTEST, speed)), who.getName());
+        String screen = played.contains(Role.HOST) || played.isEmpty() ? "host" : "assistant";
+        return "redirect:/classes/%d/air/%s?run=%d".formatted(id, screen, run.number());
     }
 
-    private String said(Incident incident) {
-        return messages.getMessage("practice." + incident.kind(), new Object[]{figures.time((incident.at() + 59) / 60 * 60), figures.time((incident.seconds() + 59) / 60 * 60)}, Locale.ENGLISH);
+    @PostMapping("/classes/{id}/rehearsals/{run}/remove")
+    String remove(@PathVariable("id") long id, @PathVariable("run") long run) {
+        runs.remove(new Run(id, run));
+        return "redirect:/classes/%d/air/practice".formatted(id);
     }
 
-    private String said(CookingClass cooking, PlannedClass planned, AirState.Remedy remedy) {
-        String title = planned.plan().activities().stream().filter(activity -> AirState.key(activity).equals(remedy.key())).findFirst().map(activity -> cooking.step(activity.step()).title()).orElse("");
-        return messages.getMessage("air.help." + remedy.kind(), new Object[]{title}, Locale.ENGLISH) + " " + messages.getMessage("air.gain", new Object[]{figures.time(remedy.gain())}, Locale.ENGLISH);
+    /** How a rehearsal went, minute by minute. */
+    @GetMapping("/classes/{id}/rehearsals/{run}")
+    String report(@PathVariable("id") long id, @PathVariable("run") long number, Model model) {
+        pages.open(id, Station.AIR, model);
+        Run run = new Run(id, number);
+        Rehearsal rehearsal = runs.rehearsal(run).orElseThrow(NotFoundException::new);
+        PlannedClass planned = desk.planned(run);
+        SimulatedKitchen kitchen = desk.kitchen(run, planned, rehearsal);
+        List<AirEvent> events = store.events(run);
+        Report report = Report.of(kitchen, events, runs.moment(run, Duration.ZERO));
+        Practice ideal = best.of(id, planned, rehearsal.seed(), () -> Practice.best(planned.cooking(), planned.plan(), rehearsal.seed()));
+        CookingClass cooking = planned.cooking();
+        model.addAttribute("rehearsal", rehearsal);
+        model.addAttribute("report", report);
+        model.addAttribute("over", kitchen.order().at(events, runs.moment(run, Duration.ZERO)).over());
+        model.addAttribute("best", ideal);
+        model.addAttribute("airEnd", planned.plan().airEnd());
+        model.addAttribute("drawing", EndsDrawing.of(planned, List.of(report.minutes().stream().map(Report.Minute::end).toList(), ideal.ends())));
+        model.addAttribute("happened", kitchen.happenings().stream().map(happening -> said(planned, happening)).toList());
+        model.addAttribute("bestTaken", ideal.taken().stream().map(reply -> said(planned, reply)).toList());
+        model.addAttribute("minutes", report.minutes().stream().map(minute -> new Told(minute.at(), minute.end(), minute.events().stream().map(event -> said(cooking, event)).toList())).toList());
+        model.addAttribute("early", report.early().stream().map(off -> new Off(Experience.title(cooking, off.key()), off.seconds())).toList());
+        model.addAttribute("waited", report.left().stream().map(off -> new Off(Experience.title(cooking, off.key()), off.seconds())).toList());
+        return "air/report";
+    }
+
+    private String say(String code, Object... arguments) {
+        return messages.getMessage(code, arguments, Locale.ENGLISH);
+    }
+
+    /** Whole minutes, upwards: nobody rehearses by the second. */
+    private String minutes(int seconds) {
+        return figures.time((seconds + 59) / 60 * 60);
+    }
+
+    private String said(PlannedClass planned, Happening happening) {
+        String about = happening.kind() == Happening.Kind.BURNT_TRAY ? Experience.title(planned.cooking(), happening.about()) : happening.about();
+        return say("practice." + happening.kind(), minutes(happening.at()), minutes(happening.seconds()), about);
+    }
+
+    private String said(PlannedClass planned, Reply reply) {
+        String title = reply.key().isEmpty() ? reply.text().replaceFirst(".*/", "") : Experience.title(planned.cooking(), reply.key());
+        return say("air.help." + reply.means(), title) + " " + say("air.gain", minutes(reply.gain())) + " " + say("air.cost." + reply.means());
+    }
+
+    private String said(CookingClass cooking, AirEvent event) {
+        String about = event.kind() == Kind.QUESTION || event.kind() == Kind.NOTE ? event.text() : event.kind() == Kind.DROP ? event.text().replaceFirst(".*/", "") : Experience.title(cooking, event.activity());
+        return say("report.event." + event.kind(), about);
     }
 }

@@ -31,6 +31,15 @@ public class ClassPages {
     }
 
     /**
+     * The class with its plan, as it is now.
+     *
+     * @throws NotFoundException where there is no such class
+     */
+    public PlannedClass planned(long id) {
+        return desk.find(id).orElseThrow(NotFoundException::new).planned();
+    }
+
+    /**
      * The class with its plan; fills in what the frame of every class page shows.
      *
      * @throws NotFoundException where there is no such class

@@ -1,0 +1,214 @@
+package hopsel.core.air;
+
+import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.AirState.Standing;
+import hopsel.core.air.AirState.Status;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.ComponentRef;
+import hopsel.core.dish.StepRef;
+import hopsel.core.plan.Activity;
+import hopsel.core.plan.Arcs;
+import hopsel.core.plan.Arcs.Arc;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Lays the rest of a class out from where things are: everything keeps its order and begins as soon as what it waits for is
+ * over. What was handed to somebody comes after what they have to do before it.
+ */
+final class Forecast {
+
+    /** Nothing but the clock made it begin when it does. */
+    private static final int NOBODY = -1;
+
+    private final RunningOrder order;
+    private final int size;
+    private final Optional<Instant> begun;
+    private final int clock;
+    private final int[] started;
+    private final int[] done;
+    private final int[] more;
+    private final Status[] status;
+    private final boolean[] swapped;
+    private final boolean[] cut;
+    private final String[] hands;
+    private final int[] starts;
+    private final int[] ends;
+    private final int[] cause;
+    final List<Standing> standings = new ArrayList<>();
+
+    Forecast(RunningOrder order, List<AirEvent> events, Instant now) {
+        this.order = order;
+        this.size = order.plan.activities().size();
+        this.begun = AirState.begun(events);
+        this.clock = begun.map(start -> (int) Duration.between(start, now).toSeconds()).orElse(0);
+        this.started = new int[size];
+        this.done = new int[size];
+        this.more = new int[size];
+        this.status = new Status[size];
+        this.swapped = new boolean[size];
+        this.cut = new boolean[size];
+        this.hands = new String[size];
+        this.starts = new int[size];
+        this.ends = new int[size];
+        this.cause = new int[size];
+        Arrays.fill(started, Integer.MIN_VALUE);
+        Arrays.fill(status, Status.AHEAD);
+        begun.ifPresent(start -> events.forEach(event -> apply(event, (int) Duration.between(start, event.at()).toSeconds())));
+        lay();
+    }
+
+    private void apply(AirEvent event, int at) {
+        if (event.kind() == Kind.DROP) {
+            drop(event.text(), at);
+        }
+        int i = order.number(event.activity());
+        if (i < 0) {
+            return;
+        }
+        switch (event.kind()) {
+            case START -> {
+                started[i] = at;
+                status[i] = Status.RUNNING;
+            }
+            case DONE, SKIP, FAILED -> {
+                status[i] = event.kind() == Kind.DONE ? Status.DONE : event.kind() == Kind.SKIP ? Status.SKIPPED : Status.FAILED;
+                done[i] = at;
+            }
+            case EXTEND -> more[i] += event.seconds();
+            case SWAP_IN -> swapped[i] = true;
+            case CUT -> cut[i] = true;
+            case HAND_OVER -> hands[i] = event.text();
+            default -> { }
+        }
+    }
+
+    private void drop(String component, int at) {
+        for (int i = 0; i < size; i++) {
+            if (status[i] == Status.AHEAD && order.activity(i).start() >= 0 && component(order.activity(i).step()).equals(component)) {
+                status[i] = Status.SKIPPED;
+                done[i] = at;
+            }
+        }
+    }
+
+    private String component(StepRef ref) {
+        Component home = order.cooking.dish(ref.dish()).components().stream().filter(own -> own.steps().stream().anyMatch(step -> step.id().equals(ref.step()))).findFirst().orElseThrow();
+        return new ComponentRef(ref.dish(), home.id()).toString();
+    }
+
+    private void lay() {
+        Map<String, Integer> handed = new HashMap<>();
+        for (int i = 0; i < size; i++) {
+            Activity activity = order.activity(i);
+            Optional<String> person = hands[i] != null && !hands[i].isEmpty() ? Optional.of(hands[i]) : activity.person();
+            int ready = ready(i, person, handed);
+            int lasts = lasts(i);
+            int start = started[i] != Integer.MIN_VALUE ? started[i] : activity.start() < 0 ? activity.start() : ready;
+            boolean before = activity.start() < 0 && status[i] == Status.AHEAD;
+            if (before && begun.isPresent()) {
+                // Work before the class happened as it was planned; what reaches into it is under way.
+                status[i] = activity.end() + more[i] <= clock ? Status.DONE : Status.RUNNING;
+            }
+            ends[i] = switch (status[i]) {
+                case DONE, FAILED -> before ? activity.end() + more[i] : Math.max(start, done[i]);
+                case SKIPPED -> Math.max(ready, done[i]);
+                case RUNNING -> Math.max(start + lasts, before ? start + lasts : clock);
+                default -> start + lasts;
+            };
+            starts[i] = status[i] == Status.SKIPPED ? ends[i] : start;
+            if (status[i] != Status.AHEAD && status[i] != Status.SKIPPED) {
+                cause[i] = NOBODY;
+            }
+            if (person.isPresent() && status[i] != Status.SKIPPED) {
+                // Whoever took something over can only do what comes after it once it is done, and the other way round.
+                int number = i;
+                handed.merge(person.get(), number, (one, two) -> ends[two] >= ends[one] ? two : one);
+            }
+            standings.add(new Standing(activity, status[i], starts[i], ends[i], person, swapped[i]));
+        }
+    }
+
+    private int ready(int i, Optional<String> person, Map<String, Integer> handed) {
+        Activity activity = order.activity(i);
+        if (begun.isEmpty()) {
+            return activity.start();
+        }
+        cause[i] = NOBODY;
+        int ready = Math.max(earliest(activity), status[i] == Status.AHEAD ? clock : Integer.MIN_VALUE);
+        for (Arc arc : order.into[i]) {
+            int before = arc.before();
+            boolean freed = arc.kind() == Arcs.Kind.HANDS && (hands[i] != null || hands[before] != null);
+            // What waits for a moment after a start does not wait longer because the rest of it does.
+            int free = arc.gap() < 0 ? starts[before] + order.activity(before).duration() + arc.gap() : ends[before] + arc.gap();
+            if (!freed && free > ready) {
+                ready = free;
+                cause[i] = before;
+            }
+        }
+        Integer last = person.map(handed::get).orElse(null);
+        if (last != null && status[i] == Status.AHEAD && (hands[i] != null || hands[last] != null) && ends[last] > ready) {
+            ready = ends[last];
+            cause[i] = last;
+        }
+        return ready;
+    }
+
+    private int lasts(int i) {
+        Activity activity = order.activity(i);
+        int seconds = activity.duration();
+        if (cut[i]) {
+            seconds = Math.min(seconds, shortest(order, activity));
+        }
+        if (swapped[i]) {
+            seconds = Math.min(seconds, swap(order, activity));
+        }
+        return seconds + more[i];
+    }
+
+    /** Seconds in which an activity can be done by somebody who does not talk, as the step says. */
+    static int shortest(RunningOrder order, Activity activity) {
+        return order.cooking.onAir(order.cooking.step(activity.step())).minutes().low().seconds();
+    }
+
+    /** Seconds for which it is shown where the one made earlier comes in. */
+    static int swap(RunningOrder order, Activity activity) {
+        return order.cooking.step(activity.step()).swap().map(minutes -> minutes.seconds()).orElse(activity.duration());
+    }
+
+    /** What keeps only so long is not begun before its time; the rest may go on early. */
+    private int earliest(Activity activity) {
+        return activity.start() < 0 || order.cooking.step(activity.step()).keeps().isPresent() ? activity.start() : 0;
+    }
+
+    /** Seconds from going on air at which the class will be over. */
+    int end() {
+        return last().map(i -> ends[i]).orElse(0);
+    }
+
+    private Optional<Integer> last() {
+        Integer last = null;
+        for (int i = 0; i < size; i++) {
+            if (order.tops[i] && status[i] != Status.SKIPPED && (last == null || ends[i] > ends[last])) {
+                last = i;
+            }
+        }
+        return Optional.ofNullable(last);
+    }
+
+    /** The activities that make the end what it is, the last first: nothing else can bring it forward. */
+    List<Integer> chain() {
+        List<Integer> chain = new ArrayList<>();
+        for (int i = last().orElse(NOBODY); i != NOBODY; i = cause[i]) {
+            chain.add(i);
+        }
+        return chain;
+    }
+}

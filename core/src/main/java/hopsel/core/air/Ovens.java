@@ -1,0 +1,87 @@
+package hopsel.core.air;
+
+import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.AirState.Standing;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.device.Oven;
+import hopsel.core.device.Oven.Change;
+import hopsel.core.device.Probe;
+import hopsel.core.kitchen.Resource;
+import hopsel.core.plan.Placement;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Simulated ovens and probes of a class on air, as its events left them: setting, doors, what went in and came out. */
+public final class Ovens {
+
+    /** What an oven is called in a kitchen. */
+    private static final String KIND = "oven";
+    /** Text after the name of an oven that heats at half the rate. */
+    public static final String SLOW = " slow";
+    /** Seconds that a door stands open while something goes in or comes out, and while somebody looks. */
+    private static final int IN_OR_OUT = 10;
+    private static final int LOOK = 5;
+
+    private Ovens() {
+    }
+
+    /** The ovens of a kitchen. */
+    public static List<Resource> of(CookingClass cooking) {
+        return cooking.resources().stream().filter(resource -> resource.kind().equals(KIND)).toList();
+    }
+
+    /** Every oven that was set, by its id; on the clock of the class. */
+    public static Map<String, Oven> of(AirState state) {
+        Map<String, Oven> ovens = new LinkedHashMap<>();
+        Instant begun = state.onAir().orElse(null);
+        for (Resource resource : of(state.order().cooking)) {
+            List<Change> changes = new ArrayList<>();
+            boolean slow = false;
+            for (AirEvent event : begun == null ? List.<AirEvent>of() : state.events()) {
+                int at = (int) Duration.between(begun, event.at()).toSeconds();
+                if (event.kind() == Kind.OVEN && event.text().startsWith(resource.id())) {
+                    slow = event.text().endsWith(SLOW);
+                    changes.add(Change.set(at, event.seconds()));
+                } else if (event.kind() == Kind.DOOR && event.text().equals(resource.id())) {
+                    changes.add(Change.door(at, event.seconds()));
+                } else if (opens(event.kind()) && stands(state, event.activity(), resource.id())) {
+                    changes.add(Change.door(at, event.kind() == Kind.LOOKED ? LOOK : IN_OR_OUT));
+                }
+            }
+            if (changes.stream().anyMatch(change -> change.celsius() >= 0)) {
+                ovens.put(resource.id(), new Oven(resource.heatPerMinute().doubleValue(), resource.coolPerMinute().doubleValue(), slow, changes));
+            }
+        }
+        return ovens;
+    }
+
+    private static boolean opens(Kind kind) {
+        return kind == Kind.START || kind == Kind.DONE || kind == Kind.FAILED || kind == Kind.LOOKED;
+    }
+
+    private static boolean stands(AirState state, String key, String oven) {
+        int i = state.order().number(key);
+        return i >= 0 && state.order().activity(i).placements().stream().anyMatch(place -> place.resource().equals(oven));
+    }
+
+    /**
+     * A probe in what stands in a simulated oven.
+     *
+     * @param needs seconds in which it is done in an oven as hot as it should be
+     */
+    public static Optional<Probe> probe(Map<String, Oven> ovens, Standing standing, int needs) {
+        return standing.activity().placements().stream().filter(place -> ovens.containsKey(place.resource()) && place.celsius().isPresent()).findFirst()
+                .map(place -> new Probe(ovens.get(place.resource()), standing.start(), Math.max(1, needs), place.celsius().get().intValue()));
+    }
+
+    /** Where something bakes, and how hot that should be. */
+    static Optional<Placement> place(Standing standing) {
+        return standing.activity().placements().stream().filter(place -> place.celsius().isPresent()).findFirst();
+    }
+}

@@ -1,0 +1,198 @@
+package hopsel.web.air;
+
+import hopsel.core.advice.Talk;
+import hopsel.core.air.AirEvent;
+import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.AirState;
+import hopsel.core.air.AirState.Standing;
+import hopsel.core.air.AirState.Status;
+import hopsel.core.air.Coverage;
+import hopsel.core.air.Danger;
+import hopsel.core.air.HandIn;
+import hopsel.core.air.Looks;
+import hopsel.core.air.Ovens;
+import hopsel.core.air.Pause;
+import hopsel.core.air.Replies;
+import hopsel.core.air.Reply;
+import hopsel.core.air.Taste;
+import hopsel.core.bench.Ladders;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.device.Oven;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.ComponentRef;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepRef;
+import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.Role;
+import hopsel.core.measure.CookAmount;
+import hopsel.core.measure.Decimals;
+import hopsel.core.mise.Tray;
+import hopsel.core.plan.Activity;
+import hopsel.core.planned.PlannedClass;
+import hopsel.core.practice.SimulatedKitchen;
+import hopsel.web.air.AirView.Advice;
+import hopsel.web.air.AirView.Hand;
+import hopsel.web.air.AirView.Help;
+import hopsel.web.air.AirView.Idea;
+import hopsel.web.air.AirView.In;
+import hopsel.web.air.AirView.Item;
+import hopsel.web.air.AirView.Missing;
+import hopsel.web.air.AirView.Question;
+import hopsel.web.air.AirView.Rung;
+import hopsel.web.air.AirView.Someone;
+import hopsel.web.air.AirView.Wait;
+import hopsel.web.air.AirView.Words;
+
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Writes down for screens how a class stands. Works nothing out itself. */
+final class AirViews {
+
+    private static final int MOST = 5;
+
+    private final PlannedClass planned;
+    private final CookingClass cooking;
+    private final AirState state;
+    private final Talk talk;
+    private final Map<String, Words> words;
+    private final Map<String, Integer> pages;
+    private final Optional<SimulatedKitchen> kitchen;
+    private final Map<String, Oven> ovens;
+    private final Coverage coverage;
+    private final Map<String, Standing> byKey = new HashMap<>();
+
+    AirViews(PlannedClass planned, AirState state, Talk talk, Map<String, Words> words, Map<String, Integer> pages, Optional<SimulatedKitchen> kitchen) {
+        this.planned = planned;
+        this.cooking = planned.cooking();
+        this.state = state;
+        this.talk = talk;
+        this.words = words;
+        this.pages = pages;
+        this.kitchen = kitchen;
+        this.ovens = Ovens.of(state);
+        this.coverage = Coverage.of(state);
+        state.standings().forEach(standing -> byKey.put(AirState.key(standing.activity()), standing));
+    }
+
+    AirView view(long seq, long asked, long now, int speed, List<String> before) {
+        // An oven sets itself in a simulated kitchen; nobody pressed that.
+        Optional<AirEvent> last = state.events().stream().filter(event -> event.kind() != Kind.OVEN).reduce((one, two) -> two);
+        return new AirView(seq, asked, now, speed, state.onAir().map(Instant::toEpochMilli).orElse(null), state.over(), cooking.airMinutes().seconds(), state.end(), state.late(),
+                last.map(AirEvent::number).orElse(0L), last.map(event -> event.kind() + " " + title(event.activity())).orElse(""), kitchen.map(own -> own.comingIn(state.elapsed())).orElse(0), state.standings().stream().map(this::item).toList(), advice(),
+                state.questions().stream().map(question -> new Question(question.number(), question.text(), seconds(question))).toList(), coverage.missing().stream().map(this::missing).toList(),
+                cooking.people().stream().map(person -> new Someone(person.id(), person.name(), person.role() == Role.HOST)).toList(), pause(), Pause.recap(state).stream().map(this::titleWithDish).toList(),
+                ovens.entrySet().stream().map(oven -> oven(oven.getKey(), oven.getValue())).toList(), HandIn.of(state, planned.trays()).stream().map(this::handIn).toList(), coverage.toFilm().stream().map(standing -> AirState.key(standing.activity())).toList(), before);
+    }
+
+    private int seconds(AirEvent event) {
+        return (int) Duration.between(state.onAir().orElse(event.at()), event.at()).toSeconds();
+    }
+
+    private Optional<String> someone(Role role) {
+        return cooking.people().stream().filter(person -> person.role() == role).map(Person::id).findFirst();
+    }
+
+    private Advice advice() {
+        Danger danger = Danger.of(state);
+        if (state.onAir().isEmpty() || state.over()) {
+            return new Advice(false, 0, List.of(), state.end(), List.of(), List.of());
+        }
+        Replies replies = new Replies(state, someone(Role.ASSISTANT), true);
+        Replies.Way way = danger.late() ? replies.best(danger.slot()) : new Replies.Way(List.of(), state.end());
+        return new Advice(danger.late(), danger.spare(), way.replies().stream().map(this::help).toList(), way.end(), danger.late() ? replies.alone().stream().limit(MOST).map(this::help).toList() : List.of(), replies.drops().stream().map(this::help).toList());
+    }
+
+    private Help help(Reply reply) {
+        String title = reply.key().isEmpty() ? component(ComponentRef.parse(reply.text())) : title(reply.key());
+        return new Help(reply.means().name(), reply.means().kind().name(), reply.key(), reply.text(), title, reply.gain());
+    }
+
+    private String component(ComponentRef ref) {
+        Dish dish = cooking.dish(ref.dish());
+        return dish.title() + ": " + dish.components().stream().filter(own -> own.id().equals(ref.component())).findFirst().map(Component::title).orElse("");
+    }
+
+    private String title(String key) {
+        return Optional.ofNullable(byKey.get(key)).map(standing -> cooking.step(standing.activity().step()).title()).orElse("");
+    }
+
+    private String titleWithDish(Activity activity) {
+        return cooking.dish(activity.step().dish()).title() + ": " + cooking.step(activity.step()).title();
+    }
+
+    private Missing missing(Coverage.Missing missing) {
+        String what = missing.cue() ? cooking.step(StepRef.parse(missing.key().replace("#cue", ""))).cue().orElse("") : name(missing.key());
+        return new Missing(what, missing.cue(), missing.gone());
+    }
+
+    private String name(String key) {
+        String[] parts = key.split("/", 2);
+        return planned.catalogue().get(cooking.dish(parts[0]).line(parts[1]).item()).name().toLowerCase(Locale.ROOT);
+    }
+
+    private Wait pause() {
+        Pause pause = Pause.of(state, talk, someone(Role.HOST).orElse(""));
+        return new Wait(pause.seconds(), pause.ideas().stream().map(idea -> new Idea(idea.kind().name(), idea.key().isEmpty() ? idea.text() : title(idea.key()), idea.seconds())).toList());
+    }
+
+    private AirView.Oven oven(String id, Oven oven) {
+        int at = state.elapsed();
+        return new AirView.Oven(id, (int) Math.round(oven.celsius(at)), oven.setting(at), oven.untilHot(at), oven.slow());
+    }
+
+    private Hand handIn(HandIn hand) {
+        return new Hand(hand.id(), hand.what().name(), hand.at(), title(hand.key()), hand.trays().stream().map(this::bowl).toList());
+    }
+
+    private String bowl(Tray.Bowl bowl) {
+        String name = planned.catalogue().get(bowl.item()).name().toLowerCase(Locale.ROOT);
+        return bowl.grams().signum() > 0 ? CookAmount.grams(bowl.grams()) + " " + name : name;
+    }
+
+    private Item item(Standing standing) {
+        Activity activity = standing.activity();
+        String key = AirState.key(activity);
+        Dish dish = cooking.dish(activity.step().dish());
+        Step step = cooking.step(activity.step());
+        Words said = words.getOrDefault(activity.step().toString(), Words.NONE);
+        boolean running = standing.status() == Status.RUNNING;
+        List<String> places = activity.placements().stream().map(place -> place.resource() + place.celsius().map(celsius -> " " + celsius.stripTrailingZeros().toPlainString() + " °C").orElse("")).distinct().toList();
+        return new Item(key, dish.title(), step.title(), step.instruction(), step.say().orElse(""), step.cue().orElse(""), state.isShown(Coverage.cue(standing)), standing.status().name(), standing.start(), standing.end(), activity.start(),
+                standing.person().orElse(""), standing.owner(cooking).name(), activity.shown(), activity.copy().isMain(), activity.person().isPresent(), step.noise().isPresent(), standing.swapped(), standing.status() == Status.AHEAD && state.canBegin(standing), places,
+                step.uses().stream().map(use -> in(dish, dish.line(use.ingredient()), use.share())).toList(),
+                Ladders.suggested(step).stream().map(rung -> new Rung(rung.trouble(), rung.remedy() + ": " + rung.dose() + ". " + rung.limit())).toList(), said.care(), said.rescues(),
+                running ? Looks.at(standing, step) : List.of(), running ? Looks.done(state, key, standing.start()) : 0, coverage.takes().getOrDefault(key, List.of()).stream().map(AirViews::take).toList(),
+                running && activity.start() >= 0 ? kitchen.map(own -> own.sight(state, standing).name()).orElse("") : "", running ? probe(key, standing) : null, pages.getOrDefault(dish.title(), 0));
+    }
+
+    private Integer probe(String key, Standing standing) {
+        boolean in = state.events().stream().anyMatch(event -> event.kind() == Kind.PROBE && event.activity().equals(key));
+        return in ? Ovens.probe(ovens, standing, standing.activity().duration()).map(probe -> probe.reads(state.elapsed())).orElse(null) : null;
+    }
+
+    private static String take(Coverage.Take take) {
+        String end = take.end().map(AirViews::clock).orElse("…");
+        return clock(take.start()) + " – " + end + (take.good() ? "" : " ✗");
+    }
+
+    private static String clock(int seconds) {
+        return "%d:%02d".formatted(seconds / 60, seconds % 60);
+    }
+
+    private In in(Dish dish, IngredientLine line, BigDecimal share) {
+        BigDecimal factor = line.scaling().factor(Decimals.ratio(cooking.provision().demoServings(), dish.servings())).multiply(share);
+        String key = dish.id() + "/" + line.id();
+        String name = planned.catalogue().get(line.item()).name().toLowerCase(Locale.ROOT);
+        String taste = Taste.added(state, key).map(added -> Taste.cameTo(line, added).map(amount -> CookAmount.of(amount, line.amount().isPresent() ? factor : BigDecimal.ONE, cooking.measures())).orElse("–")).orElse("");
+        return new In(key, line.item(), line.amount().map(amount -> CookAmount.of(amount, factor, cooking.measures()) + " ").orElse("") + name, state.isShown(key), Taste.seasons(line), taste);
+    }
+}

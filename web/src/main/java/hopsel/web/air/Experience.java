@@ -1,0 +1,132 @@
+package hopsel.web.air;
+
+import hopsel.core.air.AirEvent;
+import hopsel.core.air.AirState;
+import hopsel.core.air.RunningOrder;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepRef;
+import hopsel.core.item.Item;
+import hopsel.core.log.AirLog;
+import hopsel.core.log.Observation;
+import hopsel.core.log.OvenHabit;
+import hopsel.core.planned.PlannedClass;
+import hopsel.web.air.AirStore.Run;
+import hopsel.web.plan.PlanDesk;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** What all classes that were on air teach. */
+@Component
+public class Experience {
+
+    private final AirStore store;
+    private final AirRuns runs;
+    private final PlanDesk plans;
+    private final MessageSource messages;
+    private final Clock clock;
+    /** An evening is read again only after something was added to it, or its class was changed. */
+    private final Map<Long, Kept> kept = new ConcurrentHashMap<>();
+
+    Experience(AirStore store, AirRuns runs, PlanDesk plans, MessageSource messages, Clock clock) {
+        this.store = store;
+        this.runs = runs;
+        this.plans = plans;
+        this.messages = messages;
+        this.clock = clock;
+    }
+
+    /** A class that was on air, as it was. */
+    public record Evening(long id, PlannedClass planned, AirLog log) {
+    }
+
+    private record Kept(long last, PlannedClass planned, Evening evening) {
+    }
+
+    /** Every class that was on air, the last first; one that is on air now, up to now. */
+    public List<Evening> evenings() {
+        return store.classes().stream().flatMap(id -> evening(id).stream()).toList();
+    }
+
+    /** A class that was on air, or is. */
+    Optional<Evening> evening(long id) {
+        Run run = Run.evening(id);
+        Optional<PlannedClass> now = plans.find(id).map(PlanDesk.Planned::planned);
+        if (now.isEmpty()) {
+            return Optional.empty();
+        }
+        PlannedClass planned = runs.planned(run, now.get().cooking()).orElse(now.get());
+        long last = store.last(run);
+        Kept known = kept.get(id);
+        if (known == null || known.last != last || known.planned != planned) {
+            known = read(run, planned, last);
+            kept.put(id, known);
+        }
+        return Optional.ofNullable(known.evening);
+    }
+
+    private Kept read(Run run, PlannedClass planned, long last) {
+        List<AirEvent> events = store.events(run);
+        if (!planned.plan().possible() || events.isEmpty()) {
+            return new Kept(last, planned, null);
+        }
+        AirState state = RunningOrder.of(planned.cooking(), planned.plan()).at(events, clock.instant());
+        return new Kept(last, planned, state.onAir().isEmpty() ? null : new Evening(run.id(), planned, AirLog.of(planned.cooking(), state)));
+    }
+
+    /** How long a step of a dish took, each time, the last first. */
+    public List<Observation> observations(StepRef step) {
+        return evenings().stream().flatMap(evening -> Observation.of(evening.planned.cooking(), evening.log).stream()).filter(one -> one.step().equals(step)).toList();
+    }
+
+    /** How long every step of a dish took, each time, the last first, by the id of the step. */
+    public Map<String, List<Observation>> ofDish(String dish) {
+        Map<String, List<Observation>> all = new LinkedHashMap<>();
+        evenings().forEach(evening -> Observation.of(evening.planned.cooking(), evening.log).stream().filter(one -> one.step().dish().equals(dish)).forEach(one -> all.computeIfAbsent(one.step().step(), any -> new ArrayList<>()).add(one)));
+        return all;
+    }
+
+    /** How late each oven runs. */
+    List<OvenHabit> ovens() {
+        Map<CookingClass, AirLog> logs = new LinkedHashMap<>();
+        evenings().forEach(evening -> logs.put(evening.planned.cooking(), evening.log));
+        return OvenHabit.of(logs);
+    }
+
+    /** What went wrong with the dishes of a class before, and what was noted, in sentences; the last first. */
+    public List<String> lastTime(CookingClass cooking, Optional<Long> except) {
+        List<String> dishes = cooking.dishes().stream().map(Dish::id).toList();
+        return evenings().stream().filter(evening -> except.filter(id -> id == evening.id).isEmpty()).flatMap(evening -> said(evening, dishes).stream()).toList();
+    }
+
+    /** What went wrong with a dish, and what was noted. */
+    public List<String> lastTime(String dish) {
+        return evenings().stream().flatMap(evening -> said(evening, List.of(dish)).stream()).toList();
+    }
+
+    private List<String> said(Evening evening, List<String> dishes) {
+        List<String> said = new ArrayList<>();
+        evening.log.wrong().stream().filter(wrong -> dishes.contains(wrong.dish())).forEach(wrong -> said.add(sentence(evening, wrong)));
+        evening.log.notes().stream().filter(note -> dishes.contains(note.key().replaceFirst("/.*", ""))).forEach(note -> said.add("%s: %s (%s)".formatted(title(evening.planned.cooking(), note.key()), note.text(), evening.planned.cooking().title())));
+        return said;
+    }
+
+    String sentence(Evening evening, AirLog.Wrong wrong) {
+        String about = evening.planned.catalogue().find(wrong.about()).map(Item::name).orElse(wrong.about());
+        return messages.getMessage("trouble.said." + wrong.kind(), new Object[]{title(evening.planned.cooking(), wrong.key()), about, evening.planned.cooking().title()}, Locale.ENGLISH);
+    }
+
+    static String title(CookingClass cooking, String key) {
+        return cooking.dishes().stream().flatMap(dish -> dish.steps().filter(step -> key.startsWith(dish.id() + "/" + step.id() + "|")).map(Step::title)).findFirst().orElse(key);
+    }
+}

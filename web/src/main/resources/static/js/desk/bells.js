@@ -1,0 +1,60 @@
+/* What rings: each place has a shape and a tone of its own, and everything that rings stands in one list until somebody looks. */
+
+const SHAPES = ['●', '■', '▲', '◆', '★', '⬟', '✚', '⬢'];
+const LOWEST = 440;
+const STEP = 1.19;
+const AGAIN = 8000;
+
+export const shape = (state, item) => {
+  const places = [...new Set(state.items.filter((one) => !one.hands).map((one) => one.places[0] || one.title))];
+  return Math.max(0, places.indexOf(item.places[0] || item.title)) % SHAPES.length;
+};
+export const sign = (state, item) => SHAPES[shape(state, item)];
+
+/** What rings at a moment, the longest first: a look that is due, or a step that is over. */
+export const ringing = (state, now) => state.items.filter((item) => item.status === 'RUNNING' && !item.hands && item.shown !== undefined).map((item) => {
+  const due = item.looks.filter((at) => at <= now).length;
+  const over = now - item.end;
+  const since = over >= 0 ? over : due > item.looked ? now - item.looks[due - 1] : -1;
+  return { item, over: over >= 0, since };
+}).filter((ring) => ring.since >= 0).sort((one, two) => two.since - one.since);
+
+export class Bell {
+  constructor() {
+    this.sound = null;
+    this.rung = new Map();
+  }
+
+  /** Browsers make no sound before somebody has pressed something. */
+  on() {
+    this.sound = this.sound || (window.AudioContext ? new AudioContext() : null);
+  }
+
+  off() {
+    this.sound = null;
+  }
+
+  ring(state, rings) {
+    rings.forEach(({ item, over }) => {
+      const key = `${item.key} ${over ? item.end : item.looked}`;
+      if (this.sound && Date.now() - (this.rung.get(key) || 0) > AGAIN) {
+        this.rung.set(key, Date.now());
+        this.tone(LOWEST * STEP ** shape(state, item), over ? 3 : 1);
+      }
+    });
+  }
+
+  tone(frequency, times) {
+    for (let i = 0; i < times; i += 1) {
+      const at = this.sound.currentTime + i * 0.3;
+      const tone = this.sound.createOscillator();
+      const loudness = this.sound.createGain();
+      tone.frequency.value = frequency;
+      loudness.gain.setValueAtTime(0.2, at);
+      loudness.gain.exponentialRampToValueAtTime(0.001, at + 0.25);
+      tone.connect(loudness).connect(this.sound.destination);
+      tone.start(at);
+      tone.stop(at + 0.28);
+    }
+  }
+}

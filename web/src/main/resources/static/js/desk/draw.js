@@ -1,0 +1,286 @@
+/* Draws the desk of one screen from how the run stands. Works nothing out but what the clock does between two answers. */
+
+import { button, clock, element, line, put } from './nodes.js';
+import { ringing, sign } from './bells.js';
+
+export class Drawing {
+  constructor(main, run) {
+    this.main = main;
+    this.run = run;
+    this.screen = main.dataset.screen;
+    this.words = Object.fromEntries([...main.querySelectorAll('[data-word]')].map((word) => [word.dataset.word, word.textContent]));
+    this.hand = null;
+    this.handSince = 0;
+  }
+
+  spot(name) {
+    return this.main.querySelector(`[data-${name}]`);
+  }
+
+  word(name, ...values) {
+    return values.reduce((text, value) => text.replace('#', value), this.words[name] || name);
+  }
+
+  get state() {
+    return this.run.state;
+  }
+
+  isMine(item) {
+    return this.screen === 'assistant' ? item.owner === 'ASSISTANT' : item.owner === 'HOST';
+  }
+
+  inHand() {
+    return this.state.items.find((item) => item.status === 'RUNNING' && item.hands && this.isMine(item)) || null;
+  }
+
+  ahead() {
+    return this.state.items.filter((item) => item.status === 'AHEAD' && this.isMine(item)).sort((one, two) => one.start - two.start);
+  }
+
+  draw() {
+    const away = this.run.away();
+    const strip = this.main.querySelector('.air-away');
+    strip.hidden = away === 0;
+    if (away > 0) {
+      strip.textContent = this.word('away', clock(away));
+    }
+    if (!this.state) {
+      return [];
+    }
+    const key = (this.inHand() || {}).key || null;
+    if (key !== this.hand) {
+      this.hand = key;
+      this.handSince = Date.now();
+    }
+    this.drawClock();
+    this.drawNow();
+    this.drawNext();
+    this.drawHandIns();
+    this.drawHelp();
+    this.drawTroubles();
+    this.drawTakes();
+    return this.drawTimers();
+  }
+
+  drawClock() {
+    const { state } = this;
+    const now = this.run.now();
+    const left = state.slot - now;
+    this.spot('left').textContent = clock(state.onAir ? left : state.slot);
+    this.spot('left-word').textContent = this.word(!state.onAir ? 'before' : left < 0 ? 'over' : 'left');
+    const late = this.spot('late');
+    const minutes = Math.round(state.late / 60);
+    late.className = `late ${state.advice.danger ? 'danger' : ''}`;
+    late.textContent = `${minutes > 0 ? this.word('late', minutes) : minutes < 0 ? this.word('early', -minutes) : this.word('on')} ${this.word('ends', clock(state.end))}${state.advice.spare > 0 && state.onAir ? ` ${this.word('spare', clock(state.advice.spare))}` : ''}`;
+    this.main.querySelectorAll('[data-speed]').forEach((one) => one.setAttribute('aria-pressed', String(Number(one.dataset.speed) === state.speed)));
+    const big = this.spot('big');
+    if (big) {
+      const hand = this.inHand();
+      const next = this.ahead()[0];
+      const coming = state.onAir && state.comingIn > 0 && !hand;
+      big.textContent = coming ? this.word('coming', clock(state.comingIn)) : !state.onAir ? this.word('begin') : hand ? this.word('done') : next ? `${this.word('start')} ${next.title}` : this.word('end');
+      big.disabled = state.over || Boolean(coming) || (!state.onAir && this.screen === 'assistant');
+    }
+    const undo = this.spot('undo');
+    if (undo) {
+      const [kind, ...title] = state.undoes.split(' ');
+      undo.textContent = state.undo ? `${this.word('undo')}: ${this.word(`kind-${kind}`)} ${title.join(' ')}` : this.word('undo');
+      undo.disabled = !state.undo;
+    }
+  }
+
+  uses(item, tick) {
+    const list = element('ul', undefined, 'air-uses');
+    item.in.forEach((use) => {
+      const entry = element('li');
+      if (tick) {
+        const ticked = button(`${use.shown ? '✓ ' : '○ '}${use.what}`, { use: use.key }, use.shown ? 'shown' : '');
+        ticked.setAttribute('aria-pressed', String(use.shown));
+        entry.append(ticked);
+        if (use.seasons) {
+          [['-1', '−', 'less'], ['1', '+', 'more-of']].forEach(([taste, text, word]) => {
+            const touch = button(text, { taste, line: use.key }, 'touch');
+            touch.setAttribute('aria-label', this.word(word, use.what));
+            entry.append(touch);
+          });
+          if (use.taste) {
+            entry.append(element('span', this.word('came-to', use.taste), 'came'));
+          }
+        }
+      } else {
+        entry.textContent = use.what;
+      }
+      list.append(entry);
+    });
+    return list;
+  }
+
+  drawNow() {
+    const { state } = this;
+    const hand = this.screen === 'audience' ? state.items.find((item) => item.status === 'RUNNING' && item.shown && item.main && item.hands) || state.items.find((item) => item.status === 'RUNNING' && item.shown && item.main) : this.inHand();
+    if (!hand) {
+      put(this.spot('now'), this.idle());
+      return;
+    }
+    const nodes = [element('p', hand.dish, 'air-dish'), element('p', hand.title, 'air-title')];
+    const left = hand.end - this.run.now();
+    nodes.push(element('p', clock(left), left < 0 ? 'air-left over' : 'air-left'));
+    if (hand.sight) {
+      nodes.push(element('p', this.word(`sight-${hand.sight}`), `air-sight ${hand.sight.toLowerCase()}`));
+    }
+    if (hand.loud) {
+      nodes.push(element('p', this.word('loud'), 'air-loud'));
+    }
+    if (hand.say && this.screen === 'host') {
+      nodes.push(element('p', `${this.word('say')} ${hand.say}`, 'air-say'));
+    }
+    if (hand.text && hand.text !== hand.title && this.screen !== 'audience') {
+      nodes.push(element('p', hand.text, 'air-text'));
+    }
+    nodes.push(this.uses(hand, this.screen === 'host'));
+    if (hand.cue && this.screen === 'host') {
+      const cue = button(`${hand.cueShown ? '✓' : '○'} ${hand.cue}`, { cue: hand.key.split('|')[0] }, `air-cue ${hand.cueShown ? 'shown' : ''}`);
+      cue.setAttribute('aria-pressed', String(hand.cueShown));
+      nodes.push(cue);
+    } else if (hand.cue) {
+      nodes.push(element('p', hand.cue, 'air-cue'));
+    }
+    if (this.screen === 'audience' && hand.page > 0) {
+      nodes.push(element('p', this.word('page', hand.page), 'air-page'));
+    }
+    if (this.screen !== 'audience') {
+      hand.care.forEach((said) => nodes.push(element('p', said, 'air-care')));
+    }
+    put(this.spot('now'), nodes);
+  }
+
+  idle() {
+    const { state } = this;
+    const nodes = [element('p', this.word(!state.onAir ? 'ready' : state.over ? 'closed' : 'nothing'), 'air-title')];
+    if (this.screen === 'host' && state.pause.seconds > 0) {
+      nodes.push(element('p', this.word('pause', clock(Math.max(0, state.pause.seconds))), 'air-pause'));
+      const list = element('ul', undefined, 'air-ideas');
+      state.pause.ideas.forEach((idea) => list.append(element('li', this.word(`idea-${idea.kind}`, idea.text))));
+      nodes.push(list);
+    }
+    if (this.screen === 'host' && state.before.length > 0) {
+      nodes.push(element('p', this.word('last-time'), 'air-dish'));
+      const list = element('ul', undefined, 'air-ideas');
+      state.before.slice(0, 6).forEach((said) => list.append(element('li', said)));
+      nodes.push(list);
+    }
+    return nodes;
+  }
+
+  drawNext() {
+    const many = this.screen === 'assistant' ? 6 : 3;
+    put(this.spot('next'), this.ahead().slice(0, many).map((item) => {
+      const entry = line(element('strong', clock(item.start)), element('span', ` ${item.title}`), element('span', ` ${item.dish}`, 'of'));
+      if (item.loud && this.screen === 'host') {
+        entry.append(element('span', ` ${this.word('loud-next')}`, 'of'));
+      }
+      if (this.screen === 'assistant' && item.in.length > 0) {
+        entry.append(this.uses(item, false));
+      }
+      return entry;
+    }));
+  }
+
+  drawHandIns() {
+    const { state } = this;
+    put(this.spot('hand-ins'), state.handIns.slice(0, 5).map((hand) => {
+      const due = state.onAir && hand.at <= this.run.now();
+      const done = button(this.word('handed'), { handed: hand.id }, 'small');
+      done.setAttribute('aria-label', `${this.word('handed')}: ${hand.title}`);
+      const entry = line(element('strong', clock(hand.at)), element('span', ` ${this.word(`hand-${hand.kind}`, hand.title)} `, 'what'), element('span', hand.what.join(' · '), 'of'), done);
+      entry.className = due ? 'rings' : '';
+      return entry;
+    }));
+  }
+
+  drawTimers() {
+    const { state } = this;
+    const now = this.run.now();
+    const rings = this.screen === 'audience' ? [] : ringing(state, now);
+    const running = state.items.filter((item) => item.status === 'RUNNING' && !item.hands && (this.screen !== 'audience' || item.shown)).sort((one, two) => one.end - two.end);
+    const list = running.map((item) => {
+      const ring = rings.find((one) => one.item === item);
+      const left = item.end - now;
+      const place = item.places.length ? `: ${item.places.join(', ')}` : '';
+      const entry = line(element('strong', `${sign(state, item)} ${clock(left)}`), element('span', `${item.title}${place}`, 'what'));
+      entry.className = ring ? 'rings' : '';
+      const said = [item.cue, item.sight ? this.word(`sight-${item.sight}`) : '', item.probe === null ? '' : this.word('probe', item.probe)].filter((one) => one).join(' · ');
+      entry.append(element('span', said, 'of'));
+      if (this.screen !== 'audience') {
+        const buttons = element('span', undefined, 'timer-buttons');
+        const keys = [['more', 'more'], ['looked', 'looked'], ['done', 'out']];
+        if (state.ovens.some((oven) => item.places.some((own) => own.startsWith(oven.id))) && item.probe === null) {
+          keys.push(['probe', 'probe-in']);
+        }
+        keys.forEach(([what, name]) => {
+          const one = button(this.word(name), { [what]: item.key }, 'small');
+          one.setAttribute('aria-label', `${this.word(name)}: ${item.title}`);
+          buttons.append(one);
+        });
+        entry.append(buttons);
+      }
+      return entry;
+    });
+    put(this.spot('timers'), list.length ? list : [line(element('span', this.word('no-timers'), 'of'))]);
+    put(this.spot('rings'), rings.map(({ item, over, since }) => line(element('span', `${sign(state, item)} ${item.title}: ${this.word(over ? 'ring-over' : 'ring-look', clock(since))}${item.cue ? ` ${item.cue}` : ''}`))));
+    put(this.spot('ovens'), state.ovens.map((oven) => element('li', `${this.word('oven', oven.id, oven.celsius, oven.set)}${oven.untilHot > 0 ? ` ${this.word('hot-in', clock(oven.untilHot))}` : ''}`)));
+    return rings;
+  }
+
+  help(help) {
+    return line(button(`${this.word(`help-${help.means}`, help.title)} ${this.word('gain', clock(help.gain))} ${this.word(`cost-${help.means}`)}`, { take: help.kind, key: help.key, text: help.text }, 'press quiet'));
+  }
+
+  drawHelp() {
+    const { advice, missing, questions, recap } = this.state;
+    const way = this.spot('way');
+    if (!way) {
+      return;
+    }
+    put(way, !advice.danger ? [] : advice.way.length === 0 ? [element('p', this.word('no-way'), 'air-danger')] : [element('p', this.word('danger', clock(advice.ends)), 'air-danger'), (() => {
+      const list = element('ul');
+      advice.way.forEach((help) => list.append(element('li', `${this.word(`help-${help.means}`, help.title)} ${this.word(`cost-${help.means}`)}`)));
+      return list;
+    })(), button(this.word('take-all'), { all: 'yes' }, 'air-take')]);
+    put(this.spot('help'), advice.alone.map((help) => this.help(help)));
+    put(this.spot('drops'), advice.drops.length ? advice.drops.map((help) => this.help(help)) : [element('li', this.word('no-drops'), 'of')]);
+    put(this.spot('questions'), questions.map((question) => line(element('strong', clock(question.at)), element('span', ` ${question.text} `), button(this.word('answered'), { answer: question.number }, 'plain'))));
+    this.spot('question-count').textContent = questions.length ? ` (${questions.length})` : '';
+    put(this.spot('recap'), recap.length ? recap.map((said) => element('li', said)) : [element('li', this.word('no-recap'))]);
+    put(this.spot('missing'), missing.map((one) => element('li', this.word(one.cue ? one.gone ? 'cue-gone' : 'cue-missing' : one.gone ? 'not-in' : 'not-yet-in', one.what))));
+  }
+
+  drawTroubles() {
+    const ladder = this.spot('ladder');
+    if (!ladder) {
+      return;
+    }
+    const hand = this.inHand();
+    put(ladder, (hand ? hand.ladder : []).map((rung) => line(element('strong', `${rung.trouble}: `), element('span', rung.remedy))));
+    const failed = this.state.items.filter((item) => item.status === 'FAILED');
+    put(this.spot('rescues'), [...failed, ...(hand ? [hand] : [])].flatMap((item) => item.rescues.map((said) => element('li', `${item.title}: ${said}`))));
+    put(this.spot('again'), failed.map((item) => line(button(this.word('again', item.title), { start: item.key }, 'press quiet'))));
+    put(this.spot('ran-out'), (hand ? hand.in : []).map((use) => button(this.word('ran-out', use.what), { ranOut: use.item, key: hand.key }, 'press quiet')));
+  }
+
+  drawTakes() {
+    const place = this.spot('takes');
+    if (!place) {
+      return;
+    }
+    const { items, toFilm } = this.state;
+    put(place, items.filter((item) => item.takes.length > 0).map((item) => {
+      const entry = line(element('span', `${item.title} `), element('span', item.takes.map((take, n) => this.word('take', n + 1, take)).join(', '), 'of'));
+      if (item.status === 'DONE') {
+        entry.append(button(this.word('retake'), { start: item.key }, 'plain'));
+      }
+      return entry;
+    }));
+    put(this.spot('to-film'), toFilm.map((key) => items.find((item) => item.key === key)).filter((item) => item).map((item) => element('li', `${item.title}${item.can || item.status === 'FAILED' ? ` ${this.word('can')}` : ''}`)));
+  }
+}

@@ -35,7 +35,7 @@ final class RunningApplication {
     private RunningApplication() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         context = new SpringApplicationBuilder(HopselApplication.class)
-                .run("--server.port=0", "--hopsel.demo=true", "--hopsel.first-password=" + PASSWORD);
+                .run("--server.port=0", "--hopsel.demo=true", "--hopsel.demo-evenings=false", "--hopsel.first-password=" + PASSWORD);
         address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
         browser = Playwright.create().chromium().launch(new BrowserType.LaunchOptions()
                 .setExecutablePath(Path.of("/usr/bin/chromium"))

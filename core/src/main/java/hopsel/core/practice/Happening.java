@@ -6,6 +6,7 @@ import hopsel.core.plan.Plan;
 import hopsel.core.air.AirState;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
 
@@ -46,6 +47,6 @@ public record Happening(int at, Kind kind, int seconds, String about) {
         if (random.nextInt(4) == 0 && !trays.isEmpty()) {
             all.add(new Happening(1, Kind.BURNT_TRAY, 0, AirState.key(trays.get(random.nextInt(trays.size())))));
         }
-        return List.copyOf(all);
+        return all.stream().sorted(Comparator.comparingInt(Happening::at)).toList();
     }
 }

@@ -112,10 +112,16 @@ class AirDesk {
         return store.last(run);
     }
 
+    /** What changes whenever a screen has to ask again: the last event, and how fast the clock goes. */
+    String stamp(Run run) {
+        return "%d %d".formatted(last(run), runs.rehearsal(run).map(rehearsal -> rehearsal.pace().speed()).orElse(1));
+    }
+
     AirView view(Run run) {
         long seq = last(run);
         long now = runs.moment(Run.evening(run.id()), Duration.ZERO).toEpochMilli();
-        return views.compute(run, (key, before) -> before != null && before.seq() == seq && now - before.asked() < FRESH ? before : fresh(run, seq, now));
+        int speed = runs.rehearsal(run).map(rehearsal -> rehearsal.pace().speed()).orElse(1);
+        return views.compute(run, (key, before) -> before != null && before.seq() == seq && before.speed() == speed && now - before.asked() < FRESH ? before : fresh(run, seq, now));
     }
 
     private AirView fresh(Run run, long seq, long asked) {

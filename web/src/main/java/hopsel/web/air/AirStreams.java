@@ -30,7 +30,7 @@ class AirStreams {
 
     private final AirDesk desk;
     private final Map<Run, Set<SseEmitter>> screens = new ConcurrentHashMap<>();
-    private final Map<Run, Long> told = new ConcurrentHashMap<>();
+    private final Map<Run, String> told = new ConcurrentHashMap<>();
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(task -> {
         Thread thread = new Thread(task, "air");
         thread.setDaemon(true);
@@ -49,7 +49,7 @@ class AirStreams {
         screen.onCompletion(() -> all.remove(screen));
         screen.onError(problem -> all.remove(screen));
         all.add(screen);
-        send(all, screen, desk.last(id));
+        send(all, screen, desk.stamp(id));
         return screen;
     }
 
@@ -64,10 +64,10 @@ class AirStreams {
 
     private void look(Run run, Set<SseEmitter> all, boolean alive) {
         try {
-            long seq = desk.last(run);
-            if (alive || told.getOrDefault(run, -1L) != seq) {
-                told.put(run, seq);
-                all.forEach(screen -> send(all, screen, seq));
+            String stamp = desk.stamp(run);
+            if (alive || !stamp.equals(told.get(run))) {
+                told.put(run, stamp);
+                all.forEach(screen -> send(all, screen, stamp));
             }
         } catch (RuntimeException e) {
             // One class that cannot be looked at must not silence the others; the next look tries again.
@@ -75,9 +75,9 @@ class AirStreams {
         }
     }
 
-    private static void send(Set<SseEmitter> all, SseEmitter screen, long seq) {
+    private static void send(Set<SseEmitter> all, SseEmitter screen, String stamp) {
         try {
-            screen.send(SseEmitter.event().name("seq").data(String.valueOf(seq)));
+            screen.send(SseEmitter.event().name("stamp").data(stamp));
         } catch (IOException | IllegalStateException e) {
             // The screen is gone; it comes back by itself.
             all.remove(screen);

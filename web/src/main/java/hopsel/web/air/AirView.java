@@ -83,7 +83,7 @@ record AirView(long seq, long asked, long now, int speed, Long onAir, boolean ov
     }
 
     /** What nobody has shown, and whether its step is over. */
-    record Missing(String what, boolean cue, boolean gone) {
+    record Missing(String key, String what, boolean cue, boolean gone) {
     }
 
     /** Somebody who works. */

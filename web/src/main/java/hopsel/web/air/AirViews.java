@@ -131,7 +131,7 @@ final class AirViews {
 
     private Missing missing(Coverage.Missing missing) {
         String what = missing.cue() ? cooking.step(StepRef.parse(missing.key().replace("#cue", ""))).cue().orElse("") : name(missing.key());
-        return new Missing(what, missing.cue(), missing.gone());
+        return new Missing(missing.key(), what, missing.cue(), missing.gone());
     }
 
     private String name(String key) {

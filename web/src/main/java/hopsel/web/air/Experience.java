@@ -12,23 +12,29 @@ import hopsel.core.log.AirLog;
 import hopsel.core.log.Observation;
 import hopsel.core.log.OvenHabit;
 import hopsel.core.planned.PlannedClass;
+import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
 import hopsel.web.plan.PlanDesk;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
 import java.time.Clock;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** What all classes that were on air teach. */
 @Component
 public class Experience {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private final AirStore store;
     private final AirRuns runs;
@@ -58,8 +64,8 @@ public class Experience {
         return store.classes().stream().flatMap(id -> evening(id).stream()).toList();
     }
 
-    /** A class that was on air, or is. */
-    Optional<Evening> evening(long id) {
+    /** A class that was on air, or is; empty: it was not. */
+    public Optional<Evening> evening(long id) {
         Run run = Run.evening(id);
         Optional<PlannedClass> now = plans.find(id).map(PlanDesk.Planned::planned);
         if (now.isEmpty()) {
@@ -84,6 +90,13 @@ public class Experience {
         return new Kept(last, planned, state.onAir().isEmpty() ? null : new Evening(run.id(), planned, AirLog.of(planned.cooking(), state)));
     }
 
+    /** Writes down a class that was on air without this desk, event by event. */
+    public void record(long id, PlannedClass planned, List<AirEvent> events, String who) {
+        Run run = Run.evening(id);
+        runs.begin(run, planned, who);
+        events.stream().sorted(Comparator.comparing(AirEvent::at)).forEach(event -> store.add(run, new Pressed(event.kind(), event.activity(), event.seconds(), event.text(), who, UUID.randomUUID().toString()), event.at(), before -> true));
+    }
+
     /** How long a step of a dish took, each time, the last first. */
     public List<Observation> observations(StepRef step) {
         return evenings().stream().flatMap(evening -> Observation.of(evening.planned.cooking(), evening.log).stream()).filter(one -> one.step().equals(step)).toList();
@@ -97,7 +110,7 @@ public class Experience {
     }
 
     /** How late each oven runs. */
-    List<OvenHabit> ovens() {
+    public List<OvenHabit> ovens() {
         Map<CookingClass, AirLog> logs = new LinkedHashMap<>();
         evenings().forEach(evening -> logs.put(evening.planned.cooking(), evening.log));
         return OvenHabit.of(logs);
@@ -109,6 +122,11 @@ public class Experience {
         return evenings().stream().filter(evening -> except.filter(id -> id == evening.id).isEmpty()).flatMap(evening -> said(evening, dishes).stream()).toList();
     }
 
+    /** What went wrong with the dishes of a class, and what was noted; templates call it {@code @experience}. */
+    public List<String> lastTime(CookingClass cooking) {
+        return lastTime(cooking, Optional.empty());
+    }
+
     /** What went wrong with a dish, and what was noted. */
     public List<String> lastTime(String dish) {
         return evenings().stream().flatMap(evening -> said(evening, List.of(dish)).stream()).toList();
@@ -117,16 +135,22 @@ public class Experience {
     private List<String> said(Evening evening, List<String> dishes) {
         List<String> said = new ArrayList<>();
         evening.log.wrong().stream().filter(wrong -> dishes.contains(wrong.dish())).forEach(wrong -> said.add(sentence(evening, wrong)));
-        evening.log.notes().stream().filter(note -> dishes.contains(note.key().replaceFirst("/.*", ""))).forEach(note -> said.add("%s: %s (%s)".formatted(title(evening.planned.cooking(), note.key()), note.text(), evening.planned.cooking().title())));
+        evening.log.notes().stream().filter(note -> dishes.contains(note.key().replaceFirst("/.*", ""))).forEach(note -> said.add("%s: %s (%s)".formatted(title(evening.planned.cooking(), note.key()), note.text(), day(evening))));
         return said;
     }
 
-    String sentence(Evening evening, AirLog.Wrong wrong) {
-        String about = evening.planned.catalogue().find(wrong.about()).map(Item::name).orElse(wrong.about());
-        return messages.getMessage("trouble.said." + wrong.kind(), new Object[]{title(evening.planned.cooking(), wrong.key()), about, evening.planned.cooking().title()}, Locale.ENGLISH);
+    private static String day(Evening evening) {
+        return DAY.format(evening.planned.cooking().startsAt());
     }
 
-    static String title(CookingClass cooking, String key) {
+    /** What went wrong, in a sentence. */
+    public String sentence(Evening evening, AirLog.Wrong wrong) {
+        String about = evening.planned.catalogue().find(wrong.about()).map(Item::name).orElse(wrong.about());
+        return messages.getMessage("trouble.said." + wrong.kind(), new Object[]{title(evening.planned.cooking(), wrong.key()), about, day(evening)}, Locale.ENGLISH);
+    }
+
+    /** The short name of the step of an activity, by its key. */
+    public static String title(CookingClass cooking, String key) {
         return cooking.dishes().stream().flatMap(dish -> dish.steps().filter(step -> key.startsWith(dish.id() + "/" + step.id() + "|")).map(Step::title)).findFirst().orElse(key);
     }
 }

@@ -61,14 +61,16 @@ class BenchController {
     private final ClassStore classes;
     private final IntoClass intoClass;
     private final HostStyle style;
+    private final Lessons lessons;
 
-    BenchController(BenchStore store, BenchActions actions, HouseCatalogue house, ClassStore classes, IntoClass intoClass, HostStyle style) {
+    BenchController(BenchStore store, BenchActions actions, HouseCatalogue house, ClassStore classes, IntoClass intoClass, HostStyle style, Lessons lessons) {
         this.store = store;
         this.actions = actions;
         this.house = house;
         this.classes = classes;
         this.intoClass = intoClass;
         this.style = style;
+        this.lessons = lessons;
     }
 
     @GetMapping("/bench")
@@ -142,6 +144,8 @@ class BenchController {
     private void open(long id, Optional<String> step, Model model) {
         StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
         model.addAttribute("bench", new BenchView(stored, house.now(), step));
+        model.addAttribute("lessons", lessons.of(stored.sheet()));
+        model.addAttribute("lastTime", lessons.wrong(stored.sheet()));
         model.addAttribute("history", store.history(id));
         model.addAttribute("matters", HouseStyle.Matter.values());
         model.addAttribute("others", store.all().stream().filter(other -> other.id() != id).toList());

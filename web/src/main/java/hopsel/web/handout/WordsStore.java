@@ -19,6 +19,11 @@ public class WordsStore {
     record Kept(int version, HostWords words) {
     }
 
+    /** What the host wrote for the handouts of a class. */
+    public HostWords words(long id) {
+        return of(id).words;
+    }
+
     Kept of(long id) {
         return mapper.words(id).map(row -> new Kept(row.version(), HostWordsFile.read(row.document()))).orElse(new Kept(0, HostWords.NONE));
     }

@@ -1,9 +1,6 @@
 package hopsel.web.provision;
 
 import hopsel.core.item.Catalogue;
-import hopsel.core.planned.PlannedClass;
-import hopsel.core.provision.Pantry;
-import hopsel.core.provision.WeekList;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
@@ -27,11 +24,13 @@ class ShelfController {
 
     private final ShoppingDesk desk;
     private final ShelfStore store;
+    private final PantryClosing closing;
     private final Clock clock;
 
-    ShelfController(ShoppingDesk desk, ShelfStore store, Clock clock) {
+    ShelfController(ShoppingDesk desk, ShelfStore store, PantryClosing closing, Clock clock) {
         this.desk = desk;
         this.store = store;
+        this.closing = closing;
         this.clock = clock;
     }
 
@@ -70,11 +69,7 @@ class ShelfController {
     /** The class is over: what was bought came in, what was used goes out, the rest stays on the shelf. */
     @PostMapping("/classes/{id}/settle")
     String settle(@PathVariable("id") long id, RedirectAttributes next, Principal who) {
-        PlannedClass planned = desk.planned(id);
-        WeekList list = desk.list(List.of(planned));
-        Pantry pantry = store.pantry();
-        boolean done = store.settle(id, pantry.close(list.lines().stream().map(WeekList.Line::purchase).toList(), list.used(), "class %d, %s".formatted(id, planned.cooking().startsAt().toLocalDate())),
-                who.getName(), "“%s” is over".formatted(planned.cooking().title()));
+        boolean done = closing.settle(id, who.getName());
         next.addFlashAttribute(done ? "toldLines" : "warnedLines", List.of(done ? "The pantry is settled: what is left over is on the shelf." : "This class was settled before."));
         return "redirect:/classes/%d/shopping".formatted(id);
     }

@@ -116,7 +116,8 @@ public class ShelfStore {
         return Optional.ofNullable(money(id).fee());
     }
 
-    void fee(long id, Optional<BigDecimal> fee) {
+    /** What an attendee pays from now on; empty: nobody says. */
+    public void fee(long id, Optional<BigDecimal> fee) {
         mapper.putFee(id, fee.orElse(null));
     }
 

@@ -7,6 +7,9 @@ import { Run } from './run.js';
 /* Milliseconds in which a press still means the step that has just gone: somebody else was quicker. */
 const MEANT_BEFORE = 900;
 const MORE = 120;
+/* Milliseconds between two times that this screen asks of its own accord. */
+const SLOWEST = 5000;
+const QUICKEST = 500;
 
 const main = document.querySelector('main.air');
 const screen = main.dataset.screen;
@@ -142,7 +145,11 @@ window.setInterval(() => {
   goOn();
   draw();
 }, 250);
-// The rest of the plan moves with the clock, too.
-window.setInterval(() => run.ask(), 5000);
+// The rest of the plan moves with the clock, too, and in a rehearsal that may go fast.
+const keepAsking = () => window.setTimeout(() => {
+  run.ask();
+  keepAsking();
+}, run.state ? Math.max(QUICKEST, SLOWEST / Math.max(1, run.state.speed)) : SLOWEST);
+keepAsking();
 window.addEventListener('online', () => { run.send(); run.ask(); });
 document.addEventListener('visibilitychange', () => { if (document.visibilityState === 'visible') { run.send(); run.ask(); } });

@@ -77,9 +77,10 @@ export class Drawing {
     if (big) {
       const hand = this.inHand();
       const next = this.ahead()[0];
+      const mine = this.screen === 'host' ? 'end' : 'none-left';
       const coming = state.onAir && state.comingIn > 0 && !hand;
-      big.textContent = coming ? this.word('coming', clock(state.comingIn)) : !state.onAir ? this.word('begin') : hand ? this.word('done') : next ? `${this.word('start')} ${next.title}` : this.word('end');
-      big.disabled = state.over || Boolean(coming) || (!state.onAir && this.screen === 'assistant');
+      big.textContent = coming ? this.word('coming', clock(state.comingIn)) : !state.onAir ? this.word('begin') : hand ? this.word('done') : next ? `${this.word('start')} ${next.title}` : this.word(mine);
+      big.disabled = state.over || (!hand && !next && this.screen === 'assistant' && Boolean(state.onAir)) || Boolean(coming) || (!state.onAir && this.screen === 'assistant');
     }
     const undo = this.spot('undo');
     if (undo) {
@@ -124,8 +125,8 @@ export class Drawing {
     }
     const nodes = [element('p', hand.dish, 'air-dish'), element('p', hand.title, 'air-title')];
     const left = hand.end - this.run.now();
-    nodes.push(element('p', clock(left), left < 0 ? 'air-left over' : 'air-left'));
-    if (hand.sight) {
+    nodes.push(element('p', clock(this.screen === 'audience' ? Math.max(0, left) : left), left < 0 && this.screen !== 'audience' ? 'air-left over' : 'air-left'));
+    if (hand.sight && this.screen !== 'audience') {
       nodes.push(element('p', this.word(`sight-${hand.sight}`), `air-sight ${hand.sight.toLowerCase()}`));
     }
     if (hand.loud) {
@@ -207,9 +208,9 @@ export class Drawing {
       const ring = rings.find((one) => one.item === item);
       const left = item.end - now;
       const place = item.places.length ? `: ${item.places.join(', ')}` : '';
-      const entry = line(element('strong', `${sign(state, item)} ${clock(left)}`), element('span', `${item.title}${place}`, 'what'));
+      const entry = line(element('strong', clock(this.screen === 'audience' ? Math.max(0, left) : left)), element('span', `${sign(state, item)} ${item.title}${place}`, 'what'));
       entry.className = ring ? 'rings' : '';
-      const said = [item.cue, item.sight ? this.word(`sight-${item.sight}`) : '', item.probe === null ? '' : this.word('probe', item.probe)].filter((one) => one).join(' · ');
+      const said = [item.cue, item.sight && this.screen !== 'audience' ? this.word(`sight-${item.sight}`) : '', item.probe === null ? '' : this.word('probe', item.probe)].filter((one) => one).join(' · ');
       entry.append(element('span', said, 'of'));
       if (this.screen !== 'audience') {
         const buttons = element('span', undefined, 'timer-buttons');
@@ -252,7 +253,7 @@ export class Drawing {
     put(this.spot('questions'), questions.map((question) => line(element('strong', clock(question.at)), element('span', ` ${question.text} `), button(this.word('answered'), { answer: question.number }, 'plain'))));
     this.spot('question-count').textContent = questions.length ? ` (${questions.length})` : '';
     put(this.spot('recap'), recap.length ? recap.map((said) => element('li', said)) : [element('li', this.word('no-recap'))]);
-    put(this.spot('missing'), missing.map((one) => element('li', this.word(one.cue ? one.gone ? 'cue-gone' : 'cue-missing' : one.gone ? 'not-in' : 'not-yet-in', one.what))));
+    put(this.spot('missing'), missing.map((one) => line(button(this.word(one.cue ? one.gone ? 'cue-gone' : 'cue-missing' : one.gone ? 'not-in' : 'not-yet-in', one.what), { use: one.key }))));
   }
 
   drawTroubles() {

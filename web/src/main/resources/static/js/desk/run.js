@@ -137,9 +137,9 @@ export class Run {
 
   listen() {
     const stream = new EventSource(this.addresses.stream);
-    stream.addEventListener('seq', (event) => {
+    stream.addEventListener('stamp', (event) => {
       this.heard = Date.now();
-      if (!this.state || Number(event.data) !== this.state.seq) {
+      if (!this.state || event.data !== `${this.state.seq} ${this.state.speed}`) {
         this.ask();
       }
     });

@@ -1,4 +1,4 @@
-package hopsel.web.air;
+package hopsel.web.log;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.StepRef;
@@ -10,7 +10,9 @@ import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.captions.WebVtt;
 import hopsel.formats.table.Table;
+import hopsel.web.air.Experience;
 import hopsel.web.air.Experience.Evening;
+import hopsel.web.bench.Lessons;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
@@ -44,13 +46,15 @@ class LogController {
     private final ClassStore classes;
     private final ClassChanges changes;
     private final VoteStore votes;
+    private final Lessons lessons;
 
-    LogController(ClassPages pages, Experience experience, ClassStore classes, ClassChanges changes, VoteStore votes) {
+    LogController(ClassPages pages, Experience experience, ClassStore classes, ClassChanges changes, VoteStore votes, Lessons lessons) {
         this.pages = pages;
         this.experience = experience;
         this.classes = classes;
         this.changes = changes;
         this.votes = votes;
+        this.lessons = lessons;
     }
 
     /** A step with what all logs say of it, for whoever does it in this class. */
@@ -73,7 +77,7 @@ class LogController {
             model.addAttribute("ovens", experience.ovens().stream().filter(oven -> oven.kitchen().equals(Observation.kitchen(cooking))).toList());
             model.addAttribute("before", experience.lastTime(cooking, Optional.of(id)));
         });
-        return "air/log";
+        return "log/log";
     }
 
     private Evening evening(long id) {
@@ -118,7 +122,8 @@ class LogController {
         AirLog.Tasted tasted = evening(id).log().tastes().stream().filter(own -> (own.dish() + "/" + own.line()).equals(line)).findFirst().orElseThrow(NotFoundException::new);
         try {
             changes.change(id, version, tasted.in(stored.cooking()), stored.wishes(), who.getName(), "amount found by taste");
-            next.addFlashAttribute("toldLines", List.of("Taken into the recipe of this class."));
+            int dishes = lessons.taste(tasted, who.getName());
+            next.addFlashAttribute("toldLines", List.of("Taken into the recipe of this class%s.".formatted(dishes > 0 ? ", and into the dish on the bench" : "")));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }

@@ -1,4 +1,4 @@
-package hopsel.web.air;
+package hopsel.web.log;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.log.AirLog;

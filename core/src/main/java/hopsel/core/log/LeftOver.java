@@ -1,0 +1,49 @@
+package hopsel.core.log;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Dish;
+import hopsel.core.handout.HostWords.DishWords;
+import hopsel.core.handout.Keeping;
+import hopsel.core.item.Catalogue;
+import hopsel.core.planned.PlannedClass;
+import hopsel.core.provision.Pantry.Kind;
+import hopsel.core.provision.Pantry.Movement;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * What is left of a dish when a class is over.
+ *
+ * @param dish     id
+ * @param portions servings, above 0
+ * @param went     where it went
+ * @param useBy    until when it is good; empty: nobody said
+ */
+public record LeftOver(String dish, BigDecimal portions, Went went, Optional<LocalDate> useBy) {
+
+    /** Where left-overs go. */
+    public enum Went { SHELF, GIVEN, THROWN }
+
+    /** Edible grams that went in, which is what is known of what is left. */
+    public BigDecimal grams(PlannedClass planned) {
+        return planned.cooking().dishes().stream().filter(own -> own.id().equals(dish)).map(own -> serving(planned, own).multiply(portions)).findFirst().orElse(BigDecimal.ZERO);
+    }
+
+    private static BigDecimal serving(PlannedClass planned, Dish dish) {
+        return dish.lines().map(line -> planned.batches().grams(dish, line, BigDecimal.ONE)).reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
+    /** What is kept comes onto the shelf under the name of its dish; the rest does not. */
+    public Optional<Movement> movement(PlannedClass planned) {
+        CookingClass cooking = planned.cooking();
+        return went != Went.SHELF ? Optional.empty() : cooking.dishes().stream().filter(own -> own.id().equals(dish)).findFirst()
+                .map(own -> new Movement(Kind.LEFT_OVER, own.title(), "cooked " + cooking.startsAt().toLocalDate(), grams(planned), useBy, true));
+    }
+
+    /** The last day on which a dish is good that was cooked in a class; the day itself where it does not keep. */
+    public static LocalDate goodUntil(CookingClass cooking, Dish dish, Catalogue catalogue, DishWords words) {
+        return cooking.startsAt().toLocalDate().plusDays(Keeping.of(dish, catalogue, words).fridge());
+    }
+}

@@ -1,0 +1,178 @@
+package hopsel.web.log;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Attendee;
+import hopsel.core.dish.Dish;
+import hopsel.core.kit.Kit;
+import hopsel.core.log.LeftOver;
+import hopsel.core.log.LeftOver.Went;
+import hopsel.core.planned.PlannedClass;
+import hopsel.core.provision.Pantry.Movement;
+import hopsel.web.air.Experience;
+import hopsel.web.air.Experience.Evening;
+import hopsel.web.frame.ClassPages;
+import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.Station;
+import hopsel.web.handout.WordsStore;
+import hopsel.web.provision.PantryClosing;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import java.math.BigDecimal;
+import java.security.Principal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Closing a class: who was served what, what was left over and where it went, and the pantry. */
+@Controller
+class ClosingController {
+
+    private final ClassPages pages;
+    private final Experience experience;
+    private final ClosingStore store;
+    private final WordsStore words;
+    private final PantryClosing pantry;
+
+    ClosingController(ClassPages pages, Experience experience, ClosingStore store, WordsStore words, PantryClosing pantry) {
+        this.pages = pages;
+        this.experience = experience;
+        this.store = store;
+        this.words = words;
+        this.pantry = pantry;
+    }
+
+    /** What can be left of a dish, as the form has it. */
+    public record Row(Dish dish, String portions, String went, String useBy, LocalDate good) {
+    }
+
+    @GetMapping("/classes/{id}/air/close")
+    String page(@PathVariable("id") long id, Model model) {
+        PlannedClass planned = pages.open(id, Station.AIR, model);
+        evening(id);
+        Map<String, Set<String>> served = store.closed(id).isPresent() ? store.served(id) : expected(planned);
+        Map<String, LeftOver> left = new LinkedHashMap<>();
+        store.left(id).forEach(one -> left.put(one.dish(), one));
+        fill(id, planned, served, planned.cooking().dishes().stream().map(dish -> row(id, planned, dish, Optional.ofNullable(left.get(dish.id())))).toList(), model);
+        return "log/close";
+    }
+
+    private Evening evening(long id) {
+        return experience.evening(id).orElseThrow(NotFoundException::new);
+    }
+
+    private void fill(long id, PlannedClass planned, Map<String, Set<String>> served, List<Row> rows, Model model) {
+        store.closed(id).ifPresent(closed -> model.addAttribute("closed", closed));
+        model.addAttribute("served", served);
+        model.addAttribute("refused", refused(planned));
+        model.addAttribute("rows", rows);
+        model.addAttribute("wents", Went.values());
+    }
+
+    private Row row(long id, PlannedClass planned, Dish dish, Optional<LeftOver> left) {
+        LocalDate good = LeftOver.goodUntil(planned.cooking(), dish, planned.catalogue(), words.words(id).dish(dish.id()));
+        return new Row(dish, left.map(one -> one.portions().stripTrailingZeros().toPlainString()).orElse(""), left.map(one -> one.went().name()).orElse(Went.SHELF.name()), left.flatMap(LeftOver::useBy).orElse(good).toString(), good);
+    }
+
+    /** Dishes in which something cannot be made safe for an attendee, by theirs. */
+    private static Map<String, Set<String>> refused(PlannedClass planned) {
+        Map<String, Set<String>> refused = new LinkedHashMap<>();
+        for (Kit kit : planned.kits()) {
+            kit.cannotServe().forEach(refusal -> refused.computeIfAbsent(kit.attendee().id(), any -> new HashSet<>()).add(refusal.dish()));
+        }
+        return refused;
+    }
+
+    /** Everybody was served everything but what they cannot have, until somebody says otherwise. */
+    private static Map<String, Set<String>> expected(PlannedClass planned) {
+        Map<String, Set<String>> refused = refused(planned);
+        Map<String, Set<String>> served = new LinkedHashMap<>();
+        for (Attendee attendee : planned.cooking().attendees()) {
+            Set<String> dishes = new HashSet<>();
+            planned.cooking().dishes().stream().map(Dish::id).filter(dish -> !refused.getOrDefault(attendee.id(), Set.of()).contains(dish)).forEach(dishes::add);
+            served.put(attendee.id(), dishes);
+        }
+        return served;
+    }
+
+    @PostMapping("/classes/{id}/air/close")
+    ModelAndView close(@PathVariable("id") long id, @RequestParam MultiValueMap<String, String> fields, Principal who, Model model, RedirectAttributes next) {
+        PlannedClass planned = pages.planned(id);
+        evening(id);
+        CookingClass cooking = planned.cooking();
+        Map<String, Set<String>> served = new LinkedHashMap<>();
+        cooking.attendees().forEach(attendee -> served.put(attendee.id(), new HashSet<>(fields.getOrDefault("served-" + attendee.id(), List.of()))));
+        served.values().forEach(dishes -> dishes.retainAll(cooking.dishes().stream().map(Dish::id).toList()));
+        try {
+            List<LeftOver> left = new ArrayList<>();
+            for (Dish dish : cooking.dishes()) {
+                left(new Entered(fields.toSingleValueMap()), dish).ifPresent(left::add);
+            }
+            boolean first = store.closed(id).isEmpty();
+            store.close(id, served, left, who.getName());
+            List<String> told = new ArrayList<>(List.of("Closed."));
+            if (first) {
+                List<Movement> kept = left.stream().flatMap(one -> one.movement(planned).stream()).toList();
+                pantry.keep(id, kept, who.getName());
+                told.add(pantry.settle(id, who.getName()) ? "The pantry is settled: what was bought came in, what was used went out." : "The pantry was settled before.");
+            } else {
+                told.add("What is on the shelf stays as it was written down at the first closing. Count it in the pantry if it is another.");
+            }
+            left.stream().filter(one -> one.useBy().isPresent()).forEach(one -> late(id, planned, one).ifPresent(told::add));
+            next.addFlashAttribute("toldLines", told);
+            return new ModelAndView("redirect:/classes/%d/air/log".formatted(id));
+        } catch (BadEntryException e) {
+            pages.open(id, Station.AIR, model);
+            fill(id, planned, served, cooking.dishes().stream().map(dish -> typed(id, planned, dish, fields.toSingleValueMap())).toList(), model);
+            model.addAttribute("warnedLines", List.of("%s %s".formatted(name(cooking, e.field()), e.getMessage())));
+            return new ModelAndView("log/close", model.asMap(), HttpStatus.UNPROCESSABLE_CONTENT);
+        }
+    }
+
+    private Row typed(long id, PlannedClass planned, Dish dish, Map<String, String> fields) {
+        Row row = row(id, planned, dish, Optional.empty());
+        return new Row(dish, fields.getOrDefault("left-" + dish.id(), ""), fields.getOrDefault("went-" + dish.id(), row.went), fields.getOrDefault("use-by-" + dish.id(), row.useBy), row.good);
+    }
+
+    private static Optional<LeftOver> left(Entered in, Dish dish) throws BadEntryException {
+        Optional<BigDecimal> portions = in.number("left-" + dish.id());
+        if (portions.isPresent() && portions.get().signum() < 0) {
+            throw new BadEntryException("left-" + dish.id(), "is below 0. Write how many portions are left, or nothing.");
+        }
+        Went went = in.choice("went-" + dish.id(), Went.values(), Went::name);
+        String day = in.text("use-by-" + dish.id()).orElse("");
+        try {
+            Optional<LocalDate> useBy = day.isEmpty() || went != Went.SHELF ? Optional.empty() : Optional.of(LocalDate.parse(day));
+            return portions.filter(number -> number.signum() > 0).map(number -> new LeftOver(dish.id(), number, went, useBy));
+        } catch (DateTimeException e) {
+            throw new BadEntryException("use-by-" + dish.id(), "is “%s”, which is no day. Write it like 2027-02-13.".formatted(day));
+        }
+    }
+
+    private Optional<String> late(long id, PlannedClass planned, LeftOver left) {
+        Dish dish = planned.cooking().dish(left.dish());
+        LocalDate good = LeftOver.goodUntil(planned.cooking(), dish, planned.catalogue(), words.words(id).dish(dish.id()));
+        return left.useBy().filter(day -> day.isAfter(good)).map(day -> "“%s” is written down as good until %s; it usually keeps until %s.".formatted(dish.title(), day, good));
+    }
+
+    private static String name(CookingClass cooking, String field) {
+        String kind = field.startsWith("left-") ? "What is left of" : field.startsWith("went-") ? "Where the rest went of" : "The day of";
+        return cooking.dishes().stream().filter(dish -> field.endsWith("-" + dish.id())).findFirst().map(dish -> "%s “%s”".formatted(kind, dish.title())).orElse(field);
+    }
+}

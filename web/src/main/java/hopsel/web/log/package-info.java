@@ -1,0 +1,4 @@
+/**
+ * After a class: what it teaches, what is left of it, who was served what, and reports over all of them.
+ */
+package hopsel.web.log;

@@ -34,8 +34,7 @@ final class RunningApplication {
 
     private RunningApplication() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
-        context = new SpringApplicationBuilder(HopselApplication.class)
-                .run("--server.port=0", "--hopsel.demo=true", "--hopsel.demo-evenings=false", "--hopsel.first-password=" + PASSWORD);
+        context = server(0);
         address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
         browser = Playwright.create().chromium().launch(new BrowserType.LaunchOptions()
                 .setExecutablePath(Path.of("/usr/bin/chromium"))
@@ -48,6 +47,12 @@ final class RunningApplication {
             running = new RunningApplication();
         }
         return running;
+    }
+
+    /** Another server on the same database; 0: on any free port. It belongs to whoever asks, and is stopped by closing it. */
+    static ConfigurableApplicationContext server(int port) {
+        return new SpringApplicationBuilder(HopselApplication.class)
+                .run("--server.port=" + port, "--hopsel.demo=true", "--hopsel.demo-evenings=false", "--hopsel.first-password=" + PASSWORD);
     }
 
     /** A new class like one that is there. */
@@ -83,13 +88,24 @@ final class RunningApplication {
         return page;
     }
 
+    /** A page of somebody signed in at another server, with a browser of its own. */
+    Page signedInAt(String server, String login) {
+        Page page = browser.newContext(options().setBaseURL(server)).newPage();
+        fill(page, login);
+        return page;
+    }
+
     private BrowserContext signIn(String login) {
         Page page = visitor();
+        fill(page, login);
+        return page.context();
+    }
+
+    private static void fill(Page page, String login) {
         page.navigate("/sign-in");
         page.fill("#username", login);
         page.fill("#password", PASSWORD);
         page.click("button[type=submit]");
         page.waitForURL("**/classes**");
-        return page.context();
     }
 }

@@ -12,6 +12,8 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * How long a step takes, learned from how long it took: careful with few, and not led astray by the odd interruption.
@@ -67,17 +69,21 @@ public record Learned(int likely, int low, int high, List<Integer> observed, int
     }
 
     /**
-     * For a cook in a kitchen: what others took stands in for the recipe's own figure, and their own times move it.
+     * For a cook in a kitchen: what others took moves the recipe's own figure, what the cook took elsewhere moves that, and
+     * what they took here moves it last.
      *
      * @param recipe seconds that the recipe says
      * @param all    observations of this step, the last first; at least one
      * @param cook   name of whoever will do it; empty text: nobody's hands
      */
     public static Learned of(int recipe, List<Observation> all, String cook, String kitchen) {
-        List<Integer> own = all.stream().filter(one -> one.cook().equals(cook) && one.kitchen().equals(kitchen)).map(Observation::seconds).toList();
-        List<Integer> others = all.stream().filter(one -> !one.cook().equals(cook) || !one.kitchen().equals(kitchen)).map(Observation::seconds).toList();
-        int known = others.isEmpty() ? recipe : from(recipe, others).likely;
-        return own.isEmpty() ? from(recipe, others) : from(known, own);
+        Map<Integer, List<Integer>> byNearness = new TreeMap<>();
+        all.forEach(one -> byNearness.computeIfAbsent(!one.cook().equals(cook) ? 0 : one.kitchen().equals(kitchen) ? 2 : 1, any -> new ArrayList<>()).add(one.seconds()));
+        Learned learned = null;
+        for (List<Integer> took : byNearness.values()) {
+            learned = from(learned == null ? recipe : learned.likely, took);
+        }
+        return learned;
     }
 
     /** As minutes of a step. */

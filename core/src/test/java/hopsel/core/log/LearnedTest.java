@@ -2,10 +2,12 @@ package hopsel.core.log;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hopsel.core.dish.StepRef;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -28,6 +30,18 @@ class LearnedTest {
         Learned learned = Learned.from(600, List.of(3600, 580, 620, 600, 610));
         assertThat(learned.likely()).isBetween(570, 660);
         assertThat(learned.observed()).containsExactly(3600, 580, 620, 600, 610);
+    }
+
+    @Test
+    void aCooksOwnTimesInTheirOwnKitchenCountAndOthersStandInForTheRecipe() {
+        StepRef step = new StepRef("pierogi", "fold");
+        List<Observation> all = new ArrayList<>(Collections.nCopies(6, new Observation(step, "Maren", "quay", 900)));
+        assertThat(Learned.of(600, all, "Maren", "quay").likely()).isEqualTo(Learned.from(600, Collections.nCopies(6, 900)).likely());
+        int stranger = Learned.of(600, all, "Pia", "quay").likely();
+        assertThat(stranger).as("what others took is all that is known").isEqualTo(Learned.from(600, Collections.nCopies(6, 900)).likely());
+        all.addAll(Collections.nCopies(6, new Observation(step, "Pia", "quay", 600)));
+        assertThat(Learned.of(600, all, "Pia", "quay").likely()).isLessThan(Learned.of(600, all, "Maren", "quay").likely() - 120);
+        assertThat(Learned.of(600, all, "Pia", "another kitchen").likely()).as("her own times elsewhere come before those of others here").isLessThan(Learned.of(600, all, "Maren", "quay").likely() - 120);
     }
 
     @ParameterizedTest

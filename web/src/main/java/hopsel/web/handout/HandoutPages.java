@@ -2,6 +2,7 @@ package hopsel.web.handout;
 
 import hopsel.web.handout.EditionStore.Matters;
 import hopsel.web.handout.HandoutPdf.Paper;
+import jakarta.annotation.PreDestroy;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -53,6 +54,11 @@ public class HandoutPages {
             setter.submit(() -> set(id));
             return new Known(Optional.ofNullable(before).map(Known::pages).orElse(Map.of()), now);
         }).pages;
+    }
+
+    @PreDestroy
+    void stop() {
+        setter.shutdownNow();
     }
 
     private void set(long id) {

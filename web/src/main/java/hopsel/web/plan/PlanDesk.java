@@ -12,6 +12,7 @@ import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.PlanStore;
 import hopsel.web.classes.StoredClass;
+import jakarta.annotation.PreDestroy;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -60,6 +61,11 @@ public class PlanDesk {
         this.styles = styles;
         this.plans = plans;
         this.catalogue = catalogue;
+    }
+
+    @PreDestroy
+    void stop() {
+        workers.shutdownNow();
     }
 
     @EventListener(ApplicationReadyEvent.class)

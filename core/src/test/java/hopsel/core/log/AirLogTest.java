@@ -1,0 +1,101 @@
+package hopsel.core.log;
+
+import static hopsel.core.plan.SmallClass.hands;
+import static hopsel.core.plan.SmallClass.watch;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.air.AirEvent;
+import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.AirEvent.Trouble;
+import hopsel.core.air.AirState;
+import hopsel.core.air.RunningOrder;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.log.AirLog.Row;
+import hopsel.core.plan.Plan;
+import hopsel.core.plan.Planner;
+import hopsel.core.plan.SmallClass;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What is read off a class that was on air. */
+class AirLogTest {
+
+    private static final Instant AIR = Instant.parse("2027-02-13T18:30:00Z");
+    private static final CookingClass COOKING = SmallClass.of(60).open(-60, 0).place("oven", 1, 0)
+            .part("a", hands("mix", 10).range(0.8, 1.2), watch("bake", 20).after("mix").oven(180, 10), hands("serve", 5).after("bake").range(0.6, 1.2)).build();
+    private static final Plan PLAN = Planner.plan(COOKING);
+
+    private final List<AirEvent> events = new ArrayList<>(List.of(new AirEvent(1, Kind.ON_AIR, "", AIR, 0, "")));
+
+    private void press(double minute, Kind kind, String step, String text) {
+        String key = PLAN.activities().stream().filter(activity -> activity.step().step().equals(step) && activity.copy().isMain()).findFirst().map(AirState::key).orElse("");
+        events.add(new AirEvent(events.size() + 1, kind, key, AIR.plusSeconds((long) (minute * 60)), 0, text));
+    }
+
+    private void step(String step, double from, double to) {
+        press(from, Kind.START, step, "");
+        press(to, Kind.DONE, step, "");
+    }
+
+    private AirLog log() {
+        return AirLog.of(COOKING, RunningOrder.of(COOKING, PLAN).at(events, AIR.plusSeconds(7200)));
+    }
+
+    @Test
+    void everyStepStandsWithWhatItTookAndWhetherTheRecipesRangeHeld() {
+        step("mix", 0, 13);
+        step("bake", 13, 33);
+        press(33, Kind.CUT, "serve", "");
+        step("serve", 33, 36);
+        press(36, Kind.OVER, "", "");
+        AirLog log = log();
+        assertThat(log.rows()).extracting(Row::lasted).containsExactly(780, 1200, 180);
+        assertThat(log.rows()).extracting(Row::within).as("mixed for 13 minutes of at most 12").containsExactly(false, true, true);
+        assertThat(log.rows()).extracting(Row::full).as("what was kept short teaches nothing").containsExactly(true, true, false);
+        assertThat(log.held()).isEqualTo(2 / 3.0);
+        assertThat(log.end()).isEqualTo(36 * 60);
+        assertThat(Observation.of(COOKING, log)).extracting(Observation::seconds).containsExactly(780, 1200);
+        assertThat(Observation.of(COOKING, log)).extracting(Observation::cook).containsExactly("Host", "");
+    }
+
+    @Test
+    void whatWentWrongIsGatheredByKindWithWhatItWasAbout() {
+        press(4, Kind.TROUBLE, "mix", "RAN_OUT:coconut-cream");
+        press(9, Kind.FAILED, "bake", Trouble.BURNT.name());
+        press(11, Kind.TROUBLE, "mix", "nobody knows this word");
+        press(12, Kind.NOTE, "mix", "too soft, 4 min are enough");
+        press(13, Kind.QUESTION, "", "Can I freeze it?");
+        AirLog log = log();
+        assertThat(log.wrong()).extracting(AirLog.Wrong::kind).containsExactly(Trouble.RAN_OUT, Trouble.BURNT, Trouble.OTHER);
+        assertThat(log.wrong().get(0).about()).isEqualTo("coconut-cream");
+        assertThat(log.wrong().get(0).dish()).isEqualTo("dish");
+        assertThat(log.notes()).extracting(AirLog.Note::text).containsExactly("too soft, 4 min are enough");
+        assertThat(log.questions()).extracting(AirLog.Note::at).containsExactly(13 * 60);
+    }
+
+    /** Minutes that a bake of 20 took, evening by evening; and by how many minutes the oven is called late. */
+    @ParameterizedTest
+    @CsvSource({"'32 32 31 33 32', 12", "'32', 0", "'20 21 19 20 20', 0", "'32 33 32 90 31', 12", "'17 17 17 17 17 17', -3"})
+    void anOvenIsCalledLateOnlyByMoreThanOneTray(String took, int late) {
+        Map<CookingClass, AirLog> logs = new LinkedHashMap<>();
+        for (String minutes : Arrays.asList(took.split(" "))) {
+            events.subList(1, events.size()).clear();
+            step("bake", 10, 10 + Double.parseDouble(minutes));
+            // Another evening is another class.
+            logs.put(COOKING.starting(COOKING.startsAt().plusDays(logs.size())), log());
+        }
+        assertThat(OvenHabit.of(logs)).singleElement().satisfies(habit -> {
+            assertThat(habit.late()).isEqualTo(late * 60);
+            assertThat(habit.oven()).isEqualTo("oven-1");
+            assertThat(habit.took()).hasSize(logs.size());
+        });
+    }
+}

@@ -1,0 +1,139 @@
+package hopsel.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import hopsel.core.air.AirEvent;
+import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Taste;
+import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Notes;
+import hopsel.core.dish.Dish;
+import hopsel.core.measure.Measures;
+import hopsel.core.planned.PlannedClass;
+import hopsel.web.air.Experience;
+import hopsel.web.bench.BenchStore;
+import hopsel.web.plan.PlanDesk;
+import org.junit.jupiter.api.Test;
+
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+
+/** After a class: what it teaches the dish, what comes back at the next class, what is left, and what it cost. */
+class LogBrowserTest {
+
+    private static final RunningApplication APP = RunningApplication.get();
+    private static final String STEP = "pierogi/knead|main";
+
+    private final long id = APP.copyOf(1, LocalDateTime.of(2026, 9, 4, 18, 30));
+    private final List<AirEvent> events = new ArrayList<>();
+    private PlannedClass planned;
+
+    private void press(int second, Kind kind, String key, int figure, String text) {
+        events.add(new AirEvent(0, kind, key, Instant.parse("2026-09-04T17:30:00Z").plusSeconds(second), figure, text));
+    }
+
+    /** An evening in which kneading took six and a half minutes instead of five, salt came to more, and something ran out. */
+    private void onAir() {
+        planned = APP.context.getBean(PlanDesk.class).find(id).orElseThrow().planned();
+        press(0, Kind.ON_AIR, "", 0, "");
+        press(60, Kind.START, STEP, 0, "");
+        press(300, Kind.TROUBLE, STEP, 0, "RAN_OUT:plain-flour");
+        press(450, Kind.DONE, STEP, 0, "");
+        press(610, Kind.AMOUNT, STEP, Taste.TOUCH, "pierogi/" + seasoning());
+        press(700, Kind.OVER, "", 0, "");
+        APP.context.getBean(Experience.class).record(id, planned, events, "host");
+    }
+
+    private String seasoning() {
+        return pierogi().lines().filter(line -> Taste.seasons(line) && line.amount().isPresent()).findFirst().orElseThrow().id();
+    }
+
+    private Dish pierogi() {
+        return planned.cooking().dish("pierogi");
+    }
+
+    private static void noViolations(Page page) {
+        var axe = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
+        assertThat(axe.getViolations()).extracting(rule -> page.url() + " " + rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
+    }
+
+    @Test
+    void whatAClassTeachesGoesToTheBenchTheNextClassThePantryAndTheReports() {
+        onAir();
+        long dish = APP.context.getBean(BenchStore.class).add(new Worksheet(pierogi(), planned.cooking().items(), Measures.METRIC, Notes.NONE), "host", "taken");
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/%d/air/log".formatted(id));
+        Locator kneaded = page.locator("#learned ~ table tr").filter(new Locator.FilterOptions().setHasText("Knead the dough"));
+        assertThat(kneaded).containsText("6.5 min");
+        assertThat(page.locator("main")).containsText("ran out (4 Sep 2026)");
+        noViolations(page);
+
+        page.navigate("/bench/%d?step=knead".formatted(dish));
+        assertThat(page.locator(".lesson")).containsText("It took once");
+        String before = page.inputValue("input[name=likely]");
+        noViolations(page);
+        page.click(".lesson button");
+        assertThat(page.locator("input[name=likely]")).not().hasValue(before);
+        assertThat(page.locator(".last-time")).containsText("ran out (4 Sep 2026)");
+
+        page.navigate("/classes/%d/air/log".formatted(id));
+        page.locator("#tasted ~ table button").click();
+        assertThat(page.locator("ul.told")).containsText("and into the dish on the bench");
+
+        page.navigate("/classes/%d/plan".formatted(APP.copyOf(1)));
+        page.click("details.last-time summary");
+        assertThat(page.locator("details.last-time")).containsText("ran out (4 Sep 2026)");
+
+        page.navigate("/classes/%d/air/close".formatted(id));
+        noViolations(page);
+        page.fill("input[name=left-pierogi]", "a handful");
+        page.fill("input[name=left-tart]", "1½");
+        page.selectOption("select[name=went-tart]", "THROWN");
+        page.locator("tbody tr input").first().uncheck();
+        page.click("form button.press");
+        assertThat(page.locator("[role=alert]")).containsText("no number");
+        assertThat(page.locator("input[name=left-pierogi]")).hasValue("a handful");
+        assertThat(page.locator("tbody tr input").first()).not().isChecked();
+        page.fill("input[name=left-pierogi]", "2");
+        page.click("form button.press");
+        assertThat(page.locator("ul.told")).containsText("The pantry is settled");
+        page.navigate("/pantry");
+        assertThat(page.locator("table").first().locator("tr").filter(new Locator.FilterOptions().setHasText("cooked 2026-09-04"))).containsText(pierogi().title());
+
+        page.navigate("/reports");
+        noViolations(page);
+        Locator line = page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("4 Sep 2026"));
+        line.locator("summary").last().click();
+        assertThat(line).containsText("it had cost");
+        String csv = page.request().get("/reports.csv").text();
+        assertThat(csv).contains("2026-09-04").contains(",11.7,");
+    }
+
+    @Test
+    void aRehearsalIsBegunPlayedAndReportedWithoutTouchingTheClass() {
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/%d/air/practice?seed=5".formatted(id));
+        noViolations(page);
+        page.selectOption("select[name=speed]", "60");
+        page.click("text=Begin a rehearsal");
+        assertThat(page.locator("[data-big]")).hasText("We are on air");
+        page.click("[data-big]");
+        assertThat(page.locator("output[data-left]")).not().hasText("75:00");
+        page.click("[data-speed='0']");
+        noViolations(page);
+        page.click("header >> text=Report");
+        assertThat(page.locator("main")).containsText("It is not over");
+        noViolations(page);
+        page.navigate("/classes/%d/air/log".formatted(id));
+        assertThat(page.locator("main")).containsText("has not been on air");
+        page.navigate("/classes/%d/air/practice".formatted(id));
+        page.click(".rehearsals button");
+        assertThat(page.locator(".rehearsals")).hasCount(0);
+    }
+}

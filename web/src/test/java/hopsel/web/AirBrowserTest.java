@@ -29,8 +29,12 @@ class AirBrowserTest {
     }
 
     private void press(Page page, String kind, String activity) {
+        press(page, kind, activity, 0);
+    }
+
+    private void press(Page page, String kind, String activity, long ago) {
         String token = page.locator("input[name=_csrf]").inputValue();
-        int status = page.request().post(APP.address + "/classes/%d/air/events".formatted(id), RequestOptions.create().setForm(FormData.create().set("_csrf", token).set("kind", kind).set("activity", activity).set("client", UUID.randomUUID().toString()))).status();
+        int status = page.request().post(APP.address + "/classes/%d/air/events".formatted(id), RequestOptions.create().setForm(FormData.create().set("_csrf", token).set("kind", kind).set("activity", activity).set("ago", String.valueOf(ago)).set("client", UUID.randomUUID().toString()))).status();
         assertThat(status).isEqualTo(200);
     }
 
@@ -75,6 +79,8 @@ class AirBrowserTest {
         press(host, "DONE", key);
         press(host, "DONE", key);
         assertThat(events(host)).isEqualTo(3);
+        press(host, "START", key, 60_000);
+        assertThat(events(host)).as("begun by somebody who was out of touch: it has long been done").isEqualTo(3);
         host.reload();
         assertThat(host.locator("[data-left-word]")).hasText("left");
         host.context().setOffline(true);

@@ -39,7 +39,7 @@ public final class DropList {
                 component.steps().stream().filter(step -> step.show() == Show.MAY)
                         .map(step -> new StepRef(dish.id(), step.id())).filter(ref -> !now.notShown().contains(ref)).forEach(ref ->
                                 add(drops, Optional.of(ref), "", Variant.step(cooking, ref, step -> step.with(Show.NEVER)), wishes, now));
-                if (dish.components().size() > 1) {
+                if (dish.goesWithout(component)) {
                     add(drops, Optional.empty(), dish.title() + ": " + component.title(), Variant.without(cooking, dish.id(), component), wishes, now);
                 }
             }

@@ -160,6 +160,11 @@ public final class AirState {
         return events;
     }
 
+    /** Seconds from going on air at which the class would be over, were this pressed now. */
+    public int endsIf(Kind kind, String key) {
+        return after(new AirEvent(Long.MAX_VALUE, kind, key, now, 0, "")).end();
+    }
+
     /** The same class, had this been pressed now, too. */
     AirState after(AirEvent event) {
         List<AirEvent> more = new ArrayList<>(events);

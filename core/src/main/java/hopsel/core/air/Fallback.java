@@ -10,6 +10,7 @@ import hopsel.core.mise.HomeTools;
 import hopsel.core.plan.Plan;
 import hopsel.core.provision.StandIn;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -19,8 +20,9 @@ import java.util.List;
  * @param kind    what kind of thing
  * @param what    what failed: name of a tool, or id of an item; empty text for the step itself
  * @param instead name of a tool, or id of an item; empty text for one made earlier
+ * @param ratio   grams of the other for each gram of an ingredient; 1 otherwise
  */
-public record Fallback(Kind kind, String what, String instead) {
+public record Fallback(Kind kind, String what, String instead, BigDecimal ratio) {
 
     /** What stands in. */
     public enum Kind { MADE_EARLIER, TOOL, INGREDIENT }
@@ -29,14 +31,14 @@ public record Fallback(Kind kind, String what, String instead) {
     public static List<Fallback> of(CookingClass cooking, Catalogue builtIn, Plan plan, StepRef ref) {
         List<Fallback> found = new ArrayList<>();
         if (plan.activities().stream().anyMatch(activity -> activity.step().equals(ref) && !activity.copy().isMain())) {
-            found.add(new Fallback(Kind.MADE_EARLIER, "", ""));
+            found.add(new Fallback(Kind.MADE_EARLIER, "", "", BigDecimal.ONE));
         }
         Step step = cooking.step(ref);
-        HomeTools.of(step).forEach(tool -> tool.standIn().ifPresent(other -> found.add(new Fallback(Kind.TOOL, tool.name(), other))));
+        HomeTools.of(step).forEach(tool -> tool.standIn().ifPresent(other -> found.add(new Fallback(Kind.TOOL, tool.name(), other, BigDecimal.ONE))));
         Catalogue catalogue = cooking.catalogue(builtIn);
         step.uses().stream().map(use -> cooking.dish(ref.dish()).line(use.ingredient())).map(IngredientLine::item).distinct().forEach(item -> StandIn.choices(cooking, builtIn, item).stream()
                 .filter(choice -> cooking.attendees().stream().allMatch(attendee -> Menu.avoided(catalogue.get(choice.use()), attendee).isEmpty())).limit(2)
-                .forEach(choice -> found.add(new Fallback(Kind.INGREDIENT, item, choice.use()))));
+                .forEach(choice -> found.add(new Fallback(Kind.INGREDIENT, item, choice.use(), choice.ratio()))));
         return found;
     }
 }

@@ -13,7 +13,7 @@ import java.util.List;
  * A while in which a host has nothing in hand, and what fits into it.
  *
  * @param seconds until they have to begin something; 0: there is no pause
- * @param ideas   what can be said or shown, best first
+ * @param ideas   what can be said or shown, best first; without a pause, where the class has time to spare
  */
 public record Pause(int seconds, List<Idea> ideas) {
 
@@ -52,13 +52,23 @@ public record Pause(int seconds, List<Idea> ideas) {
      * @param host id of them
      */
     public static Pause of(AirState state, Talk talk, String host) {
-        if (state.onAir().isEmpty() || state.over() || state.inHand(host).isPresent()) {
+        if (state.onAir().isEmpty() || state.over()) {
             return new Pause(0, List.of());
+        }
+        if (state.inHand(host).isPresent()) {
+            return new Pause(0, ideas(state, talk, host, Danger.of(state).spare()));
         }
         int next = state.standings().stream().filter(standing -> standing.status() == Status.AHEAD && standing.person().filter(host::equals).isPresent()).mapToInt(Standing::start).min().orElse(state.end());
         int seconds = next - state.elapsed();
         if (seconds < LEAST) {
             return new Pause(0, List.of());
+        }
+        return new Pause(seconds, ideas(state, talk, host, seconds));
+    }
+
+    private static List<Idea> ideas(AirState state, Talk talk, String host, int seconds) {
+        if (seconds == 0) {
+            return List.of();
         }
         List<Idea> ideas = new ArrayList<>();
         state.questions().stream().limit(2).forEach(question -> ideas.add(new Idea(Kind.QUESTION, question.text(), "", QUESTION)));
@@ -68,7 +78,7 @@ public record Pause(int seconds, List<Idea> ideas) {
             ideas.add(new Idea(Kind.RECAP, "", "", RECAP));
         }
         state.ahead(host).stream().findFirst().ifPresent(standing -> ideas.add(new Idea(Kind.NEXT, "", AirState.key(standing.activity()), LOOK)));
-        return new Pause(seconds, ideas.stream().filter(idea -> idea.seconds <= seconds + LEAST).limit(MOST).toList());
+        return ideas.stream().filter(idea -> idea.seconds <= seconds + LEAST).limit(MOST).toList();
     }
 
     /** What belongs to a step that runs or comes, and not to one that is over. */

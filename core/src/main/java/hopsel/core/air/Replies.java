@@ -3,6 +3,7 @@ package hopsel.core.air;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Reply.Means;
+import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
@@ -32,34 +33,27 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
     /** Words of steps that only make something hot again: left out, it is served cold. */
     private static final Pattern WARMING = Pattern.compile("\\b(?:re-?heat|warm (?:through|up)|keep warm|heat (?:up|through))", Pattern.CASE_INSENSITIVE);
 
+    private CookingClass cooking() {
+        return state.order().cooking;
+    }
+
     /** What there is, alone: what takes least from the class first, then what gains most. */
     public List<Reply> alone() {
-        return state.standings().stream().flatMap(this::of).filter(reply -> reply.gain() >= LEAST_GAIN).sorted(Comparator.comparingInt((Reply reply) -> reply.means().cost()).thenComparing(reply -> -reply.gain())).toList();
+        return all().filter(reply -> reply.gain() >= LEAST_GAIN).sorted(Comparator.comparingInt((Reply reply) -> reply.means().cost()).thenComparing(reply -> -reply.gain())).toList();
     }
 
-    /** The drop list: whole components and what may go off camera, with what each gains now, the most first. */
+    /** The drop list: what can be left out, with what each gains now, the most first. */
     public List<Reply> drops() {
-        List<Reply> drops = new ArrayList<>();
-        for (Dish dish : state.order().cooking.dishes()) {
-            for (Component component : dish.components()) {
-                ComponentRef ref = new ComponentRef(dish.id(), component.id());
-                if (dish.components().size() > 1 && untouched(dish, component)) {
-                    drops.add(gained(new Reply(Means.DROP_COMPONENT, "", ref.toString(), 0)));
-                }
-            }
-        }
-        alone().stream().filter(reply -> reply.means() != Means.CUT_TALK && reply.means() != Means.SWAP_OUT).forEach(drops::add);
-        return drops.stream().filter(reply -> reply.gain() >= LEAST_GAIN).sorted(Comparator.comparingInt(reply -> -reply.gain())).toList();
+        return all().filter(reply -> reply.gain() >= LEAST_GAIN && reply.means() != Means.CUT_TALK && reply.means() != Means.SWAP_OUT).sorted(Comparator.comparingInt(reply -> -reply.gain())).toList();
     }
 
-    private boolean untouched(Dish dish, Component component) {
-        return state.standings().stream().filter(standing -> standing.activity().step().dish().equals(dish.id())
-                && component.steps().stream().anyMatch(step -> step.id().equals(standing.activity().step().step()))).allMatch(standing -> standing.status() == Status.AHEAD);
+    private Stream<Reply> all() {
+        return state.standings().stream().flatMap(this::of).distinct();
     }
 
     /** What could be done about one activity, each with its gain. */
     Stream<Reply> of(Standing standing) {
-        Step step = state.order().cooking.step(standing.activity().step());
+        Step step = cooking().step(standing.activity().step());
         String key = AirState.key(standing.activity());
         List<Reply> found = new ArrayList<>();
         boolean ahead = standing.status() == Status.AHEAD;
@@ -74,6 +68,8 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
         }
         if (ahead) {
             leftOut(standing.activity().step(), step).ifPresent(means -> found.add(new Reply(means, key, "", 0)));
+            component(standing.activity().step()).filter(component -> component.steps().size() > 1 && untouched(standing.activity().step(), component) && cooking().dish(standing.activity().step().dish()).goesWithout(component))
+                    .ifPresent(component -> found.add(new Reply(Means.DROP_COMPONENT, "", new ComponentRef(standing.activity().step().dish(), component.id()).toString(), 0)));
         }
         if (spares && !standing.swapped() && step.swap().isPresent() && Forecast.swap(state.order(), standing.activity()) < standing.activity().duration()) {
             found.add(new Reply(Means.SWAP_OUT, key, "", 0));
@@ -85,25 +81,29 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
         return reply.gaining(state.end() - state.after(reply.pressed(Long.MAX_VALUE, state.now())).end());
     }
 
-    /**
-     * What a dish is without a step: complete, if only optional lines go into it; plainer, if it is all there is of a
-     * component, such as a garnish, that nothing but the last step waits for; cold, if it only warms something.
-     */
+    private Optional<Component> component(StepRef ref) {
+        return cooking().dish(ref.dish()).components().stream().filter(component -> has(component, ref.step())).findFirst();
+    }
+
+    private static boolean has(Component component, String step) {
+        return component.steps().stream().anyMatch(own -> own.id().equals(step));
+    }
+
+    private boolean untouched(StepRef ref, Component component) {
+        return state.standings().stream().filter(standing -> standing.activity().step().dish().equals(ref.dish()) && has(component, standing.activity().step().step())).allMatch(standing -> standing.status() == Status.AHEAD && standing.activity().start() >= 0);
+    }
+
+    /** What a dish is without a step: complete, if only optional lines go into it; plainer, if it is all of a component that can go; cold, if it only warms something. */
     private Optional<Means> leftOut(StepRef ref, Step step) {
-        Dish dish = state.order().cooking.dish(ref.dish());
+        Dish dish = cooking().dish(ref.dish());
         if (!step.uses().isEmpty() && step.uses().stream().allMatch(use -> dish.line(use.ingredient()).optional())) {
             return Optional.of(Means.SKIP_OPTIONAL);
         }
-        boolean alone = dish.components().size() > 1 && dish.components().stream().anyMatch(component -> component.steps().size() == 1 && component.steps().contains(step));
-        if (alone && dish.steps().filter(next -> follows(next, step)).allMatch(next -> dish.steps().noneMatch(last -> follows(last, next)))) {
+        if (component(ref).filter(component -> component.steps().size() == 1 && dish.goesWithout(component)).isPresent()) {
             return Optional.of(Means.DROP_GARNISH);
         }
         boolean warms = step.uses().isEmpty() && WARMING.matcher(step.title().toLowerCase(Locale.ROOT)).find();
         return warms ? Optional.of(Means.SERVE_COLD) : Optional.empty();
-    }
-
-    private static boolean follows(Step next, Step step) {
-        return next.after().stream().anyMatch(after -> after.step().equals(step.id()));
     }
 
     /**

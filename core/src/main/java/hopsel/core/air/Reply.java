@@ -45,6 +45,11 @@ public record Reply(Means means, String key, String text, int gain) {
         return new AirEvent(number, means.kind(), key, at, 0, text);
     }
 
+    /** What it is about: an activity, or a component. */
+    String about() {
+        return key.isEmpty() ? text : key;
+    }
+
     Reply gaining(int seconds) {
         return new Reply(means, key, text, seconds);
     }

@@ -64,7 +64,7 @@ final class WayBack {
 
     /** Nothing is done twice, and what is left out needs nothing else. */
     private static boolean possible(Reply reply, List<Reply> taken, Set<Reply> ruledOut) {
-        return !ruledOut.contains(reply.gaining(0)) && taken.stream().noneMatch(other -> other.key().equals(reply.key()) && (other.means() == reply.means() || leavesOut(other) || leavesOut(reply)));
+        return !ruledOut.contains(reply.gaining(0)) && taken.stream().noneMatch(other -> other.about().equals(reply.about()) && (other.means() == reply.means() || leavesOut(other) || leavesOut(reply)));
     }
 
     private static boolean leavesOut(Reply reply) {

@@ -41,6 +41,14 @@ public record Dish(String id, String title, BigDecimal servings, List<Component>
                 .orElseThrow(() -> new IllegalArgumentException("There is no line [%s] in %s.".formatted(lineId, id)));
     }
 
+    /** Whether a dish can do without a component, such as a dip or a garnish: nothing but its last steps waits for it, and something else is left. */
+    public boolean goesWithout(Component component) {
+        Set<String> own = component.steps().stream().map(Step::id).collect(Collectors.toSet());
+        List<Step> others = steps().filter(step -> !own.contains(step.id())).toList();
+        Set<String> waiting = others.stream().filter(step -> step.after().stream().anyMatch(after -> own.contains(after.step()))).map(Step::id).collect(Collectors.toSet());
+        return !others.isEmpty() && others.stream().noneMatch(step -> step.after().stream().anyMatch(after -> waiting.contains(after.step())));
+    }
+
     /** The ids of the steps that no other step comes after. */
     public Set<String> finalSteps() {
         Set<String> followed = steps().flatMap(step -> step.after().stream()).map(After::step).collect(Collectors.toSet());

@@ -95,6 +95,28 @@ class RepliesTest {
     }
 
     @Test
+    void aDipCanGoAndWhatTheDishIsMadeOfCannot() {
+        CookingClass cooking = SmallClass.of(30).part("dough", hands("mix", 5), hands("knead", 5).after("mix")).part("dumplings", hands("fold", 8).after("knead"), hands("serve", 3).after("fold").after("spoon"))
+                .part("dip", hands("stir", 4), hands("spoon", 2).after("stir")).build();
+        AirState state = late(cooking, 600);
+        assertThat(new Replies(state, Optional.empty(), false).drops()).singleElement().satisfies(reply -> {
+            assertThat(reply.text()).isEqualTo("dish/dip");
+            assertThat(reply.gain()).isEqualTo(6 * 60);
+        });
+        assertThat(new Replies(state, Optional.empty(), false).best(31 * 60).replies()).extracting(Reply::means).containsExactly(Means.DROP_COMPONENT);
+    }
+
+    @Test
+    void theEndIsInDangerAMinuteBeforeTheSlotIsOverUnlessItWasPlannedSo() {
+        CookingClass loose = SmallClass.of(30).part("a", hands("fry", 20)).build();
+        assertThat(Danger.of(late(loose, 0))).isEqualTo(new Danger(false, 600, 29 * 60));
+        assertThat(Danger.of(late(loose, 9 * 60 + 1)).late()).isTrue();
+        CookingClass tight = SmallClass.of(30).part("a", hands("fry", 30)).build();
+        assertThat(Danger.of(late(tight, 0)).late()).as("planned to the last second").isFalse();
+        assertThat(Danger.of(late(tight, 1)).late()).isTrue();
+    }
+
+    @Test
     void whatIsHandedOverWaitsForWhatTheAssistantHasToDoFirst() {
         CookingClass cooking = SmallClass.of(30).assistant().part("a", hands("chop", 10).show(Show.MAY), hands("plate", 5).after("chop")).part("b", hands("peel", 8).show(Show.MAY)).build();
         AirState state = late(cooking, 0);

@@ -10,14 +10,16 @@ import hopsel.web.air.AirStore.Run;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 import java.security.Principal;
@@ -66,9 +68,8 @@ class AirController {
     }
 
     @GetMapping("/classes/{id}/air/state")
-    @ResponseBody
-    AirView state(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run) {
-        return desk.view(new Run(id, run));
+    ResponseEntity<byte[]> state(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run, @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts) {
+        return desk.answer(new Run(id, run)).to(accepts);
     }
 
     @GetMapping(value = "/classes/{id}/air/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
@@ -78,24 +79,23 @@ class AirController {
     }
 
     @PostMapping("/classes/{id}/air/events")
-    @ResponseBody
-    AirView pressed(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run, @RequestParam("kind") String kind, @RequestParam(value = "activity", defaultValue = "") String activity, @RequestParam(value = "seconds", defaultValue = "0") int seconds,
-                    @RequestParam(value = "text", defaultValue = "") String text, @RequestParam(value = "ago", defaultValue = "0") long ago, @RequestParam("client") String client, Principal who) {
+    ResponseEntity<byte[]> pressed(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run, @RequestParam("kind") String kind, @RequestParam(value = "activity", defaultValue = "") String activity, @RequestParam(value = "seconds", defaultValue = "0") int seconds,
+                    @RequestParam(value = "text", defaultValue = "") String text, @RequestParam(value = "ago", defaultValue = "0") long ago, @RequestParam("client") String client,
+                    @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts, Principal who) {
         Kind known = Arrays.stream(Kind.values()).filter(own -> own.name().equals(kind)).findFirst().orElseThrow(NotFoundException::new);
         if (activity.length() > LONGEST_KEY || client.length() > LONGEST_CLIENT || Math.abs(seconds) > MOST_SECONDS) {
             throw new NotFoundException();
         }
         desk.pressed(new Run(id, run), new Pressed(known, activity, seconds, text.substring(0, Math.min(LONGEST, text.length())), who.getName(), client), ago);
-        return desk.view(new Run(id, run));
+        return desk.answer(new Run(id, run)).to(accepts);
     }
 
     /** How fast the clock of a rehearsal goes from now on. */
     @PostMapping("/classes/{id}/air/pace")
-    @ResponseBody
-    AirView pace(@PathVariable("id") long id, @RequestParam("run") long run, @RequestParam("speed") int speed) {
+    ResponseEntity<byte[]> pace(@PathVariable("id") long id, @RequestParam("run") long run, @RequestParam("speed") int speed, @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts) {
         Run rehearsal = new Run(id, run);
         desk.last(rehearsal);
         runs.pace(rehearsal, speed);
-        return desk.view(rehearsal);
+        return desk.answer(rehearsal).to(accepts);
     }
 }

@@ -7,6 +7,7 @@ import hopsel.core.air.AirState;
 import hopsel.core.air.Fallback;
 import hopsel.core.air.RunningOrder;
 import hopsel.core.item.Catalogue;
+import hopsel.core.measure.CookAmount;
 import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.practice.SimulatedKitchen;
@@ -20,7 +21,9 @@ import hopsel.web.handout.HandoutPages;
 import hopsel.web.plan.PlanDesk;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
+import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
@@ -52,10 +55,11 @@ class AirDesk {
     private final Experience experience;
     private final MessageSource messages;
     private final Catalogue builtIn;
+    private final JsonMapper mapper;
     private final Map<Run, Prepared> prepared = new ConcurrentHashMap<>();
-    private final Map<Run, AirView> views = new ConcurrentHashMap<>();
+    private final Map<Run, AirAnswer> answers = new ConcurrentHashMap<>();
 
-    AirDesk(AirStore store, AirRuns runs, Kitchens kitchens, PlanDesk plans, HandoutCautions cautions, HandoutPages handoutPages, Experience experience, MessageSource messages, Catalogue builtIn) {
+    AirDesk(AirStore store, AirRuns runs, Kitchens kitchens, PlanDesk plans, HandoutCautions cautions, HandoutPages handoutPages, Experience experience, MessageSource messages, Catalogue builtIn, JsonMapper mapper) {
         this.store = store;
         this.runs = runs;
         this.kitchens = kitchens;
@@ -65,6 +69,7 @@ class AirDesk {
         this.experience = experience;
         this.messages = messages;
         this.builtIn = builtIn;
+        this.mapper = mapper;
     }
 
     /** What follows from the plan of a run alone. */
@@ -117,11 +122,11 @@ class AirDesk {
         return "%d %d".formatted(last(run), runs.rehearsal(run).map(rehearsal -> rehearsal.pace().speed()).orElse(1));
     }
 
-    AirView view(Run run) {
+    AirAnswer answer(Run run) {
         long seq = last(run);
         long now = runs.moment(Run.evening(run.id()), Duration.ZERO).toEpochMilli();
         int speed = runs.rehearsal(run).map(rehearsal -> rehearsal.pace().speed()).orElse(1);
-        return views.compute(run, (key, before) -> before != null && before.seq() == seq && before.speed() == speed && now - before.asked() < FRESH ? before : fresh(run, seq, now));
+        return answers.compute(run, (key, before) -> before != null && before.view().seq() == seq && before.view().speed() == speed && now - before.view().asked() < FRESH ? before : AirAnswer.of(fresh(run, seq, now), mapper));
     }
 
     private AirView fresh(Run run, long seq, long asked) {
@@ -146,7 +151,7 @@ class AirDesk {
 
     private String said(Fallback fallback, Catalogue catalogue) {
         boolean items = fallback.kind() == Fallback.Kind.INGREDIENT;
-        return messages.getMessage("air.rescue." + fallback.kind(), new Object[]{items ? catalogue.get(fallback.what()).name() : fallback.what(), items ? catalogue.get(fallback.instead()).name() : fallback.instead()}, Locale.ENGLISH);
+        return messages.getMessage("air.rescue." + fallback.kind(), new Object[]{items ? catalogue.get(fallback.what()).name() : fallback.what(), items ? catalogue.get(fallback.instead()).name() : fallback.instead(), CookAmount.grams(fallback.ratio().multiply(BigDecimal.TEN))}, Locale.ENGLISH);
     }
 
     /**

@@ -30,10 +30,11 @@ record AirView(long seq, long asked, long now, int speed, Long onAir, boolean ov
      * @param takes  how often it was done, as said
      * @param sight  how a simulated one looks; empty text: it is real
      * @param probe  °C inside, of a simulated one with a probe in it; null: none
+     * @param again  seconds at which the class would end if what failed were begun again now; 0: it has not failed
      * @param page   of the booklet; 0: not known
      */
     record Item(String key, String dish, String title, String text, String say, String cue, boolean cueShown, String status, int start, int end, int planned, String person, String owner, boolean shown, boolean main, boolean hands, boolean loud,
-                boolean swapped, boolean can, List<String> places, List<In> in, List<Rung> ladder, List<String> care, List<String> rescues, List<Integer> looks, int looked, List<String> takes, String sight, Integer probe, int page) {
+                boolean swapped, boolean can, List<String> places, List<In> in, List<Rung> ladder, List<String> care, List<String> rescues, List<Integer> looks, int looked, List<String> takes, String sight, Integer probe, int again, int page) {
     }
 
     /**

@@ -165,13 +165,15 @@ final class AirViews {
         Step step = cooking.step(activity.step());
         Words said = words.getOrDefault(activity.step().toString(), Words.NONE);
         boolean running = standing.status() == Status.RUNNING;
+        // Nobody asks any more how what is over is done; of what is to come, a screen may be out of touch when it does.
+        boolean over = standing.status() == Status.DONE || standing.status() == Status.SKIPPED;
         List<String> places = activity.placements().stream().map(place -> place.resource() + place.celsius().map(celsius -> " " + celsius.stripTrailingZeros().toPlainString() + " °C").orElse("")).distinct().toList();
-        return new Item(key, dish.title(), step.title(), step.instruction(), step.say().orElse(""), step.cue().orElse(""), state.isShown(Coverage.cue(standing)), standing.status().name(), standing.start(), standing.end(), activity.start(),
+        return new Item(key, dish.title(), step.title(), over ? "" : step.instruction(), over ? "" : step.say().orElse(""), over ? "" : step.cue().orElse(""), state.isShown(Coverage.cue(standing)), standing.status().name(), standing.start(), standing.end(), activity.start(),
                 standing.person().orElse(""), standing.owner(cooking).name(), activity.shown(), activity.copy().isMain(), activity.person().isPresent(), step.noise().isPresent(), standing.swapped(), standing.status() == Status.AHEAD && state.canBegin(standing), places,
-                step.uses().stream().map(use -> in(dish, dish.line(use.ingredient()), use.share())).toList(),
-                Ladders.suggested(step).stream().map(rung -> new Rung(rung.trouble(), rung.remedy() + ": " + rung.dose() + ". " + rung.limit())).toList(), said.care(), said.rescues(),
+                over ? List.of() : step.uses().stream().map(use -> in(dish, dish.line(use.ingredient()), use.share())).toList(),
+                over ? List.of() : Ladders.suggested(step).stream().map(rung -> new Rung(rung.trouble(), rung.remedy() + ": " + rung.dose() + ". " + rung.limit())).toList(), over ? List.of() : said.care(), over ? List.of() : said.rescues(),
                 running ? Looks.at(standing, step) : List.of(), running ? Looks.done(state, key, standing.start()) : 0, coverage.takes().getOrDefault(key, List.of()).stream().map(AirViews::take).toList(),
-                running && activity.start() >= 0 ? kitchen.map(own -> own.sight(state, standing).name()).orElse("") : "", running ? probe(key, standing) : null, pages.getOrDefault(dish.title(), 0));
+                running && activity.start() >= 0 ? kitchen.map(own -> own.sight(state, standing).name()).orElse("") : "", running ? probe(key, standing) : null, standing.status() == Status.FAILED ? state.endsIf(Kind.START, key) : 0, pages.getOrDefault(dish.title(), 0));
     }
 
     private Integer probe(String key, Standing standing) {

@@ -95,7 +95,6 @@ const actions = {
   failed: (one) => hand().key && run.press('FAILED', hand().key, 0, one.dataset.failed),
   trouble: (one) => run.press('TROUBLE', hand().key || '', 0, one.dataset.trouble),
   ranOut: (one) => run.press('TROUBLE', one.dataset.key, 0, `RAN_OUT:${one.dataset.ranOut}`),
-  late: () => run.press('NOTE', '', 0, main.dataset.lateJoined),
 };
 
 main.addEventListener('click', (event) => {

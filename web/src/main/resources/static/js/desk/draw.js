@@ -238,7 +238,8 @@ export class Drawing {
   }
 
   drawHelp() {
-    const { advice, missing, questions, recap } = this.state;
+    const { state } = this;
+    const { advice, missing, questions, recap } = state;
     const way = this.spot('way');
     if (!way) {
       return;
@@ -248,6 +249,11 @@ export class Drawing {
       advice.way.forEach((help) => list.append(element('li', `${this.word(`help-${help.means}`, help.title)} ${this.word(`cost-${help.means}`)}`)));
       return list;
     })(), button(this.word('take-all'), { all: 'yes' }, 'air-take')]);
+    put(this.spot('spare'), state.pause.seconds === 0 && state.pause.ideas.length > 0 ? [element('p', this.word('to-spare', clock(advice.spare)), 'air-dish'), (() => {
+      const list = element('ul', undefined, 'air-ideas');
+      state.pause.ideas.forEach((idea) => list.append(element('li', this.word(`idea-${idea.kind}`, idea.text))));
+      return list;
+    })()] : []);
     put(this.spot('help'), advice.alone.map((help) => this.help(help)));
     put(this.spot('drops'), advice.drops.length ? advice.drops.map((help) => this.help(help)) : [element('li', this.word('no-drops'), 'of')]);
     put(this.spot('questions'), questions.map((question) => line(element('strong', clock(question.at)), element('span', ` ${question.text} `), button(this.word('answered'), { answer: question.number }, 'plain'))));
@@ -265,7 +271,7 @@ export class Drawing {
     put(ladder, (hand ? hand.ladder : []).map((rung) => line(element('strong', `${rung.trouble}: `), element('span', rung.remedy))));
     const failed = this.state.items.filter((item) => item.status === 'FAILED');
     put(this.spot('rescues'), [...failed, ...(hand ? [hand] : [])].flatMap((item) => item.rescues.map((said) => element('li', `${item.title}: ${said}`))));
-    put(this.spot('again'), failed.map((item) => line(button(this.word('again', item.title), { start: item.key }, 'press quiet'))));
+    put(this.spot('again'), failed.map((item) => line(button(this.word('again', item.title, clock(item.again)), { start: item.key }, 'press quiet'))));
     put(this.spot('ran-out'), (hand ? hand.in : []).map((use) => button(this.word('ran-out', use.what), { ranOut: use.item, key: hand.key }, 'press quiet')));
   }
 

@@ -53,6 +53,11 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
 
     /** What could be done about one activity, each with its gain. */
     Stream<Reply> of(Standing standing) {
+        return bare(standing).map(this::gained);
+    }
+
+    /** What could be done about one activity; nothing is tried out yet. */
+    Stream<Reply> bare(Standing standing) {
         Step step = cooking().step(standing.activity().step());
         String key = AirState.key(standing.activity());
         List<Reply> found = new ArrayList<>();
@@ -74,7 +79,7 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
         if (spares && !standing.swapped() && step.swap().isPresent() && Forecast.swap(state.order(), standing.activity()) < standing.activity().duration()) {
             found.add(new Reply(Means.SWAP_OUT, key, "", 0));
         }
-        return found.stream().map(this::gained);
+        return found.stream();
     }
 
     private Reply gained(Reply reply) {

@@ -19,7 +19,7 @@ import java.util.Set;
 final class WayBack {
 
     private static final int MOST = 4;
-    private static final int WORK = 3000;
+    private static final int WORK = 2000;
 
     private final int slot;
     private Way best;
@@ -42,14 +42,13 @@ final class WayBack {
         }
         Set<Reply> out = new HashSet<>(ruledOut);
         for (Standing standing : replies.state().chain()) {
-            for (Reply reply : replies.of(standing).toList()) {
-                Reply bare = reply.gaining(0);
+            for (Reply reply : replies.bare(standing).toList()) {
                 if (!possible(reply, taken, out) || work++ > WORK) {
                     continue;
                 }
-                List<Reply> more = new ArrayList<>(taken);
-                more.add(reply);
                 AirState then = replies.state().after(reply.pressed(Long.MAX_VALUE - taken.size(), replies.state().now()));
+                List<Reply> more = new ArrayList<>(taken);
+                more.add(reply.gaining(replies.state().end() - then.end()));
                 Way way = new Way(List.copyOf(more), then.end());
                 if (better(way)) {
                     best = way;
@@ -57,14 +56,14 @@ final class WayBack {
                 if (best.end() > slot || way.cost() < best.cost()) {
                     extend(replies.in(then), more, out);
                 }
-                out.add(bare);
+                out.add(reply);
             }
         }
     }
 
     /** Nothing is done twice, and what is left out needs nothing else. */
     private static boolean possible(Reply reply, List<Reply> taken, Set<Reply> ruledOut) {
-        return !ruledOut.contains(reply.gaining(0)) && taken.stream().noneMatch(other -> other.about().equals(reply.about()) && (other.means() == reply.means() || leavesOut(other) || leavesOut(reply)));
+        return !ruledOut.contains(reply) && taken.stream().noneMatch(other -> other.about().equals(reply.about()) && (other.means() == reply.means() || leavesOut(other) || leavesOut(reply)));
     }
 
     private static boolean leavesOut(Reply reply) {

@@ -3,6 +3,7 @@ package hopsel.core.dish;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -15,6 +16,12 @@ import java.util.stream.Stream;
  * @param components in the order of the recipe
  */
 public record Dish(String id, String title, BigDecimal servings, List<Component> components) {
+
+    /** What components on the side of a dish are called; kitchen English. */
+    private static final Pattern ASIDE = Pattern.compile("\\b(?:dips?|garnish\\w*|toppings?|top|relish|pickles?|pickled|salsa|drizzles?|crumbs?|sprinkles?|side|salad|curls?|extras?|dill cream|sour cream|to serve)\\b", Pattern.CASE_INSENSITIVE);
+
+    /** Something on the side and something else, such as noodles and toppings, is not on the side. */
+    private static final Pattern MORE = Pattern.compile("\\b(?:and|with)\\b|&", Pattern.CASE_INSENSITIVE);
 
     /** Keeps its own copy. */
     public Dish {
@@ -41,8 +48,17 @@ public record Dish(String id, String title, BigDecimal servings, List<Component>
                 .orElseThrow(() -> new IllegalArgumentException("There is no line [%s] in %s.".formatted(lineId, id)));
     }
 
-    /** Whether a dish can do without a component, such as a dip or a garnish: nothing but its last steps waits for it, and something else is left. */
+    /**
+     * Whether a dish can do without a component: it is named like something on the side, or may be left out line by line;
+     * nothing but the last steps of the dish waits for it, and something else is left.
+     */
     public boolean goesWithout(Component component) {
+        boolean aside = ASIDE.matcher(component.title()).find() && !MORE.matcher(component.title()).find() || component.steps().stream().allMatch(step -> ASIDE.matcher(step.title()).find());
+        boolean optional = !component.ingredients().isEmpty() && component.ingredients().stream().allMatch(IngredientLine::optional);
+        return (aside || optional) && onlyTheLastWaitFor(component);
+    }
+
+    private boolean onlyTheLastWaitFor(Component component) {
         Set<String> own = component.steps().stream().map(Step::id).collect(Collectors.toSet());
         List<Step> others = steps().filter(step -> !own.contains(step.id())).toList();
         Set<String> waiting = others.stream().filter(step -> step.after().stream().anyMatch(after -> own.contains(after.step()))).map(Step::id).collect(Collectors.toSet());

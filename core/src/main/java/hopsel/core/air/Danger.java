@@ -10,7 +10,7 @@ package hopsel.core.air;
 public record Danger(boolean late, int spare, int slot) {
 
     /** Seconds before the end of the slot at which a class should be over: somebody always says a last word. */
-    private static final int LAST_WORD = 60;
+    private static final int LAST_WORD = 30;
     private static final int TO_SPARE = 240;
 
     /** As it stands. A class that was planned nearer to its end than that is only late where it is later than planned. */

@@ -107,10 +107,10 @@ class RepliesTest {
     }
 
     @Test
-    void theEndIsInDangerAMinuteBeforeTheSlotIsOverUnlessItWasPlannedSo() {
+    void theEndIsInDangerHalfAMinuteBeforeTheSlotIsOverUnlessItWasPlannedSo() {
         CookingClass loose = SmallClass.of(30).part("a", hands("fry", 20)).build();
-        assertThat(Danger.of(late(loose, 0))).isEqualTo(new Danger(false, 600, 29 * 60));
-        assertThat(Danger.of(late(loose, 9 * 60 + 1)).late()).isTrue();
+        assertThat(Danger.of(late(loose, 0))).isEqualTo(new Danger(false, 600, 29 * 60 + 30));
+        assertThat(Danger.of(late(loose, 9 * 60 + 31)).late()).isTrue();
         CookingClass tight = SmallClass.of(30).part("a", hands("fry", 30)).build();
         assertThat(Danger.of(late(tight, 0)).late()).as("planned to the last second").isFalse();
         assertThat(Danger.of(late(tight, 1)).late()).isTrue();

@@ -244,7 +244,7 @@ export class Drawing {
     if (!way) {
       return;
     }
-    put(way, !advice.danger ? [] : advice.way.length === 0 ? [element('p', this.word('no-way'), 'air-danger')] : [element('p', this.word('danger', clock(advice.ends)), 'air-danger'), (() => {
+    put(way, !advice.danger ? [] : advice.way.length === 0 ? [element('p', this.word('no-way'), 'air-danger')] : [element('p', this.word(advice.ends > state.slot ? 'danger-still' : 'danger', clock(advice.ends)), 'air-danger'), (() => {
       const list = element('ul');
       advice.way.forEach((help) => list.append(element('li', `${this.word(`help-${help.means}`, help.title)} ${this.word(`cost-${help.means}`)}`)));
       return list;

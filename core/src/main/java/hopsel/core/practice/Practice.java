@@ -13,6 +13,8 @@ import hopsel.core.practice.SimulatedKitchen.Press;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -65,17 +67,13 @@ public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<
 
     /** The evening as it could have gone best: in the slot at the least cost, or else earliest, of all that is tried. */
     public static Practice best(CookingClass cooking, Plan plan, long seed) {
-        int slot = cooking.airMinutes().seconds();
-        Practice best = of(cooking, plan, seed, Conduct.NONE);
-        for (Conduct conduct : List.of(Conduct.ADVISED, Conduct.HINDSIGHT)) {
-            Practice other = of(cooking, plan, seed, conduct);
-            boolean fits = other.end <= slot;
-            boolean bestFits = best.end <= slot;
-            if (fits != bestFits ? fits : fits ? other.cost() < best.cost() : other.end < best.end) {
-                best = other;
-            }
-        }
-        return best;
+        return best(cooking.airMinutes().seconds(), Arrays.stream(Conduct.values()).map(conduct -> of(cooking, plan, seed, conduct)).toList());
+    }
+
+    /** The best of some: in a slot of so many seconds at the least cost, or else the one that ends earliest. */
+    public static Practice best(int slot, List<Practice> some) {
+        Comparator<Practice> late = Comparator.comparing(practice -> practice.end > slot);
+        return some.stream().min(late.thenComparing(practice -> practice.end > slot ? practice.end : practice.cost())).orElseThrow();
     }
 
     private static final class Evening {

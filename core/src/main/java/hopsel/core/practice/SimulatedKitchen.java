@@ -217,11 +217,17 @@ public final class SimulatedKitchen {
                 case QUESTION -> presses.add(Press.once(id, happening.at(), Kind.QUESTION, "", 0, happening.about()));
                 case FLAT_BATTERY -> presses.add(Press.once(id, happening.at(), Kind.NOTE, "", 0, "A battery is flat."));
                 case SPILT -> presses.add(Press.once(id, happening.at(), Kind.NOTE, "", 0, "Something is spilt on the counter."));
-                case BURNT_TRAY -> state.running().stream().filter(standing -> AirState.key(standing.activity()).equals(happening.about()) && clock - standing.start() >= standing.activity().duration() * EARLY_END)
-                        .forEach(standing -> presses.add(Press.once(id, clock, Kind.FAILED, happening.about(), 0, Trouble.BURNT.name())));
+                case BURNT_TRAY -> burn(state, happening.about(), id, clock, presses);
                 default -> { }
             }
         }
+    }
+
+    /** Once only: whoever begins again watches it. */
+    private static void burn(AirState state, String key, String id, int clock, List<Press> presses) {
+        boolean burnt = state.events().stream().anyMatch(event -> event.kind() == Kind.FAILED && event.activity().equals(key));
+        state.running().stream().filter(standing -> !burnt && AirState.key(standing.activity()).equals(key) && clock - standing.start() >= standing.activity().duration() * EARLY_END)
+                .forEach(standing -> presses.add(Press.once(id, clock, Kind.FAILED, key, 0, Trouble.BURNT.name())));
     }
 
     private void finish(AirState state, Standing standing, Set<Role> simulated, int clock, List<Press> presses) {

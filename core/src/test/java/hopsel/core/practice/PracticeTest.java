@@ -69,6 +69,8 @@ class PracticeTest {
             Practice practice = run(seed, Conduct.ADVISED);
             List<AirEvent> starts = practice.events().stream().filter(event -> event.kind() == Kind.START).toList();
             assertThat(starts.stream().filter(event -> event.activity().contains("/bake|"))).hasSize(seed == burnt ? 2 : 1);
+            assertThat(practice.end()).as("it goes on after that").isLessThan(PLAN.airEnd() * 3);
+            assertThat(practice.events().get(practice.events().size() - 1).kind()).isEqualTo(Kind.OVER);
             assertThat(starts.stream().map(AirEvent::activity).filter(key -> !key.contains("/bake|"))).doesNotHaveDuplicates();
             AirEvent mixed = practice.events().stream().filter(event -> event.kind() == Kind.DONE && event.activity().contains("/mix|")).findFirst().orElseThrow();
             assertThat(starts.stream().filter(event -> event.activity().contains("/bake|")).findFirst().orElseThrow().at()).isAfterOrEqualTo(mixed.at());

@@ -61,8 +61,10 @@ class PracticeController {
     private record Evening(List<Happening> happenings, Practice alone, Practice advised, Practice best) {
 
         static Evening of(PlannedClass planned, long seed) {
-            return new Evening(new SimulatedKitchen(planned.cooking(), planned.plan(), seed).happenings(), Practice.of(planned.cooking(), planned.plan(), seed, Conduct.NONE),
-                    Practice.of(planned.cooking(), planned.plan(), seed, Conduct.ADVISED), Practice.best(planned.cooking(), planned.plan(), seed));
+            Practice alone = Practice.of(planned.cooking(), planned.plan(), seed, Conduct.NONE);
+            Practice advised = Practice.of(planned.cooking(), planned.plan(), seed, Conduct.ADVISED);
+            Practice hindsight = Practice.of(planned.cooking(), planned.plan(), seed, Conduct.HINDSIGHT);
+            return new Evening(new SimulatedKitchen(planned.cooking(), planned.plan(), seed).happenings(), alone, advised, Practice.best(planned.cooking().airMinutes().seconds(), List.of(alone, advised, hindsight)));
         }
     }
 
@@ -78,10 +80,23 @@ class PracticeController {
     String practice(@PathVariable("id") long id, @RequestParam(value = "seed", defaultValue = "1") long seed, Model model) {
         PlannedClass planned = pages.open(id, Station.AIR, model);
         model.addAttribute("seed", seed);
+        model.addAttribute("possible", runs(planned));
         model.addAttribute("rehearsals", runs.rehearsals(id));
-        if (!planned.plan().possible() || planned.plan().activities().isEmpty()) {
-            return "air/practice";
+        return "air/practice";
+    }
+
+    private static boolean runs(PlannedClass planned) {
+        return planned.plan().possible() && !planned.plan().activities().isEmpty();
+    }
+
+    /** An evening by itself; it takes a moment, and is fetched once the page is there. */
+    @GetMapping("/classes/{id}/air/practice/evening")
+    String evening(@PathVariable("id") long id, @RequestParam(value = "seed", defaultValue = "1") long seed, Model model) {
+        PlannedClass planned = pages.open(id, Station.AIR, model);
+        if (!runs(planned)) {
+            throw new NotFoundException();
         }
+        model.addAttribute("seed", seed);
         Evening evening = evenings.of(id, planned, seed, () -> Evening.of(planned, seed));
         model.addAttribute("alone", evening.alone);
         model.addAttribute("advised", evening.advised);
@@ -90,7 +105,7 @@ class PracticeController {
         model.addAttribute("happened", evening.happenings.stream().map(happening -> said(planned, happening)).toList());
         model.addAttribute("taken", evening.advised.taken().stream().map(reply -> said(planned, reply)).toList());
         model.addAttribute("bestTaken", evening.best.taken().stream().map(reply -> said(planned, reply)).toList());
-        return "air/practice";
+        return "air/evening";
     }
 
     /** Begins a rehearsal in which somebody plays along. */

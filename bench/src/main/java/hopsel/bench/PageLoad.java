@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -27,6 +28,9 @@ public final class PageLoad {
     private static final int TIMES = 10;
     private static final int WARM = 25;
     private static final int MEASURED = 21;
+    private static final int STEPS = 12;
+    /** The demo has four classes, and three that were on air. */
+    private static final int FIRST = 8;
     private static final Pattern TOKEN = Pattern.compile("_csrf\" value=\"([^\"]+)\"");
 
     private final HttpClient client = HttpClient.newBuilder().cookieHandler(new CookieManager()).followRedirects(HttpClient.Redirect.NEVER).build();
@@ -41,8 +45,9 @@ public final class PageLoad {
         PageLoad load = new PageLoad(arguments[0]);
         load.signIn(arguments[1]);
         load.bringIn(Path.of(arguments[2]));
+        load.goOnAir();
         load.measure(List.of("/sign-in", "/classes", "/classes/1", "/classes/1/set-up", "/classes/1/plan", "/classes/1/rehearsal", "/classes/1/mise", "/classes/1/mise/counter", "/classes/1/mise/prep", "/classes/1/mise/countdown", "/classes/1/mise/holding", "/pantry", "/classes/2/people", "/classes/2/menus", "/classes/2/packing", "/classes/2/packing/station/1", "/lots", "/classes/1/shopping",
-                "/classes/2/kits", "/classes/2/handouts", "/classes/2/handouts/2", "/classes/2/handouts/words", "/classes/1/handouts/nutrition", "/classes/1/air", "/classes/1/air/state", "/classes/1/air/log", "/classes/1/air/practice", "/ideas", "/bench", "/bench/1", "/catalogue"));
+                "/classes/2/kits", "/classes/2/handouts", "/classes/2/handouts/2", "/classes/2/handouts/words", "/classes/1/handouts/nutrition", "/classes/1/air", "/classes/1/air/state", "/classes/1/air/log", "/classes/1/air/practice", "/classes/9/air/log", "/classes/9/air/close", "/classes/9/air/state", "/reports", "/ideas", "/bench", "/bench/1", "/catalogue"));
     }
 
     private void signIn(String password) throws IOException, InterruptedException {
@@ -92,6 +97,25 @@ public final class PageLoad {
         if (answer.statusCode() != 302) {
             throw new IllegalStateException("%s was not taken: %d".formatted(file, answer.statusCode()));
         }
+    }
+
+    /** Every class that was brought in was on air, and its first steps were done: there is something to report. */
+    private void goOnAir() throws IOException, InterruptedException {
+        for (int id = FIRST; id < FIRST + (TIMES - 1) * 4; id++) {
+            String token = token("/classes/%d/air/host".formatted(id));
+            press(id, token, "ON_AIR", "", 3_600_000);
+            Matcher keys = Pattern.compile("\"key\":\"([^\"]+\\|main)\"").matcher(get("/classes/%d/air/state".formatted(id)));
+            for (int step = 0; step < STEPS && keys.find(); step++) {
+                press(id, token, "START", keys.group(1), 3_500_000 - step * 200_000L);
+                press(id, token, "DONE", keys.group(1), 3_400_000 - step * 200_000L);
+            }
+            press(id, token, "OVER", "", 0);
+        }
+    }
+
+    private void press(int id, String token, String kind, String activity, long ago) throws IOException, InterruptedException {
+        String body = "_csrf=%s&kind=%s&activity=%s&ago=%d&client=%s".formatted(encoded(token), kind, encoded(activity), ago, UUID.randomUUID());
+        client.send(HttpRequest.newBuilder(URI.create(address + "/classes/%d/air/events".formatted(id))).header("Content-Type", "application/x-www-form-urlencoded").POST(BodyPublishers.ofString(body)).build(), BodyHandlers.ofString());
     }
 
     private void measure(List<String> pages) throws IOException, InterruptedException {

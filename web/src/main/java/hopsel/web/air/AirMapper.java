@@ -13,8 +13,8 @@ interface AirMapper {
 
     List<EventRow> events(@Param("id") long id, @Param("run") long run);
 
-    /** Classes that were on air, the last first. */
-    List<Long> classes();
+    /** Classes that were on air, the last first, each with what tells whether anything about it has changed. */
+    List<EveningRow> evenings();
 
     long last(@Param("id") long id, @Param("run") long run);
 
@@ -39,6 +39,9 @@ interface AirMapper {
     }
 
     record RunRow(long run, long seed, String plays, LocalDateTime startAt, LocalDateTime since, long atMs, int speed, String madeBy, LocalDateTime madeAt) {
+    }
+
+    record EveningRow(long classId, long last, int version, LocalDateTime madeAt) {
     }
 
     record DocumentsRow(String cooking, String plan) {

@@ -2,6 +2,7 @@ package hopsel.web.air;
 
 import hopsel.core.air.AirEvent;
 import hopsel.core.air.AirEvent.Kind;
+import hopsel.web.air.AirMapper.EveningRow;
 import hopsel.web.air.AirMapper.EventRow;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
@@ -60,8 +61,8 @@ class AirStore {
     }
 
     /** Classes that were on air, the last first. */
-    List<Long> classes() {
-        return mapper.classes();
+    List<EveningRow> evenings() {
+        return mapper.evenings();
     }
 
     long last(Run run) {

@@ -6,12 +6,12 @@ import hopsel.core.air.RunningOrder;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
-import hopsel.core.dish.StepRef;
 import hopsel.core.item.Item;
 import hopsel.core.log.AirLog;
 import hopsel.core.log.Observation;
 import hopsel.core.log.OvenHabit;
 import hopsel.core.planned.PlannedClass;
+import hopsel.web.air.AirMapper.EveningRow;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
 import hopsel.web.plan.PlanDesk;
@@ -56,38 +56,36 @@ public class Experience {
     public record Evening(long id, PlannedClass planned, AirLog log) {
     }
 
-    private record Kept(long last, PlannedClass planned, Evening evening) {
+    private record Kept(EveningRow row, Optional<Evening> evening) {
     }
 
     /** Every class that was on air, the last first; one that is on air now, up to now. */
     public List<Evening> evenings() {
-        return store.classes().stream().flatMap(id -> evening(id).stream()).toList();
+        return store.evenings().stream().flatMap(row -> evening(row).stream()).toList();
     }
 
     /** A class that was on air, or is; empty: it was not. */
     public Optional<Evening> evening(long id) {
-        Run run = Run.evening(id);
-        Optional<PlannedClass> now = plans.find(id).map(PlanDesk.Planned::planned);
-        if (now.isEmpty()) {
-            return Optional.empty();
-        }
-        PlannedClass planned = runs.planned(run, now.get().cooking()).orElse(now.get());
-        long last = store.last(run);
-        Kept known = kept.get(id);
-        if (known == null || known.last != last || known.planned != planned) {
-            known = read(run, planned, last);
-            kept.put(id, known);
-        }
-        return Optional.ofNullable(known.evening);
+        return store.evenings().stream().filter(row -> row.classId() == id).findFirst().flatMap(this::evening);
     }
 
-    private Kept read(Run run, PlannedClass planned, long last) {
-        List<AirEvent> events = store.events(run);
-        if (!planned.plan().possible() || events.isEmpty()) {
-            return new Kept(last, planned, null);
+    private Optional<Evening> evening(EveningRow row) {
+        Kept known = kept.get(row.classId());
+        if (known == null || !known.row.equals(row)) {
+            known = new Kept(row, read(Run.evening(row.classId())));
+            kept.put(row.classId(), known);
         }
-        AirState state = RunningOrder.of(planned.cooking(), planned.plan()).at(events, clock.instant());
-        return new Kept(last, planned, state.onAir().isEmpty() ? null : new Evening(run.id(), planned, AirLog.of(planned.cooking(), state)));
+        return known.evening;
+    }
+
+    private Optional<Evening> read(Run run) {
+        PlannedClass now = plans.find(run.id()).orElseThrow().planned();
+        PlannedClass planned = runs.planned(run, now.cooking()).orElse(now);
+        if (!planned.plan().possible()) {
+            return Optional.empty();
+        }
+        AirState state = RunningOrder.of(planned.cooking(), planned.plan()).at(store.events(run), clock.instant());
+        return state.onAir().isEmpty() ? Optional.empty() : Optional.of(new Evening(run.id(), planned, AirLog.of(planned.cooking(), state)));
     }
 
     /** Writes down a class that was on air without this desk, event by event. */
@@ -95,11 +93,6 @@ public class Experience {
         Run run = Run.evening(id);
         runs.begin(run, planned, who);
         events.stream().sorted(Comparator.comparing(AirEvent::at)).forEach(event -> store.add(run, new Pressed(event.kind(), event.activity(), event.seconds(), event.text(), who, UUID.randomUUID().toString()), event.at(), before -> true));
-    }
-
-    /** How long a step of a dish took, each time, the last first. */
-    public List<Observation> observations(StepRef step) {
-        return evenings().stream().flatMap(evening -> Observation.of(evening.planned.cooking(), evening.log).stream()).filter(one -> one.step().equals(step)).toList();
     }
 
     /** How long every step of a dish took, each time, the last first, by the id of the step. */

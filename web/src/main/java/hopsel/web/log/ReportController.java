@@ -49,18 +49,19 @@ class ReportController {
     public record Gathered(String what, List<String> said) {
     }
 
-    private List<Line> lines() {
+    private List<Line> lines(List<Evening> evenings) {
         Catalogue prices = pantry.prices();
-        return experience.evenings().stream().map(evening -> new Line(evening.id(), ClassReport.of(evening.planned(), evening.log(), prices, shelf.fee(evening.id()), closings.left(evening.id())))).toList();
+        return evenings.stream().map(evening -> new Line(evening.id(), ClassReport.of(evening.planned(), evening.log(), prices, shelf.fee(evening.id()), closings.left(evening.id())))).toList();
     }
 
     @GetMapping("/reports")
     String reports(Model model) {
-        model.addAttribute("lines", lines());
+        List<Evening> evenings = experience.evenings();
+        model.addAttribute("lines", lines(evenings));
         model.addAttribute("ovens", experience.ovens());
         Map<String, List<String>> byDish = new TreeMap<>();
         Map<Wrong, String> sentences = new LinkedHashMap<>();
-        for (Evening evening : experience.evenings()) {
+        for (Evening evening : evenings) {
             for (Wrong wrong : evening.log().wrong()) {
                 String said = experience.sentence(evening, wrong);
                 sentences.put(wrong, said);
@@ -77,7 +78,7 @@ class ReportController {
     ResponseEntity<byte[]> csv() {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("day", "class", "guests", "planned minutes", "minutes", "steps timed", "steps in their range, %", "ingredients used", "ingredients bought", "fees", "left of the fees", "thrown away, g", "thrown away, cost", "went wrong"));
-        lines().forEach(line -> {
+        lines(experience.evenings()).forEach(line -> {
             ClassReport one = line.report();
             rows.add(List.of(one.day().toString(), one.title(), String.valueOf(one.guests()), minutes(one.planned()), minutes(one.actual()), String.valueOf(one.steps()), one.steps() == 0 ? "" : Decimals.plain(BigDecimal.valueOf(Math.round(one.held() * HUNDRED.intValue()))).toPlainString(),
                     money(one.used()), money(one.bought()), one.income().map(ReportController::money).orElse(""), one.margin().map(ReportController::money).orElse(""), Decimals.plain(Decimals.tenths(one.thrown())).toPlainString(), money(one.waste()), String.valueOf(one.wrong())));

@@ -18,7 +18,7 @@ import java.util.stream.Stream;
 public record Dish(String id, String title, BigDecimal servings, List<Component> components) {
 
     /** What components on the side of a dish are called; kitchen English. */
-    private static final Pattern ASIDE = Pattern.compile("\\b(?:dips?|garnish\\w*|toppings?|top|relish|pickles?|pickled|salsa|drizzles?|crumbs?|sprinkles?|side|salad|curls?|extras?|dill cream|sour cream|to serve)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ASIDE = Pattern.compile("\\b(?:dips?|garnish\\w*|toppings?|top|relish|pickles?|pickled|salsa|drizzles?|crumbs?|sprinkles?|side|salad|curls?|extras?|dill cream|sour cream)\\b", Pattern.CASE_INSENSITIVE);
 
     /** Something on the side and something else, such as noodles and toppings, is not on the side. */
     private static final Pattern MORE = Pattern.compile("\\b(?:and|with)\\b|&", Pattern.CASE_INSENSITIVE);
@@ -55,7 +55,8 @@ public record Dish(String id, String title, BigDecimal servings, List<Component>
     public boolean goesWithout(Component component) {
         boolean aside = ASIDE.matcher(component.title()).find() && !MORE.matcher(component.title()).find() || component.steps().stream().allMatch(step -> ASIDE.matcher(step.title()).find());
         boolean optional = !component.ingredients().isEmpty() && component.ingredients().stream().allMatch(IngredientLine::optional);
-        return (aside || optional) && onlyTheLastWaitFor(component);
+        boolean endsElsewhere = finalSteps().stream().anyMatch(id -> component.steps().stream().noneMatch(step -> step.id().equals(id)));
+        return (aside || optional) && endsElsewhere && onlyTheLastWaitFor(component);
     }
 
     private boolean onlyTheLastWaitFor(Component component) {

@@ -103,6 +103,8 @@ class RepliesTest {
             assertThat(reply.text()).isEqualTo("dish/dip");
             assertThat(reply.gain()).isEqualTo(6 * 60);
         });
+        CookingClass aside = SmallClass.of(30).part("broth", hands("boil", 8)).part("noodles and toppings", hands("soak", 4), hands("cut", 3).after("soak")).part("garnish", hands("pick", 3), hands("plate", 2).after("pick").after("boil").after("cut")).build();
+        assertThat(new Replies(late(aside, 600), Optional.empty(), false).drops()).as("noodles are no topping, and the plate is where the dish ends").isEmpty();
         assertThat(new Replies(state, Optional.empty(), false).best(31 * 60).replies()).extracting(Reply::means).containsExactly(Means.DROP_COMPONENT);
     }
 

@@ -1,14 +1,12 @@
-/* What rings: each place has a shape and a tone of its own, and everything that rings stands in one list until somebody looks. */
+/* What rings: each step that runs by itself has a shape and a tone of its own, and everything that rings stands in one list until somebody looks. */
 
 const SHAPES = ['●', '■', '▲', '◆', '★', '⬟', '✚', '⬢'];
 const LOWEST = 440;
 const STEP = 1.19;
 const AGAIN = 8000;
 
-export const shape = (state, item) => {
-  const places = [...new Set(state.items.filter((one) => !one.hands).map((one) => one.places[0] || one.title))];
-  return Math.max(0, places.indexOf(item.places[0] || item.title)) % SHAPES.length;
-};
+/* By turns in the order of the class, so that two pans that stand side by side are never the same. */
+export const shape = (state, item) => Math.max(0, state.items.filter((one) => !one.hands).findIndex((one) => one.key === item.key)) % SHAPES.length;
 export const sign = (state, item) => SHAPES[shape(state, item)];
 
 /** What rings at a moment, the longest first: a look that is due, or a step that is over. */

@@ -55,7 +55,8 @@ public record Dish(String id, String title, BigDecimal servings, List<Component>
     public boolean goesWithout(Component component) {
         boolean aside = ASIDE.matcher(component.title()).find() && !MORE.matcher(component.title()).find() || component.steps().stream().allMatch(step -> ASIDE.matcher(step.title()).find());
         boolean optional = !component.ingredients().isEmpty() && component.ingredients().stream().allMatch(IngredientLine::optional);
-        boolean endsElsewhere = finalSteps().stream().anyMatch(id -> component.steps().stream().noneMatch(step -> step.id().equals(id)));
+        // A last sprinkle can go; a component of steps that the dish ends with puts it onto the plate.
+        boolean endsElsewhere = component.steps().size() == 1 || finalSteps().stream().anyMatch(id -> component.steps().stream().noneMatch(step -> step.id().equals(id)));
         return (aside || optional) && endsElsewhere && onlyTheLastWaitFor(component);
     }
 

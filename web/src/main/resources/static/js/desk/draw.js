@@ -123,13 +123,15 @@ export class Drawing {
       put(this.spot('now'), this.idle());
       return;
     }
-    const nodes = [element('p', hand.dish, 'air-dish'), element('p', hand.title, 'air-title')];
     const left = hand.end - this.run.now();
-    nodes.push(element('p', clock(this.screen === 'audience' ? Math.max(0, left) : left), left < 0 && this.screen !== 'audience' ? 'air-left over' : 'air-left'));
+    const audience = this.screen === 'audience';
+    const head = element('div', undefined, 'air-head');
+    head.append(element('p', hand.dish, 'air-dish'), element('p', clock(audience ? Math.max(0, left) : left), left < 0 && !audience ? 'air-left over' : 'air-left'));
+    const nodes = [head, element('p', hand.title, 'air-title')];
     if (hand.sight && this.screen !== 'audience') {
       nodes.push(element('p', this.word(`sight-${hand.sight}`), `air-sight ${hand.sight.toLowerCase()}`));
     }
-    if (hand.loud) {
+    if (hand.loud && !audience) {
       nodes.push(element('p', this.word('loud'), 'air-loud'));
     }
     if (hand.say && this.screen === 'host') {
@@ -229,7 +231,7 @@ export class Drawing {
     });
     put(this.spot('timers'), list.length ? list : [line(element('span', this.word('no-timers'), 'of'))]);
     put(this.spot('rings'), rings.map(({ item, over, since }) => line(element('span', `${sign(state, item)} ${item.title}: ${this.word(over ? 'ring-over' : 'ring-look', clock(since))}${item.cue ? ` ${item.cue}` : ''}`))));
-    put(this.spot('ovens'), state.ovens.map((oven) => element('li', `${this.word('oven', oven.id, oven.celsius, oven.set)}${oven.untilHot > 0 ? ` ${this.word('hot-in', clock(oven.untilHot))}` : ''}`)));
+    put(this.spot('ovens'), this.screen === 'audience' ? [] : state.ovens.map((oven) => element('li', `${this.word('oven', oven.id, oven.celsius, oven.set)}${oven.untilHot > 0 ? ` ${this.word('hot-in', clock(oven.untilHot))}` : ''}`)));
     return rings;
   }
 

@@ -67,6 +67,26 @@ class AirBrowserTest {
     }
 
     @Test
+    void twoHandsOnTwoScreensAtTheSameMomentFinishOneStepAndBeginOne() {
+        Page one = open("host", "host");
+        press(one, "ON_AIR", "");
+        Page two = open("host", "host");
+        // Until somebody has something in hand on both screens.
+        for (int i = 0; i < 6 && one.locator("[data-big]").textContent().startsWith("Begin"); i++) {
+            one.click("[data-big]");
+            one.waitForTimeout(1500);
+        }
+        assertThat(two.locator("[data-big]")).hasText("Done, and on");
+        one.waitForTimeout(1500);
+        int before = events(one);
+        one.evaluate("() => document.querySelector('[data-big]').click()");
+        two.evaluate("() => document.querySelector('[data-big]').click()");
+        one.waitForCondition(() -> events(one) >= before + 2);
+        one.waitForTimeout(2500);
+        assertThat(events(one)).as("one step done, one begun").isEqualTo(before + 2);
+    }
+
+    @Test
     void twoWhoPressTheSameDoNotSkipAStepAndWhatIsPressedOutOfTouchArrives() {
         Page host = open("host", "host");
         press(host, "ON_AIR", "");

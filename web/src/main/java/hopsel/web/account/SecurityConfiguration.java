@@ -31,9 +31,9 @@ class SecurityConfiguration {
                         .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/shop/**", "/guest/**", "/join/**", "/error")
                         .permitAll()
                         // An assistant looks, ticks off and packs; changing things is the host's.
-                        .requestMatchers(HttpMethod.POST, "/classes/*/ticks/*", "/classes/*/packing/**", "/scales/*", "/printer", "/classes/*/handouts/review", "/classes/*/air/events").hasAnyRole("HOST", "ASSISTANT")
+                        .requestMatchers(HttpMethod.POST, "/classes/*/ticks/*", "/classes/*/packing/**", "/scales/*", "/printer", "/classes/*/handouts/review", "/classes/*/air/events", "/classes/*/air/pace", "/classes/*/rehearsals").hasAnyRole("HOST", "ASSISTANT")
                         // How to reach people, and everything about one of them, is for the host; whoever packs sees what is in a kit.
-                        .requestMatchers("/classes/*/people", "/classes/*/people.csv", "/classes/*/people/**", "/classes/*/menus", "/lots", "/post").hasRole("HOST")
+                        .requestMatchers("/classes/*/people", "/classes/*/people.csv", "/classes/*/people/**", "/classes/*/menus", "/lots", "/post", "/classes/*/air/close", "/reports", "/reports.csv").hasRole("HOST")
                         .requestMatchers(HttpMethod.POST).hasRole("HOST")
                         .anyRequest().hasAnyRole("HOST", "ASSISTANT"))
                 .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/classes")

@@ -1,7 +1,6 @@
 package hopsel.web.air;
 
 import hopsel.core.air.AirEvent.Kind;
-import hopsel.core.air.AirEvent.Trouble;
 import hopsel.core.air.Ovens;
 import hopsel.core.air.Taste;
 import hopsel.core.practice.Pace;
@@ -60,7 +59,6 @@ class AirController {
         model.addAttribute("screen", screen);
         model.addAttribute("run", run);
         model.addAttribute("speeds", SPEEDS);
-        model.addAttribute("troubles", Trouble.values());
         model.addAttribute("touch", Taste.TOUCH);
         model.addAttribute("ovenNames", Ovens.of(desk.planned(new Run(id, run)).cooking()));
         runs.rehearsal(new Run(id, run)).ifPresent(rehearsal -> model.addAttribute("rehearsal", rehearsal));

@@ -43,7 +43,7 @@ class Kitchens {
     /** The kitchen of a rehearsal. */
     SimulatedKitchen kitchen(Run run, PlannedClass planned, Rehearsal rehearsal) {
         return kept.compute(run, (key, known) -> known != null && known.planned == planned && known.seed == rehearsal.seed() ? known
-                : new Kept(planned, rehearsal.seed(), new SimulatedKitchen(planned.cooking(), planned.plan(), rehearsal.seed()), known == null ? Instant.MIN : known.upTo)).kitchen;
+                : new Kept(planned, rehearsal.seed(), new SimulatedKitchen(planned.cooking(), planned.plan(), rehearsal.seed()), Instant.MIN)).kitchen;
     }
 
     /** Moves a rehearsal on to a moment of its own clock. */

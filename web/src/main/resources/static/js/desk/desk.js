@@ -42,7 +42,7 @@ function big(fromKey) {
   }
   if (next) {
     run.press('START', next.key);
-  } else if (!hand && screen === 'host' && !state.items.some((item) => item.status === 'RUNNING')) {
+  } else if (!hand && screen === 'host') {
     run.press('OVER');
   }
 }
@@ -91,6 +91,7 @@ const actions = {
   handed: (one) => run.press('HANDED_IN', '', 0, one.dataset.handed),
   take: (one) => run.press(one.dataset.take, one.dataset.key, 0, one.dataset.text),
   all: () => run.state.advice.way.forEach((help) => run.press(help.kind, help.key, 0, help.text)),
+  over: () => run.press('OVER'),
   answer: (one) => run.press('ANSWERED', '', 0, one.dataset.answer),
   failed: (one) => hand().key && run.press('FAILED', hand().key, 0, one.dataset.failed),
   trouble: (one) => run.press('TROUBLE', hand().key || '', 0, one.dataset.trouble),

@@ -77,10 +77,11 @@ export class Drawing {
     if (big) {
       const hand = this.inHand();
       const next = this.ahead()[0];
+      const waiting = state.items.find((item) => item.status === 'RUNNING' && this.isMine(item));
       const mine = this.screen === 'host' ? 'end' : 'none-left';
       const coming = state.onAir && state.comingIn > 0 && !hand;
-      big.textContent = coming ? this.word('coming', clock(state.comingIn)) : !state.onAir ? this.word('begin') : hand ? this.word('done') : next ? `${this.word('start')} ${next.title}` : this.word(mine);
-      big.disabled = state.over || (!hand && !next && this.screen === 'assistant' && Boolean(state.onAir)) || Boolean(coming) || (!state.onAir && this.screen === 'assistant');
+      big.textContent = coming ? this.word('coming', clock(state.comingIn)) : !state.onAir ? this.word('begin') : hand ? this.word('done') : next ? `${this.word('start')} ${next.title}` : waiting && !state.over ? this.word('waits', waiting.title) : this.word(mine);
+      big.disabled = state.over || (!hand && !next && Boolean(state.onAir) && (this.screen === 'assistant' || Boolean(waiting))) || Boolean(coming) || (!state.onAir && this.screen === 'assistant');
     }
     const undo = this.spot('undo');
     if (undo) {

@@ -173,7 +173,7 @@ public final class AirState {
     }
 
     /** Activities that make the end what it is, the last first. */
-    List<Standing> chain() {
+    public List<Standing> chain() {
         return forecast.chain().stream().map(forecast.standings::get).toList();
     }
 

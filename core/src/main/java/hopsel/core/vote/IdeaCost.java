@@ -11,39 +11,81 @@ import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * What an idea would take, from its dishes.
  *
- * @param handsOn    seconds of hands work of all dishes
- * @param longest    seconds of the longest chain among them: no class of it is shorter without swap-outs
- * @param perServing ingredients of a serving of each dish, at the price of the best pack; what has no price is left out
- * @param unpriced   names of items without a price
- * @param avoid      regulars who avoid something in it that must not be left out
- * @param regulars   how many there are
+ * @param parts    dish by dish
+ * @param unpriced names of items without a price: what they cost is left out
+ * @param avoid    regulars who avoid something in it that must not be left out
+ * @param regulars how many there are
+ * @param avoided  what they avoid in it, and how many of them, the most first
  */
-public record IdeaCost(int handsOn, int longest, BigDecimal perServing, List<String> unpriced, int avoid, int regulars) {
+public record IdeaCost(List<Part> parts, List<String> unpriced, int avoid, int regulars, Map<String, Integer> avoided) {
+
+    /**
+     * A dish of an idea.
+     *
+     * @param title      of it
+     * @param handsOn    seconds of hands work
+     * @param elapsed    seconds of its longest chain
+     * @param perServing ingredients of a serving, at the price of the best pack
+     */
+    public record Part(String title, int handsOn, int elapsed, BigDecimal perServing) {
+    }
+
+    /** Keeps its own copies. */
+    public IdeaCost {
+        parts = List.copyOf(parts);
+        unpriced = List.copyOf(unpriced);
+        avoided = Collections.unmodifiableMap(new LinkedHashMap<>(avoided));
+    }
 
     /** Of dishes as they stand on the bench. */
     public static IdeaCost of(List<Worksheet> dishes, Catalogue builtIn, List<Attendee> regulars) {
-        int handsOn = 0;
-        int longest = 0;
-        BigDecimal cost = BigDecimal.ZERO;
+        List<Part> parts = new ArrayList<>();
         List<String> unpriced = new ArrayList<>();
         for (Worksheet sheet : dishes) {
             DishTimes times = DishTimes.of(sheet.dish());
-            handsOn += times.handsOn();
-            longest = Math.max(longest, times.elapsed());
             Catalogue catalogue = sheet.catalogue(builtIn);
             BigDecimal batch = sheet.dish().lines().map(line -> cost(line, sheet, catalogue, unpriced)).reduce(BigDecimal.ZERO, BigDecimal::add);
-            cost = cost.add(Decimals.ratio(batch, sheet.dish().servings()));
+            parts.add(new Part(sheet.dish().title(), times.handsOn(), times.elapsed(), Decimals.ratio(batch, sheet.dish().servings())));
         }
-        int avoid = (int) regulars.stream().filter(regular -> dishes.stream().anyMatch(sheet -> sheet.dish().lines().filter(line -> !line.optional())
-                .anyMatch(line -> sheet.catalogue(builtIn).find(line.item()).filter(item -> !Menu.avoided(item, regular).isEmpty()).isPresent()))).count();
-        return new IdeaCost(handsOn, longest, cost, unpriced.stream().distinct().toList(), avoid, regulars.size());
+        Map<String, Integer> counts = new TreeMap<>();
+        int avoid = 0;
+        for (Attendee regular : regulars) {
+            Set<String> met = new TreeSet<>();
+            dishes.forEach(sheet -> sheet.dish().lines().filter(line -> !line.optional()).forEach(line -> sheet.catalogue(builtIn).find(line.item()).ifPresent(item -> met.addAll(Menu.avoided(item, regular)))));
+            met.forEach(word -> counts.merge(word, 1, Integer::sum));
+            avoid += met.isEmpty() ? 0 : 1;
+        }
+        Map<String, Integer> most = new LinkedHashMap<>();
+        counts.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed().thenComparing(Map.Entry.comparingByKey())).forEach(entry -> most.put(entry.getKey(), entry.getValue()));
+        return new IdeaCost(parts, unpriced.stream().distinct().toList(), avoid, regulars.size(), most);
+    }
+
+    /** Seconds of hands work of all dishes. */
+    public int handsOn() {
+        return parts.stream().mapToInt(Part::handsOn).sum();
+    }
+
+    /** Seconds of the longest chain among them: no class of it is shorter without swap-outs. */
+    public int longest() {
+        return parts.stream().mapToInt(Part::elapsed).max().orElse(0);
+    }
+
+    /** Ingredients of a serving of each dish. */
+    public BigDecimal perServing() {
+        return parts.stream().map(Part::perServing).reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
     private static BigDecimal cost(IngredientLine line, Worksheet sheet, Catalogue catalogue, List<String> unpriced) {

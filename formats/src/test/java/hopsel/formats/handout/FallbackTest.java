@@ -61,6 +61,8 @@ class FallbackTest {
         assertThat(cost.handsOn()).isEqualTo(any.dishes().stream().mapToInt(dish -> DishTimes.of(dish).handsOn()).sum());
         assertThat(cost.longest()).isEqualTo(any.dishes().stream().mapToInt(dish -> DishTimes.of(dish).elapsed()).max().orElseThrow());
         assertThat(cost.avoid()).isEqualTo(1);
+        assertThat(cost.avoided()).containsOnlyKeys("gluten", "soy").containsEntry("soy", 1);
+        assertThat(cost.perServing()).isEqualByComparingTo(cost.parts().stream().map(IdeaCost.Part::perServing).reduce(BigDecimal.ZERO, BigDecimal::add)).isPositive();
         assertThat(cost.regulars()).isEqualTo(2);
         assertThat(IdeaCost.of(List.of(), BUILT_IN, List.of(wheat)).avoid()).isZero();
     }

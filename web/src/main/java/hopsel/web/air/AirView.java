@@ -15,10 +15,11 @@ import java.util.List;
  * @param late     seconds later than planned; less than 0: earlier
  * @param undo     number of the event that would be undone; 0: none
  * @param undoes   the kind and name of that event
+ * @param because  what makes the end what it is, in the order of the class
  * @param comingIn seconds for which simulated guests are still coming in
  */
 record AirView(long seq, long asked, long now, int speed, Long onAir, boolean over, int slot, int end, int late, long undo, String undoes, int comingIn, List<Item> items, Advice advice, List<Question> questions, List<Missing> missing, List<Someone> people,
-               Wait pause, List<String> recap, List<Oven> ovens, List<Hand> handIns, List<String> toFilm, List<String> before) {
+               Wait pause, List<String> recap, List<Oven> ovens, List<Hand> handIns, List<String> toFilm, List<String> because, List<String> before) {
 
     /**
      * A step as it stands.

@@ -48,6 +48,8 @@ import hopsel.web.air.AirView.Words;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -90,7 +92,13 @@ final class AirViews {
                 last.map(AirEvent::number).orElse(0L), last.map(event -> event.kind() + " " + title(event.activity())).orElse(""), kitchen.map(own -> own.comingIn(state.elapsed())).orElse(0), state.standings().stream().map(this::item).toList(), advice(),
                 state.questions().stream().map(question -> new Question(question.number(), question.text(), seconds(question))).toList(), coverage.missing().stream().map(this::missing).toList(),
                 cooking.people().stream().map(person -> new Someone(person.id(), person.name(), person.role() == Role.HOST)).toList(), pause(), Pause.recap(state).stream().map(this::titleWithDish).toList(),
-                ovens.entrySet().stream().map(oven -> oven(oven.getKey(), oven.getValue())).toList(), HandIn.of(state, planned.trays()).stream().map(this::handIn).toList(), coverage.toFilm().stream().map(standing -> AirState.key(standing.activity())).toList(), before);
+                ovens.entrySet().stream().map(oven -> oven(oven.getKey(), oven.getValue())).toList(), HandIn.of(state, planned.trays()).stream().map(this::handIn).toList(), coverage.toFilm().stream().map(standing -> AirState.key(standing.activity())).toList(), because(), before);
+    }
+
+    private List<String> because() {
+        List<String> chain = new ArrayList<>(state.chain().stream().map(standing -> "%s – %s %s".formatted(clock(standing.start()), clock(standing.end()), titleWithDish(standing.activity()))).toList());
+        Collections.reverse(chain);
+        return chain;
     }
 
     private int seconds(AirEvent event) {

@@ -262,6 +262,7 @@ export class Drawing {
     put(this.spot('questions'), questions.map((question) => line(element('strong', clock(question.at)), element('span', ` ${question.text} `), button(this.word('answered'), { answer: question.number }, 'plain'))));
     this.spot('question-count').textContent = questions.length ? ` (${questions.length})` : '';
     put(this.spot('recap'), recap.length ? recap.map((said) => element('li', said)) : [element('li', this.word('no-recap'))]);
+    put(this.spot('because'), state.because.map((said) => element('li', said)));
     put(this.spot('missing'), missing.map((one) => line(button(this.word(one.cue ? one.gone ? 'cue-gone' : 'cue-missing' : one.gone ? 'not-in' : 'not-yet-in', one.what), { use: one.key }))));
   }
 

@@ -61,6 +61,7 @@ final class Forecast {
         this.cause = new int[size];
         Arrays.fill(started, Integer.MIN_VALUE);
         Arrays.fill(status, Status.AHEAD);
+        Arrays.fill(cause, NOBODY);
         begun.ifPresent(start -> events.forEach(event -> apply(event, (int) Duration.between(start, event.at()).toSeconds())));
         lay();
     }
@@ -141,7 +142,6 @@ final class Forecast {
         if (begun.isEmpty()) {
             return activity.start();
         }
-        cause[i] = NOBODY;
         int ready = Math.max(earliest(activity), status[i] == Status.AHEAD ? clock : Integer.MIN_VALUE);
         for (Arc arc : order.into[i]) {
             int before = arc.before();

@@ -63,6 +63,7 @@ class AirStateTest {
     @Test
     void beforeItGoesOnAirEverythingStandsAsPlanned() {
         assertThat(at(-30).end()).isEqualTo(plan.airEnd());
+        assertThat(at(-30).chain()).as("nothing has made the end what it is but the plan").hasSize(1);
         assertThat(at(0).standings()).allMatch(standing -> standing.status() == Status.AHEAD && standing.start() == standing.activity().start());
     }
 
@@ -74,6 +75,7 @@ class AirStateTest {
         press(9, Kind.DONE, "mix");
         assertThat(at(9).late()).as("five minutes quicker than planned").isEqualTo(-60);
         assertThat(step(at(9), "bake").start()).isEqualTo(9 * 60);
+        assertThat(at(9).chain()).extracting(standing -> standing.activity().step().step()).as("why it ends then").containsExactly("serve", "bake", "mix");
         assertThat(at(15).late()).as("and then did not put it into the oven").isEqualTo(5 * 60);
     }
 

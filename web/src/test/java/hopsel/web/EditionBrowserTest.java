@@ -158,7 +158,7 @@ class EditionBrowserTest {
             host.fill("[name=title]", title);
             host.check("[name=dish] >> nth=0");
             host.click(".idea-form button");
-            assertThat(host.locator(".bag").filter(new Locator.FilterOptions().setHasText(title))).containsText("regulars");
+            assertThat(host.locator(".bag").filter(new Locator.FilterOptions().setHasText(title))).containsText("Regulars who cannot have it");
         }
         host.navigate("/classes/%d/people".formatted(id));
         host.locator("section[aria-labelledby=own] tbody tr").first().locator("text=Make a link").click();

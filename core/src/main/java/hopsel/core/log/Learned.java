@@ -6,6 +6,8 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.StepRef;
 import hopsel.core.measure.Minutes;
+import hopsel.core.plan.Activity;
+import hopsel.core.planned.PlannedClass;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -84,6 +86,17 @@ public record Learned(int likely, int low, int high, List<Integer> observed, int
             learned = from(learned == null ? recipe : learned.likely, took);
         }
         return learned;
+    }
+
+    /**
+     * For whoever does a step in a class that is planned.
+     *
+     * @param all observations of this step, the last first; at least one
+     */
+    public static Learned of(PlannedClass planned, StepRef step, List<Observation> all) {
+        CookingClass cooking = planned.cooking();
+        String cook = planned.plan().activities().stream().filter(activity -> activity.step().equals(step) && activity.copy().isMain()).findFirst().flatMap(Activity::person).map(id -> Observation.cook(cooking, id)).orElse("");
+        return of(cooking.step(step).minutes().likely().seconds(), all, cook, Observation.kitchen(cooking));
     }
 
     /** As minutes of a step. */

@@ -23,7 +23,8 @@ public record Observation(StepRef step, String cook, String kitchen, int seconds
         return log.rows().stream().filter(AirLog.Row::full).map(row -> new Observation(AirLog.step(row), row.standing().person().map(id -> cook(cooking, id)).orElse(""), kitchen(cooking), row.lasted())).toList();
     }
 
-    private static String cook(CookingClass cooking, String id) {
+    /** The name of a person of a class. */
+    static String cook(CookingClass cooking, String id) {
         return cooking.people().stream().filter(person -> person.id().equals(id)).map(Person::name).findFirst().orElse(id);
     }
 

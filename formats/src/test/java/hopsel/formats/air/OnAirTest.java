@@ -24,6 +24,7 @@ import hopsel.core.log.AirLog;
 import hopsel.core.log.ClassReport;
 import hopsel.core.log.LeftOver;
 import hopsel.core.log.LeftOver.Went;
+import hopsel.core.log.Served;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.planned.PlannedClass;
@@ -38,7 +39,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** A class with real dishes on air: what goes in, what is handed in, what fits into a pause, what it came to and cost. */
 class OnAirTest {
@@ -139,6 +142,17 @@ class OnAirTest {
         assertThat(tasted.in(COOKING).dishes().get(1)).isEqualTo(COOKING.dishes().get(1));
         events.add(new AirEvent(events.size() + 1, Kind.UNDO, "", AIR.plusSeconds(5), 0, String.valueOf(less.number())));
         assertThat(AirLog.of(COOKING, at(6)).tastes().get(0).came().high()).isEqualByComparingTo(line.amount().get().high().multiply(new BigDecimal("1.5")));
+    }
+
+    @Test
+    void whoIsServedWhatNeverIncludesWhatTheyCannotHaveUnlessSomebodySaysSo() {
+        String first = COOKING.attendees().get(0).id();
+        Map<String, Set<String>> expected = Served.expected(PLANNED);
+        assertThat(expected.keySet()).hasSize(COOKING.attendees().size());
+        Served.refused(PLANNED).forEach((guest, dishes) -> assertThat(expected.get(guest)).as(guest).doesNotContainAnyElementsOf(dishes));
+        Map<String, Set<String>> said = Served.said(COOKING, Map.of(first, List.of(COOKING.dishes().get(0).id(), "no such dish"), "nobody", List.of(COOKING.dishes().get(0).id())));
+        assertThat(said.get(first)).containsExactly(COOKING.dishes().get(0).id());
+        assertThat(said).doesNotContainKey("nobody").hasSize(COOKING.attendees().size());
     }
 
     @Test

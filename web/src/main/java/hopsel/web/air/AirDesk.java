@@ -30,9 +30,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** How classes stand on air, and rehearsals of them. What many screens ask for at once is worked out once. */
@@ -42,9 +40,6 @@ class AirDesk {
     /** Milliseconds for which an answer serves every screen. */
     private static final long FRESH = 400;
     private static final Duration LONGEST_AGO = Duration.ofHours(6);
-    private static final Set<Kind> OF_A_STEP = Set.of(Kind.START, Kind.DONE, Kind.SKIP, Kind.SWAP_IN, Kind.FAILED, Kind.CUT);
-    /** Of these, one of each text is enough. */
-    private static final Set<Kind> ONCE = Set.of(Kind.SHOWN, Kind.DROP, Kind.HANDED_IN, Kind.ANSWERED);
 
     private final AirStore store;
     private final AirRuns runs;
@@ -165,26 +160,9 @@ class AirDesk {
         if (press.kind() == Kind.ON_AIR && !run.isRehearsal() && state(run, planned, store.events(run)).onAir().isEmpty()) {
             runs.begin(run, planned, press.who());
         }
-        RunningOrder order = prepared(run, planned(run)).order;
-        store.add(run, press, at, before -> !overtaken(press, at, before) && isNew(press.kind(), press.activity(), press.text(), order.at(before, at)));
+        store.add(run, press, at);
         if (press.kind() == Kind.UNDO && !run.isRehearsal() && state(run).onAir().isEmpty()) {
             runs.forget(run);
         }
-    }
-
-    /** Whether something later was pressed for the same step by the time this arrived. */
-    private static boolean overtaken(Pressed press, Instant at, List<AirEvent> before) {
-        return OF_A_STEP.contains(press.kind()) && before.stream().anyMatch(event -> OF_A_STEP.contains(event.kind()) && event.activity().equals(press.activity()) && event.at().isAfter(at));
-    }
-
-    /** Whether a press says something that was not said yet. */
-    static boolean isNew(Kind kind, String activity, String text, AirState state) {
-        return switch (kind) {
-            case ON_AIR -> state.onAir().isEmpty();
-            case OVER -> !state.over();
-            case UNDO -> state.events().stream().anyMatch(event -> String.valueOf(event.number()).equals(text));
-            default -> ONCE.contains(kind) ? state.events().stream().noneMatch(event -> event.kind() == kind && Objects.equals(event.text(), text))
-                    : !OF_A_STEP.contains(kind) || state.events().stream().filter(event -> event.activity().equals(activity) && OF_A_STEP.contains(event.kind())).reduce((one, two) -> two).filter(last -> last.kind() == kind).isEmpty();
-        };
     }
 }

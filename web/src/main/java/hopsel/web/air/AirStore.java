@@ -2,6 +2,7 @@ package hopsel.web.air;
 
 import hopsel.core.air.AirEvent;
 import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Merging;
 import hopsel.web.air.AirMapper.EveningRow;
 import hopsel.web.air.AirMapper.EventRow;
 import org.springframework.dao.DuplicateKeyException;
@@ -11,7 +12,6 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
-import java.util.function.Predicate;
 
 /** The runs of classes: events that are only ever added to; what arrives twice counts once. */
 @Repository
@@ -70,15 +70,15 @@ class AirStore {
     }
 
     /**
-     * Adds what was pressed, unless it is there already or would change nothing.
+     * Adds what was pressed, unless it is there already or does not count.
      *
-     * @param at      when, by the clock of the run: what was pressed out of touch counts for when it was pressed
-     * @param changes whether it still says something new after these events
+     * @param at when, by the clock of the run: what was pressed out of touch counts for when it was pressed
      */
-    void add(Run run, Pressed press, Instant at, Predicate<List<AirEvent>> changes) {
+    void add(Run run, Pressed press, Instant at) {
+        AirEvent event = new AirEvent(Long.MAX_VALUE, press.kind, press.activity, at, press.seconds, press.text);
         for (int i = 0; i < TRIES; i++) {
             List<EventRow> rows = mapper.events(run.id, run.number);
-            if (rows.stream().anyMatch(row -> row.client().equals(press.client)) || !changes.test(rows.stream().map(AirStore::event).toList())) {
+            if (rows.stream().anyMatch(row -> row.client().equals(press.client)) || !Merging.counts(event, rows.stream().map(AirStore::event).toList())) {
                 return;
             }
             try {

@@ -14,7 +14,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -75,10 +74,7 @@ class Kitchens {
         for (Press press : kitchen.turn(state, rehearsal.simulated())) {
             // What comes once has a name that it has at every look, so that it is written down once.
             String client = press.once().map(once -> named(run, once)).orElseGet(() -> UUID.randomUUID().toString());
-            Optional<AirEvent> same = events.stream().filter(event -> press.once().isEmpty() && event.kind() == press.kind() && event.activity().equals(press.key()) && event.at().equals(at)).findFirst();
-            if (same.isEmpty()) {
-                store.add(run, new Pressed(press.kind(), press.key(), press.seconds(), press.text(), WHO, client), begun.plusSeconds(press.at()), before -> AirDesk.isNew(press.kind(), press.key(), press.text(), kitchen.order().at(before, at)));
-            }
+            store.add(run, new Pressed(press.kind(), press.key(), press.seconds(), press.text(), WHO, client), begun.plusSeconds(press.at()));
         }
     }
 

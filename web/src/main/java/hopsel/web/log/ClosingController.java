@@ -1,11 +1,10 @@
 package hopsel.web.log;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
 import hopsel.core.dish.Dish;
-import hopsel.core.kit.Kit;
 import hopsel.core.log.LeftOver;
 import hopsel.core.log.LeftOver.Went;
+import hopsel.core.log.Served;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Pantry.Movement;
 import hopsel.web.air.Experience;
@@ -33,7 +32,7 @@ import java.security.Principal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -66,7 +65,7 @@ class ClosingController {
     String page(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.AIR, model);
         evening(id);
-        Map<String, Set<String>> served = store.closed(id).isPresent() ? store.served(id) : expected(planned);
+        Map<String, Set<String>> served = store.closed(id).isPresent() ? store.served(id) : Served.expected(planned);
         Map<String, LeftOver> left = new LinkedHashMap<>();
         store.left(id).forEach(one -> left.put(one.dish(), one));
         fill(id, planned, served, planned.cooking().dishes().stream().map(dish -> row(id, planned, dish, Optional.ofNullable(left.get(dish.id())))).toList(), model);
@@ -80,7 +79,7 @@ class ClosingController {
     private void fill(long id, PlannedClass planned, Map<String, Set<String>> served, List<Row> rows, Model model) {
         store.closed(id).ifPresent(closed -> model.addAttribute("closed", closed));
         model.addAttribute("served", served);
-        model.addAttribute("refused", refused(planned));
+        model.addAttribute("refused", Served.refused(planned));
         model.addAttribute("rows", rows);
         model.addAttribute("wents", Went.values());
     }
@@ -90,35 +89,14 @@ class ClosingController {
         return new Row(dish, left.map(one -> one.portions().stripTrailingZeros().toPlainString()).orElse(""), left.map(one -> one.went().name()).orElse(Went.SHELF.name()), left.flatMap(LeftOver::useBy).orElse(good).toString(), good);
     }
 
-    /** Dishes in which something cannot be made safe for an attendee, by theirs. */
-    private static Map<String, Set<String>> refused(PlannedClass planned) {
-        Map<String, Set<String>> refused = new LinkedHashMap<>();
-        for (Kit kit : planned.kits()) {
-            kit.cannotServe().forEach(refusal -> refused.computeIfAbsent(kit.attendee().id(), any -> new HashSet<>()).add(refusal.dish()));
-        }
-        return refused;
-    }
-
-    /** Everybody was served everything but what they cannot have, until somebody says otherwise. */
-    private static Map<String, Set<String>> expected(PlannedClass planned) {
-        Map<String, Set<String>> refused = refused(planned);
-        Map<String, Set<String>> served = new LinkedHashMap<>();
-        for (Attendee attendee : planned.cooking().attendees()) {
-            Set<String> dishes = new HashSet<>();
-            planned.cooking().dishes().stream().map(Dish::id).filter(dish -> !refused.getOrDefault(attendee.id(), Set.of()).contains(dish)).forEach(dishes::add);
-            served.put(attendee.id(), dishes);
-        }
-        return served;
-    }
-
     @PostMapping("/classes/{id}/air/close")
     ModelAndView close(@PathVariable("id") long id, @RequestParam MultiValueMap<String, String> fields, Principal who, Model model, RedirectAttributes next) {
         PlannedClass planned = pages.planned(id);
         evening(id);
         CookingClass cooking = planned.cooking();
-        Map<String, Set<String>> served = new LinkedHashMap<>();
-        cooking.attendees().forEach(attendee -> served.put(attendee.id(), new HashSet<>(fields.getOrDefault("served-" + attendee.id(), List.of()))));
-        served.values().forEach(dishes -> dishes.retainAll(cooking.dishes().stream().map(Dish::id).toList()));
+        Map<String, List<String>> ticked = new HashMap<>();
+        cooking.attendees().forEach(attendee -> ticked.put(attendee.id(), fields.getOrDefault("served-" + attendee.id(), List.of())));
+        Map<String, Set<String>> served = Served.said(cooking, ticked);
         try {
             List<LeftOver> left = new ArrayList<>();
             for (Dish dish : cooking.dishes()) {

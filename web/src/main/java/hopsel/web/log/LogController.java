@@ -2,11 +2,9 @@ package hopsel.web.log;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.StepRef;
-import hopsel.core.kitchen.Person;
 import hopsel.core.log.AirLog;
 import hopsel.core.log.Learned;
 import hopsel.core.log.Observation;
-import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.captions.WebVtt;
 import hopsel.formats.table.Table;
@@ -92,10 +90,7 @@ class LogController {
             Map<String, List<Observation>> seen = experience.ofDish(dish.id());
             dish.steps().filter(step -> seen.containsKey(step.id())).forEach(step -> {
                 StepRef ref = new StepRef(dish.id(), step.id());
-                int recipe = step.minutes().likely().seconds();
-                String cook = planned.plan().activities().stream().filter(activity -> activity.step().equals(ref) && activity.copy().isMain()).findFirst().flatMap(Activity::person)
-                        .map(person -> cooking.people().stream().filter(own -> own.id().equals(person)).findFirst().map(Person::name).orElse("")).orElse("");
-                all.add(new Taught(ref, step.title(), recipe, Learned.of(recipe, seen.get(step.id()), cook, Observation.kitchen(cooking))));
+                all.add(new Taught(ref, step.title(), step.minutes().likely().seconds(), Learned.of(planned, ref, seen.get(step.id()))));
             });
         });
         return all;

@@ -87,6 +87,22 @@ class AirBrowserTest {
     }
 
     @Test
+    void aFingerThatRestsOnAButtonWhileTheClockCountsStillPresses() {
+        Page host = open("host", "host");
+        press(host, "ON_AIR", "");
+        String running = host.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text().replaceAll("(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\"[^}]*?\"hands\":false.*", "$1");
+        press(host, "START", running);
+        Locator looked = host.locator("[data-looked]").first();
+        assertThat(looked).isVisible();
+        int before = events(host);
+        looked.hover();
+        host.mouse().down();
+        host.waitForTimeout(2300);
+        host.mouse().up();
+        host.waitForCondition(() -> events(host) == before + 1);
+    }
+
+    @Test
     void twoWhoPressTheSameDoNotSkipAStepAndWhatIsPressedOutOfTouchArrives() {
         Page host = open("host", "host");
         press(host, "ON_AIR", "");

@@ -24,24 +24,33 @@ export const line = (...nodes) => {
   return made;
 };
 
-/** Only what changed is drawn anew, so that focus and reading are not disturbed. */
-export const put = (target, nodes) => {
-  if (!target) {
-    return;
-  }
-  const box = document.createElement('div');
-  nodes.forEach((node) => box.append(node));
-  if (target.dataset.drawn !== box.innerHTML) {
-    const focused = target.contains(document.activeElement) ? JSON.stringify(document.activeElement.dataset) : null;
-    target.dataset.drawn = box.innerHTML;
-    target.replaceChildren(...nodes);
-    if (focused) {
-      // Whoever works by keyboard stays where they were.
-      const same = [...target.querySelectorAll('button')].find((one) => JSON.stringify(one.dataset) === focused);
-      if (same) {
-        same.focus();
-      }
+const sameButton = (one, two) => one.nodeName !== 'BUTTON' || JSON.stringify(one.dataset) === JSON.stringify(two.dataset);
+
+/* A figure that counts must not take the button beside it away from under a finger; a button that means something else must. */
+const patch = (now, next) => {
+  if (now.nodeType !== next.nodeType || now.nodeName !== next.nodeName || (now.nodeType === Node.ELEMENT_NODE && !sameButton(now, next))) {
+    now.replaceWith(next);
+  } else if (now.nodeType === Node.TEXT_NODE) {
+    if (now.data !== next.data) {
+      now.data = next.data;
     }
+  } else {
+    [...next.attributes].filter((own) => now.getAttribute(own.name) !== own.value).forEach((own) => now.setAttribute(own.name, own.value));
+    [...now.attributes].filter((own) => !next.hasAttribute(own.name)).forEach((own) => now.removeAttribute(own.name));
+    children(now, [...next.childNodes]);
+  }
+};
+
+function children(target, nodes) {
+  const before = [...target.childNodes];
+  nodes.forEach((node, at) => (before[at] ? patch(before[at], node) : target.append(node)));
+  before.slice(nodes.length).forEach((node) => node.remove());
+}
+
+/** Only what changed is drawn anew, so that focus, reading and a finger on its way are not disturbed. */
+export const put = (target, nodes) => {
+  if (target) {
+    children(target, nodes);
   }
 };
 

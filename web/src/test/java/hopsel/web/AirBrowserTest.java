@@ -87,6 +87,21 @@ class AirBrowserTest {
     }
 
     @Test
+    void whoGoesOnAirOutOfTouchBeginsWithTheClassAndNotWithTheWorkBeforeIt() {
+        Page host = open("host", "host");
+        assertThat(host.locator("[data-next] li").first()).containsText("−");
+        host.context().setOffline(true);
+        host.click("[data-big]");
+        assertThat(host.locator("[data-left-word]")).hasText("left");
+        assertThat(host.locator("[data-next] li").first()).not().containsText("−");
+        host.click("[data-big]");
+        host.context().setOffline(false);
+        host.waitForCondition(() -> events(host) == 2);
+        String state = host.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text();
+        assertThat(state).containsPattern("\"status\":\"RUNNING\",\"start\":\\d+,\"end\":\\d+,\"planned\":0,");
+    }
+
+    @Test
     void aFingerThatRestsOnAButtonWhileTheClockCountsStillPresses() {
         Page host = open("host", "host");
         press(host, "ON_AIR", "");

@@ -33,8 +33,9 @@ export class Drawing {
     return this.state.items.find((item) => item.status === 'RUNNING' && item.hands && this.isMine(item)) || null;
   }
 
+  /* Work before the class is over once it is on air, even where the server has not said so yet. */
   ahead() {
-    return this.state.items.filter((item) => item.status === 'AHEAD' && this.isMine(item)).sort((one, two) => one.start - two.start);
+    return this.state.items.filter((item) => item.status === 'AHEAD' && this.isMine(item) && (!this.state.onAir || item.planned >= 0)).sort((one, two) => one.start - two.start);
   }
 
   draw() {

@@ -99,6 +99,7 @@ export class Run {
     const item = state.items.find((own) => own.key === press.activity);
     if (press.kind === 'ON_AIR' && !state.onAir) {
       state.onAir = state.now + (Date.now() - this.got) * state.speed;
+      state.items.filter((own) => own.planned < 0 && own.status === 'AHEAD').forEach((own) => { own.status = own.end <= 0 ? 'DONE' : 'RUNNING'; });
     } else if (item && press.kind === 'START') {
       item.end = this.now() + (item.end - item.start);
       item.start = this.now();

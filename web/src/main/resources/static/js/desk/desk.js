@@ -6,6 +6,8 @@ import { Run } from './run.js';
 
 /* Milliseconds in which a press still means the step that has just gone: somebody else was quicker. */
 const MEANT_BEFORE = 900;
+/* Milliseconds within which a second touch is a wet finger that slipped, and not the next step. */
+const TWITCH = 300;
 const MORE = 120;
 /* Milliseconds between two times that this screen asks of its own accord. */
 const SLOWEST = 5000;
@@ -32,6 +34,9 @@ function big(fromKey) {
     return;
   }
   if (fromKey && Date.now() - drawing.handSince < MEANT_BEFORE && Date.now() - pressedHere > MEANT_BEFORE) {
+    return;
+  }
+  if (fromKey && Date.now() - pressedHere < TWITCH) {
     return;
   }
   pressedHere = Date.now();

@@ -27,6 +27,8 @@ interface AirMapper {
 
     Optional<DocumentsRow> documents(@Param("id") long id, @Param("run") long run);
 
+    void addRun(@Param("id") long id, @Param("row") RunRow row, @Param("documents") DocumentsRow documents);
+
     void putRun(@Param("id") long id, @Param("row") RunRow row, @Param("documents") DocumentsRow documents);
 
     void pace(@Param("id") long id, @Param("run") long run, @Param("since") LocalDateTime since, @Param("atMs") long atMs, @Param("speed") int speed);

@@ -127,18 +127,17 @@ class AirRuns {
         return new DocumentsRow(ClassFile.write(planned.cooking().attendedBy(List.of())), Json.line(PlanFile.write(planned.plan())));
     }
 
-    /** A new rehearsal; it stands still until somebody lets it run. */
+    /** A new rehearsal; its clock goes at once. */
     Run rehearse(long id, PlannedClass planned, long seed, Set<Role> plays, int speed, String who) {
         String roles = plays.stream().sorted().map(Role::name).collect(Collectors.joining(","));
         for (int i = 0; i < TRIES; i++) {
             Run run = new Run(id, mapper.runs(id).stream().mapToLong(RunRow::run).max().orElse(0) + 1);
-            if (mapper.run(id, run.number()).isEmpty()) {
-                try {
-                    mapper.putRun(id, new RunRow(run.number(), seed, roles, now(), now(), 0, speed, who, now()), documents(planned));
-                    return run;
-                } catch (DuplicateKeyException e) {
-                    continue;
-                }
+            try {
+                mapper.addRun(id, new RunRow(run.number(), seed, roles, now(), now(), 0, speed, who, now()), documents(planned));
+                return run;
+            } catch (DuplicateKeyException e) {
+                // Somebody else has just begun one: the next number is free.
+                continue;
             }
         }
         throw new IllegalStateException("Class %d is rehearsed by too many at once.".formatted(id));

@@ -17,11 +17,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /** Over all classes that were on air: guests, cost and fees, waste, how well the plans held, and what goes wrong. */
 @Controller
@@ -60,18 +58,21 @@ class ReportController {
         model.addAttribute("lines", lines(evenings));
         model.addAttribute("ovens", experience.ovens());
         Map<String, List<String>> byDish = new TreeMap<>();
-        Map<Wrong, String> sentences = new LinkedHashMap<>();
+        Map<String, List<String>> byKind = new TreeMap<>();
         for (Evening evening : evenings) {
             for (Wrong wrong : evening.log().wrong()) {
                 String said = experience.sentence(evening, wrong);
-                sentences.put(wrong, said);
+                byKind.computeIfAbsent(wrong.kind().name(), any -> new ArrayList<>()).add(said);
                 evening.planned().cooking().dishes().stream().filter(dish -> dish.id().equals(wrong.dish())).findFirst().ifPresent(dish -> byDish.computeIfAbsent(dish.title(), any -> new ArrayList<>()).add(said));
             }
         }
-        model.addAttribute("byDish", byDish.entrySet().stream().map(entry -> new Gathered(entry.getKey(), entry.getValue())).toList());
-        model.addAttribute("byKind", sentences.entrySet().stream().collect(Collectors.groupingBy(entry -> entry.getKey().kind().name(), TreeMap::new, Collectors.mapping(Map.Entry::getValue, Collectors.toList())))
-                .entrySet().stream().map(entry -> new Gathered(entry.getKey(), entry.getValue())).toList());
+        model.addAttribute("byDish", gathered(byDish));
+        model.addAttribute("byKind", gathered(byKind));
         return "log/reports";
+    }
+
+    private static List<Gathered> gathered(Map<String, List<String>> said) {
+        return said.entrySet().stream().map(entry -> new Gathered(entry.getKey(), entry.getValue())).toList();
     }
 
     @GetMapping("/reports.csv")

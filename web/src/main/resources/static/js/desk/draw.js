@@ -3,6 +3,8 @@
 import { button, clock, element, line, put } from './nodes.js';
 import { ringing, sign } from './bells.js';
 
+const MOST_MISSING = 4;
+
 export class Drawing {
   constructor(main, run) {
     this.main = main;
@@ -264,7 +266,8 @@ export class Drawing {
     this.spot('question-count').textContent = questions.length ? ` (${questions.length})` : '';
     put(this.spot('recap'), recap.length ? recap.map((said) => element('li', said)) : [element('li', this.word('no-recap'))]);
     put(this.spot('because'), state.because.map((said) => element('li', said)));
-    put(this.spot('missing'), missing.map((one) => line(button(this.word(one.cue ? one.gone ? 'cue-gone' : 'cue-missing' : one.gone ? 'not-in' : 'not-yet-in', one.what), { use: one.key }))));
+    // The last few are enough: who ticks nothing at all should still see what is in hand.
+    put(this.spot('missing'), missing.slice(-MOST_MISSING).map((one) => line(button(this.word(one.cue ? one.gone ? 'cue-gone' : 'cue-missing' : one.gone ? 'not-in' : 'not-yet-in', one.what), { use: one.key }))));
   }
 
   drawTroubles() {

@@ -78,11 +78,12 @@ export class Run {
         const body = new URLSearchParams({ ...press, ago: Date.now() - press.at, _csrf: this.token });
         body.delete('at');
         const answer = await fetch(this.addresses.press, { method: 'POST', body, headers: { Accept: 'application/json' } });
-        if (answer.status >= 500) {
+        // Whoever has to sign in again first has not lost what they pressed: it goes out after that.
+        if (answer.status >= 500 || answer.status === 403 || answer.redirected) {
           throw new Error(String(answer.status));
         }
         this.queue = this.queue.filter((other) => other.client !== press.client);
-        if (answer.ok && !answer.redirected) {
+        if (answer.ok) {
           this.take(await answer.json());
         }
       }

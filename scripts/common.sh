@@ -41,7 +41,7 @@ build() {
   mkdir -p "$state"
   # A jar that is there already would keep the libraries that were packed into it.
   rm -f "$artefact"
-  (cd "$here" && mvn -q -B package -DskipTests -pl "$module" -am) >"$state/build.log" 2>&1 \
+  (cd "$here" && mvn -q -B package -Dmaven.test.skip=true -pl "$module" -am) >"$state/build.log" 2>&1 \
     || fail "the build failed: $(grep -m1 ERROR "$state/build.log" | cut -c1-300). See .hopsel/build.log"
   touch "$artefact"
 }
@@ -83,15 +83,45 @@ start_database() {
     --default-time-zone=+00:00 --performance-schema=OFF --innodb-buffer-pool-size=64M "$@" >"$folder/db.log" 2>&1 &
   db_pid=$!
   local waited=0
-  until mariadb-admin --no-defaults --socket="$db_socket" ping >/dev/null 2>&1; do
+  # It answers a ping whether or not it lets anybody in.
+  until mariadb-admin --no-defaults --socket="$db_socket" --user=root ping >/dev/null 2>&1; do
     alive "$db_pid" || fail "the database stopped at once: $(grep -i -m1 error "$folder/db.log" | cut -c1-200). See $folder/db.log"
     [ "$waited" -ge "${HOPSEL_DB_PATIENCE:-60}" ] && fail "the database did not come up within ${HOPSEL_DB_PATIENCE:-60} s; see $folder/db.log"
     sleep 1
     waited=$((waited + 1))
   done
-  mariadb --no-defaults --socket="$db_socket" -e 'create database if not exists hopsel character set utf8mb4' \
-    || fail "the database could not be prepared; see $folder/db.log"
-  export HOPSEL_DB_URL="jdbc:mariadb://127.0.0.1:$db_port/hopsel"
+  prepare_database "$folder" || fail "the database could not be prepared; see $folder/db.log"
+  export HOPSEL_DB_URL="jdbc:mariadb://127.0.0.1:$db_port/hopsel" HOPSEL_DB_USER=hopsel HOPSEL_DB_PASSWORD
+  HOPSEL_DB_PASSWORD="$(cat "$folder/app-password")"
+}
+
+# secret FILE: a password of 32 letters and digits, made once, readable by its owner alone.
+secret() {
+  if [ ! -s "$1" ]; then
+    (umask 077 && head -c 400 /dev/urandom | tr -dc 'A-Za-z0-9' | head -c 32 >"$1") || fail "cannot write to $1; is the disk full?"
+  fi
+}
+
+# prepare_database FOLDER: root gets a password and is reached by the socket alone; the application has an account of its own,
+# with rights in its own database and nowhere else. An older database, whose root had none, is closed the same way.
+prepare_database() {
+  local folder="$1" root=(mariadb --no-defaults --socket="$db_socket" --user=root)
+  secret "$folder/root-password"
+  secret "$folder/app-password"
+  (umask 077 && printf '[client]\npassword=%s\n' "$(cat "$folder/root-password")" >"$folder/root.cnf")
+  if "${root[@]}" -e 'select 1' >/dev/null 2>&1; then
+    "${root[@]}" <<SQL || return 1
+create database if not exists hopsel character set utf8mb4;
+delete from mysql.global_priv where user = '' or (user = 'root' and host <> 'localhost');
+flush privileges;
+alter user 'root'@'localhost' identified by '$(cat "$folder/root-password")';
+SQL
+  fi
+  mariadb --defaults-file="$folder/root.cnf" --socket="$db_socket" --user=root <<SQL
+create user if not exists 'hopsel'@'127.0.0.1';
+alter user 'hopsel'@'127.0.0.1' identified by '$(cat "$folder/app-password")';
+grant select, insert, update, delete, create, alter, drop, index, references, lock tables, create temporary tables on hopsel.* to 'hopsel'@'127.0.0.1';
+SQL
 }
 
 stop_database() {

@@ -7,11 +7,13 @@ import org.apache.ibatis.annotations.Mapper;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 import java.time.Clock;
 
 /** Starts the web application. */
 @SpringBootApplication
+@EnableScheduling
 @MapperScan(basePackageClasses = HopselApplication.class, annotationClass = Mapper.class)
 public class HopselApplication {
 

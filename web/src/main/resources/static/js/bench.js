@@ -13,8 +13,30 @@
     }
   }, { passive: false });
 
-  // Puts the answer in the place of the page, keeping scroll and focus; what is refused is said beside what was typed.
+  // One change at a time, each on top of the one before: what is pressed meanwhile is sent when the answer is there.
+  let busy = false;
+  const waiting = [];
+
   async function send(form, extra) {
+    if (busy) {
+      waiting.push({ key: window.hopsel.key(form), extra });
+      return;
+    }
+    busy = true;
+    try {
+      await sendNow(form, extra);
+    } finally {
+      busy = false;
+    }
+    const next = waiting.shift();
+    const again = next && window.hopsel.find(next.key);
+    if (again) {
+      send(again, next.extra);
+    }
+  }
+
+  // Puts the answer in the place of the page; what is refused is said beside what was typed.
+  async function sendNow(form, extra) {
     const body = new URLSearchParams(new FormData(form));
     Object.entries(extra || {}).forEach(([name, value]) => body.set(name, value));
     const answer = await fetch(form.getAttribute('action'), { method: 'POST', body, headers: { Accept: 'text/html' } });
@@ -28,14 +50,15 @@
       said.scrollIntoView({ block: 'nearest' });
       return;
     }
-    swap(next, answer.url);
+    window.hopsel.forget(window.hopsel.key(form));
+    swap(next, answer.url, form, body);
   }
 
-  function swap(next, url) {
+  function swap(next, url, form, sent) {
     const strips = document.querySelector('.strips');
     const scroll = strips ? strips.scrollLeft : 0;
-    const focused = document.activeElement && document.activeElement.closest('[data-step]');
-    main().replaceWith(next);
+    const focused = document.activeElement && document.activeElement.closest('.step-bar[data-step]');
+    window.hopsel.morph(main(), next, form, sent);
     window.history.replaceState(null, '', url);
     const fresh = document.querySelector('.strips');
     if (fresh) {

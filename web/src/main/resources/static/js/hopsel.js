@@ -41,36 +41,39 @@ async function load(spot) {
   }
 }
 
-// Puts the answer in the place of the page and keeps focus and scroll, so that one sees what a change does while making it.
-async function swapMain(url, options, sent) {
+// Puts the answer in the place of the page, so that one sees what a change does while making it.
+async function swapMain(url, options, form, sent) {
   const answer = await fetch(url, options);
   const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
   const next = page.querySelector('main[data-live]');
   const now = document.querySelector('main[data-live]');
   if (!next || !now) {
-    window.location.assign(answer.url);
+    elsewhere(answer, page);
     return;
   }
-  const name = document.activeElement && document.activeElement.getAttribute('name');
-  const top = window.scrollY;
-  const typed = sent ? typedSince(now.querySelector('form[data-on-change]'), sent) : [];
-  now.replaceWith(next);
-  typed.forEach(([field, value]) => {
-    const fresh = next.querySelector(`form[data-on-change] [name="${CSS.escape(field)}"]`);
-    if (fresh) {
-      fresh.value = value;
-    }
-  });
-  window.scrollTo(0, top);
-  const again = name && next.querySelector(`[name="${CSS.escape(name)}"]`);
-  if (again) {
-    again.focus({ preventScroll: true });
+  const about = form ? window.hopsel.key(form) : null;
+  if (about && answer.ok) {
+    window.hopsel.forget(about);
   }
-  const wrong = next.querySelector('#wrong');
+  window.hopsel.morph(now, next, form, sent);
+  const wrong = document.getElementById('wrong');
   if (wrong) {
     wrong.scrollIntoView({ block: 'nearest' });
   }
   live();
+}
+
+// An answer that is another page: gone to, where it can be; where it only answers what was sent, it is shown as it came.
+function elsewhere(answer, page) {
+  if (answer.redirected || answer.ok) {
+    window.location.assign(answer.url);
+    return;
+  }
+  const next = page.querySelector('main');
+  if (next) {
+    document.querySelector('main').replaceWith(next);
+    window.scrollTo(0, 0);
+  }
 }
 
 function live() {
@@ -80,37 +83,31 @@ function live() {
   }
 }
 
-// What was typed while an answer was under way; it must not be lost when the answer comes.
-function typedSince(form, sent) {
-  return form ? Array.from(form.elements)
-    .filter((field) => field.name && !['hidden', 'checkbox', 'submit'].includes(field.type) && field.value !== (sent.get(field.name) || ''))
-    .map((field) => [field.name, field.value]) : [];
-}
-
 // One change at a time: what comes in between is sent once the answer is there.
 let busy = false;
 let waiting = null;
 
 async function sendForm(form, submitter) {
+  const again = { key: window.hopsel.key(form), name: submitter && submitter.name, value: submitter && submitter.value };
   if (busy) {
-    waiting = { submitter };
+    waiting = again;
     return;
   }
   busy = true;
   const body = new URLSearchParams(new FormData(form));
-  if (submitter && submitter.name) {
-    body.set(submitter.name, submitter.value);
+  if (again.name) {
+    body.set(again.name, again.value);
   }
   try {
-    await swapMain(form.getAttribute('action'), { method: 'POST', body, headers: { Accept: 'text/html' } }, form.matches('[data-on-change]') ? body : null);
+    await swapMain(form.getAttribute('action'), { method: 'POST', body, headers: { Accept: 'text/html' } }, form, body);
   } finally {
     busy = false;
   }
-  const next = waiting && document.querySelector('form[data-on-change]');
-  const button = waiting && waiting.submitter;
+  const next = waiting && window.hopsel.find(waiting.key);
+  const button = waiting;
   waiting = null;
   if (next) {
-    sendForm(next, button);
+    sendForm(next, button.name ? button : null);
   }
 }
 
@@ -121,12 +118,33 @@ document.addEventListener('submit', (event) => {
     sendForm(event.target, event.submitter);
   }
 });
+
+// What is chosen is saved at once, what is typed when one leaves the field: a date is not done with its first digit.
+const TYPED = 'input:not([type="checkbox"]):not([type="radio"]), textarea';
+function leave(field) {
+  const form = field.form;
+  if (!form || !form.matches('form[data-on-change]') || !document.contains(field) || !window.hopsel.touched(field) || !form.checkValidity()) {
+    return;
+  }
+  const row = field.closest('li');
+  const half = row && Array.from(row.querySelectorAll('input[type="datetime-local"]')).some((other) => !other.value);
+  const date = field.type === 'datetime-local' && field.value && Number(field.value.slice(0, 4)) < 2000;
+  if (!half && !date) {
+    sendForm(form);
+  }
+}
+document.addEventListener('focusout', (event) => {
+  // From one half of a row to the other is not leaving it.
+  const row = event.target.closest('li');
+  const inRow = row && event.relatedTarget && row.contains(event.relatedTarget) && event.target.type === 'datetime-local';
+  if (event.target.matches(TYPED) && !inRow) {
+    leave(event.target);
+  }
+});
 document.addEventListener('change', (event) => {
-  const form = event.target.closest('form[data-on-change]');
-  if (form && form.checkValidity()) {
-    const row = event.target.closest('li');
-    const half = row && Array.from(row.querySelectorAll('input[type="datetime-local"]')).some((field) => !field.value);
-    if (!half) {
+  if (!event.target.matches(TYPED)) {
+    const form = event.target.closest('form[data-on-change]');
+    if (form && form.checkValidity()) {
       sendForm(form);
     }
   }

@@ -146,7 +146,7 @@ public final class Ideas {
         CookingClass cooking = with(frame, set);
         Plan plan = Planner.sketch(cooking, Wishes.NONE).plan();
         List<String> notServed = KitPacker.pack(cooking, builtIn, Batches.of(cooking, builtIn, Plan.impossible(List.of()))).stream()
-                .filter(kit -> !kit.cannotServe().isEmpty()).map(Kit::attendee).map(attendee -> attendee.name()).toList();
+                .filter(Kit::refuses).map(Kit::attendee).map(attendee -> attendee.name()).toList();
         Catalogue known = cooking.catalogue(builtIn);
         return new Idea(set, plan, List.copyOf(heats(set)), List.copyOf(bases(set)), items(set).stream().map(item -> known.get(item).name()).toList(), notServed);
     }
@@ -162,7 +162,7 @@ public final class Ideas {
             candidate.substitutions.stream().filter(own -> !substitutions.contains(own)).forEach(substitutions::add);
             Dish dish = candidate.dish;
             String id = Stream.iterate(1, n -> n + 1).map(n -> n == 1 ? dish.id() : dish.id() + "-" + n).filter(ids::add).findFirst().orElseThrow();
-            dishes.add(new Dish(id, dish.title(), dish.servings(), dish.components()));
+            dishes.add(dish.named(id));
         }
         return frame.cooking(dishes, items, substitutions);
     }

@@ -32,8 +32,8 @@ final class Variant {
     }
 
     private static Dish eachStep(Dish dish, UnaryOperator<Step> change) {
-        return new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream().map(component ->
-                new Component(component.id(), component.title(), component.ingredients(), component.steps().stream().map(change).toList())).toList());
+        return dish.eachComponent(component ->
+                new Component(component.id(), component.title(), component.ingredients(), component.steps().stream().map(change).toList()));
     }
 
     /** What a plan does not show stays off camera, so that time won is not spent on showing more. */
@@ -49,7 +49,7 @@ final class Variant {
     static CookingClass without(CookingClass cooking, String dishId, Component gone) {
         List<String> steps = gone.steps().stream().map(Step::id).toList();
         Dish dish = cooking.dish(dishId);
-        Dish less = new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream().filter(component -> component != gone).toList());
+        Dish less = dish.with(dish.components().stream().filter(component -> component != gone).toList());
         Dish closed = eachStep(less, step -> step.with(step.after().stream().flatMap(after -> around(after, steps, gone)).distinct().toList()));
         return cooking.with(cooking.dishes().stream().map(other -> other == dish ? closed : other).toList())
                 .withShared(cooking.shared().stream().filter(shared -> !shared.made().dish().equals(dishId) && !shared.also().dish().equals(dishId)).toList());

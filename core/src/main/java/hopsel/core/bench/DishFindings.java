@@ -23,6 +23,11 @@ final class DishFindings extends Findings {
             object(Rule.YIELD_MISSING, Notes.DISH, "The recipe does not say how many it serves.", "It serves " + plain(sheet.dish().servings()),
                     now -> now.with(now.notes().confirm(Notes.DISH, Set.of("servings"))));
         }
+        int unread = sheet.dish().passages().unread().size();
+        if (unread > 0) {
+            object(Rule.UNREAD, Notes.DISH, "%s of your recipe couldn't be placed: “%s”%s Turn each into an ingredient or a step, or lay it aside. Until then no handout says what this dish is made without."
+                    .formatted(unread == 1 ? "1 passage" : unread + " passages", Words.shortened(sheet.dish().passages().unread().get(0)), unread == 1 ? "." : ", and more."));
+        }
         if (sheet.dish().steps().findAny().isEmpty()) {
             object(Rule.NO_STEPS, Notes.DISH, "There is no step yet, so nobody knows what to do.");
         }

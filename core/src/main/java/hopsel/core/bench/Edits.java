@@ -42,7 +42,7 @@ public final class Edits {
     /** Another name, and what the amounts are for. */
     public static Worksheet dish(Worksheet sheet, String title, BigDecimal servings) {
         Dish dish = sheet.dish();
-        Worksheet next = sheet.with(new Dish(dish.id(), title, servings, dish.components()));
+        Worksheet next = sheet.with(dish.called(title, servings));
         return next.with(next.notes().confirm(Notes.DISH, Set.of("servings")));
     }
 
@@ -246,7 +246,7 @@ public final class Edits {
         List<Component> components = new ArrayList<>(sheet.dish().components());
         String id = Slug.free(title, taken -> components.stream().anyMatch(own -> own.id().equals(taken)));
         components.add(new Component(id, title, List.of(), List.of()));
-        return sheet.with(new Dish(sheet.dish().id(), sheet.dish().title(), sheet.dish().servings(), components));
+        return sheet.with(sheet.dish().with(components));
     }
 
     /** Another name for a component. */
@@ -268,7 +268,7 @@ public final class Edits {
             }
         }
         Dish dish = next.dish();
-        return next.with(new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream().filter(own -> !own.id().equals(id)).toList()))
+        return next.with(dish.with(dish.components().stream().filter(own -> !own.id().equals(id)).toList()))
                 .with(next.notes().withBase(id, Optional.empty()));
     }
 
@@ -288,7 +288,8 @@ public final class Edits {
         components.add(new Component(id, own.title(), lines, copies));
         List<Item> items = new ArrayList<>(sheet.items());
         other.items().stream().filter(item -> items.stream().noneMatch(known -> known.id().equals(item.id()))).forEach(items::add);
-        Dish dish = new Dish(sheet.dish().id(), sheet.dish().title(), sheet.dish().servings(), components);
+        // What nobody has placed of the other recipe may be about this component.
+        Dish dish = sheet.dish().with(components).with(sheet.dish().passages().and(other.dish().passages()));
         return new Worksheet(dish, items, sheet.measures(), sheet.notes().withBase(id, Optional.of(other.dish().title())));
     }
 

@@ -233,7 +233,7 @@ public record HomeMade(String item, int yields, String recipe) {
             at++;
         }
         components.add(at, made);
-        return sheet.with(new Dish(sheet.dish().id(), sheet.dish().title(), sheet.dish().servings(), components));
+        return sheet.with(sheet.dish().with(components));
     }
 
     /** The component of a dish that was put in by {@link #inPlaceOf}, if it still is there. */

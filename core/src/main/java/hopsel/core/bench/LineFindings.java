@@ -61,7 +61,9 @@ final class LineFindings extends Findings {
                     now -> now.eachLine(own -> own.id().equals(line.id()) ? Lines.item(own, own.item(), own.amount(),
                             Optional.of(own.prep().map(prep -> prep + ", ").orElse("") + "to taste")) : own));
         }
-        if (item.isEmpty() || builtIn.find(line.item()).isEmpty() && item.get().practice().sources().isEmpty() && item.get().origin() == Origin.CHECK_LABEL) {
+        line.said().ifPresent(words -> object(Rule.GUESSED_ITEM, line.id(), "Your recipe says “%s”. It was taken for %s, which is a guess. Is it? If not, choose another ingredient; until then nothing is said of what the dish is made without."
+                .formatted(words, name), "Yes, it is " + name, now -> now.eachLine(own -> own.id().equals(line.id()) ? own.confirmed() : own)));
+        if (item.isEmpty() || item.get().isNameOnly()) {
             object(Rule.UNKNOWN_ITEM, line.id(), "Nobody knows “%s”: what it weighs, and which allergens are in it. Choose an item of the catalogue, or add it there."
                     .formatted(name));
         } else {

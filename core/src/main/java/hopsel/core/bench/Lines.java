@@ -13,15 +13,14 @@ final class Lines {
     }
 
     static IngredientLine amount(IngredientLine line, Amount amount) {
-        return new IngredientLine(line.id(), line.item(), Optional.of(amount), line.prep(), line.scaling(), line.optional(), line.from());
+        return line.with(Optional.of(amount));
     }
 
     static IngredientLine item(IngredientLine line, String item, Optional<Amount> amount, Optional<String> prep) {
-        return new IngredientLine(line.id(), item, amount, prep, line.scaling(), line.optional(), line.from());
+        return line.of(item, amount, prep);
     }
 
     static IngredientLine renamed(IngredientLine line, String id, BigDecimal factor) {
-        return new IngredientLine(id, line.item(), line.amount().map(amount -> amount.times(factor)), line.prep(), line.scaling(),
-                line.optional(), line.from());
+        return line.named(id).with(line.amount().map(amount -> amount.times(factor)));
     }
 }

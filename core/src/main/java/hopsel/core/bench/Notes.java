@@ -5,7 +5,6 @@ import hopsel.core.measure.Minutes;
 import java.math.BigDecimal;
 import java.util.Collections;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -19,7 +18,6 @@ import java.util.TreeSet;
  * @param vessel   what it is made in
  * @param headline time that the recipe promises
  * @param source   the recipe as it came
- * @param unread   passages of it that were not understood
  * @param guessed  members that were guessed, by id of step; {@link #DISH} stands for the dish
  * @param steps    by id of step
  * @param tastes   amounts that are found by taste and feel, by id of line
@@ -28,19 +26,18 @@ import java.util.TreeSet;
  * @param house    schools chosen, by matter
  */
 public record Notes(Optional<BigDecimal> pieces, Optional<BigDecimal> pieceWidth, Optional<Vessel> vessel, Optional<Minutes> headline, String source,
-                    List<String> unread, Map<String, Set<String>> guessed, Map<String, StepNote> steps,
+                    Map<String, Set<String>> guessed, Map<String, StepNote> steps,
                     Map<String, ByTaste> tastes, Map<String, String> bases, Map<String, String> passed, Map<String, String> house) {
 
     /** Stands for the dish itself where ids of steps are expected. */
     public static final String DISH = "*";
 
     /** Nothing noted. */
-    public static final Notes NONE = new Notes(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), "", List.of(), Map.of(),
+    public static final Notes NONE = new Notes(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), "", Map.of(),
             Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
 
     /** Keeps its own copies, in order. */
     public Notes {
-        unread = List.copyOf(unread);
         guessed = ordered(guessed);
         steps = ordered(steps);
         tastes = ordered(tastes);
@@ -70,32 +67,32 @@ public record Notes(Optional<BigDecimal> pieces, Optional<BigDecimal> pieceWidth
     }
 
     public Notes withPieces(Optional<BigDecimal> number) {
-        return new Notes(number, pieceWidth, vessel, headline, source, unread, guessed, steps, tastes, bases, passed, house);
+        return new Notes(number, pieceWidth, vessel, headline, source, guessed, steps, tastes, bases, passed, house);
     }
 
     public Notes withPieceWidth(Optional<BigDecimal> cm) {
-        return new Notes(pieces, cm, vessel, headline, source, unread, guessed, steps, tastes, bases, passed, house);
+        return new Notes(pieces, cm, vessel, headline, source, guessed, steps, tastes, bases, passed, house);
     }
 
     public Notes withVessel(Optional<Vessel> other) {
-        return new Notes(pieces, pieceWidth, other, headline, source, unread, guessed, steps, tastes, bases, passed, house);
+        return new Notes(pieces, pieceWidth, other, headline, source, guessed, steps, tastes, bases, passed, house);
     }
 
     public Notes withHeadline(Optional<Minutes> time) {
-        return new Notes(pieces, pieceWidth, vessel, time, source, unread, guessed, steps, tastes, bases, passed, house);
+        return new Notes(pieces, pieceWidth, vessel, time, source, guessed, steps, tastes, bases, passed, house);
     }
 
-    public Notes withSource(String text, List<String> notUnderstood) {
-        return new Notes(pieces, pieceWidth, vessel, headline, text, notUnderstood, guessed, steps, tastes, bases, passed, house);
+    public Notes withSource(String text) {
+        return new Notes(pieces, pieceWidth, vessel, headline, text, guessed, steps, tastes, bases, passed, house);
     }
 
     public Notes withGuessed(Map<String, Set<String>> members) {
-        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, members, steps, tastes, bases, passed, house);
+        return new Notes(pieces, pieceWidth, vessel, headline, source, members, steps, tastes, bases, passed, house);
     }
 
     /** With what is noted about a step; nothing noted: forgotten. */
     public Notes withStep(String id, StepNote note) {
-        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed,
+        return new Notes(pieces, pieceWidth, vessel, headline, source, guessed,
                 with(steps, id, Optional.of(note).filter(some -> !some.equals(StepNote.NONE))), tastes, bases, passed, house);
     }
 
@@ -105,19 +102,19 @@ public record Notes(Optional<BigDecimal> pieces, Optional<BigDecimal> pieceWidth
     }
 
     public Notes withTaste(String line, Optional<ByTaste> taste) {
-        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed, steps, with(tastes, line, taste), bases, passed, house);
+        return new Notes(pieces, pieceWidth, vessel, headline, source, guessed, steps, with(tastes, line, taste), bases, passed, house);
     }
 
     public Notes withBase(String component, Optional<String> dish) {
-        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed, steps, tastes, with(bases, component, dish), passed, house);
+        return new Notes(pieces, pieceWidth, vessel, headline, source, guessed, steps, tastes, with(bases, component, dish), passed, house);
     }
 
     public Notes withPassed(String finding, Optional<String> reason) {
-        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed, steps, tastes, bases, with(passed, finding, reason), house);
+        return new Notes(pieces, pieceWidth, vessel, headline, source, guessed, steps, tastes, bases, with(passed, finding, reason), house);
     }
 
     public Notes withHouse(String matter, Optional<String> school) {
-        return new Notes(pieces, pieceWidth, vessel, headline, source, unread, guessed, steps, tastes, bases, passed, with(house, matter, school));
+        return new Notes(pieces, pieceWidth, vessel, headline, source, guessed, steps, tastes, bases, passed, with(house, matter, school));
     }
 
     /** With a member marked as guessed. */

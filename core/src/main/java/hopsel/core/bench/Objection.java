@@ -20,7 +20,7 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
 
     /** What can be objected to. Those of the gate have to be settled before the dish is used. */
     public enum Rule {
-        AMOUNT_MISSING(true), UNWEIGHABLE(true), UNKNOWN_ITEM(true), TEMPERATURE_MISSING(true), TIME_GUESSED(true), YIELD_MISSING(true),
+        UNREAD(true), GUESSED_ITEM(true), AMOUNT_MISSING(true), UNWEIGHABLE(true), UNKNOWN_ITEM(true), TEMPERATURE_MISSING(true), TIME_GUESSED(true), YIELD_MISSING(true),
         CUE_MISSING(true), LINE_UNUSED(true), NOT_ON_LIST(true), LOOSE_END(true), SHARES_OPEN(true), NO_STEPS(true), MADE_NOWHERE(true), NOT_PLANT(true),
         DRY_BEANS(true), SAME_TWICE(false), APPLIANCE_UNNAMED(false), TOO_HOT(false), HOT_BLENDER(false), PAPER(false),
         CHECK_LABEL(false), HEADLINE(false), COUNTS(false), FIRST_LOOK(false), PRESSURE(false), WIDTHS(false), CRISP(false);

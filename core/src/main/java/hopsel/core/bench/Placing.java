@@ -28,11 +28,11 @@ public final class Placing {
      * @param builtIn items that every class may use
      */
     public static CookingClass into(CookingClass cooking, Worksheet own, Catalogue house, Catalogue builtIn) {
-        Worksheet sheet = own.in(cooking.measures());
+        Worksheet sheet = inOwnWords(own.in(cooking.measures()), house);
         List<Dish> dishes = new ArrayList<>(cooking.dishes());
         boolean there = dishes.stream().anyMatch(dish -> dish.id().equals(sheet.dish().id()) && dish.title().equals(sheet.dish().title()));
         String id = there ? sheet.dish().id() : Slug.free(sheet.dish().id(), taken -> dishes.stream().anyMatch(dish -> dish.id().equals(taken)));
-        Dish dish = new Dish(id, sheet.dish().title(), sheet.dish().servings(), sheet.dish().components());
+        Dish dish = sheet.dish().named(id);
         if (there) {
             dishes.replaceAll(other -> other.id().equals(id) ? dish : other);
         } else {
@@ -45,8 +45,21 @@ public final class Placing {
         return placed.withShared(Stream.concat(placed.shared().stream(), shared(placed, dish, sheet)).toList());
     }
 
+    /** What was guessed comes along as an ingredient that goes by the recipe's own words, so that every page says those. */
+    private static Worksheet inOwnWords(Worksheet sheet, Catalogue house) {
+        Catalogue known = sheet.catalogue(house);
+        List<Item> items = new ArrayList<>(sheet.items());
+        Worksheet next = sheet.eachLine(line -> line.said().map(words -> {
+            String id = Slug.free(Slug.of(words), taken -> known.find(taken).isPresent());
+            items.add(known.get(line.item()).guessedAs(words, id));
+            return line.of(id, line.amount(), line.prep());
+        }).orElse(line));
+        return new Worksheet(next.dish(), items, next.measures(), next.notes());
+    }
+
     /** The ingredients of a dish that are not the built-in ones. */
-    public static List<Item> brought(Worksheet sheet, Catalogue house, Catalogue builtIn) {
+    public static List<Item> brought(Worksheet own, Catalogue house, Catalogue builtIn) {
+        Worksheet sheet = inOwnWords(own, house);
         Catalogue known = sheet.catalogue(house);
         return sheet.dish().lines().map(line -> known.get(line.item())).distinct().filter(item -> !builtIn.find(item.id()).equals(Optional.of(item))).toList();
     }

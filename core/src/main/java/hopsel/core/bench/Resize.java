@@ -127,7 +127,7 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
             notes.add("Stays as it is, it goes by the pan: %s.".formatted(String.join(", ", fixed)));
         }
         Dish dish = next.dish();
-        next = next.with(new Dish(dish.id(), dish.title(), rounded(dish.servings().multiply(factor)), dish.components()));
+        next = next.with(dish.called(dish.title(), rounded(dish.servings().multiply(factor))));
         next = next.with(next.notes().withPieces(next.notes().pieces().map(pieces -> rounded(pieces.multiply(factor)))));
         next = rounds(next, factor, notes);
         next = weights(sheet, next, factor, notes);

@@ -1,7 +1,9 @@
 package hopsel.core.bench;
 
-/** Times as a cook says them. */
+/** Times as a cook says them, and passages short enough to quote. */
 final class Words {
+
+    private static final int LONGEST = 90;
 
     private Words() {
     }
@@ -13,5 +15,10 @@ final class Words {
         }
         int minutes = (seconds + 30) / 60;
         return minutes < 60 ? minutes + " min" : minutes % 60 == 0 ? minutes / 60 + " h" : "%d h %02d min".formatted(minutes / 60, minutes % 60);
+    }
+
+    /** A passage of a recipe, cut short where it is long. */
+    static String shortened(String passage) {
+        return passage.length() <= LONGEST ? passage : passage.substring(0, LONGEST) + "…";
     }
 }

@@ -32,7 +32,7 @@ public record Worksheet(Dish dish, List<Item> items, Measures measures, Notes no
 
     /** The worksheet for a recipe that was read. */
     public static Worksheet of(DishProposal proposal, String source, Measures measures) {
-        Notes notes = Notes.NONE.withSource(source, proposal.recipe().unread()).withGuessed(proposal.guessed())
+        Notes notes = Notes.NONE.withSource(source).withGuessed(proposal.guessed())
                 .withPieces(proposal.recipe().pieces()).withHeadline(proposal.recipe().headline().map(time -> time.likely()));
         boolean servingsSaid = proposal.recipe().servings().isPresent();
         return new Worksheet(proposal.dish(), proposal.items(), measures, servingsSaid ? notes : notes.guess(Notes.DISH, "servings"));
@@ -83,7 +83,7 @@ public record Worksheet(Dish dish, List<Item> items, Measures measures, Notes no
 
     /** With every component changed by a rule. */
     Worksheet eachComponent(UnaryOperator<Component> rule) {
-        return with(new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream().map(rule).toList()));
+        return with(dish.eachComponent(rule));
     }
 
     /** With every step changed by a rule. */

@@ -1,20 +1,18 @@
 package hopsel.core.classes;
 
 import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Avoided;
 import hopsel.core.diet.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
-import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
-import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -94,16 +92,11 @@ public final class ClassReview {
 
     private void avoids(Place place, List<String> words) {
         for (int j = 0; j < words.size(); j++) {
-            if (!canBeAvoided(words.get(j))) {
+            if (!Avoided.isKnown(words.get(j), catalogue)) {
                 add(place.at(j), "[%s] is no allergen, item or house rule.".formatted(words.get(j)),
                         "Write one of the fourteen allergens, the id of an item, or a house rule: oil, added-salt, alcohol, raw-sprouts.");
             }
         }
-    }
-
-    private boolean canBeAvoided(String word) {
-        return Allergen.of(word).isPresent() || catalogue.find(word).isPresent()
-                || Arrays.stream(HouseRule.values()).anyMatch(rule -> rule.word().equals(word));
     }
 
     private void pantry() {

@@ -1,5 +1,7 @@
 package hopsel.core.diet;
 
+import hopsel.core.item.Catalogue;
+
 import java.math.BigDecimal;
 import java.time.ZoneId;
 import java.util.Collections;
@@ -7,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
  * Somebody who takes part.
@@ -20,34 +23,64 @@ import java.util.TreeMap;
  * @param rather   what they would rather not have, in the same words: changed where something suits, served otherwise
  * @param served   what the host packs for them so that fewer kinds of kit are needed: by the id of the item that goes, the
  *                 id of what comes, or empty text where it is left out. It never goes before what they cannot have
+ * @param ownWords what they cannot have and Hopsel cannot check, as they said it: the host has to
  */
-public record Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets, List<String> rather, Map<String, String> served) {
+public record Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets, List<String> rather, Map<String, String> served, List<String> ownWords) {
 
     /** Keeps its own copy. */
     public Attendee {
         avoids = List.copyOf(avoids);
         rather = List.copyOf(rather);
         served = Collections.unmodifiableMap(new TreeMap<>(served));
+        ownWords = List.copyOf(ownWords);
     }
 
     /** Somebody for whom nothing is packed but what their own list asks for. */
     public Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets, List<String> rather) {
-        this(id, name, avoids, servings, zone, gets, rather, Map.of());
+        this(id, name, avoids, servings, zone, gets, rather, Map.of(), List.of());
     }
 
     /** The same person under another id. */
     public Attendee named(String otherId) {
-        return new Attendee(otherId, name, avoids, servings, zone, gets, rather, served);
+        return new Attendee(otherId, name, avoids, servings, zone, gets, rather, served, ownWords);
+    }
+
+    /** The same person, who cannot have what somebody else said of them either. */
+    public Attendee alsoAvoiding(Attendee other) {
+        List<String> all = Stream.concat(avoids.stream(), other.avoids.stream()).distinct().toList();
+        List<String> own = Stream.concat(ownWords.stream(), other.ownWords.stream()).distinct().toList();
+        return new Attendee(id, name, all, servings, zone, gets, rather, served, own);
     }
 
     /** The same person, served otherwise. */
     public Attendee served(Map<String, String> otherwise) {
-        return new Attendee(id, name, avoids, servings, zone, gets, rather, otherwise);
+        return new Attendee(id, name, avoids, servings, zone, gets, rather, otherwise, ownWords);
+    }
+
+    /** The same person, who cannot have this either; nobody but the host can check it. */
+    public Attendee saying(List<String> words) {
+        return new Attendee(id, name, avoids, servings, zone, gets, rather, served, words);
+    }
+
+    /** The same person; what they avoid and a catalogue does not know, they say in their own words, for it cannot be checked. */
+    public Attendee knowing(Catalogue catalogue) {
+        List<String> known = avoids.stream().filter(word -> Avoided.isKnown(word, catalogue)).toList();
+        List<String> liked = rather.stream().filter(word -> Avoided.isKnown(word, catalogue)).toList();
+        if (known.equals(avoids) && liked.equals(rather)) {
+            return this;
+        }
+        List<String> said = Stream.concat(ownWords.stream(), avoids.stream().filter(word -> !known.contains(word))).distinct().toList();
+        return new Attendee(id, name, known, servings, zone, gets, liked, served, said);
+    }
+
+    /** Whether there is anything that they cannot have. */
+    public boolean isCareful() {
+        return !avoids.isEmpty() || !ownWords.isEmpty();
     }
 
     /** Somebody whose list is all strict. */
     public Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets) {
-        this(id, name, avoids, servings, zone, gets, List.of(), Map.of());
+        this(id, name, avoids, servings, zone, gets, List.of(), Map.of(), List.of());
     }
 
     /** What an attendee is handed. */

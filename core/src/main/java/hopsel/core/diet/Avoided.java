@@ -4,11 +4,15 @@ import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
+import hopsel.core.recipe.ItemFinder;
 
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Reads what somebody avoids as people write it. */
 public final class Avoided {
@@ -22,6 +26,33 @@ public final class Avoided {
             "wine", HouseRule.ALCOHOL, "no alcohol", HouseRule.ALCOHOL, "sprouts", HouseRule.RAW_SPROUTS, "raw sprouts", HouseRule.RAW_SPROUTS);
 
     private Avoided() {
+    }
+
+    /** What people call the allergens of the law, the law's own words among them. */
+    static Map<String, Allergen> said() {
+        Map<String, Allergen> all = new HashMap<>(SAID);
+        Arrays.stream(Allergen.values()).forEach(allergen -> all.put(allergen.word(), allergen));
+        return all;
+    }
+
+    /**
+     * Whether what was said can be checked wholly: an allergen, a rule, or an ingredient that is in no other. Tomato is in
+     * tomato purée, too, and coconut in coconut milk: whoever avoids those has to be asked about.
+     */
+    public static boolean isWhole(String said, Catalogue catalogue) {
+        Optional<String> found = find(said, catalogue);
+        Optional<Item> item = found.flatMap(catalogue::find);
+        if (found.isEmpty() || item.isEmpty()) {
+            return found.isPresent();
+        }
+        List<String> words = ItemFinder.words(said.strip());
+        return catalogue.items().stream().filter(other -> !other.id().equals(item.get().id()))
+                .noneMatch(other -> Stream.concat(Stream.of(other.name()), other.practice().names().stream()).anyMatch(name -> ItemFinder.words(name).containsAll(words)));
+    }
+
+    /** Whether a word is an allergen, the id of an item, or a house rule: something that can be checked. */
+    public static boolean isKnown(String word, Catalogue catalogue) {
+        return Allergen.of(word).isPresent() || catalogue.find(word).isPresent() || Arrays.stream(HouseRule.values()).anyMatch(rule -> rule.word().equals(word));
     }
 
     /** The word of an allergen, a house rule or an item; empty where it is none that is known. */

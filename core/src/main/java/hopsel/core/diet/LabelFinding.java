@@ -27,8 +27,7 @@ public final class LabelFinding {
         Item item = catalogue.get(id);
         Set<Allergen> allergens = EnumSet.copyOf(found.isEmpty() ? EnumSet.noneOf(Allergen.class) : found);
         allergens.addAll(item.allergens());
-        Item read = new Item(item.id(), item.name(), item.gramsPerMl(), item.gramsPerPiece(), item.gramsPerCan(), item.edibleShare(), allergens, animal ? Origin.ANIMAL : item.origin(), item.is(), item.storage(), item.packs(),
-                item.tolerance(), item.nutrients(), item.practice());
+        Item read = item.labelled(allergens, animal ? Origin.ANIMAL : item.origin());
         List<Item> items = new ArrayList<>(cooking.items().stream().filter(own -> !own.id().equals(id)).toList());
         items.add(read);
         return cooking.bringing(items);

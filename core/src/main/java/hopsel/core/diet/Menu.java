@@ -53,6 +53,17 @@ public final class Menu {
         return instead(line, attendee, disliked, line.optional() ? new Serving.LeftOut(disliked) : new Serving.AsWritten(disliked));
     }
 
+    /** What is in a dish as an attendee gets it, wherever it comes from: their kit, their home, or the host. */
+    public List<Item> used(Dish dish, Attendee attendee) {
+        return dish.lines().flatMap(line -> used(dish, line, attendee).stream()).toList();
+    }
+
+    private Optional<Item> used(Dish dish, IngredientLine line, Attendee attendee) {
+        Serving serving = serve(dish, line, attendee);
+        return serving instanceof Serving.LeftOut ? Optional.empty()
+                : Optional.of(catalogue.get(serving instanceof Serving.Substituted other ? other.substitution().use() : line.item()));
+    }
+
     /** What the host packs for fewer kinds of kit, as far as it still suits them. */
     private Optional<Serving> packed(IngredientLine line, Attendee attendee) {
         String use = attendee.served().get(line.item());

@@ -35,7 +35,7 @@ import java.util.TreeMap;
 public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stuck, List<Kind> kits) {
 
     /** Whether a dish suits somebody. */
-    public enum Suits { FINE, SUBSTITUTED, LEFT_OUT, CANNOT }
+    public enum Suits { FINE, SUBSTITUTED, LEFT_OUT, UNSURE, CANNOT }
 
     /**
      * A dish for an attendee.
@@ -44,8 +44,9 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
      * @param dish     id
      * @param suits    the worst of its lines
      * @param lines    those that are not as written, with why
+     * @param doubts   why nobody can say that it suits; empty: somebody can
      */
-    public record Cell(Attendee attendee, String dish, Suits suits, List<LineServing> lines) {
+    public record Cell(Attendee attendee, String dish, Suits suits, List<LineServing> lines, List<Doubt> doubts) {
     }
 
     /** A line that is not served as written. */
@@ -83,9 +84,13 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         kits = List.copyOf(kits);
     }
 
-    /** The choice of a class. */
-    public static MenuChoice of(CookingClass cooking, Catalogue builtIn) {
-        return new Search(cooking, builtIn).choice();
+    /**
+     * The choice of a class.
+     *
+     * @param labelsRead ids of items whose labels somebody read for this class
+     */
+    public static MenuChoice of(CookingClass cooking, Catalogue builtIn, Set<String> labelsRead) {
+        return new Search(cooking, builtIn, labelsRead).choice();
     }
 
     private static final class Search {
@@ -93,11 +98,13 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         private final CookingClass cooking;
         private final Catalogue catalogue;
         private final Menu menu;
+        private final Set<String> labelsRead;
         /** Every item of a line; an item is optional where all its lines are. */
         private final Map<String, Boolean> items = new TreeMap<>();
         private final Map<String, List<Optional<Substitution>>> options = new LinkedHashMap<>();
 
-        Search(CookingClass cooking, Catalogue builtIn) {
+        Search(CookingClass cooking, Catalogue builtIn, Set<String> labelsRead) {
+            this.labelsRead = labelsRead;
             this.cooking = cooking;
             this.catalogue = cooking.catalogue(builtIn);
             this.menu = Menu.of(cooking, builtIn);
@@ -118,17 +125,24 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
 
         MenuChoice choice() {
             List<Cell> cells = new ArrayList<>();
-            cooking.attendees().forEach(attendee -> cooking.dishes().forEach(dish -> cells.add(cell(attendee, dish))));
+            List<DishCheck> checks = cooking.dishes().stream().map(dish -> DishCheck.of(dish, catalogue, labelsRead)).toList();
+            cooking.attendees().forEach(attendee -> {
+                for (int i = 0; i < checks.size(); i++) {
+                    cells.add(cell(attendee, cooking.dishes().get(i), checks.get(i)));
+                }
+            });
             List<Stuck> stuck = new ArrayList<>();
             List<Change> one = oneMenu(stuck);
             return new MenuChoice(cells, one, stuck, kits());
         }
 
-        private Cell cell(Attendee attendee, Dish dish) {
+        private Cell cell(Attendee attendee, Dish dish, DishCheck check) {
             List<LineServing> lines = dish.lines().map(line -> new LineServing(line, menu.serve(dish, line, attendee))).filter(line -> !line.serving.equals(new Serving.AsWritten(List.of()))).toList();
             Suits worst = lines.stream().map(line -> line.serving instanceof Serving.CannotServe ? Suits.CANNOT : line.serving instanceof Serving.LeftOut ? Suits.LEFT_OUT : line.serving instanceof Serving.AsWritten ? Suits.FINE : Suits.SUBSTITUTED)
                     .max(Comparator.naturalOrder()).orElse(Suits.FINE);
-            return new Cell(attendee, dish.id(), worst, lines);
+            List<Item> used = menu.used(dish, attendee);
+            boolean unsure = worst != Suits.CANNOT && !check.isSure(attendee, used);
+            return new Cell(attendee, dish.id(), unsure ? Suits.UNSURE : worst, lines, unsure ? check.doubts(used) : List.of());
         }
 
         /** Every ingredient that somebody avoids gets one that suits all; with as few new products as can be, then as cheap. */

@@ -3,6 +3,7 @@ package hopsel.core.dish;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -14,8 +15,9 @@ import java.util.stream.Stream;
  * @param title      as announced
  * @param servings   what the amounts are for, above 0
  * @param components in the order of the recipe
+ * @param passages   what else stands in the recipe
  */
-public record Dish(String id, String title, BigDecimal servings, List<Component> components) {
+public record Dish(String id, String title, BigDecimal servings, List<Component> components, Passages passages) {
 
     /** What components on the side of a dish are called; kitchen English. */
     private static final Pattern ASIDE = Pattern.compile("\\b(?:dips?|garnish\\w*|toppings?|top|relish|pickles?|pickled|salsa|drizzles?|crumbs?|sprinkles?|side|salad|curls?|extras?|dill cream|sour cream)\\b", Pattern.CASE_INSENSITIVE);
@@ -26,6 +28,36 @@ public record Dish(String id, String title, BigDecimal servings, List<Component>
     /** Keeps its own copy. */
     public Dish {
         components = List.copyOf(components);
+    }
+
+    /** A dish of whose recipe every word was placed. */
+    public Dish(String id, String title, BigDecimal servings, List<Component> components) {
+        this(id, title, servings, components, Passages.NONE);
+    }
+
+    /** The same dish with other components. */
+    public Dish with(List<Component> others) {
+        return new Dish(id, title, servings, others, passages);
+    }
+
+    /** The same dish, of whose recipe this is left over. */
+    public Dish with(Passages others) {
+        return new Dish(id, title, servings, components, others);
+    }
+
+    /** The same dish under another id. */
+    public Dish named(String otherId) {
+        return new Dish(otherId, title, servings, components, passages);
+    }
+
+    /** The same dish by another title and for another number of servings. */
+    public Dish called(String otherTitle, BigDecimal otherServings) {
+        return new Dish(id, otherTitle, otherServings, components, passages);
+    }
+
+    /** The same dish with every component changed by a rule. */
+    public Dish eachComponent(UnaryOperator<Component> rule) {
+        return with(components.stream().map(rule).toList());
     }
 
     /** All lines, component by component. */

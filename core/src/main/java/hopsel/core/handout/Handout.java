@@ -2,6 +2,7 @@ package hopsel.core.handout;
 
 import hopsel.core.caution.FoundCaution;
 import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Doubt;
 import hopsel.core.diet.Substitution;
 import hopsel.core.dish.Source;
 import hopsel.core.dish.Step;
@@ -31,6 +32,7 @@ public record Handout(Attendee attendee, List<DishPart> dishes) {
      * @param components  with lines and steps
      * @param allergens   in what this attendee's version holds
      * @param madeWithout what the attendee avoids and this version is made without
+     * @param doubts      why nothing, or not everything, is said of what it is made without
      * @param cautions    found from ingredients and techniques, less those that the host hides
      * @param handsOn     seconds of hands work
      * @param watched     seconds that somebody has to be near
@@ -43,7 +45,7 @@ public record Handout(Attendee attendee, List<DishPart> dishes) {
      * @param nutrition   of the whole dish, in this attendee's version
      * @param words       what the host writes
      */
-    public record DishPart(String id, String title, List<ComponentPart> components, List<Allergen> allergens, List<String> madeWithout, List<FoundCaution> cautions, int handsOn, int watched, int unattended, int elapsed,
+    public record DishPart(String id, String title, List<ComponentPart> components, List<Allergen> allergens, List<String> madeWithout, List<Doubt> doubts, List<FoundCaution> cautions, int handsOn, int watched, int unattended, int elapsed,
                            List<Strand> strands, List<HomeTools.Tool> tools, Keeping keeping, List<Swap> swaps, NutritionFacts nutrition, DishWords words) {
     }
 

@@ -38,6 +38,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Writes the handout of an attendee: their servings, their substitutions, the class's measures and grams. */
 public final class HandoutWriter {
@@ -48,9 +49,11 @@ public final class HandoutWriter {
     private final Batches batches;
     private final Attendee attendee;
     private final HostWords words;
+    private final Set<String> labelsRead;
     private final Map<Dish, DishFacts> known;
 
-    private HandoutWriter(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Map<Dish, DishFacts> known) {
+    private HandoutWriter(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Set<String> labelsRead, Map<Dish, DishFacts> known) {
+        this.labelsRead = labelsRead;
         this.cooking = cooking;
         this.catalogue = cooking.catalogue(builtIn);
         this.menu = Menu.of(cooking, builtIn);
@@ -60,9 +63,13 @@ public final class HandoutWriter {
         this.known = known;
     }
 
-    /** The handout of one attendee, with what the host writes. */
-    public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words) {
-        return write(cooking, builtIn, batches, attendee, words, new HashMap<>());
+    /**
+     * The handout of one attendee, with what the host writes.
+     *
+     * @param labelsRead ids of items whose labels somebody read for this class
+     */
+    public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Set<String> labelsRead) {
+        return write(cooking, builtIn, batches, attendee, words, labelsRead, new HashMap<>());
     }
 
     /**
@@ -70,8 +77,8 @@ public final class HandoutWriter {
      *
      * @param known what is the same for everybody, by dish; filled as it is worked out
      */
-    public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Map<Dish, DishFacts> known) {
-        HandoutWriter writer = new HandoutWriter(cooking, builtIn, batches, attendee, words, known);
+    public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Set<String> labelsRead, Map<Dish, DishFacts> known) {
+        HandoutWriter writer = new HandoutWriter(cooking, builtIn, batches, attendee, words, labelsRead, known);
         return new Handout(attendee, cooking.dishes().stream().map(writer::dish).toList());
     }
 
@@ -81,9 +88,9 @@ public final class HandoutWriter {
         BigDecimal factor = Decimals.ratio(attendee.servings(), dish.servings());
         List<ComponentPart> components = dish.components().stream().map(component -> component(dish, component, factor, used, eaten)).toList();
         DishWords own = words.dish(dish.id());
-        DishFacts facts = known.computeIfAbsent(dish, any -> DishFacts.of(cooking, dish, catalogue, own));
+        DishFacts facts = known.computeIfAbsent(dish, any -> DishFacts.of(cooking, dish, catalogue, own, labelsRead));
         List<FoundCaution> cautions = facts.cautions().stream().filter(found -> !own.hidden().containsKey(found.caution())).toList();
-        return new DishPart(dish.id(), dish.title(), components, CautionFinder.allergens(used), madeWithout(used), cautions, seconds(components, Work.HANDS), seconds(components, Work.WATCH),
+        return new DishPart(dish.id(), dish.title(), components, CautionFinder.allergens(used), facts.check().madeWithout(attendee, used), facts.check().doubts(used), cautions, seconds(components, Work.HANDS), seconds(components, Work.WATCH),
                 seconds(components, Work.REST), Strand.end(facts.strands()), facts.strands(), facts.tools(), facts.keeping(), swaps(dish), NutritionFacts.of(eaten), own);
     }
 
@@ -94,13 +101,8 @@ public final class HandoutWriter {
                 .map(own -> new Swap(catalogue.get(own.replaced()).name(), catalogue.get(own.use()).name(), own.effect().or(own::note).orElse(""))).toList();
     }
 
-    private List<String> madeWithout(List<Item> used) {
-        return attendee.avoids().stream().filter(word -> used.stream()
-                .noneMatch(item -> Menu.avoided(item, attendee).contains(word))).toList();
-    }
-
     private static int seconds(List<ComponentPart> components, Work work) {
-        return components.stream().flatMap(component -> component.steps().stream()).filter(part -> part.step().work() == work).mapToInt(part -> part.scale().seconds()).sum();
+        return components.stream().flatMap(component -> component.steps().stream()).filter(part -> part.step().work() == work).mapToInt(part -> part.step().minutes().likely().seconds()).sum();
     }
 
     private ComponentPart component(Dish dish, Component component, BigDecimal factor, List<Item> used, List<Part> eaten) {
@@ -136,7 +138,7 @@ public final class HandoutWriter {
         State state = serving instanceof Serving.LeftOut ? State.LEFT_OUT
                 : serving instanceof Serving.CannotServe ? State.CANNOT_SERVE : State.AS_WRITTEN;
         Optional<BigDecimal> grams = line.amount().map(any -> batches.grams(dish, line, attendee.servings()));
-        return new Line(written.name(), line.amount().map(amount -> measured(dish, line, amount)), grams,
+        return new Line(line.said().orElse(written.name()), line.amount().map(amount -> measured(dish, line, amount)), grams,
                 batches.working(dish, line, attendee.servings()), line.prep(), line.optional(), line.from(), state,
                 Optional.empty(), Optional.empty(), reasons(serving), written.origin() == Origin.CHECK_LABEL, line.id(), line.item());
     }

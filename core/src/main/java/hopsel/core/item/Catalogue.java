@@ -22,14 +22,21 @@ public final class Catalogue {
         return new Catalogue(byId);
     }
 
-    /** This catalogue with some items added or overridden. */
+    /**
+     * This catalogue with some items added or overridden. One of which only the name is known never hides one that is
+     * known by its id or its name: it becomes that one, so that whoever adds it here mends every dish that asked for it.
+     */
     public Catalogue with(Collection<Item> own) {
         if (own.isEmpty()) {
             return this;
         }
         Map<String, Item> byId = new LinkedHashMap<>(items);
-        own.forEach(item -> byId.put(item.id(), item));
+        own.forEach(item -> byId.put(item.id(), item.isNameOnly() ? known(item).orElse(item) : item));
         return new Catalogue(byId);
+    }
+
+    private Optional<Item> known(Item nameOnly) {
+        return find(nameOnly.id()).or(() -> items.values().stream().filter(item -> item.isCalled(nameOnly.name())).findFirst().map(item -> item.under(nameOnly.id())));
     }
 
     /** The item of that id, if there is one. */

@@ -22,11 +22,13 @@ import java.util.Set;
  * @param tolerance     what a scale may be off for it, in grams
  * @param nutrients     typical values
  * @param practice      other names, sizes, how it swells
+ * @param takenFor      id of the ingredient that this one was taken for by a guess that nobody has confirmed; its figures
+ *                      and allergens are those of that one. Empty: it is no guess
  */
 public record Item(String id, String name, Optional<BigDecimal> gramsPerMl, Optional<BigDecimal> gramsPerPiece,
                    Optional<BigDecimal> gramsPerCan, BigDecimal edibleShare, Set<Allergen> allergens, Origin origin,
                    Optional<HouseRule> is, Optional<Storage> storage, List<Pack> packs,
-                   Optional<BigDecimal> tolerance, Optional<Nutrients> nutrients, Practice practice) {
+                   Optional<BigDecimal> tolerance, Optional<Nutrients> nutrients, Practice practice, Optional<String> takenFor) {
 
     /** The size that {@code gramsPerPiece} speaks of. */
     public static final String MEDIUM = "medium";
@@ -35,6 +37,13 @@ public record Item(String id, String name, Optional<BigDecimal> gramsPerMl, Opti
     public Item {
         allergens = Set.copyOf(allergens);
         packs = List.copyOf(packs);
+    }
+
+    /** An ingredient that is no guess. */
+    public Item(String id, String name, Optional<BigDecimal> gramsPerMl, Optional<BigDecimal> gramsPerPiece, Optional<BigDecimal> gramsPerCan,
+                BigDecimal edibleShare, Set<Allergen> allergens, Origin origin, Optional<HouseRule> is, Optional<Storage> storage,
+                List<Pack> packs, Optional<BigDecimal> tolerance, Optional<Nutrients> nutrients, Practice practice) {
+        this(id, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, packs, tolerance, nutrients, practice, Optional.empty());
     }
 
     /**
@@ -46,6 +55,47 @@ public record Item(String id, String name, Optional<BigDecimal> gramsPerMl, Opti
         Optional<BigDecimal> named = size.map(practice.pieces()::get);
         boolean usual = size.isEmpty() || size.get().equals(MEDIUM);
         return named.isPresent() || !usual ? named : gramsPerPiece;
+    }
+
+    /**
+     * Whether nothing is known of it but its name: something that a recipe speaks of and that no catalogue had. What is in
+     * it, nobody has said.
+     */
+    public boolean isNameOnly() {
+        boolean weight = gramsPerMl.isPresent() || gramsPerPiece.isPresent() || gramsPerCan.isPresent() || edibleShare.compareTo(BigDecimal.ONE) != 0;
+        boolean shop = storage.isPresent() || !packs.isEmpty() || tolerance.isPresent() || nutrients.isPresent();
+        return origin == Origin.CHECK_LABEL && allergens.isEmpty() && is.isEmpty() && !weight && !shop && practice.equals(Practice.NONE);
+    }
+
+    /** The same ingredient under another id. */
+    public Item under(String otherId) {
+        return otherId.equals(id) ? this : new Item(otherId, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, packs, tolerance, nutrients, practice, takenFor);
+    }
+
+    /** The same ingredient as its label says it is. */
+    public Item labelled(Set<Allergen> found, Origin as) {
+        return new Item(id, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, found, as, is, storage, packs, tolerance, nutrients, practice, takenFor);
+    }
+
+    /** The same ingredient in other packs. */
+    public Item in(List<Pack> others) {
+        return new Item(id, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, others, tolerance, nutrients, practice, takenFor);
+    }
+
+    /** Something that a recipe calls so, and that is this ingredient as far as anybody can guess. */
+    public Item guessedAs(String words, String ownId) {
+        Practice known = new Practice(List.of(), practice.pieces(), practice.canNet(), practice.soaked(), practice.cooked(), practice.sources());
+        return new Item(ownId, words, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, packs, tolerance, nutrients, known, Optional.of(id));
+    }
+
+    /** The same ingredient, which is no guess any more. */
+    public Item confirmed() {
+        return new Item(id, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, packs, tolerance, nutrients, practice);
+    }
+
+    /** Whether it goes by that name, capitals aside. */
+    public boolean isCalled(String words) {
+        return name.equalsIgnoreCase(words) || practice.names().stream().anyMatch(words::equalsIgnoreCase);
     }
 
     /** The allergens in the order of the law's list. */

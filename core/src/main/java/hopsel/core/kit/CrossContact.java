@@ -7,6 +7,7 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.kitchen.Mixers;
 import hopsel.core.mise.ToolFinder;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
@@ -33,7 +34,7 @@ import java.util.stream.Stream;
 public record CrossContact(List<Contact> contacts) {
 
     /** Appliances in which food touches what was in them before. */
-    private static final Set<String> TOUCHED = Set.of("blender", "food-processor", "mixer", "spice-grinder", "griddle", "grill", "fryer", "steamer", "air-fryer", "pasta-machine", "scale");
+    private static final Set<String> TOUCHED = Set.of("griddle", "grill", "fryer", "steamer", "air-fryer", "pasta-machine", "scale");
     /** Tools that hold what touched them; bowls and pots are washed and changed anyway. */
     private static final Set<String> HOLDS = Set.of("knife", "chopping board", "rolling pin", "grater", "sieve", "colander", "mortar", "wok", "frying pan", "tongs", "spatula", "baking tray");
 
@@ -98,14 +99,18 @@ public record CrossContact(List<Contact> contacts) {
         Map<Place, List<Activity>> places = new TreeMap<>(Comparator.comparing(Place::shared).thenComparing(Place::id));
         for (Activity activity : plan.activities().stream().sorted(Comparator.comparingInt(Activity::start)).toList()) {
             Step step = cooking.step(activity.step());
-            cooking.resources().stream().filter(resource -> activity.placements().stream().anyMatch(placement -> placement.resource().equals(resource.id()))).filter(resource -> TOUCHED.contains(resource.kind()))
+            cooking.resources().stream().filter(resource -> activity.placements().stream().anyMatch(placement -> placement.resource().equals(resource.id()))).filter(resource -> isTouched(resource.kind()))
                     .forEach(resource -> add(places, new Place(resource.kind().equals("fryer") ? Shared.OIL : Shared.APPLIANCE, resource.kind().replace('-', ' '), resource.id()), activity));
-            ToolFinder.of(step).stream().map(tool -> tool.name()).filter(HOLDS::contains).distinct().forEach(name -> add(places, new Place(Shared.TOOL, name, name), activity));
+            ToolFinder.of(step).stream().map(tool -> tool.name()).filter(name -> HOLDS.contains(name) || Mixers.isOne(name)).distinct().forEach(name -> add(places, new Place(Shared.TOOL, name, name), activity));
             if (fries(step)) {
                 add(places, new Place(Shared.OIL, "oil", "oil"), activity);
             }
         }
         return places;
+    }
+
+    private static boolean isTouched(String kind) {
+        return TOUCHED.contains(kind) || Mixers.isOne(kind);
     }
 
     private static void add(Map<Place, List<Activity>> places, Place place, Activity activity) {

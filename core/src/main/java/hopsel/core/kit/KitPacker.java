@@ -42,6 +42,11 @@ public final class KitPacker {
         return new KitPacker(cooking, builtIn, batches).pack(attendee);
     }
 
+    /** What somebody has at home and what the host gives, as it is for them, whether or not they get a kit. */
+    public static List<Kit.Beside> beside(CookingClass cooking, Catalogue builtIn, Attendee attendee) {
+        return new KitPacker(cooking, builtIn, null).beside(attendee);
+    }
+
     private Kit pack(Attendee attendee) {
         List<Kit.Line> lines = new ArrayList<>();
         List<Kit.Refusal> refusals = new ArrayList<>();
@@ -49,7 +54,24 @@ public final class KitPacker {
             dish.lines().filter(line -> line.from() == Source.KIT)
                     .forEach(line -> add(dish, line, attendee, lines, refusals));
         }
-        return new Kit(attendee, lines, refusals);
+        return new Kit(attendee, lines, refusals, beside(attendee));
+    }
+
+    /** What they have at home and what the host gives; what is left out for them is not in it. */
+    private List<Kit.Beside> beside(Attendee attendee) {
+        return cooking.dishes().stream().flatMap(dish -> dish.lines().filter(line -> line.from() != Source.KIT).flatMap(line -> beside(dish, line, attendee).stream())).toList();
+    }
+
+    private Optional<Kit.Beside> beside(Dish dish, IngredientLine line, Attendee attendee) {
+        Serving serving = menu.serve(dish, line, attendee);
+        if (serving instanceof Serving.LeftOut) {
+            return Optional.empty();
+        }
+        if (serving instanceof Serving.Substituted other) {
+            return Optional.of(new Kit.Beside(dish.id(), line.id(), other.substitution().use(), line.from(), Optional.of(line.item()), List.of()));
+        }
+        List<String> refused = serving instanceof Serving.CannotServe refusal ? refusal.reasons() : List.of();
+        return Optional.of(new Kit.Beside(dish.id(), line.id(), line.item(), line.from(), Optional.empty(), refused));
     }
 
     private void add(Dish dish, IngredientLine line, Attendee attendee, List<Kit.Line> lines, List<Kit.Refusal> refusals) {

@@ -1,6 +1,8 @@
 package hopsel.core.kit;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.DishCheck;
+import hopsel.core.diet.Doubt;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -15,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 
 /**
@@ -26,8 +29,9 @@ import java.util.TreeMap;
  * @param byKit  seconds for one person, kit by kit
  * @param byItem seconds for one person, item by item
  * @param lacks  what rounding up takes beyond what is bought
+ * @param doubts what nobody has confirmed of the dishes: no kit is closed before that
  */
-public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, List<Lack> lacks) {
+public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, List<Lack> lacks, List<Doubt> doubts) {
 
     /** Grams of an empty jar or bag, and of a cool pack. Kitchen practice. */
     private static final int JAR_TARE = 12;
@@ -81,6 +85,7 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
         kinds = List.copyOf(kinds);
         rows = List.copyOf(rows);
         lacks = List.copyOf(lacks);
+        doubts = List.copyOf(doubts);
     }
 
     /** Packs the kits of a class; those of whom something cannot be served are packed without it. */
@@ -91,7 +96,12 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
         List<Kind> kinds = alike.entrySet().stream().map(entry -> kind(entry.getValue(), entry.getKey(), catalogue))
                 .sorted(Comparator.comparingInt((Kind kind) -> kind.allergens.size()).thenComparingInt(kind -> -kind.kits.size())).toList();
         List<Row> rows = rows(kinds, catalogue);
-        return new Packing(kinds, rows, byKit(kinds), byItem(kinds, rows), lacks(rows, purchases, cooking, catalogue));
+        return new Packing(kinds, rows, byKit(kinds), byItem(kinds, rows), lacks(rows, purchases, cooking, catalogue), doubts(cooking, catalogue));
+    }
+
+    private static List<Doubt> doubts(CookingClass cooking, Catalogue catalogue) {
+        return cooking.dishes().stream().flatMap(dish -> DishCheck.of(dish, catalogue, Set.of()).doubts(dish.lines().map(line -> catalogue.get(line.item())).toList()).stream())
+                .filter(doubt -> doubt.why() != Doubt.Why.LABEL && doubt.why() != Doubt.Why.SPOKEN).distinct().toList();
     }
 
     /** What is in the kit of an attendee; empty where they get none. */

@@ -1,5 +1,6 @@
 package hopsel.core.kit;
 
+import hopsel.core.diet.Doubt;
 import hopsel.core.diet.Menu;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -45,7 +46,7 @@ public final class PackingRun {
     }
 
     /** Why something may not be done. */
-    public enum Why { NO_SUCH_KIT, HELD, CLOSED, NOT_IN_KIT, ALREADY_IN, NOT_IN, TOO_LITTLE, TOO_MUCH, OTHER_ITEM, NO_LOT, PAST_DATE, CLEAN_FIRST, READ_LABEL, MISSING, WRONG }
+    public enum Why { NO_SUCH_KIT, HELD, CLOSED, NOT_IN_KIT, ALREADY_IN, NOT_IN, TOO_LITTLE, TOO_MUCH, OTHER_ITEM, NO_LOT, PAST_DATE, CLEAN_FIRST, READ_LABEL, MISSING, WRONG, UNCONFIRMED }
 
     /**
      * That something may not be done.
@@ -186,6 +187,10 @@ public final class PackingRun {
     }
 
     private Optional<Refusal> closing(String kit) {
+        List<String> doubted = packing.doubts().stream().map(Doubt::words).toList();
+        if (!doubted.isEmpty()) {
+            return Optional.of(new Refusal(Why.UNCONFIRMED, doubted, BigDecimal.ZERO, ""));
+        }
         List<String> wrong = wrong(kit).stream().map(Portion.Key::item).toList();
         List<String> missing = missing(kit).stream().map(Portion::item).toList();
         return !wrong.isEmpty() ? Optional.of(new Refusal(Why.WRONG, wrong, BigDecimal.ZERO, ""))
@@ -196,10 +201,10 @@ public final class PackingRun {
         return Optional.of(new Refusal(why, List.of(items), BigDecimal.ZERO, ""));
     }
 
-    /** Items that were on a station since it was cleaned, and that whoever gets this kit avoids. */
+    /** Items that were on a station since it was cleaned, and that whoever gets this kit avoids; all of them for whom nobody can check it. */
     public List<String> carriedOver(String station, String kit) {
         return packing.kits().stream().filter(own -> own.attendee().id().equals(kit)).findFirst().map(own -> onStation.getOrDefault(station, Set.of()).stream()
-                .filter(item -> !Menu.avoided(catalogue.get(item), own.attendee()).isEmpty()).toList()).orElse(List.of());
+                .filter(item -> !own.attendee().ownWords().isEmpty() || !Menu.avoided(catalogue.get(item), own.attendee()).isEmpty()).toList()).orElse(List.of());
     }
 
     /** What still has to go in. */

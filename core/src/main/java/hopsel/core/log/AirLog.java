@@ -92,11 +92,11 @@ public record AirLog(List<Row> rows, List<Note> notes, List<Note> questions, Lis
 
         /** The dish with that amount in its recipe. */
         public Dish in(Dish own) {
-            return new Dish(own.id(), own.title(), own.servings(), own.components().stream().map(component -> new Component(component.id(), component.title(), component.ingredients().stream().map(this::in).toList(), component.steps())).toList());
+            return own.eachComponent(component -> new Component(component.id(), component.title(), component.ingredients().stream().map(this::in).toList(), component.steps()));
         }
 
         private IngredientLine in(IngredientLine own) {
-            return !own.id().equals(line) ? own : new IngredientLine(own.id(), own.item(), Optional.of(came), own.prep(), own.scaling(), own.optional(), own.from());
+            return own.id().equals(line) ? own.with(Optional.of(came)) : own;
         }
     }
 

@@ -3,8 +3,6 @@ package hopsel.core.log;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.handout.HostWords.DishWords;
-import hopsel.core.handout.Keeping;
-import hopsel.core.item.Catalogue;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Pantry.Kind;
 import hopsel.core.provision.Pantry.Movement;
@@ -22,6 +20,9 @@ import java.util.Optional;
  * @param useBy    until when it is good; empty: nobody said
  */
 public record LeftOver(String dish, BigDecimal portions, Went went, Optional<LocalDate> useBy) {
+
+    /** Days that left-overs are kept of which nobody said how long they keep: the shortest limit there is, that of cooked rice. */
+    private static final int UNSAID = 1;
 
     /** Where left-overs go. */
     public enum Went { SHELF, GIVEN, THROWN }
@@ -42,8 +43,8 @@ public record LeftOver(String dish, BigDecimal portions, Went went, Optional<Loc
                 .map(own -> new Movement(Kind.LEFT_OVER, own.title(), "cooked " + cooking.startsAt().toLocalDate(), grams(planned), useBy, true));
     }
 
-    /** The last day on which a dish is good that was cooked in a class; the day itself where it does not keep. */
-    public static LocalDate goodUntil(CookingClass cooking, Dish dish, Catalogue catalogue, DishWords words) {
-        return cooking.startsAt().toLocalDate().plusDays(Keeping.of(dish, catalogue, words).fridge());
+    /** The last day on which a dish is good that was cooked in a class; the day after it where nobody said how long it keeps. */
+    public static LocalDate goodUntil(CookingClass cooking, DishWords words) {
+        return cooking.startsAt().toLocalDate().plusDays(words.fridge().orElse(UNSAID));
     }
 }

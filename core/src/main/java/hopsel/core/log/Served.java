@@ -23,7 +23,7 @@ public final class Served {
     public static Map<String, Set<String>> refused(PlannedClass planned) {
         Map<String, Set<String>> refused = new LinkedHashMap<>();
         for (Kit kit : planned.kits()) {
-            kit.cannotServe().forEach(refusal -> refused.computeIfAbsent(kit.attendee().id(), any -> new HashSet<>()).add(refusal.dish()));
+            kit.refusals().forEach(refusal -> refused.computeIfAbsent(kit.attendee().id(), any -> new HashSet<>()).add(refusal.dish()));
         }
         return refused;
     }

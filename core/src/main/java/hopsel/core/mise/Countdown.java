@@ -40,6 +40,10 @@ public final class Countdown {
     private static final int DAY = 24 * HOUR;
     /** Days before the class on which everything is bought that keeps; what does not is bought the day before. */
     private static final int SHOP_DAYS = 3;
+    /** The same in seconds. */
+    static final int SHOP_SECONDS = SHOP_DAYS * DAY;
+    /** Hours that fresh things are bought before they are first used, where that is earlier than the day before. */
+    private static final int FRESH_BEFORE = 3 * HOUR;
     /** Hours that something frozen takes to thaw in the fridge. Kitchen practice for portions up to a kilo. */
     private static final int THAW_HOURS = 16;
     private static final BigDecimal ROOM_HEAT = BigDecimal.valueOf(20);
@@ -122,7 +126,8 @@ public final class Countdown {
                 add("shop", Kind.SHOP, -SHOP_DAYS * DAY, helper, String.valueOf(items.size() - fresh.size()));
             }
             if (!fresh.isEmpty()) {
-                add("shop-fresh", Kind.SHOP_FRESH, -DAY, helper, names(fresh));
+                int first = fresh.stream().flatMap(item -> firstUse(item).stream()).mapToInt(Integer::intValue).min().orElse(0);
+                add("shop-fresh", Kind.SHOP_FRESH, Math.max(-SHOP_SECONDS, Math.min(-DAY, first - FRESH_BEFORE)), helper, names(fresh));
             }
             List<Item> labels = items.stream().filter(item -> item.origin() == Origin.CHECK_LABEL).toList();
             if (!labels.isEmpty()) {

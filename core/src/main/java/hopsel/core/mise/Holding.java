@@ -51,6 +51,8 @@ public record Holding(List<Stay> stays) {
     public static final int RICE_COLD = 3600;
     /** Seconds that cooked rice is kept. */
     public static final int RICE_KEEPS = 24 * 3600;
+    /** Seconds that other cooked food is kept in the fridge. */
+    public static final int COOKED_KEEPS = 3 * 24 * 3600;
     /** Seconds up to which something perishable may as well stay on the counter; from there it is put into the fridge. */
     private static final int WORTH_CHILLING = 3600;
     private static final int SHORT = 10 * 60;
@@ -65,7 +67,7 @@ public record Holding(List<Stay> stays) {
     public enum Where { COUNTER, FRIDGE }
 
     /** A limit that is broken. */
-    public enum Breach { USE_OR_CHILL, DISCARD, RICE }
+    public enum Breach { USE_OR_CHILL, DISCARD, RICE, COOKED_LONG_AGO }
 
     /**
      * Something that waits.
@@ -171,21 +173,28 @@ public record Holding(List<Stay> stays) {
             boolean perishable = perishable(activity);
             Where where = perishable && wait > WORTH_CHILLING || cold(activity) ? Where.FRIDGE : Where.COUNTER;
             int soFar = warm(activity) + (perishable && where == Where.COUNTER ? wait : 0);
-            boolean rice = hot && upstream(activity, new HashSet<>()).stream().anyMatch(item -> RICE.matcher(item.name().toLowerCase(Locale.ROOT)).find());
+            Set<Activity> way = new HashSet<>();
+            Set<Item> items = upstream(activity, way);
+            boolean rice = way.stream().anyMatch(this::heated) && items.stream().anyMatch(item -> RICE.matcher(item.name().toLowerCase(Locale.ROOT)).find());
+            int age = until - way.stream().filter(this::heated).mapToInt(Activity::end).min().orElse(until);
+            boolean frozen = way.stream().anyMatch(this::frozen);
             Optional<Integer> cold = where == Where.FRIDGE && hot ? Optional.of(Math.min(until, activity.end() + (rice ? RICE_COLD : TO_21 + TO_5))) : Optional.empty();
             return new Stay(activity, then.orElse(null), activity.end(), until, where, hot, perishable, soFar, cold, then.filter(this::heated).isPresent(),
-                    cooking.step(activity.step()).keeps().map(keeps -> keeps.seconds()), CautionFinder.allergens(List.copyOf(upstream(activity, new HashSet<>()))), breaches(perishable, soFar, rice && wait > RICE_KEEPS));
+                    cooking.step(activity.step()).keeps().map(keeps -> keeps.seconds()), CautionFinder.allergens(List.copyOf(upstream(activity, new HashSet<>()))), breaches(perishable, soFar, frozen ? 0 : age, rice));
         }
 
-        private static List<Breach> breaches(boolean perishable, int warm, boolean oldRice) {
+        /** The age counts from the first time it was cooked, whatever was done to it since. */
+        private static List<Breach> breaches(boolean perishable, int warm, int age, boolean rice) {
             List<Breach> breaches = new ArrayList<>();
             if (perishable && warm > DISCARD) {
                 breaches.add(Breach.DISCARD);
             } else if (perishable && warm > USE_OR_CHILL) {
                 breaches.add(Breach.USE_OR_CHILL);
             }
-            if (oldRice) {
+            if (rice && age > RICE_KEEPS) {
                 breaches.add(Breach.RICE);
+            } else if (perishable && age > COOKED_KEEPS) {
+                breaches.add(Breach.COOKED_LONG_AGO);
             }
             return breaches;
         }
@@ -213,6 +222,10 @@ public record Holding(List<Stay> stays) {
 
         private boolean cold(Activity activity) {
             return cooking.step(activity.step()).needs().stream().anyMatch(need -> COLD.contains(need.kind()));
+        }
+
+        private boolean frozen(Activity activity) {
+            return cooking.step(activity.step()).needs().stream().anyMatch(need -> need.kind().equals("freezer"));
         }
 
         private boolean perishable(Activity activity) {

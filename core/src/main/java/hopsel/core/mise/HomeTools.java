@@ -3,6 +3,7 @@ package hopsel.core.mise;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
+import hopsel.core.kitchen.Mixers;
 import hopsel.core.plan.Plan;
 
 import java.util.List;
@@ -53,7 +54,7 @@ public final class HomeTools {
     }
 
     private static Stream<String> named(Stream<Step> steps) {
-        return steps.flatMap(step -> Stream.concat(ToolFinder.of(step).stream().map(tool -> tool.name()), step.needs().stream().map(need -> need.kind()).filter(APPLIANCES::contains))).distinct().sorted();
+        return steps.flatMap(step -> Stream.concat(ToolFinder.of(step).stream().map(tool -> tool.name()), step.needs().stream().map(need -> need.kind()).filter(kind -> APPLIANCES.contains(kind) || Mixers.isOne(kind)))).distinct().sorted();
     }
 
     /** What nobody lists, such as a knife or a bowl, is there; an appliance that is not in the list is not. */

@@ -1,6 +1,7 @@
 package hopsel.core.mise;
 
 import hopsel.core.dish.Step;
+import hopsel.core.kitchen.Mixers;
 import hopsel.core.kitchen.Tool;
 
 import java.util.ArrayList;
@@ -48,7 +49,7 @@ public final class ToolFinder {
         while (named.find()) {
             found.add(Tool.parse(named.group()).times(1));
         }
-        boolean machine = step.needs().stream().anyMatch(need -> need.kind().matches("blender|food-processor|mixer|spice-grinder"));
+        boolean machine = step.needs().stream().anyMatch(need -> Mixers.isOne(need.kind()));
         found.removeIf(tool -> machine && tool.name().matches("jar|jug|bowl"));
         boolean vessel = found.stream().anyMatch(tool -> COOKED_IN.contains(tool.name()));
         for (Rule rule : RULES) {

@@ -98,6 +98,6 @@ final class Attempts {
         if (solver.solve(assumptions(new int[] {goal}), () -> Guide.DONE, 1, work) != Answer.FOUND) {
             return -1;
         }
-        return Math.max(solver.lowest(model.end), new Energy(model, deadline).bound());
+        return Math.max(solver.lowest(model.end), new Energy(model).bound());
     }
 }

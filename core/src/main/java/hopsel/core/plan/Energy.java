@@ -17,13 +17,12 @@ final class Energy {
 
     private final Model model;
     private final Solver solver;
-    private final int deadline;
+    private final Tails tails;
 
-    /** @param deadline seconds by which the class is over as things stand in the solver, so that latest starts say what has to follow */
-    Energy(Model model, int deadline) {
+    Energy(Model model) {
         this.model = model;
         this.solver = model.solver;
-        this.deadline = deadline;
+        this.tails = new Tails(model.problem);
     }
 
     int bound() {
@@ -60,11 +59,12 @@ final class Energy {
 
     /** Seconds that have to follow its end. */
     private int tail(Use use) {
-        return Math.max(-Calendar.NEVER, deadline - solver.highest(use.making().start) - duration(use));
+        return use.making().isMain() ? tails.of(use.making().task) : 0;
     }
 
     private int duration(Use use) {
         Making making = use.making();
-        return solver.value(making.brief) < 0 ? making.task.duration() : Math.min(making.task.shownFor(), making.task.duration());
+        int whole = solver.value(making.shown) > 0 ? making.task.duration() : Math.min(making.task.duration(), making.task.offCamera().duration());
+        return solver.value(making.brief) < 0 ? whole : Math.min(making.task.shownFor(), whole);
     }
 }

@@ -18,7 +18,7 @@ final class Goals {
     private static final long PATIENCE = 4_000;
     private static final long LONG_PATIENCE = 20_000;
     private static final long LITTLE = 1_000_000;
-    private static final long GRACE = 3;
+    private static final long GRACE = 9;
 
     private final Problem problem;
     private final Wishes wishes;

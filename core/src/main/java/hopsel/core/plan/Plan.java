@@ -32,9 +32,14 @@ public record Plan(Verdict verdict, int airEnd, int overrun, List<StepRef> swaps
         return new Plan(Verdict.IMPOSSIBLE, 0, 0, List.of(), List.of(), List.of(), conflicts);
     }
 
+    /** None was found, which does not mean that there is none. */
+    public static Plan notFound(List<Conflict> why) {
+        return new Plan(Verdict.NOT_FOUND, 0, 0, List.of(), List.of(), List.of(), why);
+    }
+
     /** Whether there is a run sheet. */
     public boolean possible() {
-        return verdict != Verdict.IMPOSSIBLE;
+        return verdict == Verdict.FITS || verdict == Verdict.OVERRUNS;
     }
 
     /** Steps that are swapped out, as a set. */

@@ -22,6 +22,10 @@ public final class Planner {
     private static final long WORK_FOR_EACH = 500_000;
     private static final long WORK_AT_LEAST = 6_000_000;
 
+    /** Activities, those of swap-outs with them, that are planned at once: beyond it the search wants more memory than a small machine has. */
+    private static final int MOST = 800;
+    private static final int MOST_STEPS = 320;
+
     private Planner() {
     }
 
@@ -51,6 +55,9 @@ public final class Planner {
 
     private static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most) {
         Problem problem = new Problem(cooking);
+        if (problem.tasks.size() > MOST_STEPS || problem.size() > MOST) {
+            return impossible(List.of(tooLarge(problem)), false);
+        }
         List<Conflict> missing = missingPlaces(problem);
         if (!missing.isEmpty()) {
             return impossible(missing, true);
@@ -67,7 +74,12 @@ public final class Planner {
     }
 
     private static Outcome impossible(List<Conflict> conflicts, boolean proven) {
-        return new Outcome(Plan.impossible(conflicts), proven, 0);
+        return new Outcome(proven ? Plan.impossible(conflicts) : Plan.notFound(conflicts), proven, 0);
+    }
+
+    private static Conflict tooLarge(Problem problem) {
+        return new Conflict(12, List.of(), "This class has %d steps, and with their swap-outs %d things to plan. At most %d steps and %d things can be planned at once. Hold it as two classes, or put short steps together."
+                .formatted(problem.tasks.size(), problem.size(), MOST_STEPS, MOST));
     }
 
     private static List<Conflict> missingPlaces(Problem problem) {

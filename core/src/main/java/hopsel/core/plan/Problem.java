@@ -91,6 +91,11 @@ final class Problem {
         return Stream.concat(Stream.of(ref), cooking.alsoFor(ref).stream()).allMatch(one -> cooking.dish(one.dish()).finalSteps().contains(one.step()));
     }
 
+    /** Activities that there can be: each step, and for each that can be swapped out its copy and those of what comes before it. */
+    int size() {
+        return tasks.size() + tasks.stream().filter(Task::swappable).mapToInt(task -> 1 + task.before().length).sum();
+    }
+
     Task task(StepRef ref) {
         return tasks.get(numbers.get(ref));
     }

@@ -8,6 +8,8 @@ import hopsel.core.kit.KitPacker;
 import hopsel.core.mise.Batches;
 import hopsel.core.mise.MiseEnPlace;
 import hopsel.core.mise.PrepTask;
+import hopsel.core.mise.SafetyCheck;
+import hopsel.core.mise.SafetyCheck.Broken;
 import hopsel.core.mise.Tray;
 import hopsel.core.plan.Outcome;
 import hopsel.core.plan.Plan;
@@ -34,9 +36,10 @@ import java.util.Map;
  * @param shopping  sorted by item
  * @param prep      sorted by item, then cut
  * @param trays     in the order of the plan
+ * @param broken    limits of food safety that the plan breaks
  */
 public record PlannedClass(CookingClass cooking, Catalogue catalogue, Outcome outcome, Batches batches, List<Kit> kits,
-                           Demand demand, List<Purchase> shopping, List<PrepTask> prep, List<Tray> trays) {
+                           Demand demand, List<Purchase> shopping, List<PrepTask> prep, List<Tray> trays, List<Broken> broken) {
 
     /** The plan. */
     public Plan plan() {
@@ -67,8 +70,10 @@ public record PlannedClass(CookingClass cooking, Catalogue catalogue, Outcome ou
         Batches batches = Batches.of(cooking, builtIn, plan);
         List<Kit> kits = KitPacker.pack(cooking, builtIn, batches);
         Demand demand = Demand.of(cooking, batches, kits);
-        return new PlannedClass(cooking, cooking.catalogue(builtIn), outcome, batches, kits, demand,
-                Shopping.of(cooking, builtIn, demand), MiseEnPlace.prep(batches), MiseEnPlace.trays(plan, batches));
+        Catalogue catalogue = cooking.catalogue(builtIn);
+        List<Purchase> shopping = Shopping.of(cooking, builtIn, demand);
+        return new PlannedClass(cooking, catalogue, outcome, batches, kits, demand, shopping, MiseEnPlace.prep(batches), MiseEnPlace.trays(plan, batches),
+                SafetyCheck.of(cooking, plan, catalogue, shopping));
     }
 
     /**
@@ -83,6 +88,6 @@ public record PlannedClass(CookingClass cooking, Catalogue catalogue, Outcome ou
             return own == null ? kit : KitPacker.pack(own.cooking(), builtIn, own.batches(), kit.attendee());
         }).toList();
         Demand needed = Demand.of(cooking, batches, styled);
-        return new PlannedClass(cooking, catalogue, outcome, batches, styled, needed, Shopping.of(cooking, builtIn, needed), prep, trays);
+        return new PlannedClass(cooking, catalogue, outcome, batches, styled, needed, Shopping.of(cooking, builtIn, needed), prep, trays, broken);
     }
 }

@@ -31,9 +31,8 @@ public final class StandIn {
      */
     public static CookingClass apply(CookingClass cooking, Catalogue builtIn, String item, String use, BigDecimal ratio) {
         Catalogue catalogue = cooking.catalogue(builtIn);
-        List<Dish> dishes = cooking.dishes().stream().map(dish -> new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream()
-                .map(component -> new Component(component.id(), component.title(), component.ingredients().stream()
-                        .map(line -> line.item().equals(item) ? line(cooking, catalogue, line, use, ratio) : line).toList(), component.steps())).toList())).toList();
+        List<Dish> dishes = cooking.dishes().stream().map(dish -> dish.eachComponent(component -> new Component(component.id(), component.title(), component.ingredients().stream()
+                        .map(line -> line.item().equals(item) ? line(cooking, catalogue, line, use, ratio) : line).toList(), component.steps()))).toList();
         return cooking.with(dishes);
     }
 
@@ -55,9 +54,9 @@ public final class StandIn {
     public static CookingClass without(CookingClass cooking, String item) {
         return cooking.with(cooking.dishes().stream().map(dish -> {
             List<String> gone = dish.lines().filter(line -> line.item().equals(item) && line.optional()).map(IngredientLine::id).toList();
-            return new Dish(dish.id(), dish.title(), dish.servings(), dish.components().stream().map(component -> new Component(component.id(), component.title(),
+            return dish.eachComponent(component -> new Component(component.id(), component.title(),
                     component.ingredients().stream().filter(line -> !gone.contains(line.id())).toList(),
-                    component.steps().stream().map(step -> step.using(step.uses().stream().filter(use -> !gone.contains(use.ingredient())).toList())).toList())).toList());
+                    component.steps().stream().map(step -> step.using(step.uses().stream().filter(use -> !gone.contains(use.ingredient())).toList())).toList()));
         }).toList());
     }
 
@@ -67,7 +66,7 @@ public final class StandIn {
             BigDecimal low = high.multiply(Decimals.ratio(old.low(), old.high()), Decimals.EXACT);
             return new Amount(grams(low, ratio), grams(high, ratio), Unit.G, Optional.empty());
         });
-        return new IngredientLine(line.id(), use, amount, line.prep(), line.scaling(), line.optional(), line.from());
+        return line.of(use, amount, line.prep());
     }
 
     private static BigDecimal grams(BigDecimal grams, BigDecimal ratio) {

@@ -4,6 +4,7 @@ import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Passages;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
@@ -48,7 +49,7 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
             components.add(new Component("part-" + (components.size() + 1), part.title(), lines, steps));
         }
         String id = Slug.of(recipe.title());
-        return new DishProposal(new Dish(id, recipe.title(), recipe.servings().orElse(USUAL_SERVINGS), components), items, guessed, recipe);
+        return new DishProposal(new Dish(id, recipe.title(), recipe.servings().orElse(USUAL_SERVINGS), components, Passages.unread(recipe.unread())), items, guessed, recipe);
     }
 
     private static IngredientLine line(ReadRecipe.Line line, List<Item> items, Weigher weigher) {

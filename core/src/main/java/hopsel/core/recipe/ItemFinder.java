@@ -44,6 +44,9 @@ public final class ItemFinder {
     /** Colours tell things apart where they stand before a general word. */
     private static final Set<String> TELLING = Set.of("red", "green", "white", "yellow", "purple", "brown", "black", "dried", "dry");
 
+    /** Mustard leaves are not mustard, celery root is not celery. */
+    private static final Set<String> OTHER_PARTS = Set.of("leaf", "root", "flesh", "bulb", "sheet", "cream");
+
     private static final Set<String> PLANT_WORDS = Set.of("vegan", "plant", "based", "dairy", "free", "non");
 
     private final Map<String, Item> byName = new HashMap<>();
@@ -83,29 +86,60 @@ public final class ItemFinder {
         return Optional.ofNullable(byName.get(String.join(" ", words)));
     }
 
+    /**
+     * An item that a name may speak of.
+     *
+     * @param exact whether nothing was left aside but descriptions that do not change what is in it; otherwise it is a guess
+     *              that somebody who knows has to confirm
+     */
+    record Match(Item item, boolean exact) {
+
+        Match guessed() {
+            return new Match(item, false);
+        }
+    }
+
     /** The item of that name, if it is known for sure enough. */
     public Optional<Item> find(String name) {
+        return match(name).map(Match::item);
+    }
+
+    /** The item that a name may speak of, and whether that is more than a guess. */
+    Optional<Match> match(String name) {
         List<String> words = new ArrayList<>(words(name));
+        boolean part = false;
         while (!words.isEmpty()) {
-            Optional<Item> item = endingHere(words);
-            if (item.isPresent()) {
-                return item;
+            Optional<Match> match = endingHere(words);
+            if (match.isPresent()) {
+                boolean other = part && tells(match.get().item);
+                return other ? match.map(Match::guessed) : match;
             }
-            if (!isDescription(words.get(words.size() - 1))) {
+            String last = words.get(words.size() - 1);
+            if (!isDescription(last)) {
                 return Optional.empty();
             }
+            part |= OTHER_PARTS.contains(last);
             words.remove(words.size() - 1);
         }
         return Optional.empty();
     }
 
-    private Optional<Item> endingHere(List<String> words) {
+    /** Whether it matters which one it is: what is in it differs, or something in it is an allergen. */
+    private static boolean tells(Item item) {
+        return !item.allergens().isEmpty() || item.origin() != Origin.PLANT;
+    }
+
+    private static boolean exact(Item item, List<String> before) {
+        return before.stream().allMatch(word -> isDescription(word) && !(TELLING.contains(word) && tells(item)));
+    }
+
+    private Optional<Match> endingHere(List<String> words) {
         for (int length = Math.min(longest, words.size()); length > 0; length--) {
             int from = words.size() - length;
             String run = String.join(" ", words.subList(from, words.size()));
             Item item = byName.get(run);
             if (item != null && sure(run, item, words.subList(0, from))) {
-                return Optional.of(item);
+                return Optional.of(new Match(item, exact(item, words.subList(0, from))));
             }
         }
         return Optional.empty();
@@ -122,7 +156,7 @@ public final class ItemFinder {
     }
 
     /** The words of a name, in lower case and singular. */
-    static List<String> words(String name) {
+    public static List<String> words(String name) {
         return Arrays.stream(name.toLowerCase(Locale.ROOT).replace('-', ' ').replaceAll("[^\\p{L}\\p{N} '&%/]", " ").strip().split("\\s+"))
                 .filter(word -> !word.isEmpty()).map(ItemFinder::singular).toList();
     }

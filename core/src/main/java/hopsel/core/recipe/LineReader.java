@@ -6,6 +6,7 @@ import hopsel.core.item.Weigher;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
+import hopsel.core.recipe.ItemFinder.Match;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -45,6 +46,7 @@ public final class LineReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PART_OF = Pattern.compile("^(?:the\\s+)?((?:freshly squeezed |finely grated |grated )?(?:juice|zest|rind|"
             + "zest and juice|juice and zest|grated zest|seeds|flesh|leaves))\\s+(?:of|from)\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern APPROXIMATELY = Pattern.compile("^(?:about|approx\\.?|approximately|around|roughly|~|or|each|net|drained|=)\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern TIMES = Pattern.compile("^\\s*[x×*]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE = Pattern.compile("^(?:(?:very|extra)[ -])?(small|medium|large|big|jumbo|med\\.?|medium-sized|medium-large|small-medium)\\b(?:[ -]sized?)?\\s*",
             Pattern.CASE_INSENSITIVE);
@@ -67,6 +69,21 @@ public final class LineReader {
     public LineReader(Catalogue catalogue, Measures measures) {
         this.finder = new ItemFinder(catalogue);
         this.weigher = new Weigher(measures);
+    }
+
+    /**
+     * The line, parted where it names several foods and it is clear how much of each: none is said, or so much of each.
+     * Otherwise the line as it stands.
+     */
+    public List<String> parted(String text) {
+        ReadLine read = read(text);
+        boolean each = EACH.matcher(text).find();
+        if (read.foods().isEmpty() || !each && read.amount().isPresent()) {
+            return List.of(text);
+        }
+        String before = each ? text.substring(0, text.indexOf(read.foods().get(0))).replaceAll("(?i)\\beach\\b(?: of)?", " ").strip() + " " : "";
+        String behind = TASTE.matcher(text).find() && !each ? ", to taste" : "";
+        return read.foods().stream().map(food -> before + EACH.matcher(food).replaceAll("").strip() + (TASTE.matcher(food).find() ? "" : behind)).toList();
     }
 
     Weigher weigher() {
@@ -113,12 +130,23 @@ public final class LineReader {
             sizeOf();
             prefixCut();
             alternatives();
+            List<String> foods = new SeveralFoods(finder).in(rest);
+            if (!foods.isEmpty()) {
+                return several(foods);
+            }
             aside();
             String name = name();
-            Optional<Item> item = item(name).or(() -> size.flatMap(kind -> finder.find(name + " " + kind)));
+            Optional<Match> match = item(name).or(() -> size.flatMap(kind -> finder.match(name + " " + kind)));
+            Optional<Item> item = match.map(Match::item);
             SaidAmount said = new SaidAmount(count, unit, unitName, size, adjective, pack, added, factor, EACH.matcher(text).find(), name, weigher);
             Optional<Amount> amount = said.amount(item);
-            return new ReadLine(text, amount, item, name, prep(), optional, or, said.grams(item, amount));
+            return new ReadLine(text, amount, item, match.map(Match::exact).orElse(true), List.of(), name, prep(), optional, or, said.grams(item, amount));
+        }
+
+        /** Whatever amount stands before several foods, nobody knows how it is shared out. */
+        private ReadLine several(List<String> foods) {
+            SaidAmount said = new SaidAmount(count, unit, unitName, size, adjective, pack, added, factor, EACH.matcher(text).find(), name(), weigher);
+            return new ReadLine(text, said.amount(Optional.empty()), Optional.empty(), true, foods, name(), prep(), optional, or, Optional.empty());
         }
 
         private void optional() {
@@ -200,9 +228,10 @@ public final class LineReader {
                 Optional<Amount> weight = weight(inside);
                 if (weight.isPresent() && pack.isEmpty()) {
                     pack = weight;
+                    behindWeight(inside);
                 } else if (inside.toLowerCase(Locale.ROOT).startsWith("or ") && !inside.toLowerCase(Locale.ROOT).matches("or (?:to taste|more|so|less)\\b.*")) {
                     or.add(inside.substring(3).strip());
-                } else if (!inside.isEmpty() && weight.isEmpty()) {
+                } else if (!inside.isEmpty()) {
                     asides.add(inside);
                 }
                 matcher.appendReplacement(without, " ");
@@ -211,8 +240,14 @@ public final class LineReader {
             rest = without.toString().replaceAll("\\s+", " ").replaceAll("\\s+,", ",").strip();
         }
 
+        /** {@code (400 g, soaked overnight)}: what is said behind the weight is not the weight's. */
+        private void behindWeight(String inside) {
+            Numbers.read(APPROXIMATELY.matcher(inside).replaceFirst("").strip()).flatMap(number -> UnitWords.first(number.rest())).map(found -> found.rest().replaceFirst("^[\\s,;:-]+", "").strip())
+                    .filter(behind -> !behind.isEmpty()).ifPresent(asides::add);
+        }
+
         private Optional<Amount> weight(String inside) {
-            String plain = inside.replaceFirst("(?i)^(?:about|approx\\.?|approximately|around|roughly|~|or|each|net|drained|=)\\s*", "").strip();
+            String plain = APPROXIMATELY.matcher(inside).replaceFirst("").strip();
             return Numbers.read(plain).flatMap(number -> UnitWords.first(number.rest())
                     .filter(found -> found.word().measured()).filter(found -> found.rest().length() < 25)
                     .map(found -> amount(number, found.word())));
@@ -361,34 +396,24 @@ public final class LineReader {
             return rest.replaceAll("\\s+", " ").replaceAll("^[\\s,;:.*-]+|[\\s,;:*-]+$", "").strip();
         }
 
-        private Optional<Item> item(String name) {
+        private Optional<Match> item(String name) {
             boolean canned = unit.filter(word -> word.unit() == Unit.CAN).isPresent();
             String said = String.join(" ", asides).toLowerCase(Locale.ROOT);
-            Optional<Item> two = both(name);
-            if (two.isPresent()) {
-                return two;
-            }
             if (said.contains("dried") || said.contains("dry")) {
-                Optional<Item> dried = finder.find("dried " + name);
+                Optional<Match> dried = finder.match("dried " + name);
                 if (dried.isPresent()) {
                     return dried;
                 }
             }
             if (said.contains("zest") && !said.contains("juice")) {
-                return finder.find(name + " zest").or(() -> finder.find(name));
+                return finder.match(name + " zest").or(() -> finder.match(name));
             }
             boolean fresh = size.filter(FRESH::contains).isPresent();
             if (fresh && finder.find("fresh " + name).isPresent()) {
-                return finder.find("fresh " + name);
+                return finder.match("fresh " + name);
             }
-            return canned ? finder.find("canned " + name).or(() -> finder.find(name))
-                    : finder.find(name).or(() -> finder.find(name.replaceFirst("(?i)^.*\\bof\\s+", "")));
-        }
-
-        /** {@code salt and pepper}: the first of two. */
-        private Optional<Item> both(String name) {
-            String[] two = name.split("(?i)\\s+(?:and|&)\\s+", 2);
-            return two.length == 2 && finder.find(two[1]).isPresent() ? finder.find(two[0]) : Optional.empty();
+            return canned ? finder.match("canned " + name).or(() -> finder.match(name))
+                    : finder.match(name).or(() -> finder.match(name.replaceFirst("(?i)^.*\\bof\\s+", "")).map(Match::guessed));
         }
 
         private Optional<String> prep() {

@@ -48,7 +48,13 @@ public final class RecipeLines {
         Optional<Amount> amount = read.amount().map(value -> heaped(read, value));
         Optional<Amount> weighed = amount.flatMap(value -> weighed(read, value, weigher));
         Optional<String> prep = weighed.isEmpty() ? read.prep() : Optional.of(read.prep().map(said -> said + ", ").orElse("") + amount.get().written());
-        return new Proposed(new IngredientLine(id, item, weighed.or(() -> amount), prep, scaling(read), read.optional(), source(read)), unknown);
+        IngredientLine line = new IngredientLine(id, item, weighed.or(() -> amount), orElse(read, prep), scaling(read), read.optional(), source(read));
+        return new Proposed(read.exact() ? line : line.guessedFrom(read.name()), unknown);
+    }
+
+    /** What may be taken instead stands beside the cut: it is not weighed, but nobody may overlook it. */
+    private static Optional<String> orElse(ReadLine read, Optional<String> prep) {
+        return read.or().isEmpty() ? prep : Optional.of(prep.map(said -> said + ", ").orElse("") + "or " + String.join(" or ", read.or()));
     }
 
     /** The weight that the writer gave, where what the catalogue reckons for the count or the cup is not near it. */

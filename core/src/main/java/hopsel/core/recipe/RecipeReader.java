@@ -30,6 +30,9 @@ public final class RecipeReader {
     private static final Set<String> PEOPLE = Set.of("serving", "portion", "people", "person", "as", "generously", "hungry", "adult");
     private static final Pattern INLINE = Pattern.compile("(?<![\\p{L}\\d/.,°])(?:(?:about|approximately) )?" + Numbers.NUMBER + "(?:\\s*-\\s*\\d+)?(?:\\s+(?:heaped|level|large|small|medium|ripe))?\\s*[\\p{L}]+[^.;,()]{2,60}", Pattern.CASE_INSENSITIVE);
 
+    /** Beyond this it is no name of an ingredient, whatever stands in the list. */
+    private static final int LONGEST_NAME = 160;
+
     private final LineReader lines;
     private final Map<String, PartUnderWay> parts = new LinkedHashMap<>();
     private final Set<String> ids = new HashSet<>();
@@ -90,8 +93,13 @@ public final class RecipeReader {
     }
 
     private void ingredient(Passage passage) {
+        List<String> parted = lines.parted(passage.text());
+        if (parted.size() > 1) {
+            parted.forEach(one -> ingredient(new Passage(passage.heading(), one)));
+            return;
+        }
         ReadLine read = lines.read(passage.text());
-        if (read.name().isEmpty() && read.item().isEmpty()) {
+        if (read.name().isEmpty() && read.item().isEmpty() || !read.foods().isEmpty() || read.name().length() > LONGEST_NAME) {
             unread.add(passage.text());
             return;
         }
@@ -108,7 +116,7 @@ public final class RecipeReader {
             for (int length = Math.min(words.length, 9); length > 1; length--) {
                 String candidate = String.join(" ", List.of(words).subList(0, length));
                 ReadLine read = lines.read(candidate);
-                if (read.item().isPresent() && read.amount().isPresent() && read.name().split(" ").length <= 4
+                if (read.item().isPresent() && read.exact() && read.amount().isPresent() && read.name().split(" ").length <= 4
                         && !read.name().matches(".*\\d.*") && TimeReader.find(candidate).isEmpty()) {
                     from = matcher.start() + candidate.length();
                     part(passage.heading()).lines.add(new Line(id(read.item().get().id()), read));

@@ -6,12 +6,16 @@ import hopsel.core.recipe.RecipeSource.Passage;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Cuts the text of a recipe into title, ingredients, method and the rest, with or without headings.
@@ -24,14 +28,20 @@ public final class TextSplitter {
 
     private enum Where { TOP, INGREDIENTS, METHOD, NOTES }
 
-    private static final Pattern INGREDIENTS = Pattern.compile("^(?:the )?(?:ingredients?|ingredient list|what you(?:'ll| will)? need|you(?:'ll| will)? need|shopping list)\\b[^.]{0,40}$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern INGREDIENTS = Pattern.compile("^(?:the )?(?:ingredients?|ingredient list|what you(?:'ll| will)? need|you(?:'ll| will)? need|shopping list)\\s*(?:\\(([^()]*)\\))?\\s*(?:for (?:the )?([^.:,\\d]{2,40}))?\\s*(?:\\(([^()]*)\\))?\\s*:?$", Pattern.CASE_INSENSITIVE);
     private static final Pattern METHOD = Pattern.compile("^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how to (?:make|cook)(?: it| them| this)?|to make|what to do|cooking instructions|preparation steps|let's cook)\\s*:?$", Pattern.CASE_INSENSITIVE);
     private static final Pattern NOTES = Pattern.compile("^(?:(?:recipe|cook's|chef's|my|some) )?(?:notes?|tips?(?: and tricks)?|storage|storing|nutrition(?:al)?(?: information| facts)?|variations?|substitutions?|make[- ]ahead|equipment|tools|faq|video|comments|to store|leftovers)\\s*:?(?:\\s|$)", Pattern.CASE_INSENSITIVE);
     private static final Pattern YIELD = Pattern.compile("^(?:(?:serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around |up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people))$", Pattern.CASE_INSENSITIVE);
     private static final Pattern HEADLINE = Pattern.compile("^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready in|resting|baking|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$", Pattern.CASE_INSENSITIVE);
+    /** A time and nothing else: whoever says more says it in a sentence, and that is method. */
+    private static final Pattern TIME_ONLY = Pattern.compile("^(?:(?:about|approx\\.?|approximately|around|roughly|up to|at least|under|plus|and|or|to|time|[-–+&~/,:]|\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛]|one|two|three|half|an?|hours?|hrs?\\.?|h|minutes?|mins?\\.?|m|days?|nights?|overnight)\\s*)+\\.?$", Pattern.CASE_INSENSITIVE);
+    /** Times that run by themselves, which no headline may swallow. */
+    private static final Pattern WAITS = Pattern.compile("^(?:resting|soaking|inactive)\\b.*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NOTES_ALONE = Pattern.compile("^[\\p{L}' -]{3,40}:?$");
     private static final Pattern PART = Pattern.compile("^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)\\s*:?\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern COLON = Pattern.compile("^((?:[^.:,\\d]|\\d(?=\\D*$)){2,45}):\\s*$");
-    private static final Pattern LIST = Pattern.compile("^([\\p{L} ]{2,40}):\\s+(\\S.*)$");
+    private static final Pattern LIST = Pattern.compile("^([\\p{L}' ]{2,40}):\\s+(\\S.*)$");
+    private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ (?:time|in)\\b)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
     private static final Pattern NUMBERED = Pattern.compile("^(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+|^step\\s*\\d{1,2}\\s*[-:.]?\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
     private static final Pattern BULLET = Pattern.compile("^(?:[-*•·▢□☐◦‣–—]|\\[ ?\\])+\\s+");
@@ -52,6 +62,8 @@ public final class TextSplitter {
     /** Preparing and cooking added up, for recipes that give no time in all. */
     private BigDecimal partTimes = BigDecimal.ZERO;
     private Optional<String> part = Optional.empty();
+    /** Headings under which nothing stood: whatever they say has to be looked at. */
+    private final Map<String, String> headings = new LinkedHashMap<>();
     private Where where = Where.TOP;
     /** Whether an empty line stood before this one, and whether lines of this part stood close together before it. */
     private boolean blank;
@@ -70,6 +82,7 @@ public final class TextSplitter {
             splitter.next = all.subList(i + 1, all.size()).stream().filter(line -> !line.isEmpty()).findFirst().orElse("");
             splitter.take(all.get(i));
         }
+        splitter.emptyHeadings();
         Optional<String> promised = splitter.headline.or(() -> Optional.of(splitter.partTimes).filter(sum -> sum.signum() > 0).map(sum -> sum.toPlainString() + " minutes"));
         return new RecipeSource(splitter.title, splitter.yield, promised, splitter.ingredients, splitter.method, splitter.other);
     }
@@ -79,13 +92,27 @@ public final class TextSplitter {
         return split(text, new LineReader(catalogue, Measures.METRIC));
     }
 
+    private void emptyHeadings() {
+        Stream.concat(ingredients.stream(), method.stream()).flatMap(passage -> passage.heading().stream()).forEach(headings::remove);
+        other.addAll(headings.values());
+    }
+
+    private void part(String name, String line) {
+        part = Optional.of(name);
+        headings.putIfAbsent(name, line);
+    }
+
     private void take(String raw) {
         if (raw.isEmpty()) {
             blank = true;
             return;
         }
         String line = MARKS.matcher(raw).replaceFirst("").strip();
-        if (line.isEmpty() || isHeading(line) || isListInOneLine(line) || isFact(line) || isPart(line)) {
+        if (line.isEmpty() || isHeading(line) || isListInOneLine(line)) {
+            return;
+        }
+        line = withoutFacts(line);
+        if (line.isEmpty() || isPart(line)) {
             return;
         }
         switch (where) {
@@ -98,38 +125,68 @@ public final class TextSplitter {
 
     private boolean isHeading(String line) {
         String plain = Numbers.plain(line).replaceAll("\\*+", "");
-        Where next = INGREDIENTS.matcher(plain).matches() ? Where.INGREDIENTS : METHOD.matcher(plain).matches() ? Where.METHOD
+        Matcher listed = INGREDIENTS.matcher(plain);
+        Where next = listed.matches() ? Where.INGREDIENTS : METHOD.matcher(plain).matches() ? Where.METHOD
                 : NOTES.matcher(plain).find() && (plain.length() < 30 || where != Where.INGREDIENTS && plain.contains(":")) ? Where.NOTES : null;
         if (next == null) {
             return false;
         }
         where = next;
         part = Optional.empty();
-        if (next == Where.NOTES && plain.length() >= 12) {
+        if (next == Where.NOTES && !(plain.length() < 12 && NOTES_ALONE.matcher(plain).matches())) {
             other.add(line);
+        }
+        if (next == Where.INGREDIENTS) {
+            beside(listed, line);
         }
         return true;
     }
 
-    private boolean isFact(String line) {
+    /** {@code Ingredients (serves 4)}, {@code Ingredients for the sauce}. */
+    private void beside(Matcher listed, String line) {
+        Stream.of(listed.group(1), listed.group(3)).filter(Objects::nonNull).forEach(said -> {
+            if (!isFact(said)) {
+                other.add(said);
+            }
+        });
+        Optional.ofNullable(listed.group(2)).map(String::strip).ifPresent(name -> part(capital(name), line));
+    }
+
+    /** The line without what it says of servings and times; a sentence beside them is no fact, and stays. */
+    private String withoutFacts(String line) {
+        if (where == Where.METHOD) {
+            return line;
+        }
         String plain = BULLET.matcher(Numbers.plain(line)).replaceFirst("").replaceAll("\\*+", "");
+        List<String> rest = new ArrayList<>();
         boolean found = false;
-        for (String piece : plain.split("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ (?:time|in)\\b)|\\.\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b))\\s*")) {
-            Matcher time = HEADLINE.matcher(piece.replaceAll("\\.$", ""));
-            if (YIELD.matcher(piece.replaceAll("\\.$", "")).matches() && piece.length() < 70 && where != Where.METHOD) {
-                yield = yield.or(() -> Optional.of(piece));
-                found = true;
-            } else if (time.matches() && piece.length() < 60 && where != Where.METHOD && !TimeReader.find(piece).isEmpty()) {
-                boolean total = time.group(1).toLowerCase(Locale.ROOT).matches("total|ready in|time");
-                if (total) {
-                    headline = Optional.of(time.group(2));
-                } else {
-                    TimeReader.first(time.group(2)).ifPresent(part -> partTimes = partTimes.add(part.likely().value()));
-                }
-                found = true;
+        for (String piece : FACTS.split(plain)) {
+            boolean fact = isFact(piece);
+            found |= fact;
+            if (!fact && !piece.isBlank()) {
+                rest.add(piece);
             }
         }
-        return found;
+        return found ? String.join(" ", rest) : line;
+    }
+
+    private boolean isFact(String piece) {
+        String bare = piece.strip().replaceAll("\\.$", "");
+        Matcher time = HEADLINE.matcher(bare);
+        if (YIELD.matcher(bare).matches() && piece.length() < 70) {
+            boolean first = yield.isEmpty();
+            yield = yield.or(() -> Optional.of(piece));
+            return first || yield.get().equals(piece);
+        }
+        if (!time.matches() || !TIME_ONLY.matcher(bare.substring(time.end(1)).strip()).matches() || TimeReader.find(piece).isEmpty()) {
+            return false;
+        }
+        if (time.group(1).toLowerCase(Locale.ROOT).matches("total|ready in|time")) {
+            headline = Optional.of(time.group(2));
+        } else {
+            TimeReader.first(time.group(2)).ifPresent(part -> partTimes = partTimes.add(part.likely().value()));
+        }
+        return !WAITS.matcher(bare).matches();
     }
 
     private boolean isPart(String line) {
@@ -137,12 +194,13 @@ public final class TextSplitter {
         Matcher named = PART.matcher(plain);
         Matcher colon = COLON.matcher(plain);
         boolean known = where == Where.INGREDIENTS || where == Where.METHOD || where == Where.TOP && title.isPresent();
-        if (known && named.matches() && plain.split(" ").length <= 7) {
-            part = Optional.of(capital(named.group(1)));
+        boolean foods = !lines.read(plain).foods().isEmpty() || named.matches() && !lines.read(named.group(1)).foods().isEmpty();
+        if (known && named.matches() && !foods && plain.split(" ").length <= 7) {
+            part(capital(named.group(1)), line);
         } else if (known && colon.matches() && !colon.group(1).matches("(?i).*\\b(?:until|then|add|mix)\\b.*")) {
-            part = Optional.of(capital(colon.group(1).replaceFirst("(?i)^(?:for |make |to make )?(?:the )?", "")));
+            part(capital(colon.group(1).replaceFirst("(?i)^(?:for |make |to make )?(?:the )?", "")), line);
         } else if (known && isBareHeading(plain)) {
-            part = Optional.of(capital(plain.equals(plain.toUpperCase(Locale.ROOT)) ? plain.toLowerCase(Locale.ROOT) : plain));
+            part(capital(plain.equals(plain.toUpperCase(Locale.ROOT)) ? plain.toLowerCase(Locale.ROOT) : plain), line);
             where = Where.INGREDIENTS;
         } else {
             return false;
@@ -224,9 +282,10 @@ public final class TextSplitter {
     }
 
     /** Several ingredients on one line, parted by semicolons or by commas before amounts. */
-    private static List<String> together(String line) {
+    private List<String> together(String line) {
         String[] parts = line.split("\\s*;\\s*|,\\s+(?=(?:\\d|[½⅓⅔¼¾⅛])[^,]*\\p{L})");
-        return parts.length > 2 ? List.of(parts) : List.of(line);
+        boolean foods = Stream.of(parts).map(lines::read).allMatch(read -> read.item().isPresent() && read.amount().isPresent());
+        return parts.length > 2 || parts.length == 2 && foods ? List.of(parts) : List.of(line);
     }
 
     private void method(String line) {
@@ -250,8 +309,9 @@ public final class TextSplitter {
         ReadLine read = lines.read(plain);
         boolean amount = AMOUNT.matcher(plain).matches() && read.amount().isPresent();
         boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes() != Techniques.leading("-").minutes() && !amount;
-        return amount && (read.item().isPresent() || plain.split(" ").length <= 12 && !SENTENCE.matcher(plain).matches())
-                || read.item().isPresent() && plain.split(" ").length <= 9 && !verb && !SENTENCE.matcher(plain).matches()
+        boolean food = read.item().isPresent() || !read.foods().isEmpty();
+        return amount && (food || plain.split(" ").length <= 12 && !SENTENCE.matcher(plain).matches())
+                || food && plain.split(" ").length <= 9 && !verb && !SENTENCE.matcher(plain).matches()
                 || where == Where.INGREDIENTS && plain.split(" ").length <= 8 && !verb && !SENTENCE.matcher(plain).matches();
     }
 

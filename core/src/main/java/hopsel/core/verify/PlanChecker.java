@@ -56,7 +56,7 @@ public final class PlanChecker {
     /** Everything that is wrong with the plan; empty: it may be shown. */
     public static List<Violation> check(CookingClass cooking, Plan plan) {
         PlanChecker checker = new PlanChecker(cooking, plan);
-        if (plan.verdict() == Verdict.IMPOSSIBLE) {
+        if (!plan.possible()) {
             checker.impossible();
         } else if (checker.collect()) {
             checker.activities();

@@ -177,7 +177,8 @@ final class ClassReader {
                 node.number("servings", Bounds.POSITIVE),
                 node.optionalText("zone").flatMap(name -> zone(node, name)),
                 node.word("gets", Attendee.Gets.values(), Attendee.Gets::word),
-                node.texts("rather", false, (word, at) -> Optional.of(word)), served(node));
+                node.texts("rather", false, (word, at) -> Optional.of(word)), served(node),
+                node.texts("ownWords", false, (word, at) -> Optional.of(word)));
     }
 
     private Provision provision() {

@@ -110,6 +110,7 @@ final class ClassWriter {
             nutrients.values().forEach((name, value) -> put(values, name, value));
         });
         practice(node, item.practice());
+        text(node, "takenFor", item.takenFor());
     }
 
     private static void practice(ObjectNode node, Practice practice) {
@@ -135,6 +136,15 @@ final class ClassWriter {
         node.put("id", dish.id()).put("title", dish.title());
         put(node, "servings", dish.servings());
         list(node, "components", dish.components(), ClassWriter::component);
+        texts(node, "unread", dish.passages().unread());
+        texts(node, "aside", dish.passages().aside());
+    }
+
+    private static void texts(ObjectNode node, String member, List<String> texts) {
+        if (!texts.isEmpty()) {
+            ArrayNode array = node.putArray(member);
+            texts.forEach(array::add);
+        }
     }
 
     private static void component(ObjectNode node, Component component) {
@@ -161,6 +171,7 @@ final class ClassWriter {
         if (line.from() != Source.KIT) {
             node.put("from", line.from().word());
         }
+        text(node, "said", line.said());
     }
 
     private static void amount(ObjectNode node, Amount amount) {
@@ -248,10 +259,8 @@ final class ClassWriter {
         put(node, "servings", attendee.servings());
         attendee.zone().ifPresent(zone -> node.put("zone", zone.getId()));
         node.put("gets", attendee.gets().word());
-        if (!attendee.rather().isEmpty()) {
-            ArrayNode rather = node.putArray("rather");
-            attendee.rather().forEach(rather::add);
-        }
+        texts(node, "rather", attendee.rather());
+        texts(node, "ownWords", attendee.ownWords());
         if (!attendee.served().isEmpty()) {
             ArrayNode served = node.putArray("served");
             attendee.served().forEach((item, use) -> {

@@ -5,6 +5,7 @@ import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
+import hopsel.core.dish.Passages;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Source;
 import hopsel.core.dish.Step;
@@ -31,7 +32,11 @@ final class DishReader {
 
     static Dish read(Node node) {
         return new Dish(node.id("id"), node.text("title"), node.number("servings", Bounds.POSITIVE),
-                node.list("components", DishReader::component));
+                node.list("components", DishReader::component), new Passages(passages(node, "unread"), passages(node, "aside")));
+    }
+
+    private static List<String> passages(Node node, String member) {
+        return node.texts(member, false, (text, at) -> Optional.of(text));
     }
 
     private static Component component(Node node) {
@@ -48,7 +53,7 @@ final class DishReader {
         return new IngredientLine(node.id("id"), node.text("item"), amount(node), node.optionalText("prep"),
                 node.optionalWord("scaling", Scaling.values(), Scaling::word).orElse(Scaling.LINEAR),
                 node.flag("optional", false),
-                node.optionalWord("from", Source.values(), Source::word).orElse(Source.KIT));
+                node.optionalWord("from", Source.values(), Source::word).orElse(Source.KIT), node.optionalText("said"));
     }
 
     private static Optional<Amount> amount(Node node) {

@@ -24,7 +24,7 @@ final class ItemReader {
 
     /** The figures of an item that can have a source. */
     private static final List<String> FIGURES = List.of("gramsPerMl", "gramsPerPiece", "pieces", "gramsPerCan", "canNet",
-            "edibleShare", "soaked", "cooked", "packs", "nutrients");
+            "edibleShare", "soaked", "cooked", "packs", "nutrients", "allergens");
 
     private ItemReader() {
     }
@@ -41,7 +41,7 @@ final class ItemReader {
                 node.optionalWord("storage", Storage.values(), Storage::word),
                 node.optionalList("packs", ItemReader::pack).orElse(List.of()),
                 node.optionalNumber("tolerance", Bounds.NOT_NEGATIVE),
-                node.optionalObject("nutrients").map(ItemReader::nutrients), practice(node));
+                node.optionalObject("nutrients").map(ItemReader::nutrients), practice(node), node.optionalText("takenFor"));
     }
 
     private static Practice practice(Node node) {

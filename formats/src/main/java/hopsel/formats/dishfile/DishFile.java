@@ -14,6 +14,7 @@ import hopsel.core.item.Item;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.Passages;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Bounds;
 import hopsel.formats.json.Json;
@@ -57,7 +58,6 @@ public final class DishFile {
         notes.vessel().ifPresent(value -> vessel(node.putObject("vessel"), value));
         notes.headline().ifPresent(value -> node.put("headline", value.value()));
         node.put("source", notes.source());
-        texts(node.putArray("unread"), notes.unread());
         ObjectNode guessed = node.putObject("guessed");
         notes.guessed().forEach((step, members) -> texts(guessed.putArray(step), members));
         ObjectNode steps = node.putObject("steps");
@@ -93,6 +93,17 @@ public final class DishFile {
         texts.forEach(node::put);
     }
 
+    /** What is wrong with a document; empty: it can be read. */
+    public static List<Finding> check(String document) {
+        List<Finding> findings = new ArrayList<>();
+        try {
+            read(document, findings);
+        } catch (IllegalArgumentException e) {
+            findings.add(new Finding("", "The dish cannot be read: %s".formatted(e.getMessage()), "Go back to how it was before."));
+        }
+        return findings;
+    }
+
     /**
      * Reads what {@link #write} wrote.
      *
@@ -100,23 +111,32 @@ public final class DishFile {
      */
     public static Worksheet read(String document) {
         List<Finding> findings = new ArrayList<>();
+        Worksheet sheet = read(document, findings);
+        if (!findings.isEmpty()) {
+            throw new IllegalArgumentException("The dish file is faulty: " + findings);
+        }
+        return sheet;
+    }
+
+    private static Worksheet read(String document, List<Finding> findings) {
         Node root = new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings);
         root.text("format");
         root.number("version", Bounds.COUNT);
         Measures measures = Measures.of(root.text("measures")).orElse(Measures.METRIC);
-        Dish dish = ClassFile.readDish(root.object("dish").orElseThrow());
+        Dish read = ClassFile.readDish(root.object("dish").orElseThrow());
         List<Item> items = ClassFile.readItems(root, "items");
-        Notes notes = notes(root.object("notes").orElseThrow());
-        if (!findings.isEmpty()) {
-            throw new IllegalArgumentException("The dish file is faulty: " + findings);
-        }
+        Node beside = root.object("notes").orElseThrow();
+        Notes notes = notes(beside);
+        // Passages stood beside the dish before they became part of it.
+        List<String> unread = beside.texts("unread", false, (text, at) -> Optional.of(text));
+        Dish dish = unread.isEmpty() ? read : read.with(Passages.unread(unread).and(read.passages()));
         return new Worksheet(dish, items, measures, notes);
     }
 
     private static Notes notes(Node node) {
         return new Notes(node.optionalNumber("pieces", Bounds.POSITIVE), node.optionalNumber("pieceWidth", Bounds.POSITIVE), node.optionalObject("vessel").map(DishFile::vessel),
                 node.optionalNumber("headline", Bounds.SOME_TIME).map(Minutes::of), node.longText("source"),
-                node.texts("unread", true, (text, at) -> Optional.of(text)), map(node, "guessed", DishFile::members),
+                map(node, "guessed", DishFile::members),
                 map(node, "steps", (all, id) -> step(all.object(id).orElseThrow())), map(node, "tastes", (all, id) -> taste(all.object(id).orElseThrow())),
                 map(node, "bases", Node::text), map(node, "passed", Node::text), map(node, "house", Node::text));
     }

@@ -1,5 +1,7 @@
 package hopsel.formats.handoutfile;
 
+import hopsel.core.diet.Attendee;
+import hopsel.core.dish.Step;
 import hopsel.core.handout.Handout;
 import hopsel.core.handout.Handout.ComponentPart;
 import hopsel.core.handout.Handout.DishPart;
@@ -32,6 +34,12 @@ public final class HandoutText {
 
         /** What another number of servings does to a step; empty text: nothing. */
         String scale(StepPart step);
+
+        /** Why not everything is said of what a dish is made without. */
+        String doubts(DishPart dish);
+
+        /** What somebody cannot have and Hopsel cannot check. */
+        String ownWords(Attendee attendee);
 
         /** That it is no promise, and whose rules come first. */
         String law();
@@ -81,6 +89,12 @@ public final class HandoutText {
         if (!dish.madeWithout().isEmpty()) {
             paragraph("Made without: " + dish.madeWithout().stream().map(words::word).collect(Collectors.joining(", ")) + ".");
         }
+        if (!dish.doubts().isEmpty()) {
+            paragraph(words.doubts(dish));
+        }
+        if (!handout.attendee().ownWords().isEmpty()) {
+            paragraph(words.ownWords(handout.attendee()));
+        }
         List<String> cautions = new ArrayList<>();
         for (int i = 0; i < dish.cautions().size(); i++) {
             cautions.add(words.caution(dish, i));
@@ -96,7 +110,7 @@ public final class HandoutText {
         out.append('\n');
         int number = 1;
         for (StepPart step : component.steps()) {
-            out.append(number++).append(". ").append(markdown ? "**" + text(step.step().title()) + "**" : step.step().title()).append(" (").append(time(step.scale().seconds())).append("). ").append(text(step.text()));
+            out.append(number++).append(". ").append(markdown ? "**" + text(step.step().title()) + "**" : step.step().title()).append(" (").append(minutes(step.step())).append("). ").append(text(step.text()));
             step.step().cue().ifPresent(cue -> out.append(" Done when: ").append(text(cue)).append('.'));
             String scaled = words.scale(step);
             out.append(scaled.isEmpty() ? "" : " " + scaled);
@@ -104,6 +118,11 @@ public final class HandoutText {
             out.append('\n');
         }
         out.append('\n');
+    }
+
+    private static String minutes(Step step) {
+        String likely = time(step.minutes().likely().seconds());
+        return step.minutes().isRange() ? time(step.minutes().low().seconds()) + " to " + time(step.minutes().high().seconds()) : likely;
     }
 
     private String line(Line line) {

@@ -85,6 +85,9 @@ public final class RecipeFile {
         line.amount().ifPresentOrElse(value -> amount(node, value), () -> node.putNull("amount").putNull("unit"));
         line.amount().flatMap(Amount::size).ifPresent(size -> node.put("size", size));
         node.put("item", line.item().map(Item::id).orElse(null)).put("name", line.name());
+        if (!line.exact()) {
+            node.put("guessed", true);
+        }
         node.put("prep", line.prep().orElse(null)).put("optional", line.optional());
         ArrayNode or = node.putArray("or");
         line.or().forEach(or::add);

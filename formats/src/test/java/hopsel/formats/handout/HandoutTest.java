@@ -41,6 +41,7 @@ import hopsel.core.planned.AttendeeClass;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
 import hopsel.formats.handoutfile.HandoutRecipe;
+import hopsel.formats.handoutfile.HandoutText;
 import hopsel.formats.handoutfile.HostWordsFile;
 import hopsel.formats.json.Json;
 import org.junit.jupiter.api.Test;
@@ -56,6 +57,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What people take home: their amounts, in the text too, and what must not leave the draft. */
 class HandoutTest {
@@ -90,14 +92,64 @@ class HandoutTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"Fry the pieces until golden.|burner|2|ROUNDS|2|20", "Fry the pieces in two rounds.|burner|2|ROUNDS|4|20", "Fry the pieces until golden.|burner|1.2||1|10", "Bake it in a loaf tin.|oven|3|TINS|3|10",
-        "Bake it in a loaf tin.|oven|0.5|SMALLER_TIN|1|10", "Bring the water to the boil.|burner|2|BOIL_LONGER|1|20", "Peel and dice the roots.||2|CUT_MORE|1|20", "Simmer gently.|burner|4||1|10"})
-    void anotherNumberOfServingsIsMoreRoundsMoreTinsOrMoreTime(String text, String need, String factor, What what, int number, int minutes) {
-        Step step = step("Do it", text, 10, Work.HANDS, need == null ? List.of() : List.of(need));
+    @CsvSource(delimiter = '|', value = {"Fry the pieces until golden.|burner|2|ROUNDS|2", "Fry the pieces in two rounds.|burner|2|ROUNDS|4", "Fry the pieces until golden.|burner|1.2||1", "Bake it in a loaf tin.|oven|3|TINS|3",
+        "Bake it in a loaf tin.|oven|0.5|SMALLER_TIN|1", "Bring the water to the boil.|burner|2|BOIL_LATER|1", "Bring to the boil, then simmer the lentils 30 minutes.|burner|0.33|BOIL_SOONER|1", "Peel and dice the roots.||2||1",
+        "Simmer gently.|burner|4||1"})
+    void anotherNumberOfServingsIsMoreRoundsOrMoreTinsAndNeverOtherMinutes(String text, String need, String factor, What what, int number) {
+        Step step = step("Do it", text, 30, Work.HANDS, need == null ? List.of() : List.of(need));
         StepScale scale = StepScale.of(step, new BigDecimal(factor));
         assertThat(scale.what()).isEqualTo(Optional.ofNullable(what));
         assertThat(scale.number()).isEqualTo(number);
-        assertThat(scale.seconds()).isEqualTo(minutes * 60);
+        Dish dish = dish(List.of(), step);
+        CookingClass cooking = samples("c01-dumplings-laksa").cooking(List.of(dish), List.of(), List.of());
+        Attendee guest = new Attendee("a", "Ana", List.of(), dish.servings().multiply(new BigDecimal(factor)), Optional.empty(), Attendee.Gets.HANDOUT);
+        assertThat(HandoutText.plain("Class", HandoutWriter.write(cooking, BUILT_IN, AttendeeClass.of(cooking, Map.of(), BUILT_IN).batches(), guest, HostWords.NONE, Set.of()), "", new NoWords())).contains("(30 min)");
+    }
+
+    /** Says nothing beside the recipe. */
+    private static final class NoWords implements HandoutText.Words {
+        @Override
+        public String word(String word) {
+            return word;
+        }
+
+        @Override
+        public String caution(Handout.DishPart dish, int number) {
+            return "";
+        }
+
+        @Override
+        public List<String> keeping(Handout.DishPart dish) {
+            return List.of();
+        }
+
+        @Override
+        public String scale(Handout.StepPart step) {
+            return "";
+        }
+
+        @Override
+        public String doubts(Handout.DishPart dish) {
+            return "";
+        }
+
+        @Override
+        public String ownWords(Attendee attendee) {
+            return "";
+        }
+
+        @Override
+        public String law() {
+            return "";
+        }
+    }
+
+    private static CookingClass samples(String name) {
+        try {
+            return Samples.cooking(name);
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     @ParameterizedTest
@@ -107,7 +159,7 @@ class HandoutTest {
         Catalogue catalogue = cooking.catalogue(BUILT_IN);
         for (Attendee attendee : cooking.attendees()) {
             AttendeeClass own = AttendeeClass.of(cooking, Map.of(), BUILT_IN);
-            Handout handout = HandoutWriter.write(own.cooking(), BUILT_IN, own.batches(), attendee, HostWords.NONE);
+            Handout handout = HandoutWriter.write(own.cooking(), BUILT_IN, own.batches(), attendee, HostWords.NONE, Set.of());
             for (Handout.DishPart part : handout.dishes()) {
                 Dish dish = cooking.dish(part.id());
                 double factor = attendee.servings().doubleValue() / dish.servings().doubleValue();
@@ -131,7 +183,7 @@ class HandoutTest {
     @Test
     void whatIsNotKnownIsNamedAndNeverCountedAsNothing() {
         var flour = BUILT_IN.get("plain-flour");
-        var bare = new hopsel.core.item.Item("dust", "Moon dust", Optional.empty(), Optional.empty(), Optional.empty(), BigDecimal.ONE, java.util.Set.of(), hopsel.core.item.Origin.PLANT, Optional.empty(), Optional.empty(), List.of(), Optional.empty(),
+        var bare = new hopsel.core.item.Item("dust", "Moon dust", Optional.empty(), Optional.empty(), Optional.empty(), BigDecimal.ONE, Set.of(), hopsel.core.item.Origin.PLANT, Optional.empty(), Optional.empty(), List.of(), Optional.empty(),
                 Optional.empty(), hopsel.core.item.Practice.NONE);
         NutritionFacts facts = NutritionFacts.of(List.of(new Part(flour, Optional.of(BigDecimal.valueOf(200))), new Part(bare, Optional.of(BigDecimal.valueOf(50))), new Part(flour, Optional.empty())));
         assertThat(facts.value("kcal")).isEqualByComparingTo(flour.nutrients().orElseThrow().values().get("kcal").multiply(BigDecimal.valueOf(2)));
@@ -173,10 +225,10 @@ class HandoutTest {
         CookingClass cooking = Samples.cooking("c01-dumplings-laksa");
         Attendee guest = new Attendee("a", "Ana", List.of(), BigDecimal.ONE, Optional.empty(), Attendee.Gets.HANDOUT);
         AttendeeClass own = AttendeeClass.of(cooking, Map.of(), BUILT_IN);
-        var dish = HandoutWriter.write(cooking, BUILT_IN, own.batches(), guest, HostWords.NONE).dishes().stream().filter(part -> part.cautions().stream().anyMatch(found -> !found.steps().isEmpty())).findFirst().orElseThrow();
+        var dish = HandoutWriter.write(cooking, BUILT_IN, own.batches(), guest, HostWords.NONE, Set.of()).dishes().stream().filter(part -> part.cautions().stream().anyMatch(found -> !found.steps().isEmpty())).findFirst().orElseThrow();
         Caution hidden = dish.cautions().stream().filter(found -> !found.steps().isEmpty()).findFirst().orElseThrow().caution();
         HostWords words = new HostWords("", Map.of(dish.id(), new DishWords("", Map.of(), "", Optional.empty(), Optional.empty(), "", List.of(), List.of(), Map.of(hidden, "why"), Optional.empty())), Map.of());
-        var without = HandoutWriter.write(cooking, BUILT_IN, own.batches(), guest, words).dishes().stream().filter(part -> part.id().equals(dish.id())).findFirst().orElseThrow();
+        var without = HandoutWriter.write(cooking, BUILT_IN, own.batches(), guest, words, Set.of()).dishes().stream().filter(part -> part.id().equals(dish.id())).findFirst().orElseThrow();
         assertThat(without.cautions()).extracting(found -> found.caution()).doesNotContain(hidden).hasSize(dish.cautions().size() - 1);
     }
 
@@ -185,7 +237,7 @@ class HandoutTest {
         CookingClass cooking = Samples.cooking("lists-sample-07");
         Attendee guest = new Attendee("a", "</script><b>", List.of(), BigDecimal.valueOf(3), Optional.empty(), Attendee.Gets.HANDOUT);
         AttendeeClass own = AttendeeClass.of(cooking, Map.of(), BUILT_IN);
-        Handout handout = HandoutWriter.write(cooking, BUILT_IN, own.batches(), guest, HostWords.NONE);
+        Handout handout = HandoutWriter.write(cooking, BUILT_IN, own.batches(), guest, HostWords.NONE, Set.of());
         String document = HandoutRecipe.write(handout);
         assertThat(document).doesNotContain("<");
         JsonNode first = Json.read(document.getBytes(StandardCharsets.UTF_8)).path("@graph").get(0);

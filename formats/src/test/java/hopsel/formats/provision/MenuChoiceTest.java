@@ -20,6 +20,7 @@ import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
@@ -32,6 +33,8 @@ import org.junit.jupiter.api.Test;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.Set;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -39,6 +42,8 @@ import java.util.Optional;
 class MenuChoiceTest {
 
     private static final Catalogue BUILT_IN = BuiltInCatalogue.load();
+    /** Whoever read all labels. */
+    private static final Set<String> ALL_READ = BUILT_IN.items().stream().map(Item::id).collect(Collectors.toSet());
 
     private static CookingClass cooking(List<IngredientLine> lines, List<Substitution> substitutions, Attendee... attendees) throws Exception {
         CookingClass any = Samples.cooking("lists-sample-00");
@@ -62,7 +67,7 @@ class MenuChoiceTest {
     @Test
     void oneProductThatServesTwoIngredientsIsTakenBeforeTwo() throws Exception {
         MenuChoice choice = MenuChoice.of(cooking(List.of(line("cashews", false), line("almonds", false)), List.of(instead("cashews", "pumpkin-seeds"), instead("cashews", "sunflower-seeds"), instead("almonds", "sunflower-seeds")),
-                guest("Ana", "tree-nut"), guest("Bo")), BUILT_IN);
+                guest("Ana", "tree-nut"), guest("Bo")), BUILT_IN, ALL_READ);
         assertThat(choice.oneMenu()).extracting(change -> change.item() + " > " + change.use().orElseThrow().use()).containsExactly("almonds > sunflower-seeds", "cashews > sunflower-seeds");
         assertThat(choice.stuck()).isEmpty();
         assertThat(choice.kits()).extracting(kind -> kind.attendees().get(0).name() + " " + kind.changes().size()).containsExactly("Bo 0", "Ana 2");
@@ -72,7 +77,7 @@ class MenuChoiceTest {
     void whatSuitsOneAndNotAnotherMakesTwoKindsOfKitAndIsNamedForTheOneMenu() throws Exception {
         CookingClass cooking = cooking(List.of(line("peanut-butter", false), line("chilli-flakes", true)), List.of(instead("peanut-butter", "almond-butter"), instead("peanut-butter", "tahini")),
                 guest("Ana", "peanut", "sesame", "chilli-flakes"), guest("Bo", "peanut", "tree-nut"), guest("Cy"), guest("Di", "peanut"));
-        MenuChoice choice = MenuChoice.of(cooking, BUILT_IN);
+        MenuChoice choice = MenuChoice.of(cooking, BUILT_IN, ALL_READ);
         assertThat(choice.stuck()).singleElement().satisfies(stuck -> {
             assertThat(stuck.item()).isEqualTo("peanut-butter");
             assertThat(stuck.names()).containsExactly("Ana", "Bo", "Di");
@@ -85,7 +90,7 @@ class MenuChoiceTest {
 
     @Test
     void whoCannotBeServedIsNotPutIntoAnyKit() throws Exception {
-        MenuChoice choice = MenuChoice.of(cooking(List.of(line("firm-tofu", false)), List.of(), guest("Ana", "soy"), guest("Bo")), BUILT_IN);
+        MenuChoice choice = MenuChoice.of(cooking(List.of(line("firm-tofu", false)), List.of(), guest("Ana", "soy"), guest("Bo")), BUILT_IN, ALL_READ);
         assertThat(choice.kits()).singleElement().satisfies(kind -> assertThat(kind.attendees()).extracting(Attendee::name).containsExactly("Bo"));
         assertThat(choice.cells()).extracting(MenuChoice.Cell::suits).containsExactly(Suits.CANNOT, Suits.FINE);
         assertThat(choice.stuck()).extracting(MenuChoice.Stuck::item).containsExactly("firm-tofu");
@@ -120,7 +125,7 @@ class MenuChoiceTest {
     void packedInTheFewestKindsEverybodyGetsWhatTheirKindGetsAndNothingTheyAvoid() throws Exception {
         CookingClass cooking = cooking(List.of(line("cashews", false), line("firm-tofu", false), line("mint", true)),
                 List.of(instead("cashews", "almonds"), instead("cashews", "sunflower-seeds"), instead("firm-tofu", "carrot")), guest("Ana", "cashews"), guest("Bo", "tree-nut"), guest("Cy", "soy", "mint"), guest("Di"));
-        MenuChoice choice = MenuChoice.of(cooking, BUILT_IN);
+        MenuChoice choice = MenuChoice.of(cooking, BUILT_IN, ALL_READ);
         CookingClass packed = choice.packed(cooking);
         Menu menu = Menu.of(packed, BUILT_IN);
         Dish dish = packed.dishes().get(0);

@@ -23,5 +23,9 @@ interface AccountMapper {
 
     void forgetFailures(@Param("login") String login);
 
+    void insertDevice(@Param("digest") String digest, @Param("login") String login, @Param("at") LocalDateTime at);
+
+    int devices(@Param("digest") String digest, @Param("login") String login);
+
     void sweepFailures(@Param("before") LocalDateTime before);
 }

@@ -7,13 +7,14 @@ import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.LockedException;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Everything behind a login; strict headers; tokens against forged requests. */
@@ -64,17 +65,13 @@ class SecurityConfiguration {
         provider.setPasswordEncoder(encoder);
         return request -> {
             String login = String.valueOf(request.getName());
-            if (throttle.mustWait(login)) {
+            ServletRequestAttributes now = (ServletRequestAttributes) RequestContextHolder.currentRequestAttributes();
+            if (!throttle.attempt(login, now.getRequest())) {
                 throw new LockedException("Too many attempts.");
             }
-            try {
-                var signedIn = provider.authenticate(request);
-                throttle.succeeded(login);
-                return signedIn;
-            } catch (AuthenticationException e) {
-                throttle.failed(login);
-                throw e;
-            }
+            var signedIn = provider.authenticate(request);
+            throttle.succeeded(login, now.getRequest(), now.getResponse());
+            return signedIn;
         };
     }
 }

@@ -77,6 +77,7 @@ class BenchController {
     String list(Model model, Principal who) {
         model.addAttribute("dishes", store.all().stream().map(dish -> new Card(dish, DishTimes.of(dish.sheet().dish()),
                 Colleague.gate(dish.sheet(), house.now()).size())).toList());
+        model.addAttribute("broken", store.broken());
         model.addAttribute("measures", Measures.values());
         model.addAttribute("shared", SharedBase.of(store.all().stream().map(StoredDish::sheet).toList(), house.now()));
         model.addAttribute("matters", HouseStyle.Matter.values());

@@ -1,10 +1,12 @@
 package hopsel.web.bench;
 
 import hopsel.core.bench.Worksheet;
+import hopsel.core.classes.Finding;
 import hopsel.formats.dishfile.DishFile;
 import hopsel.web.bench.BenchMapper.DishRow;
 import hopsel.web.bench.BenchMapper.NewDish;
 import hopsel.web.bench.BenchMapper.RevisionRow;
+import hopsel.web.classes.UnreadableException;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,14 +34,44 @@ public class BenchStore {
         this.clock = clock;
     }
 
-    /** All dishes, by title. */
+    /** Nothing is stored that cannot be read back: it is read here, before anybody relies on it. */
+    private static String document(Worksheet sheet) {
+        String document = DishFile.write(sheet);
+        List<Finding> findings = DishFile.check(document);
+        if (!findings.isEmpty()) {
+            throw new UnreadableException(findings);
+        }
+        if (!DishFile.read(document).equals(sheet)) {
+            throw new IllegalStateException("A dish reads back as another one.");
+        }
+        return document;
+    }
+
+    /** All dishes that can be read, by title. */
     public List<StoredDish> all() {
-        return mapper.dishes().stream().map(this::stored).toList();
+        return mapper.dishes().stream().flatMap(row -> readable(row).stream()).toList();
+    }
+
+    /** Dishes that cannot be read: they are listed by their title, and can be stepped back or deleted. */
+    public List<BrokenDish> broken() {
+        return mapper.dishes().stream().filter(row -> readable(row).isEmpty()).map(row -> new BrokenDish(row.id(), row.version(), row.title(), row.parent() != null)).toList();
+    }
+
+    private Optional<StoredDish> readable(DishRow row) {
+        try {
+            return Optional.of(stored(row));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** A dish whose state cannot be read, and whether there is one before it. */
+    public record BrokenDish(long id, int version, String title, boolean undo) {
     }
 
     /** A dish as it is now. */
     public Optional<StoredDish> find(long id) {
-        return mapper.dish(id).map(this::stored);
+        return mapper.dish(id).flatMap(this::readable);
     }
 
     private StoredDish stored(DishRow row) {
@@ -53,7 +85,7 @@ public class BenchStore {
     public long add(Worksheet sheet, String who, String what) {
         NewDish row = new NewDish(cut(sheet.dish().title()));
         mapper.insertDish(row);
-        mapper.insertRevision(row.id(), new RevisionRow(1, null, now(), who, cut(what), DishFile.write(sheet)));
+        mapper.insertRevision(row.id(), new RevisionRow(1, null, now(), who, cut(what), document(sheet)));
         return row.id();
     }
 
@@ -68,7 +100,7 @@ public class BenchStore {
         DishRow row = mapper.dish(id).orElseThrow(StaleDishException::new);
         int number = mapper.lastNumber(id) + 1;
         move(id, version, sheet.dish().title(), number);
-        mapper.insertRevision(id, new RevisionRow(number, row.revision(), now(), who, cut(what), DishFile.write(sheet)));
+        mapper.insertRevision(id, new RevisionRow(number, row.revision(), now(), who, cut(what), document(sheet)));
     }
 
     /** Goes back to the state before; nothing happens where there is none. */
@@ -93,6 +125,9 @@ public class BenchStore {
     @Transactional(rollbackFor = StaleDishException.class)
     public void goTo(long id, int version, int number) throws StaleDishException {
         RevisionRow revision = mapper.revision(id, number).orElseThrow(StaleDishException::new);
+        if (!DishFile.check(revision.document()).isEmpty()) {
+            throw new StaleDishException();
+        }
         move(id, version, DishFile.read(revision.document()).dish().title(), number);
     }
 

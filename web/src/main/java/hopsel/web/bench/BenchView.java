@@ -182,7 +182,7 @@ public final class BenchView {
 
     /** The original, cut where a passage was not understood. */
     public List<Passage> getSource() {
-        return Passage.cut(sheet.notes().source(), sheet.notes().unread());
+        return Passage.cut(sheet.notes().source(), sheet.dish().passages().unread());
     }
 
     public String house(String matter) {

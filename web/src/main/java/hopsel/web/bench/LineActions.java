@@ -3,11 +3,11 @@ package hopsel.web.bench;
 import hopsel.core.bench.ByTaste;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.KnownSubstitution;
-import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Substitutions;
 import hopsel.core.bench.Worksheet;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Passages;
 import hopsel.core.dish.Source;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -45,17 +45,38 @@ class LineActions implements ActionSet {
         actions.put("taste", this::taste);
         actions.put("substitute", this::substitute);
         actions.put("read-more", this::readMore);
+        actions.put("aside-all", (sheet, in) -> asideAll(sheet));
+        actions.put("guess", (sheet, in) -> guess(sheet, in.must("line")));
         return actions;
     }
 
     private Change addLine(Worksheet sheet, Entered in, String component, String text) throws BadEntryException {
-        RecipeLines.Proposed line = RecipeLines.propose(text, new LineReader(sheet.catalogue(house.now()), sheet.measures()), name -> Edits.newLine(sheet, name));
-        return Change.done(with(Edits.line(sheet, component, line.line()), line.unknown()), "added " + line.line().item().replace('-', ' '));
+        LineReader reader = new LineReader(sheet.catalogue(house.now()), sheet.measures());
+        Worksheet next = sheet;
+        String added = "";
+        for (String one : reader.parted(text)) {
+            Worksheet now = next;
+            oneFood("text", one, reader);
+            RecipeLines.Proposed line = RecipeLines.propose(one, reader, name -> Edits.newLine(now, name));
+            next = with(Edits.line(now, component, line.line()), line.unknown());
+            added = line.line().item().replace('-', ' ');
+        }
+        return Change.done(next, "added " + added);
+    }
+
+    /** Whoever takes the first of several foods for the whole line loses the others, with what is in them. */
+    private static void oneFood(String field, String text, LineReader reader) throws BadEntryException {
+        List<String> foods = reader.read(text).foods();
+        if (!foods.isEmpty()) {
+            throw new BadEntryException(field, "names more than one food: %s. Write one line for each, with its own amount.".formatted(String.join("; ", foods)));
+        }
     }
 
     private Change line(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
         IngredientLine before = sheet.line(in.must("line")).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
-        RecipeLines.Proposed read = RecipeLines.propose(in.must("text"), new LineReader(sheet.catalogue(house.now()), sheet.measures()), name -> before.id());
+        LineReader reader = new LineReader(sheet.catalogue(house.now()), sheet.measures());
+        oneFood("text", in.must("text"), reader);
+        RecipeLines.Proposed read = RecipeLines.propose(in.must("text"), reader, name -> before.id());
         Optional<String> chosen = in.text("item");
         Optional<Item> item = chosen.flatMap(words -> named(sheet, words));
         if (chosen.isPresent() && item.isEmpty()) {
@@ -63,9 +84,11 @@ class LineActions implements ActionSet {
         }
         boolean chose = item.isPresent() && !item.get().id().equals(before.item());
         String id = chose ? item.get().id() : read.unknown().isPresent() ? item.map(Item::id).orElse(read.line().item()) : read.line().item();
+        // Whoever chose an item has confirmed it; the same guess as before is still one.
+        Optional<String> said = chose || item.isPresent() && before.said().isEmpty() ? Optional.empty() : read.line().said();
         IngredientLine line = new IngredientLine(before.id(), id, read.line().amount(), read.line().prep(),
                 in.text("scaling").flatMap(Scaling::of).orElse(before.scaling()), read.line().optional(),
-                in.text("from").isEmpty() ? before.from() : in.choice("from", Source.values(), Source::word));
+                in.text("from").isEmpty() ? before.from() : in.choice("from", Source.values(), Source::word), said);
         Worksheet next = Edits.line(sheet, "", line);
         return Change.done(id.equals(read.line().item()) ? with(next, read.unknown()) : next, "changed " + id.replace('-', ' '));
     }
@@ -100,17 +123,29 @@ class LineActions implements ActionSet {
         return new Change(Substitutions.apply(sheet, line.id(), known, house.now()), "put %s in".formatted(use.replace('-', ' ')), List.of(known.effect()));
     }
 
+    /** Whoever knows has looked: it is that item. */
+    private static Change guess(Worksheet sheet, String id) throws RefusedEditException {
+        IngredientLine line = sheet.line(id).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
+        return Change.done(Edits.line(sheet, "", line.confirmed()), "confirmed " + line.item().replace('-', ' '));
+    }
+
+    private static Change asideAll(Worksheet sheet) {
+        Passages passages = sheet.dish().passages();
+        for (String passage : passages.unread()) {
+            passages = passages.laidAside(passage);
+        }
+        return Change.done(sheet.with(sheet.dish().with(passages)), "laid everything aside that was not placed");
+    }
+
     /** A passage that was not understood becomes a line, a step, or is laid aside. */
     private Change readMore(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
         String passage = in.must("passage");
-        List<String> left = new ArrayList<>(sheet.notes().unread());
-        left.remove(passage);
-        Notes notes = sheet.notes().withSource(sheet.notes().source(), left);
+        Passages passages = sheet.dish().passages();
         String as = in.must("as");
         if (!as.equals("aside") && sheet.dish().components().isEmpty()) {
             throw new RefusedEditException("Add a component first.");
         }
-        Worksheet next = sheet.with(notes);
+        Worksheet next = sheet.with(sheet.dish().with(as.equals("aside") ? passages.laidAside(passage) : passages.placed(passage)));
         return as.equals("line") ? addLine(next, in, in.must("component"), passage)
                 : Change.done(as.equals("step") ? Edits.addStep(next, in.must("component"), passage) : next, "settled a passage");
     }

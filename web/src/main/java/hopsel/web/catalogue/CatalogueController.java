@@ -5,6 +5,7 @@ import hopsel.core.item.Item;
 import hopsel.core.measure.Measures;
 import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.ReadLine;
+import hopsel.core.recipe.Slug;
 import hopsel.formats.classfile.FaultyFileException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -18,6 +19,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -32,16 +34,19 @@ class CatalogueController {
 
     private final HouseCatalogue house;
     private final ItemForm form;
+    private final KnownAtLast answers;
 
-    CatalogueController(HouseCatalogue house, ItemForm form) {
+    CatalogueController(HouseCatalogue house, ItemForm form, KnownAtLast answers) {
         this.house = house;
+        this.answers = answers;
         this.form = form;
     }
 
     @GetMapping("/catalogue")
     String look(@RequestParam(value = "q", defaultValue = "") String asked, @RequestParam(value = "item", defaultValue = "") String id,
                 @RequestParam(value = "page", defaultValue = "1") int page, @RequestParam(value = "line", defaultValue = "") String line,
-                @RequestParam(value = "measures", defaultValue = "metric") String measures, Model model) {
+                @RequestParam(value = "measures", defaultValue = "metric") String measures,
+                @RequestParam(value = "new", defaultValue = "") String fresh, @RequestParam(value = "new-id", defaultValue = "") String freshId, Model model) {
         fill(model, asked, page);
         if (!line.isBlank()) {
             Measures cups = Measures.of(measures).orElse(Measures.METRIC);
@@ -50,6 +55,10 @@ class CatalogueController {
         }
         model.addAttribute("line", line);
         model.addAttribute("measures", measures);
+        if (!fresh.isBlank()) {
+            model.addAttribute("entered", Map.of("name", fresh, "id", freshId.isBlank() ? Slug.of(fresh) : freshId));
+            model.addAttribute("adding", fresh);
+        }
         house.now().find(id).ifPresent(item -> model.addAttribute("entered", form.of(item)));
         return "catalogue/catalogue";
     }
@@ -73,9 +82,10 @@ class CatalogueController {
     @PostMapping("/catalogue")
     ModelAndView put(@RequestParam Map<String, String> fields, RedirectAttributes next) {
         try {
-            String document = form.document(fields);
-            house.put(document);
-            next.addFlashAttribute("told", "catalogue.kept");
+            Item put = house.put(form.document(fields));
+            List<String> told = new ArrayList<>(List.of("Saved."));
+            told.addAll(answers.of(put));
+            next.addFlashAttribute("toldLines", told);
             return new ModelAndView("redirect:/catalogue?q=" + URLEncoder.encode(fields.getOrDefault("id", ""), StandardCharsets.UTF_8));
         } catch (FaultyFileException e) {
             ModelAndView page = new ModelAndView("catalogue/catalogue", HttpStatus.UNPROCESSABLE_CONTENT);

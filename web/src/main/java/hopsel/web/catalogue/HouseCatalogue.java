@@ -54,9 +54,10 @@ public class HouseCatalogue {
      *
      * @throws FaultyFileException with everything that is wrong
      */
-    void put(String document) throws FaultyFileException {
+    Item put(String document) throws FaultyFileException {
         Item item = ClassFile.item(document);
         mapper.put(item.id(), Json.line(ClassFile.items(List.of(item)).get(0)));
+        return item;
     }
 
     /** Takes an ingredient of this kitchen away; a built-in one of that id shows again. */

@@ -69,6 +69,8 @@ class ItemForm {
     /** What a host types in, the host has weighed or read. */
     private static void sources(ObjectNode node) {
         ObjectNode sources = node.putObject("sources");
+        // Whoever adds an ingredient has said what is in it, if only that nothing is.
+        sources.put("allergens", Practice.Source.LABEL.word());
         for (String figure : List.of("gramsPerMl", "gramsPerPiece", "pieces", "gramsPerCan", "canNet", "edibleShare", "soaked", "cooked", "packs", "nutrients")) {
             if (node.has(figure) && !node.get(figure).isEmpty() || node.has(figure) && node.get(figure).isNumber()) {
                 sources.put(figure, Practice.Source.WEIGHED.word());

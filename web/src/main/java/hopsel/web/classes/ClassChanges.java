@@ -36,7 +36,7 @@ public class ClassChanges {
     }
 
     /**
-     * Puts a class in the place of a stored one, with what the host asks for.
+     * Puts a class in the place of a stored one, with what the host asks for. Who takes part stays as they are.
      *
      * @param version the version that was looked at
      * @throws StaleClassException where it has been changed since, or is gone
@@ -44,6 +44,9 @@ public class ClassChanges {
     @Transactional(rollbackFor = StaleClassException.class)
     public void change(long id, int version, CookingClass next, Wishes wishes, String who, String what) throws StaleClassException {
         StoredClass now = store.find(id).orElseThrow(() -> new StaleClassException(id, version));
+        if (now.version() != version) {
+            throw new StaleClassException(id, version);
+        }
         Optional<StandingRow> standing = mapper.standing(id);
         Integer parent = standing.map(StandingRow::revision).orElse(null);
         if (parent == null) {
@@ -58,7 +61,7 @@ public class ClassChanges {
 
     private RevisionRow row(int number, Integer parent, String who, String what, CookingClass cooking, Wishes wishes) {
         return new RevisionRow(number, parent, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC), who,
-                what.substring(0, Math.min(LONGEST, what.length())), ClassFile.write(cooking), WishText.write(wishes));
+                what.substring(0, Math.min(LONGEST, what.length())), ClassFile.write(cooking.attendedBy(List.of())), WishText.write(wishes));
     }
 
     /** Goes back to the state before; nothing happens where there is none. */
@@ -77,6 +80,23 @@ public class ClassChanges {
         if (child.isPresent()) {
             goTo(id, version, child.get());
         }
+    }
+
+    /** Goes to the newest state that can be read; false where there is none. */
+    @Transactional
+    public boolean stepBack(long id) {
+        for (RevisionRow row : mapper.history(id)) {
+            RevisionRow revision = mapper.revision(id, row.number()).orElseThrow();
+            try {
+                store.replace(id, store.version(id).orElseThrow(), ClassFile.read(revision.document().getBytes(StandardCharsets.UTF_8), catalogue));
+                mapper.stand(id, revision.number(), revision.wishes());
+                return true;
+            } catch (FaultyFileException | StaleClassException | UnreadableException e) {
+                // That one is no better: the one before it.
+                continue;
+            }
+        }
+        return false;
     }
 
     private Optional<Integer> at(long id) {

@@ -1,60 +1,82 @@
 package hopsel.web.classes;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Attendee;
 import hopsel.core.dish.StepRef;
+import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Wishes;
+import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.classfile.FaultyFileException;
+import hopsel.web.classes.ClassMapper.ClassRow;
 import hopsel.web.classes.ClassMapper.NewClass;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 
-/** Keeps classes in the database, each in one transaction. */
+/**
+ * Keeps classes in the database, each as one document. Those who take part are rows of their own, see {@link Guests}; a
+ * change of a class never touches them.
+ */
 @Repository
 public class ClassStore {
 
-    /** The tables right below a class; everything else hangs on them and goes with them. */
-    private static final List<String> PARTS = List.of("prep_window", "person", "resource", "item", "dish", "substitution",
-            "attendee", "pantry_stock", "shared_component");
-    private static final int ROWS_AT_ONCE = 500;
-
     private final ClassMapper mapper;
     private final StandingMapper standings;
+    private final Guests guests;
+    private final Catalogue catalogue;
 
-    ClassStore(ClassMapper mapper, StandingMapper standings) {
+    ClassStore(ClassMapper mapper, StandingMapper standings, Guests guests, Catalogue catalogue) {
         this.mapper = mapper;
         this.standings = standings;
+        this.guests = guests;
+        this.catalogue = catalogue;
     }
 
-    /** Stores a new class. */
+    /**
+     * Stores a new class, with those who take part in it.
+     *
+     * @throws UnreadableException where it could not be read again
+     */
     @Transactional
     public long add(CookingClass cooking) {
-        ClassToRows rows = new ClassToRows(cooking);
-        NewClass row = new NewClass(rows.cooking(0, 1));
+        NewClass row = row(cooking);
         mapper.insertClass(row);
-        insertParts(row.id(), rows);
+        guests.addAll(row.id(), cooking.attendees());
         return row.id();
     }
 
     /**
-     * Puts a class in the place of a stored one.
+     * Puts a class in the place of a stored one; who takes part stays.
      *
      * @param version the version that was looked at
      * @throws StaleClassException where it has been changed since, or is gone
+     * @throws UnreadableException where it could not be read again
      */
     @Transactional(rollbackFor = StaleClassException.class)
     public void replace(long id, int version, CookingClass cooking) throws StaleClassException {
-        ClassToRows rows = new ClassToRows(cooking);
-        if (mapper.updateClass(rows.cooking(id, version)) == 0) {
+        if (mapper.updateClass(id, version, row(cooking)) == 0) {
             throw new StaleClassException(id, version);
         }
-        PARTS.forEach(table -> mapper.clear(table, id));
-        insertParts(id, rows);
+    }
+
+    /** Nothing is stored that cannot be read back: it is read here, before anybody relies on it. */
+    private NewClass row(CookingClass cooking) {
+        CookingClass alone = cooking.attendedBy(List.of());
+        String document = ClassFile.write(alone);
+        try {
+            if (!ClassFile.read(document.getBytes(StandardCharsets.UTF_8), catalogue).equals(alone)) {
+                throw new IllegalStateException("A class reads back as another one.");
+            }
+        } catch (FaultyFileException e) {
+            throw new UnreadableException(e.findings());
+        }
+        return new NewClass(cooking.title(), cooking.style().word(), cooking.startsAt(), cooking.zone().getId(), document);
     }
 
     /**
@@ -72,16 +94,39 @@ public class ClassStore {
 
     /** The version of a class, if it is there. */
     public Optional<Integer> version(long id) {
-        return mapper.version(id);
+        return stamp(id).map(Stamp::version);
     }
 
-    /** The class of that number, all of one moment. */
+    /** The version of a class and of those who take part, if it is there. */
+    public Optional<Stamp> stamp(long id) {
+        return mapper.stamp(id).map(row -> new Stamp(row.version(), row.guests()));
+    }
+
+    /**
+     * The class of that number, all of one moment.
+     *
+     * @throws BrokenClassException where what is stored cannot be read
+     */
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public Optional<StoredClass> find(long id) {
         return mapper.cooking(id).map(row -> {
-            CookingClass cooking = RowsToClass.read(row, mapper);
-            return new StoredClass(id, row.version(), cooking, wishes(id, cooking));
+            CookingClass alone = read(row);
+            CookingClass cooking = alone.attendedBy(guests.of(id).stream().map(attendee -> known(attendee, alone)).toList());
+            return new StoredClass(id, new Stamp(row.version(), row.guests()), cooking, wishes(id, cooking));
         });
+    }
+
+    private CookingClass read(ClassRow row) {
+        try {
+            return ClassFile.read(row.document().getBytes(StandardCharsets.UTF_8), catalogue);
+        } catch (FaultyFileException e) {
+            throw new BrokenClassException(row.id(), row.title(), e.findings());
+        }
+    }
+
+    /** What somebody avoids and this class does not know any more cannot be checked: they still avoid it, in their own words. */
+    private Attendee known(Attendee attendee, CookingClass cooking) {
+        return attendee.knowing(cooking.catalogue(catalogue));
     }
 
     /** Wishes for steps that are gone are as if they were never said. */
@@ -93,7 +138,7 @@ public class ClassStore {
 
     /** All classes by date: only their numbers and versions. */
     public List<Entry> entries() {
-        return mapper.classes().stream().map(row -> new Entry(row.id(), row.version(), row.title())).toList();
+        return mapper.classes().stream().map(row -> new Entry(row.id(), new Stamp(row.version(), row.guests()), row.title())).toList();
     }
 
     /** Whether nothing was ever stored, or all of it taken away. */
@@ -101,45 +146,22 @@ public class ClassStore {
         return mapper.count() == 0;
     }
 
-    private void insertParts(long id, ClassToRows rows) {
-        insert(id, rows.prepWindows(), mapper::insertPrepWindows);
-        insert(id, rows.persons(), mapper::insertPersons);
-        insert(id, rows.resources(), mapper::insertResources);
-        insert(id, rows.items(), mapper::insertItems);
-        insert(id, rows.itemAllergens(), mapper::insertItemAllergens);
-        insert(id, rows.itemNames(), mapper::insertItemNames);
-        insert(id, rows.itemPieces(), mapper::insertItemPieces);
-        insert(id, rows.itemSources(), mapper::insertItemSources);
-        insert(id, rows.itemPacks(), mapper::insertItemPacks);
-        insert(id, rows.itemNutrients(), mapper::insertItemNutrients);
-        insert(id, rows.dishes(), mapper::insertDishes);
-        insert(id, rows.components(), mapper::insertComponents);
-        insert(id, rows.lines(), mapper::insertLines);
-        insert(id, rows.steps(), mapper::insertSteps);
-        insert(id, rows.stepNeeds(), mapper::insertStepNeeds);
-        insert(id, rows.stepAfters(), mapper::insertStepAfters);
-        insert(id, rows.stepUses(), mapper::insertStepUses);
-        insert(id, rows.substitutions(), mapper::insertSubstitutions);
-        insert(id, rows.attendees(), mapper::insertAttendees);
-        insert(id, rows.attendeeAvoids(), mapper::insertAttendeeAvoids);
-        insert(id, rows.attendeeServed(), mapper::insertAttendeeServed);
-        insert(id, rows.pantryStocks(), mapper::insertPantryStocks);
-        insert(id, rows.sharedComponents(), mapper::insertSharedComponents);
-    }
-
-    private static <T> void insert(long id, List<T> rows, BiConsumer<Long, List<T>> statement) {
-        for (int from = 0; from < rows.size(); from += ROWS_AT_ONCE) {
-            statement.accept(id, rows.subList(from, Math.min(rows.size(), from + ROWS_AT_ONCE)));
-        }
+    /**
+     * What a class looked like: a change of the class counts the one up, a change of who takes part the other.
+     *
+     * @param version of the class
+     * @param guests  of those who take part
+     */
+    public record Stamp(int version, int guests) {
     }
 
     /**
      * A class by number.
      *
-     * @param id      number
-     * @param version current
-     * @param title   as announced
+     * @param id    number
+     * @param stamp current
+     * @param title as announced
      */
-    public record Entry(long id, int version, String title) {
+    public record Entry(long id, Stamp stamp, String title) {
     }
 }

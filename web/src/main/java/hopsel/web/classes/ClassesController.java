@@ -1,5 +1,6 @@
 package hopsel.web.classes;
 
+import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Wishes;
@@ -36,20 +37,39 @@ class ClassesController {
 
     private final ClassStore store;
     private final ClassChanges changes;
+    private final Guests guests;
     private final PlanDesk desk;
     private final Catalogue catalogue;
 
-    ClassesController(ClassStore store, ClassChanges changes, PlanDesk desk, Catalogue catalogue) {
+    ClassesController(ClassStore store, ClassChanges changes, Guests guests, PlanDesk desk, Catalogue catalogue) {
         this.store = store;
         this.changes = changes;
+        this.guests = guests;
         this.desk = desk;
         this.catalogue = catalogue;
     }
 
     @GetMapping("/classes")
     String list(Model model) {
-        model.addAttribute("classes", store.entries().stream().map(entry -> desk.peek(entry.id())).flatMap(Optional::stream).toList());
+        model.addAttribute("classes", store.entries().stream().map(entry -> entry(entry)).toList());
         return "classes/list";
+    }
+
+    /** One that cannot be read is listed by its title, and breaks nothing. */
+    private Listed entry(ClassStore.Entry entry) {
+        try {
+            return new Listed(entry.id(), entry.title(), desk.peek(entry.id()).orElse(null));
+        } catch (BrokenClassException e) {
+            return new Listed(entry.id(), entry.title(), null);
+        }
+    }
+
+    /**
+     * A class in the list.
+     *
+     * @param planned null where it cannot be read
+     */
+    public record Listed(long id, String title, PlanDesk.Planned planned) {
     }
 
     @PostMapping("/classes")
@@ -67,8 +87,9 @@ class ClassesController {
     ModelAndView replace(@PathVariable("id") long id, @RequestParam("version") int version,
                          @RequestParam("file") MultipartFile file, RedirectAttributes next, Principal who) throws IOException {
         try {
-            changes.change(id, version, ClassFile.read(file.getBytes(), catalogue), Wishes.NONE, who.getName(), "replaced by a file");
-            next.addFlashAttribute("told", "classes.replaced");
+            CookingClass wanted = ClassFile.read(file.getBytes(), catalogue);
+            changes.change(id, version, wanted, Wishes.NONE, who.getName(), "replaced by a file");
+            next.addFlashAttribute("toldLines", List.of("Class replaced.", guests.join(id, wanted.attendees())));
         } catch (FaultyFileException e) {
             return refused(file.getOriginalFilename(), e.findings());
         } catch (StaleClassException e) {
@@ -87,6 +108,14 @@ class ClassesController {
             next.addFlashAttribute("warned", "classes.stale");
             return store.version(id).isPresent() ? "redirect:/classes/" + id : "redirect:/classes";
         }
+    }
+
+    /** A class that cannot be opened goes back to the last state that can. */
+    @PostMapping("/classes/{id}/step-back")
+    String stepBack(@PathVariable("id") long id, RedirectAttributes next) {
+        boolean back = changes.stepBack(id);
+        next.addFlashAttribute(back ? "told" : "warned", back ? "broken.went-back" : "broken.no-way-back");
+        return back ? "redirect:/classes/" + id : "redirect:/classes";
     }
 
     @GetMapping("/classes/{id}/file")

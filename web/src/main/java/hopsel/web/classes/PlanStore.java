@@ -22,13 +22,18 @@ public class PlanStore {
 
     /** The last plan that was kept, of whatever version. */
     public Optional<Kept> find(long id) {
-        return mapper.plan(id).map(row -> new Kept(row.version(), new Outcome(read(row.document()), row.proven(), row.leastEnd()),
+        return mapper.plan(id).map(row -> new Kept(row.version(), new Outcome(told(read(row.document()), row.proven()), row.proven(), row.leastEnd()),
                 Optional.ofNullable(row.previous()).map(PlanStore::read)));
     }
 
     /** Keeps the plan of a version. */
     public void keep(long id, int version, Outcome outcome, Optional<Plan> previous) {
         mapper.keepPlan(id, new PlanRow(version, write(outcome.plan()), outcome.proven(), outcome.leastEnd(), previous.map(PlanStore::write).orElse(null)));
+    }
+
+    /** A plan file has one word for what is impossible and for what was not found. */
+    private static Plan told(Plan plan, boolean proven) {
+        return plan.possible() || proven ? plan : Plan.notFound(plan.conflicts());
     }
 
     private static Plan read(String document) {

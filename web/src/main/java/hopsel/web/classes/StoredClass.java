@@ -7,9 +7,14 @@ import hopsel.core.plan.Wishes;
  * A class with its place in the database.
  *
  * @param id      number
- * @param version counted up with every change; a change has to name the one it was made from
+ * @param stamp   which state of it this is
  * @param cooking the class
  * @param wishes  what the host asks of the planner
  */
-public record StoredClass(long id, int version, CookingClass cooking, Wishes wishes) {
+public record StoredClass(long id, ClassStore.Stamp stamp, CookingClass cooking, Wishes wishes) {
+
+    /** Counted up with every change of the class itself; a change has to name the one it was made from. */
+    public int version() {
+        return stamp.version();
+    }
 }

@@ -9,7 +9,7 @@ import hopsel.core.diet.Particulars.Spice;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
-import hopsel.core.recipe.Slug;
+import hopsel.web.classes.Guests;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 
@@ -30,6 +30,8 @@ public final class AttendeeForm {
 
     private static final int MOST_ROWS = 300;
     private static final int LONGEST = 1000;
+    private static final int LONGEST_NAME = 200;
+    private static final int LONGEST_WORD = 120;
     private static final BigDecimal MOST_SERVINGS = BigDecimal.valueOf(100);
 
     private final CookingClass before;
@@ -57,75 +59,110 @@ public final class AttendeeForm {
         return Stream.concat(Arrays.stream(Allergen.values()).map(Allergen::word), Arrays.stream(HouseRule.values()).map(HouseRule::word)).toList();
     }
 
-    /** All numbered rows but the one that is dropped. */
-    public List<Row> rows(Entered in) throws BadEntryException {
+    /**
+     * All numbered rows, each with what its guest said meanwhile: a field that was not touched here keeps what they said.
+     *
+     * @param known what is known of those who are there, by id
+     */
+    public List<Row> rows(Entered in, Map<String, Particulars> known) throws BadEntryException {
         List<Row> rows = new ArrayList<>();
-        String dropped = in.fields().getOrDefault("drop", "");
         for (int i = 0; i < MOST_ROWS; i++) {
-            if (!dropped.equals(String.valueOf(i))) {
-                row(in, "-" + i, rows.stream().map(row -> row.attendee.id()).toList()).ifPresent(rows::add);
+            String suffix = "-" + i;
+            String id = in.text("id" + suffix).orElse("");
+            Optional<Attendee> there = before.attendees().stream().filter(own -> own.id().equals(id)).findFirst();
+            if (there.isPresent()) {
+                Map<String, String> now = GuestFields.of(there.get(), known.getOrDefault(id, Particulars.UNKNOWN), catalogue);
+                rows.add(row(GuestFields.merged(in, suffix, now, there.get().name()), suffix).orElseThrow(() -> new BadEntryException("name" + suffix,
+                        "of %s is empty. Write it, or press × beside it to remove them.".formatted(there.get().name()))));
+            } else if (id.isEmpty()) {
+                row(in, suffix).ifPresent(rows::add);
             }
         }
         return rows;
     }
 
     /**
-     * One row.
+     * One row; somebody new gets an id that nobody had.
      *
      * @param suffix of the names of its fields
-     * @param others ids that are taken, beside those of the class
      */
-    public Optional<Row> row(Entered in, String suffix, List<String> others) throws BadEntryException {
+    public Optional<Row> row(Entered in, String suffix) throws BadEntryException {
         Optional<String> name = in.text("name" + suffix);
         if (name.isEmpty()) {
             return Optional.empty();
         }
+        if (name.get().length() > LONGEST_NAME) {
+            throw new BadEntryException("name" + suffix, "is longer than %d characters. Shorten it.".formatted(LONGEST_NAME));
+        }
         String known = in.text("id" + suffix).orElse("");
-        String id = before.attendees().stream().map(Attendee::id).filter(known::equals).findFirst()
-                .orElseGet(() -> Slug.free(name.get(), taken -> others.contains(taken) || before.attendees().stream().anyMatch(other -> other.id().equals(taken))));
+        String id = before.attendees().stream().map(Attendee::id).filter(known::equals).findFirst().orElseGet(Guests::freshId);
         return Optional.of(new Row(attendee(in, suffix, id, name.get()), particulars(in, suffix)));
     }
 
     /** Somebody whose id is known. */
     public Attendee attendee(Entered in, String suffix, String id, String name) throws BadEntryException {
-        List<String> avoids = words(in, "avoids" + suffix, name);
-        List<String> rather = words(in, "rather" + suffix, name).stream().filter(word -> !avoids.contains(word)).toList();
+        Said cannot = words(in, "avoids" + suffix);
+        List<String> avoids = cannot.known();
+        Said dislikes = words(in, "rather" + suffix);
+        List<String> unmatched = dislikes.own().stream().filter(said -> Avoided.find(said, catalogue).isEmpty()).toList();
+        if (!unmatched.isEmpty()) {
+            throw new BadEntryException("rather" + suffix, "has “%s”, which is no ingredient we know. Tell us about it under “Anything else we should know”; if you cannot have it at all, write it under “I cannot have”.".formatted(unmatched.get(0)));
+        }
+        List<String> rather = dislikes.known().stream().filter(word -> !avoids.contains(word)).toList();
         Attendee.Gets gets = in.text("gets" + suffix).isEmpty() ? Attendee.Gets.BOTH : in.choice("gets" + suffix, Attendee.Gets.values(), Attendee.Gets::word);
         BigDecimal servings = in.positive("servings" + suffix).orElse(BigDecimal.ONE);
         if (servings.compareTo(MOST_SERVINGS) > 0) {
             throw new BadEntryException("servings" + suffix, "is %s. Give 100 at most; a bigger group signs up as several.".formatted(servings.toPlainString()));
         }
-        Attendee said = new Attendee(id, name, avoids, servings, zone(in, "zone" + suffix), gets, rather);
+        Attendee said = new Attendee(id, name, avoids, servings, zone(in, "zone" + suffix), gets, rather).saying(cannot.own());
         // What the host chose for fewer kinds of kit holds until they say something else.
         return before.attendees().stream().filter(own -> own.id().equals(id) && own.avoids().equals(avoids) && own.rather().equals(rather)).findFirst().map(own -> said.served(own.served())).orElse(said);
     }
 
-    private List<String> words(Entered in, String field, String name) throws BadEntryException {
-        Set<String> words = new LinkedHashSet<>();
-        for (String said : in.text(field).orElse("").split("[,;/]")) {
-            if (!said.isBlank()) {
-                words.addAll(word(field, name, said.strip()));
+    /**
+     * What somebody said of what they cannot have.
+     *
+     * @param known words that can be checked: allergens, items, house rules
+     * @param own   in their own words, what cannot, or not wholly
+     */
+    private record Said(List<String> known, List<String> own) {
+    }
+
+    /** Any word is taken: what cannot be checked is kept as it was said. */
+    private Said words(Entered in, String field) throws BadEntryException {
+        Set<String> known = new LinkedHashSet<>();
+        Set<String> own = new LinkedHashSet<>();
+        for (String part : in.text(field).orElse("").split("[,;/\\n]")) {
+            String said = part.strip();
+            if (said.length() > LONGEST_WORD) {
+                throw new BadEntryException(field, "has something longer than %d characters. Put commas between the things, and tell a longer story under “Anything else”.".formatted(LONGEST_WORD));
+            }
+            if (!said.isEmpty()) {
+                Optional<List<String>> rule = rule(said);
+                rule.ifPresent(known::addAll);
+                Avoided.find(said, catalogue).filter(word -> rule.isEmpty()).ifPresent(known::add);
+                if (rule.isEmpty() && !Avoided.isWhole(said, catalogue)) {
+                    own.add(said);
+                }
             }
         }
-        return List.copyOf(words);
+        return new Said(List.copyOf(known), List.copyOf(own));
     }
 
-    private List<String> word(String field, String name, String said) throws BadEntryException {
-        Optional<List<String>> own = rules.entrySet().stream().filter(rule -> rule.getKey().toLowerCase(Locale.ROOT).equals(said.toLowerCase(Locale.ROOT))).map(Map.Entry::getValue).findFirst();
-        if (own.isPresent()) {
-            return own.get();
-        }
-        return List.of(Avoided.find(said, catalogue).orElseThrow(() -> new BadEntryException(field,
-                "of %s has “%s”, which is no allergen, ingredient or rule that is known. Write one of: %s; or an ingredient of the catalogue. What no rule covers goes into the remark.".formatted(name, said, String.join(", ", allWords())))));
+    private Optional<List<String>> rule(String said) {
+        return rules.entrySet().stream().filter(rule -> rule.getKey().equalsIgnoreCase(said)).map(Map.Entry::getValue).findFirst();
     }
 
-    private List<String> allWords() {
-        return Stream.concat(words().stream(), rules.keySet().stream()).toList();
-    }
-
-    /** Words for the words of an own rule. */
+    /** Words for the words of an own rule; all of them have to be such as can be checked. */
     public List<String> ruleWords(Entered in, String field) throws BadEntryException {
-        return words(in, field, "this rule");
+        List<String> all = new ArrayList<>();
+        for (String said : in.text(field).orElse("").split("[,;/]")) {
+            if (!said.isBlank()) {
+                all.add(Avoided.find(said, catalogue).orElseThrow(() -> new BadEntryException(field,
+                        "has “%s”, which cannot be checked. Write allergens or ingredients of the catalogue, such as onion, garlic.".formatted(said.strip()))));
+            }
+        }
+        return all;
     }
 
     /** What is known beside. */

@@ -1,5 +1,6 @@
 package hopsel.web.guest;
 
+import hopsel.core.diet.Attendee;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
@@ -8,6 +9,7 @@ import hopsel.web.frame.Entered.BadEntryException;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -29,10 +31,10 @@ public class AttendeeWords {
         return "%s %s".formatted(messages.getMessage("join.field." + wrong.field(), null, wrong.field(), Locale.ENGLISH), wrong.getMessage());
     }
 
-    /** What of a list cannot be ticked: ids of items, with commas. */
-    public String items(List<String> avoids) {
+    /** What of what they cannot have is no box to tick: ingredients and their own words, with commas. */
+    public String items(Attendee attendee, Catalogue catalogue) {
         List<String> ticked = AttendeeForm.words();
-        return avoids.stream().filter(word -> !ticked.contains(word)).collect(Collectors.joining(", "));
+        return Arrays.stream(GuestFields.cannot(attendee, catalogue).split(", ")).filter(word -> !ticked.contains(word)).collect(Collectors.joining(", "));
     }
 
     /** Allergens of a dish as it is written, in words. */

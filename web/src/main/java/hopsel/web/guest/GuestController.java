@@ -3,9 +3,13 @@ package hopsel.web.guest;
 import hopsel.core.advice.Beforehand;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
+import hopsel.core.diet.DishCheck;
+import hopsel.core.diet.Menu;
 import hopsel.core.diet.Particulars;
+import hopsel.core.dish.Dish;
 import hopsel.core.dish.Source;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.KitPacker;
 import hopsel.core.kit.Packing;
 import hopsel.core.mise.HomeTools;
 import hopsel.core.planned.PlannedClass;
@@ -24,6 +28,7 @@ import hopsel.web.handout.HandoutDesk.Written;
 import hopsel.web.handout.HandoutPdf;
 import hopsel.web.handout.HandoutPdf.Paper;
 import hopsel.web.plan.PlanDesk;
+import hopsel.web.tick.LabelsRead;
 import hopsel.web.vote.VoteStore;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
@@ -44,6 +49,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What one attendee needs to know, and nothing of anybody else. */
 @Controller
@@ -56,6 +62,7 @@ class GuestController {
     private final SignupStore signups;
     private final ParticularsStore particulars;
     private final HouseRules rules;
+    private final LabelsRead labels;
     private final VoteStore votes;
     private final AttendeeWords words;
     private final PlanDesk desk;
@@ -66,12 +73,13 @@ class GuestController {
     private final Catalogue builtIn;
     private final Clock clock;
 
-    GuestController(OwnAddress address, GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, VoteStore votes, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, HandoutDesk handouts, EditionStore editions, Figures figures, Catalogue builtIn, Clock clock) {
+    GuestController(OwnAddress address, GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, LabelsRead labels, VoteStore votes, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, HandoutDesk handouts, EditionStore editions, Figures figures, Catalogue builtIn, Clock clock) {
         this.address = address;
         this.store = store;
         this.signups = signups;
         this.particulars = particulars;
         this.rules = rules;
+        this.labels = labels;
         this.votes = votes;
         this.words = words;
         this.desk = desk;
@@ -123,6 +131,7 @@ class GuestController {
         model.addAttribute("waiting", seen.waiting);
         Particulars known = particulars.of(seen.id).getOrDefault(seen.attendee.id(), Particulars.UNKNOWN);
         model.addAttribute("known", known);
+        model.addAttribute("shown", GuestFields.shown(seen.attendee, known, seen.planned.catalogue()));
         model.addAttribute("signup", signups.of(seen.id));
         model.addAttribute("open", signups.of(seen.id).takes(cooking, clock.instant()));
         JoinController.choices(model, rules);
@@ -134,13 +143,25 @@ class GuestController {
             model.addAttribute("kit", kit);
             Packing.of(cooking, builtIn, seen.planned.kits(), seen.planned.shopping()).of(seen.attendee.id()).ifPresent(kind -> model.addAttribute("portions", kind.portions()));
         });
-        model.addAttribute("home", cooking.dishes().stream().flatMap(dish -> dish.lines()).filter(line -> line.from() == Source.HOME).map(line -> seen.planned.catalogue().get(line.item()).name()).distinct().toList());
+        model.addAttribute("home", KitPacker.beside(cooking, builtIn, seen.attendee).stream().filter(own -> own.from() == Source.HOME).toList());
+        model.addAttribute("unsure", unsure(seen));
         model.addAttribute("tasks", Beforehand.of(cooking, seen.planned.plan()));
         model.addAttribute("tools", cooking.style().cookAlong() ? HomeTools.of(cooking, seen.planned.plan(), known.equipment()) : List.of());
         model.addAttribute("past", seen.over(clock) && !seen.waiting);
         model.addAttribute("ideas", votes.ideas());
         votes.vote(seen.id, seen.attendee.id()).ifPresent(mine -> model.addAttribute("mine", mine));
         model.addAttribute("over", seen.over(clock) && handouts.released(seen.id, seen.attendee.id()).isPresent());
+    }
+
+    /** Titles of dishes of which nobody can say yet that they suit somebody who cannot have something. */
+    private List<String> unsure(Seen seen) {
+        if (!seen.attendee.isCareful()) {
+            return List.of();
+        }
+        CookingClass cooking = seen.planned.cooking();
+        Menu menu = Menu.of(cooking, builtIn);
+        Set<String> read = labels.of(seen.id);
+        return cooking.dishes().stream().filter(dish -> !DishCheck.of(dish, seen.planned.catalogue(), read).isSure(seen.attendee, menu.used(dish, seen.attendee))).map(Dish::title).toList();
     }
 
     /** A guest says anew what they avoid; kit, shopping and handout follow. */
@@ -150,12 +171,20 @@ class GuestController {
         CookingClass cooking = seen.planned.cooking();
         Entered in = new Entered(JoinController.joined(typed));
         try {
+            if (!typed.containsKey(GuestFields.SHOWN)) {
+                throw new BadEntryException("time", "ran out before everything arrived here. Nothing was changed. Press Save once more.");
+            }
             if (!signups.of(seen.id).takes(cooking, clock.instant())) {
                 throw new BadEntryException("time", "is over: kits are being packed. Tell the host yourself.");
             }
-            Attendee said = new AttendeeForm(cooking, seen.planned.catalogue(), rules.all()).attendee(in, "", seen.attendee.id(), seen.attendee.name());
-            Attendee changed = new Attendee(said.id(), said.name(), said.avoids(), said.servings(), said.zone().or(seen.attendee::zone), seen.attendee.gets(), said.rather(), said.served());
-            signups.change(seen.id, changed, AttendeeForm.particulars(in, ""));
+            Catalogue catalogue = seen.planned.catalogue();
+            AttendeeForm form = new AttendeeForm(cooking, catalogue, rules.all());
+            signups.change(seen.id, seen.attendee.id(), catalogue, (before, known) -> {
+                Entered merged = GuestFields.merged(in, "", GuestFields.of(before, known, catalogue), before.name());
+                Attendee said = form.attendee(merged, "", before.id(), before.name());
+                Attendee changed = new Attendee(said.id(), said.name(), said.avoids(), said.servings(), said.zone().or(before::zone), before.gets(), said.rather(), said.served(), said.ownWords());
+                return new AttendeeForm.Row(changed, AttendeeForm.particulars(merged, ""));
+            });
             return "redirect:/guest/" + token;
         } catch (BadEntryException e) {
             fill(seen, token, model);

@@ -17,6 +17,8 @@ interface GuestMapper {
 
     void anonymise(@Param("id") long id, @Param("attendee") String attendee, @Param("nobody") String nobody);
 
+    void dropLinks(@Param("id") long id, @Param("attendee") String attendee);
+
     void withdraw(@Param("id") long id, @Param("attendee") String attendee);
 
     List<String> live(@Param("id") long id, @Param("now") LocalDateTime now);
@@ -26,16 +28,9 @@ interface GuestMapper {
 
     List<LookRow> looks(@Param("id") long id, @Param("most") int most);
 
-    List<RevisionRow> revisions(@Param("id") long id);
-
-    void rewrite(@Param("id") long id, @Param("row") RevisionRow row);
-
     record LinkRow(String digest, long classId, String attendeeId, LocalDateTime expiresAt, boolean withdrawn) {
     }
 
     record LookRow(String who, String what, LocalDateTime at) {
-    }
-
-    record RevisionRow(int number, String document) {
     }
 }

@@ -1,21 +1,15 @@
 package hopsel.web.guest;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.item.Catalogue;
-import hopsel.formats.classfile.ClassFile;
-import hopsel.formats.classfile.FaultyFileException;
 import hopsel.web.classes.AttendeeStyles;
-import hopsel.web.classes.ClassStore;
-import hopsel.web.classes.StaleClassException;
+import hopsel.web.classes.Guests;
 import hopsel.web.frame.Secret;
 import hopsel.web.guest.GuestMapper.LinkRow;
 import hopsel.web.guest.GuestMapper.LookRow;
-import hopsel.web.guest.GuestMapper.RevisionRow;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -36,17 +30,15 @@ public class GuestStore {
     private final GuestMapper mapper;
     private final SignupMapper signups;
     private final AttendeeStyles styles;
-    private final ClassStore classes;
-    private final Catalogue catalogue;
+    private final Guests guests;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    GuestStore(GuestMapper mapper, SignupMapper signups, AttendeeStyles styles, ClassStore classes, Catalogue catalogue, ApplicationEventPublisher events, Clock clock) {
+    GuestStore(GuestMapper mapper, SignupMapper signups, AttendeeStyles styles, Guests guests, ApplicationEventPublisher events, Clock clock) {
         this.mapper = mapper;
         this.signups = signups;
         this.styles = styles;
-        this.classes = classes;
-        this.catalogue = catalogue;
+        this.guests = guests;
         this.events = events;
         this.clock = clock;
     }
@@ -85,35 +77,22 @@ public class GuestStore {
     }
 
     /**
-     * Takes everything about one person out of a class: the attendee, their links, how they cook and what is known of them,
-     * and every state that could be gone back to. What was packed stays as packed, for nobody, so that a pack can be traced.
-     *
-     * @throws StaleClassException where the class was changed since
+     * Takes everything about one person out of a class: the guest, their links, how they cook, what is known of them, and
+     * what the host had still to see. What was packed stays as packed, for nobody, so that a pack can be traced.
      */
-    @Transactional(rollbackFor = StaleClassException.class)
-    public void erase(long id, int version, CookingClass now, String attendee, String who) throws StaleClassException {
-        classes.replace(id, version, without(now, attendee));
-        mapper.withdraw(id, attendee);
+    @Transactional
+    public void erase(long id, String attendee, String who) {
+        mapper.dropLinks(id, attendee);
         styles.keep(id, attendee, Map.of());
         signups.dropDetail(id, attendee);
         signups.dropWaiting(id, attendee);
         signups.dropMade(id, attendee);
+        signups.dropNotices(id, attendee);
         // Which pack went into a kit has to be known for a recall; whose kit it was has not.
         mapper.anonymise(id, attendee, "erased-" + Secret.fresh().substring(0, 8));
-        for (RevisionRow row : mapper.revisions(id)) {
-            try {
-                CookingClass then = ClassFile.read(row.document().getBytes(StandardCharsets.UTF_8), catalogue);
-                mapper.rewrite(id, new RevisionRow(row.number(), ClassFile.write(without(then, attendee))));
-            } catch (FaultyFileException e) {
-                throw new IllegalStateException("Revision %d of class %d cannot be read.".formatted(row.number(), id), e);
-            }
-        }
+        guests.drop(id, attendee);
         events.publishEvent(new PersonErased(id, attendee));
         look(id, who, "erased one attendee");
-    }
-
-    private static CookingClass without(CookingClass cooking, String attendee) {
-        return cooking.attendedBy(cooking.attendees().stream().filter(own -> !own.id().equals(attendee)).toList());
     }
 
     private LocalDateTime now() {

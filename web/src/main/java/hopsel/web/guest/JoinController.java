@@ -9,6 +9,8 @@ import hopsel.web.classes.ClassStore;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.Secret;
+import hopsel.web.guest.SignupStore.FullException;
 import hopsel.web.guest.SignupStore.Signup;
 import hopsel.web.guest.SignupStore.Taken;
 import jakarta.servlet.http.HttpServletResponse;
@@ -66,6 +68,7 @@ class JoinController {
         model.addAttribute("cooking", cooking);
         model.addAttribute("catalogue", cooking.catalogue(builtIn));
         model.addAttribute("signup", signup);
+        model.addAttribute("press", Secret.fresh());
         model.addAttribute("open", signup.takes(cooking, clock.instant()));
         signup.left(cooking).ifPresent(left -> model.addAttribute("left", left));
         choices(model, rules);
@@ -90,18 +93,29 @@ class JoinController {
             if (!signups.of(id).takes(cooking, clock.instant())) {
                 throw new BadEntryException("time", "is over: signing up has closed. Ask the host.");
             }
-            AttendeeForm.Row row = new AttendeeForm(cooking, cooking.catalogue(builtIn), rules.all()).row(in, "", signups.taken(id, cooking)).orElseThrow(NotFoundException::new);
-            Taken taken = signups.signUp(id, row.attendee(), row.known());
+            AttendeeForm.Row row = new AttendeeForm(cooking, cooking.catalogue(builtIn), rules.all()).row(in, "").orElseThrow(NotFoundException::new);
+            Taken taken = signups.signUp(id, row.attendee(), row.known(), press(typed.getFirst("press")));
             model.addAttribute("taken", taken);
             return "guest/joined";
+        } catch (FullException e) {
+            return refused(new BadEntryException("time", "is over: the class and its waiting list are full. Ask the host."), typed, response, model);
         } catch (BadEntryException e) {
-            model.addAttribute("wrong", words.wrong(e));
-            model.addAttribute("typed", typed.toSingleValueMap());
-            model.addAttribute("ticked", typed.getOrDefault("tick", List.of()));
-            model.addAttribute("tickedRather", typed.getOrDefault("tick-rather", List.of()));
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return "guest/join";
+            return refused(e, typed, response, model);
         }
+    }
+
+    /** The press as the form named it; a form without a name is pressed once. */
+    private static String press(String named) {
+        return named != null && named.matches("[A-Za-z0-9_-]{16,64}") ? named : Secret.fresh();
+    }
+
+    private String refused(BadEntryException e, MultiValueMap<String, String> typed, HttpServletResponse response, Model model) {
+        model.addAttribute("wrong", words.wrong(e));
+        model.addAttribute("typed", typed.toSingleValueMap());
+        model.addAttribute("ticked", typed.getOrDefault("tick", List.of()));
+        model.addAttribute("tickedRather", typed.getOrDefault("tick-rather", List.of()));
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return "guest/join";
     }
 
     /** What was ticked and what was written are one list. */

@@ -3,7 +3,6 @@ package hopsel.web.guest;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.web.classes.ClassStore;
-import hopsel.web.classes.StaleClassException;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
@@ -14,7 +13,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-import java.security.Principal;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
@@ -73,12 +71,8 @@ class SignupController {
     }
 
     @PostMapping("/classes/{id}/people/waiting")
-    String takeIn(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("attendee") String attendee, Principal who, RedirectAttributes next) {
-        try {
-            signups.takeIn(id, version, attendee, who.getName());
-        } catch (StaleClassException e) {
-            next.addFlashAttribute("warned", "classes.stale");
-        }
+    String takeIn(@PathVariable("id") long id, @RequestParam("attendee") String attendee) {
+        signups.takeIn(id, attendee);
         return back(id);
     }
 

@@ -28,7 +28,18 @@ interface SignupMapper {
 
     List<WaitingRow> waiting(@Param("id") long id);
 
-    void addWaiting(@Param("id") long id, @Param("row") WaitingRow row);
+    void addWaiting(@Param("id") long id, @Param("row") WaitingRow row, @Param("client") String client);
+
+    Optional<String> waitingOf(@Param("client") String client);
+
+    void addNotice(@Param("id") long id, @Param("row") NoticeRow row);
+
+    /** Those that no host has seen, the oldest first. */
+    List<NoticeRow> notices(@Param("id") long id);
+
+    void seen(@Param("id") long id, @Param("last") long last, @Param("who") String who, @Param("at") LocalDateTime at);
+
+    void dropNotices(@Param("id") long id, @Param("attendee") String attendee);
 
     void changeWaiting(@Param("id") long id, @Param("attendee") String attendee, @Param("document") String document);
 
@@ -53,6 +64,9 @@ interface SignupMapper {
     }
 
     record WaitingRow(String attendeeId, String document, LocalDateTime since) {
+    }
+
+    record NoticeRow(long id, String guestId, String said, LocalDateTime at) {
     }
 
     record RuleRow(String name, String words) {

@@ -3,13 +3,12 @@ package hopsel.web.guest;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Particulars;
-import hopsel.core.recipe.Slug;
+import hopsel.core.item.Catalogue;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
-import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
-import hopsel.web.classes.StaleClassException;
-import hopsel.web.classes.StoredClass;
+import hopsel.web.classes.Guests;
+import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Secret;
 import hopsel.web.guest.SignupMapper.SignupRow;
@@ -22,10 +21,8 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 
 /** Guests who sign up by themselves: through one link for a class, while it is open and there are places; then onto the waiting list. */
 @Repository
@@ -33,23 +30,24 @@ public class SignupStore {
 
     /** Most who wait; beyond it somebody plays with the form. */
     private static final int MOST_WAITING = 200;
-    private static final int TRIES = 8;
     private static final String GUEST = "a guest";
 
     private final SignupMapper mapper;
     private final ClassStore classes;
-    private final ClassChanges changes;
+    private final Guests guests;
     private final ParticularsStore particulars;
-    private final GuestStore guests;
+    private final GuestStore links;
+    private final GuestNotices notices;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SignupStore(SignupMapper mapper, ClassStore classes, ClassChanges changes, ParticularsStore particulars, GuestStore guests, ApplicationEventPublisher events, Clock clock) {
+    SignupStore(SignupMapper mapper, ClassStore classes, Guests guests, ParticularsStore particulars, GuestStore links, GuestNotices notices, ApplicationEventPublisher events, Clock clock) {
         this.mapper = mapper;
         this.classes = classes;
-        this.changes = changes;
-        this.particulars = particulars;
         this.guests = guests;
+        this.particulars = particulars;
+        this.links = links;
+        this.notices = notices;
         this.events = events;
         this.clock = clock;
     }
@@ -80,11 +78,11 @@ public class SignupStore {
     }
 
     /** Somebody has a place now, or waits for one; the secret opens their own page. */
-    public record Placed(long classId, String title, String attendee, String contact, String secret, boolean waiting) {
+    public record Placed(long classId, String title, Attendee attendee, String contact, String secret, boolean waiting) {
     }
 
-    /** What came of signing up: the secret of their own page, and whether they wait. */
-    public record Taken(String secret, boolean waiting) {
+    /** What came of signing up: the secret of their own page, whether they wait, and who they are, as we understood it. */
+    public record Taken(String secret, boolean waiting, Attendee attendee) {
     }
 
     /** How signing up stands. */
@@ -122,97 +120,96 @@ public class SignupStore {
     }
 
     /**
-     * Takes somebody in, or onto the waiting list.
+     * Takes somebody in, or onto the waiting list: the guest, how to reach them, their link and their letter, all or nothing.
      *
-     * @param wanted whatever their id: they get one that nobody has
+     * @param wanted whatever their id: they get one that nobody has or had
+     * @param client a name of the press; the same press again finds what came of it
+     * @throws FullException where so many wait that nobody else is taken
      */
-    public Taken signUp(long id, Attendee wanted, Particulars known) {
-        for (int i = 0; i < TRIES; i++) {
-            StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
-            // Two of the same name at the same moment get an id each.
-            Attendee attendee = wanted.named(Slug.free(wanted.name(), taken(id, stored.cooking())::contains));
-            boolean full = of(id).left(stored.cooking()).filter(left -> left == 0).isPresent();
-            if (full && mapper.waiting(id).size() >= MOST_WAITING) {
-                throw new NotFoundException();
-            }
-            try {
-                if (full) {
-                    mapper.addWaiting(id, new WaitingRow(attendee.id(), Json.indented(ClassFile.attendee(attendee)), now()));
-                } else {
-                    changes.change(id, stored.version(), with(stored.cooking(), attendee), stored.wishes(), GUEST, "signed up");
-                }
-                particulars.keep(id, attendee.id(), known);
-                String secret = guests.link(id, stored.cooking(), attendee.id());
-                events.publishEvent(new Placed(id, stored.cooking().title(), attendee.id(), known.contact(), secret, full));
-                return new Taken(secret, full);
-            } catch (StaleClassException e) {
-                // Somebody else signed up at the same moment: once more, with what is there now.
-                continue;
-            }
+    @Transactional(rollbackFor = FullException.class)
+    public Taken signUp(long id, Attendee wanted, Particulars known, String client) throws FullException {
+        guests.lock(id);
+        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+        Optional<Taken> before = again(id, cooking, client);
+        if (before.isPresent()) {
+            return before.get();
         }
-        throw new IllegalStateException("Class %d changed %d times while somebody signed up.".formatted(id, TRIES));
+        Attendee attendee = wanted.named(Guests.freshId());
+        boolean full = of(id).left(cooking).filter(left -> left == 0).isPresent();
+        if (full && mapper.waiting(id).size() >= MOST_WAITING) {
+            throw new FullException();
+        }
+        if (full) {
+            mapper.addWaiting(id, new WaitingRow(attendee.id(), Json.indented(ClassFile.attendee(attendee)), now()), client);
+        } else {
+            guests.add(id, attendee, client);
+        }
+        particulars.keep(id, attendee.id(), known);
+        notices.joined(id, attendee);
+        String secret = links.link(id, cooking, attendee.id());
+        events.publishEvent(new Placed(id, cooking.title(), attendee, known.contact(), secret, full));
+        return new Taken(secret, full, attendee);
+    }
+
+    /** What came of the same press before; its link was shown once, so there is a new one. */
+    private Optional<Taken> again(long id, CookingClass cooking, String client) {
+        Optional<Taken> placed = guests.of(client).map(own -> new Taken(links.link(id, cooking, own.id()), false, own));
+        return placed.or(() -> mapper.waitingOf(client).flatMap(own -> waiting(id).stream().map(Waiting::attendee).filter(attendee -> attendee.id().equals(own)).findFirst())
+                .map(own -> new Taken(links.link(id, cooking, own.id()), true, own)));
     }
 
     /** Takes in who waits, if there is a place. */
-    @Transactional(rollbackFor = StaleClassException.class)
-    public void takeIn(long id, int version, String attendee, String who) throws StaleClassException {
-        StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
-        Attendee next = waiting(id).stream().map(Waiting::attendee).filter(own -> own.id().equals(attendee)).findFirst().orElseThrow(NotFoundException::new);
-        changes.change(id, version, with(stored.cooking(), next), stored.wishes(), who, "taken in from the waiting list");
+    @Transactional
+    public void takeIn(long id, String attendee) {
+        guests.lock(id);
+        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+        Optional<Attendee> next = waiting(id).stream().map(Waiting::attendee).filter(own -> own.id().equals(attendee)).findFirst();
+        if (next.isEmpty()) {
+            // Somebody else pressed it at the same moment.
+            return;
+        }
+        guests.add(id, next.get(), null);
         mapper.dropWaiting(id, attendee);
         String contact = particulars.of(id).getOrDefault(attendee, Particulars.UNKNOWN).contact();
-        events.publishEvent(new Placed(id, stored.cooking().title(), attendee, contact, guests.link(id, stored.cooking(), attendee), false));
+        events.publishEvent(new Placed(id, cooking.title(), next.get(), contact, links.link(id, cooking, attendee), false));
     }
 
-    /** Changes what a guest said of themselves, in the class or on the waiting list. */
-    public void change(long id, Attendee changed, Particulars known) {
-        if (mapper.waiting(id).stream().anyMatch(row -> row.attendeeId().equals(changed.id()))) {
-            mapper.changeWaiting(id, changed.id(), Json.indented(ClassFile.attendee(changed)));
-        } else {
-            replaced(id, cooking -> cooking.attendedBy(cooking.attendees().stream().map(own -> own.id().equals(changed.id()) ? changed : own).toList()), "a guest changed their own");
+    /**
+     * Changes what a guest said of themselves, in the class or on the waiting list; what they cannot have is shown to the host.
+     *
+     * @param changed works out what they are now from what they are; asked while nobody else can change it
+     */
+    @Transactional(rollbackFor = BadEntryException.class)
+    public void change(long id, String guest, Catalogue catalogue, Change changed) throws BadEntryException {
+        guests.lock(id);
+        Optional<Attendee> waits = waiting(id).stream().map(Waiting::attendee).filter(own -> own.id().equals(guest)).findFirst();
+        Attendee before = waits.or(() -> guests.of(id).stream().filter(own -> own.id().equals(guest)).findFirst()).orElseThrow(NotFoundException::new);
+        Particulars known = particulars.of(id).getOrDefault(guest, Particulars.UNKNOWN);
+        AttendeeForm.Row after = changed.of(before, known);
+        if (waits.isPresent()) {
+            mapper.changeWaiting(id, guest, Json.indented(ClassFile.attendee(after.attendee())));
+        } else if (!after.attendee().equals(before)) {
+            guests.put(id, after.attendee());
         }
-        particulars.keep(id, changed.id(), known);
+        particulars.keep(id, guest, after.known());
+        notices.changed(id, before, after.attendee(), known.remark(), after.known().remark(), catalogue);
+    }
+
+    /** What becomes of a guest by what they typed. */
+    @FunctionalInterface
+    public interface Change {
+        AttendeeForm.Row of(Attendee before, Particulars known) throws BadEntryException;
     }
 
     /** A guest who cannot come: their place is free, and everything about them is gone. */
     public void leave(long id, String attendee) {
-        mapper.dropWaiting(id, attendee);
-        for (int i = 0; i < TRIES; i++) {
-            StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
-            try {
-                guests.erase(id, stored.version(), stored.cooking(), attendee, GUEST);
-                return;
-            } catch (StaleClassException e) {
-                continue;
-            }
-        }
-        throw new IllegalStateException("Class %d changed %d times while somebody left.".formatted(id, TRIES));
+        links.erase(id, attendee, GUEST);
     }
 
-    private void replaced(long id, UnaryOperator<CookingClass> change, String what) {
-        for (int i = 0; i < TRIES; i++) {
-            StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
-            try {
-                changes.change(id, stored.version(), change.apply(stored.cooking()), stored.wishes(), GUEST, what);
-                return;
-            } catch (StaleClassException e) {
-                continue;
-            }
-        }
-        throw new IllegalStateException("Class %d changed %d times while a guest changed theirs.".formatted(id, TRIES));
-    }
+    /** So many wait already that nobody else is taken. */
+    public static final class FullException extends Exception {
 
-    private static CookingClass with(CookingClass cooking, Attendee attendee) {
-        List<Attendee> all = new ArrayList<>(cooking.attendees());
-        all.add(attendee);
-        return cooking.attendedBy(all);
-    }
-
-    /** Ids that are taken: in the class, and on its waiting list. */
-    List<String> taken(long id, CookingClass cooking) {
-        List<String> ids = new ArrayList<>(cooking.attendees().stream().map(Attendee::id).toList());
-        mapper.waiting(id).forEach(row -> ids.add(row.attendeeId()));
-        return ids;
+        private static final long serialVersionUID = 1L;
     }
 
     private LocalDateTime now() {

@@ -12,6 +12,7 @@ import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.guest.GuestStore.PersonErased;
+import hopsel.web.tick.LabelsRead;
 import hopsel.web.handout.HandoutMapper.EditionRow;
 import hopsel.web.handout.HandoutMapper.SentRow;
 import org.springframework.context.event.EventListener;
@@ -27,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 
 /** Editions of the handouts of a class: sent to review, looked over by somebody else, released; and which of them somebody has. */
@@ -37,14 +39,16 @@ public class EditionStore {
     private final ClassStore classes;
     private final WordsStore words;
     private final AttendeeStyles styles;
+    private final LabelsRead labels;
     private final Catalogue catalogue;
     private final Clock clock;
 
-    EditionStore(HandoutMapper mapper, ClassStore classes, WordsStore words, AttendeeStyles styles, Catalogue catalogue, Clock clock) {
+    EditionStore(HandoutMapper mapper, ClassStore classes, WordsStore words, AttendeeStyles styles, LabelsRead labels, Catalogue catalogue, Clock clock) {
         this.mapper = mapper;
         this.classes = classes;
         this.words = words;
         this.styles = styles;
+        this.labels = labels;
         this.catalogue = catalogue;
         this.clock = clock;
     }
@@ -59,20 +63,21 @@ public class EditionStore {
     /**
      * Everything that handouts follow from.
      *
-     * @param styles schools by attendee
+     * @param styles     schools by attendee
+     * @param labelsRead ids of items whose labels somebody read for the class
      */
-    public record Matters(CookingClass cooking, HostWords words, Map<String, Map<Matter, String>> styles) {
+    public record Matters(CookingClass cooking, HostWords words, Map<String, Map<Matter, String>> styles, Set<String> labelsRead) {
     }
 
     /** As it stands now. */
     public Matters draft(long id) {
-        return new Matters(classes.find(id).orElseThrow(NotFoundException::new).cooking(), words.of(id).words(), styles.of(id));
+        return new Matters(classes.find(id).orElseThrow(NotFoundException::new).cooking(), words.of(id).words(), styles.of(id), labels.of(id));
     }
 
     /** As it stood in an edition. */
     public Matters in(long id, int number) {
         EditionRow row = mapper.edition(id, number).orElseThrow(NotFoundException::new);
-        return new Matters(read(row.document()), HostWordsFile.read(row.words()), readStyles(row.styles()));
+        return new Matters(read(row.document()), HostWordsFile.read(row.words()), readStyles(row.styles()), labels.of(id));
     }
 
     private CookingClass read(String document) {

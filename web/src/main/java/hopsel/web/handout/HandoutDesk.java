@@ -72,7 +72,7 @@ public class HandoutDesk {
     /** One of many handouts of these matters; what is the same for everybody is kept in the map. */
     Written write(Matters matters, Attendee attendee, Map<Dish, DishFacts> known) {
         AttendeeClass own = AttendeeClass.of(matters.cooking(), matters.styles().getOrDefault(attendee.id(), Map.of()), builtIn);
-        return new Written(matters, own.cooking(), own.cooking().catalogue(builtIn), HandoutWriter.write(own.cooking(), builtIn, own.batches(), attendee, matters.words(), known), own.changes());
+        return new Written(matters, own.cooking(), own.cooking().catalogue(builtIn), HandoutWriter.write(own.cooking(), builtIn, own.batches(), attendee, matters.words(), matters.labelsRead(), known), own.changes());
     }
 
     /** Whoever reads the booklet: avoids nothing, and cooks for as many as the first dish serves. */

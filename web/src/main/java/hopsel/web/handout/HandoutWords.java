@@ -1,6 +1,7 @@
 package hopsel.web.handout;
 
 import hopsel.core.caution.FoundCaution;
+import hopsel.core.diet.Attendee;
 import hopsel.core.handout.Handout;
 import hopsel.core.handout.Handout.DishPart;
 import hopsel.core.handout.Handout.StepPart;
@@ -13,6 +14,7 @@ import hopsel.core.nutrition.NutritionFacts;
 import hopsel.core.nutrition.NutritionLabel;
 import hopsel.formats.handoutfile.HandoutText;
 import hopsel.web.frame.Figures;
+import hopsel.web.frame.SafetyWords;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -31,11 +33,13 @@ public class HandoutWords implements HandoutText.Words {
     private static final int NAMES = 130;
 
     private final Figures figures;
+    private final SafetyWords safety;
     private final HostText text;
     private final MessageSource messages;
 
-    HandoutWords(Figures figures, HostText text, MessageSource messages) {
+    HandoutWords(Figures figures, SafetyWords safety, HostText text, MessageSource messages) {
         this.figures = figures;
+        this.safety = safety;
         this.text = text;
         this.messages = messages;
     }
@@ -67,16 +71,26 @@ public class HandoutWords implements HandoutText.Words {
         if (!dish.words().makeAhead().isEmpty()) {
             said.add(say("handout.ahead", dish.words().makeAhead()));
         }
-        said.add(keeping.fridge() == 0 ? say("handout.eat-at-once") : say("handout.fridge", keeping.fridge()));
-        said.add(keeping.freezer() == 0 ? say("handout.no-freezer") : say("handout.freezer", keeping.freezer()));
-        said.add(dish.words().reheat().isEmpty() ? say("handout.reheat." + keeping.reheat()) : dish.words().reheat());
+        keeping.fridge().map(days -> days == 0 ? say("handout.eat-at-once") : say("handout.fridge", days)).ifPresent(said::add);
+        keeping.freezer().map(weeks -> weeks == 0 ? say("handout.no-freezer") : say("handout.freezer", weeks)).ifPresent(said::add);
+        keeping.reheat().ifPresent(said::add);
         return said;
     }
 
     @Override
     public String scale(StepPart step) {
         StepScale scale = step.scale();
-        return scale.what().map(what -> say("handout.scale." + what, scale.number(), many(scale), figures.time(scale.seconds()))).orElse("");
+        return scale.what().map(what -> say("handout.scale." + what, scale.number(), many(scale))).orElse("");
+    }
+
+    @Override
+    public String doubts(DishPart dish) {
+        return say("doubt.before") + " " + String.join(" ", safety.doubts(dish.doubts()));
+    }
+
+    @Override
+    public String ownWords(Attendee attendee) {
+        return say("own-words.ask", String.join(", ", attendee.ownWords()));
     }
 
     private static String many(StepScale scale) {

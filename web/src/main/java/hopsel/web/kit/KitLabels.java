@@ -5,6 +5,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Storage;
 import hopsel.core.kit.Kit;
+import hopsel.core.kit.KitStatement;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.PackingRun.Weighed;
@@ -13,8 +14,10 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.LabelSheet;
 import hopsel.web.frame.Print;
+import hopsel.web.frame.SafetyWords;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.MadeStore;
+import hopsel.web.tick.LabelsRead;
 import org.springframework.stereotype.Component;
 
 import java.time.LocalDate;
@@ -24,6 +27,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Labels for kits and for the bags in them, and the packing list that lies in the parcel. */
 @Component
@@ -34,13 +39,19 @@ class KitLabels {
     private final GuestStore guests;
     private final MadeStore made;
     private final PackingState state;
+    private final SafetyWords safety;
+    private final LabelsRead labels;
+    private final Catalogue builtIn;
 
-    KitLabels(Print print, Figures figures, GuestStore guests, MadeStore made, PackingState state) {
+    KitLabels(Print print, Figures figures, GuestStore guests, MadeStore made, PackingState state, SafetyWords safety, LabelsRead labels, Catalogue builtIn) {
         this.print = print;
         this.figures = figures;
         this.guests = guests;
         this.made = made;
         this.state = state;
+        this.safety = safety;
+        this.labels = labels;
+        this.builtIn = builtIn;
     }
 
     /** Which labels. */
@@ -109,7 +120,7 @@ class KitLabels {
     /** What stands on the labels and the list of each attendee now, to tell what has to be printed again. */
     static Map<String, Object> content(PlannedClass planned) {
         Map<String, Object> content = new LinkedHashMap<>();
-        planned.kits().forEach(kit -> content.put(kit.attendee().id(), List.of(kit.attendee().name(), kit.attendee().avoids(), kit.lines().stream().map(line -> "%s %s %s".formatted(line.dish(), line.item(), line.grams().stripTrailingZeros().toPlainString())).toList())));
+        planned.kits().forEach(kit -> content.put(kit.attendee().id(), List.of(kit.attendee().name(), kit.attendee().avoids(), kit.attendee().ownWords(), kit.lines().stream().map(line -> "%s %s %s".formatted(line.dish(), line.item(), line.grams().stripTrailingZeros().toPlainString())).toList())));
         return content;
     }
 
@@ -118,8 +129,20 @@ class KitLabels {
     }
 
     /** The packing lists, a page for each kit, in the order of packing. */
-    byte[] lists(PlannedClass planned, Packing packing, PackingRun run) {
+    byte[] lists(long id, PlannedClass planned, Packing packing, PackingRun run) {
         Catalogue catalogue = planned.catalogue();
-        return print.pdf("kit/list-pdf", Map.of("cooking", planned.cooking(), "catalogue", catalogue, "packing", packing, "run", run, "figures", figures, "state", state));
+        return print.pdf("kit/list-pdf", Map.of("cooking", planned.cooking(), "catalogue", catalogue, "packing", packing, "run", run, "figures", figures, "state", state, "statements", statements(id, planned)));
+    }
+
+    private Map<String, Said> statements(long id, PlannedClass planned) {
+        Set<String> read = labels.of(id);
+        return planned.kits().stream().collect(Collectors.toMap(kit -> kit.attendee().id(), kit -> {
+            KitStatement statement = KitStatement.of(planned.cooking(), builtIn, kit.attendee(), read);
+            return new Said(statement.without(), kit.attendee().isCareful() ? safety.doubts(statement.doubts()) : List.of());
+        }));
+    }
+
+    /** What may be said of a kit, and why not more. */
+    public record Said(List<String> without, List<String> why) {
     }
 }

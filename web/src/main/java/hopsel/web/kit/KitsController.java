@@ -43,7 +43,8 @@ class KitsController {
         model.addAttribute("known", particulars.of(id));
         PackingRun run = packing.run(id, planned);
         model.addAttribute("run", run);
-        model.addAttribute("labelsRead", packing.labelsRead(id, run, planned));
+        model.addAttribute("doubts", packing.packing(planned).doubts());
+        model.addAttribute("labelsRead", packing.labelsRead(id));
         model.addAttribute("kits", planned.kits().stream().sorted(Kit.PACKING_ORDER).toList());
         return "kit/kits";
     }

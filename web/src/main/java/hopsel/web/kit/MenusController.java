@@ -3,23 +3,29 @@ package hopsel.web.kit;
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Avoided;
+import hopsel.core.diet.Doubt;
+import hopsel.core.diet.Doubt.Why;
+import hopsel.core.diet.Guess;
 import hopsel.core.diet.LabelFinding;
 import hopsel.core.diet.MenuChoice;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.planned.MenuCost;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.Guests;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
+import hopsel.web.tick.LabelsRead;
 import hopsel.web.tick.TickStore;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -46,14 +52,18 @@ class MenusController {
     private final GuestStore guests;
     private final ClassStore store;
     private final ClassChanges changes;
+    private final Guests attendees;
+    private final LabelsRead labels;
     private final TickStore ticks;
     private final Catalogue builtIn;
 
-    MenusController(ClassPages pages, GuestStore guests, ClassStore store, ClassChanges changes, TickStore ticks, Catalogue builtIn) {
+    MenusController(ClassPages pages, GuestStore guests, ClassStore store, ClassChanges changes, Guests attendees, LabelsRead labels, TickStore ticks, Catalogue builtIn) {
         this.pages = pages;
         this.guests = guests;
         this.store = store;
         this.changes = changes;
+        this.attendees = attendees;
+        this.labels = labels;
         this.ticks = ticks;
         this.builtIn = builtIn;
     }
@@ -62,7 +72,7 @@ class MenusController {
     String menus(@PathVariable("id") long id, Principal who, Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "menus");
-        MenuChoice choice = MenuChoice.of(planned.cooking(), builtIn);
+        MenuChoice choice = MenuChoice.of(planned.cooking(), builtIn, labels.of(id));
         model.addAttribute("choice", choice);
         model.addAttribute("products", choice.newProducts(planned.cooking()));
         model.addAttribute("now", MenuCost.of(planned, planned.cooking(), builtIn));
@@ -73,7 +83,11 @@ class MenusController {
             model.addAttribute("one", MenuCost.of(planned, choice.applied(planned.cooking(), builtIn), builtIn));
         }
         model.addAttribute("labels", planned.cooking().dishes().stream().flatMap(Dish::lines).map(IngredientLine::item).distinct().sorted().map(planned.catalogue()::get).filter(item -> item.origin() == Origin.CHECK_LABEL).toList());
-        model.addAttribute("ticks", ticks.now(id, PackingDesk.LABELS));
+        List<Item> used = planned.cooking().dishes().stream().flatMap(Dish::lines).map(IngredientLine::item).distinct().map(planned.catalogue()::get).toList();
+        model.addAttribute("guesses", used.stream().filter(item -> item.takenFor().isPresent()).toList());
+        model.addAttribute("unknown", used.stream().filter(Item::isNameOnly).toList());
+        model.addAttribute("unread", planned.cooking().dishes().stream().flatMap(dish -> dish.passages().unread().stream()).map(passage -> new Doubt(Why.UNREAD, passage)).toList());
+        model.addAttribute("ticks", ticks.now(id, LabelsRead.LIST));
         model.addAttribute("words", Arrays.stream(Allergen.values()).map(Allergen::word).toList());
         return "kit/menus";
     }
@@ -82,7 +96,7 @@ class MenusController {
     @PostMapping("/classes/{id}/menus")
     String takeOne(@PathVariable("id") long id, @RequestParam("version") int version, RedirectAttributes next, Principal who) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        CookingClass wanted = MenuChoice.of(stored.cooking(), builtIn).applied(stored.cooking(), builtIn);
+        CookingClass wanted = MenuChoice.of(stored.cooking(), builtIn, labels.of(id)).applied(stored.cooking(), builtIn);
         try {
             if (ClassReview.of(wanted, builtIn).isEmpty()) {
                 changes.change(id, version, wanted, stored.wishes(), who.getName(), "one menu for everybody");
@@ -96,16 +110,26 @@ class MenusController {
 
     /** Packs the fewest kinds of kit, or each kit by its own list again. */
     @PostMapping("/classes/{id}/menus/kits")
-    String takeFewest(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam(value = "own", defaultValue = "false") boolean own, RedirectAttributes next, Principal who) {
+    String takeFewest(@PathVariable("id") long id, @RequestParam(value = "own", defaultValue = "false") boolean own, RedirectAttributes next) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        CookingClass wanted = own ? stored.cooking().attendedBy(stored.cooking().attendees().stream().map(attendee -> attendee.served(Map.of())).toList()) : MenuChoice.of(stored.cooking(), builtIn).packed(stored.cooking());
+        CookingClass wanted = own ? stored.cooking().attendedBy(stored.cooking().attendees().stream().map(attendee -> attendee.served(Map.of())).toList()) : MenuChoice.of(stored.cooking(), builtIn, labels.of(id)).packed(stored.cooking());
+        attendees.serve(id, wanted.attendees());
+        next.addFlashAttribute("toldLines", List.of("Kits, shopping, labels and handouts follow."));
+        return "redirect:/classes/%d/menus#several".formatted(id);
+    }
+
+    /** The host has looked: what was guessed is what it was taken for. */
+    @PostMapping("/classes/{id}/menus/guess")
+    String guess(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("item") String item, RedirectAttributes next, Principal who) {
+        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
+        Item guessed = stored.cooking().catalogue(builtIn).find(item).orElseThrow(NotFoundException::new);
         try {
-            changes.change(id, version, wanted, stored.wishes(), who.getName(), own ? "each kit by its own list" : "the fewest kinds of kit");
-            next.addFlashAttribute("toldLines", List.of("Kits, shopping, labels and handouts follow; undo stands in the set-up."));
+            changes.change(id, version, Guess.confirmed(stored.cooking(), guessed, builtIn), stored.wishes(), who.getName(), "“%s” confirmed".formatted(guessed.name()));
+            next.addFlashAttribute("toldLines", List.of("Confirmed. Kits, labels and handouts follow."));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }
-        return "redirect:/classes/%d/menus#several".formatted(id);
+        return "redirect:/classes/%d/menus#confirm".formatted(id);
     }
 
     /** What the label of this class's pack says beyond what the catalogue knows. */

@@ -99,7 +99,7 @@ class PackingController {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "printed packing lists");
         labels.printed(id, planned, MadeStore.Kind.LIST, who.getName());
-        return pdf("packing-lists-%d.pdf".formatted(id), labels.lists(planned, desk.packing(planned), desk.run(id, planned)));
+        return pdf("packing-lists-%d.pdf".formatted(id), labels.lists(id, planned, desk.packing(planned), desk.run(id, planned)));
     }
 
     private static ResponseEntity<byte[]> pdf(String name, byte[] content) {

@@ -11,9 +11,7 @@ import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
 import hopsel.formats.table.Table;
 import hopsel.web.classes.AttendeeStyles;
-import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
-import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Entered;
@@ -21,6 +19,8 @@ import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.AttendeeForm;
+import hopsel.web.guest.GuestFields;
+import hopsel.web.guest.GuestNotices;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.HouseRules;
 import hopsel.web.guest.ParticularsStore;
@@ -47,6 +47,7 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** The attendees of a class: entered row by row, or pasted from a sheet. */
 @Controller
@@ -54,7 +55,8 @@ class PeopleController {
 
     private final ClassPages pages;
     private final ClassStore store;
-    private final ClassChanges changes;
+    private final PeopleChanges changes;
+    private final GuestNotices notices;
     private final GuestStore guests;
     private final ParticularsStore particulars;
     private final SignupStore signups;
@@ -63,11 +65,12 @@ class PeopleController {
     private final PackingStore packing;
     private final Catalogue builtIn;
 
-    PeopleController(ClassPages pages, ClassStore store, ClassChanges changes, GuestStore guests, ParticularsStore particulars, SignupStore signups, HouseRules rules, AttendeeStyles styles, PackingStore packing,
+    PeopleController(ClassPages pages, ClassStore store, PeopleChanges changes, GuestNotices notices, GuestStore guests, ParticularsStore particulars, SignupStore signups, HouseRules rules, AttendeeStyles styles, PackingStore packing,
                      Catalogue builtIn) {
         this.pages = pages;
         this.store = store;
         this.changes = changes;
+        this.notices = notices;
         this.guests = guests;
         this.particulars = particulars;
         this.signups = signups;
@@ -83,7 +86,12 @@ class PeopleController {
         guests.look(id, who.getName(), "people");
         model.addAttribute("words", AttendeeForm.words());
         model.addAttribute("live", guests.live(id));
-        model.addAttribute("known", particulars.of(id));
+        Map<String, Particulars> known = particulars.of(id);
+        CookingClass cooking = (CookingClass) model.getAttribute("cooking");
+        Catalogue catalogue = cooking.catalogue(builtIn);
+        model.addAttribute("known", known);
+        model.addAttribute("shown", cooking.attendees().stream().map(own -> GuestFields.shown(own, known.getOrDefault(own.id(), Particulars.UNKNOWN), catalogue)).toList());
+        model.addAttribute("cannot", cooking.attendees().stream().map(own -> GuestFields.cannot(own, catalogue)).toList());
         model.addAttribute("rules", rules.all());
         model.addAttribute("signup", signups.of(id));
         model.addAttribute("waiting", signups.waiting(id));
@@ -135,73 +143,58 @@ class PeopleController {
         return ResponseEntity.ok().header(HttpHeaders.CACHE_CONTROL, "no-store").body(Json.indented(all));
     }
 
-    /** Takes one person out of the class and of everything that could be gone back to. */
+    /** Takes one person out of the class, with everything that is known of them. */
     @PostMapping("/classes/{id}/people/{number}/erase")
-    String erase(@PathVariable("id") long id, @PathVariable("number") int number, @RequestParam("version") int version, RedirectAttributes next, Principal who) {
+    String erase(@PathVariable("id") long id, @PathVariable("number") int number, @RequestParam("attendee") String attendee, RedirectAttributes next, Principal who) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        try {
-            guests.erase(id, version, stored.cooking(), numbered(stored, number).id(), who.getName());
-            next.addFlashAttribute("toldLines", List.of("Erased here, with every earlier state of the class. What was printed or sent is out of reach."));
-        } catch (StaleClassException e) {
-            next.addFlashAttribute("warned", "classes.stale");
-        }
+        Optional<Attendee> there = stored.cooking().attendees().stream().filter(own -> own.id().equals(attendee)).findFirst();
+        there.ifPresent(gone -> guests.erase(id, gone.id(), who.getName()));
+        next.addFlashAttribute("toldLines", List.of(there.map(gone -> "%s is removed, with everything known of them. What was printed or sent is out of reach.".formatted(gone.name())).orElse("They had been removed already.")));
+        return "redirect:/classes/%d/people".formatted(id);
+    }
+
+    /** The host has seen what guests changed. */
+    @PostMapping("/classes/{id}/people/seen")
+    String seen(@PathVariable("id") long id, @RequestParam("last") long last, Principal who) {
+        notices.seen(id, last, who.getName());
         return "redirect:/classes/%d/people".formatted(id);
     }
 
     @PostMapping("/classes/{id}/people")
-    ModelAndView keep(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam Map<String, String> fields, Principal who, Model model) {
-        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        AttendeeForm form = form(stored);
+    ModelAndView keep(@PathVariable("id") long id, @RequestParam Map<String, String> fields, Principal who, Model model) {
         try {
-            return kept(id, version, stored, form.rows(new Entered(fields)), who);
+            changes.save(id, fields);
+            return new ModelAndView("redirect:/classes/%d/people".formatted(id));
         } catch (BadEntryException e) {
             return refused(id, List.of("%s %s".formatted(e.field().replaceAll("-\\d+$", ""), e.getMessage())), fields, who, model);
-        } catch (StaleClassException e) {
-            return refused(id, List.of("Somebody else changed this class just now. What you typed is still here: look it over, and keep it again."), fields, who, model);
         }
     }
 
     /** Rows from a sheet are added; if one is not understood, none is. */
     @PostMapping("/classes/{id}/people/table")
-    ModelAndView table(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("table") String table, Principal who, Model model) {
+    ModelAndView table(@PathVariable("id") long id, @RequestParam("table") String table, Principal who, Model model) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
         AttendeeForm form = form(stored);
         List<String> wrong = new ArrayList<>();
-        List<AttendeeForm.Row> all = new ArrayList<>();
-        Map<String, Particulars> known = particulars.of(id);
-        stored.cooking().attendees().forEach(attendee -> all.add(new AttendeeForm.Row(attendee, known.getOrDefault(attendee.id(), Particulars.UNKNOWN))));
+        List<AttendeeForm.Row> added = new ArrayList<>();
         try {
             List<Map<String, String>> rows = Table.read(table);
             for (int i = 0; i < rows.size(); i++) {
                 try {
-                    form.row(new Entered(rows.get(i)), "", all.stream().map(row -> row.attendee().id()).toList()).ifPresent(all::add);
+                    form.row(new Entered(rows.get(i)), "").ifPresent(added::add);
                 } catch (BadEntryException e) {
                     wrong.add("Row %d: %s %s".formatted(i + 2, e.field(), e.getMessage()));
                 }
             }
-            if (wrong.isEmpty()) {
-                return kept(id, version, stored, all, who);
-            }
         } catch (IOException e) {
-            wrong.add("This is no table with a first line of names. Write: name, servings, avoids, rather, gets, zone, contact, spice, delivery, equipment, remark.");
-        } catch (StaleClassException e) {
-            wrong.add("Somebody else changed this class just now. Take it over again.");
+            wrong.add("This is no table with a header row. Write: name, servings, avoids, rather, gets, zone, contact, spice, delivery, equipment, remark.");
+        }
+        if (wrong.isEmpty()) {
+            changes.add(id, added);
+            return new ModelAndView("redirect:/classes/%d/people".formatted(id));
         }
         model.addAttribute("typedTable", table);
         return refused(id, wrong, null, who, model);
-    }
-
-    private ModelAndView kept(long id, int version, StoredClass stored, List<AttendeeForm.Row> rows, Principal who) throws StaleClassException {
-        CookingClass wanted = stored.cooking().attendedBy(rows.stream().map(AttendeeForm.Row::attendee).toList());
-        if (!wanted.equals(stored.cooking())) {
-            changes.change(id, version, wanted, stored.wishes(), who.getName(), "attendees");
-        }
-        rows.forEach(row -> particulars.keep(id, row.attendee().id(), row.known()));
-        stored.cooking().attendees().stream().filter(before -> rows.stream().noneMatch(row -> row.attendee().id().equals(before.id()))).forEach(gone -> {
-            particulars.keep(id, gone.id(), Particulars.UNKNOWN);
-            guests.withdraw(id, gone.id());
-        });
-        return new ModelAndView("redirect:/classes/%d/people".formatted(id));
     }
 
     private AttendeeForm form(StoredClass stored) {
@@ -224,7 +217,7 @@ class PeopleController {
         Map<String, Particulars> all = particulars.of(id);
         cooking.attendees().forEach(attendee -> {
             Particulars known = all.getOrDefault(attendee.id(), Particulars.UNKNOWN);
-            rows.add(List.of(attendee.name(), Decimals.plain(attendee.servings()).toPlainString(), String.join(", ", attendee.avoids()), String.join(", ", attendee.rather()), attendee.gets().word(),
+            rows.add(List.of(attendee.name(), Decimals.plain(attendee.servings()).toPlainString(), GuestFields.cannot(attendee, cooking.catalogue(builtIn)), String.join(", ", attendee.rather()), attendee.gets().word(),
                     attendee.zone().map(Object::toString).orElse(""), known.contact(), AttendeeForm.word(known.spice()), AttendeeForm.word(known.delivery()), String.join(", ", known.equipment()), known.remark()));
         });
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("people-%d.csv".formatted(id)).build().toString()).header(HttpHeaders.CACHE_CONTROL, "no-store")

@@ -66,7 +66,7 @@ class StationController {
         model.addAttribute("desk", station);
         model.addAttribute("packing", packing);
         model.addAttribute("run", run);
-        model.addAttribute("labelsRead", desk.labelsRead(id, run, planned));
+        model.addAttribute("labelsRead", desk.labelsRead(id));
         model.addAttribute("item", item);
         model.addAttribute("client", UUID.randomUUID().toString());
         String kit = number >= 1 && number <= planned.cooking().attendees().size() ? planned.cooking().attendees().get(number - 1).id() : "";

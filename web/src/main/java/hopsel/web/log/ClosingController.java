@@ -85,7 +85,7 @@ class ClosingController {
     }
 
     private Row row(long id, PlannedClass planned, Dish dish, Optional<LeftOver> left) {
-        LocalDate good = LeftOver.goodUntil(planned.cooking(), dish, planned.catalogue(), words.words(id).dish(dish.id()));
+        LocalDate good = LeftOver.goodUntil(planned.cooking(), words.words(id).dish(dish.id()));
         return new Row(dish, left.map(one -> one.portions().stripTrailingZeros().toPlainString()).orElse(""), left.map(one -> one.went().name()).orElse(Went.SHELF.name()), left.flatMap(LeftOver::useBy).orElse(good).toString(), good);
     }
 
@@ -145,7 +145,7 @@ class ClosingController {
 
     private Optional<String> late(long id, PlannedClass planned, LeftOver left) {
         Dish dish = planned.cooking().dish(left.dish());
-        LocalDate good = LeftOver.goodUntil(planned.cooking(), dish, planned.catalogue(), words.words(id).dish(dish.id()));
+        LocalDate good = LeftOver.goodUntil(planned.cooking(), words.words(id).dish(dish.id()));
         return left.useBy().filter(day -> day.isAfter(good)).map(day -> "“%s” is written down as good until %s; it usually keeps until %s.".formatted(dish.title(), day, good));
     }
 

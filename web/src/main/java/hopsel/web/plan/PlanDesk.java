@@ -104,7 +104,7 @@ public class PlanDesk {
     public List<Planned> ready() {
         return store.entries().stream().flatMap(entry -> {
             Kept known = kept.get(entry.id());
-            boolean current = known != null && known.stored.version() == entry.version() && known.plan.isDone() && !known.plan.isCompletedExceptionally();
+            boolean current = known != null && known.stored.stamp().equals(entry.stamp()) && known.plan.isDone() && !known.plan.isCompletedExceptionally();
             return current ? Stream.of(known.plan.join()) : peek(entry.id()).filter(planned -> planned.planned() != null).stream();
         }).toList();
     }
@@ -134,18 +134,18 @@ public class PlanDesk {
     }
 
     private Optional<CompletableFuture<Planned>> ask(long id) {
-        Optional<Integer> version = store.version(id);
-        if (version.isEmpty()) {
+        Optional<ClassStore.Stamp> stamp = store.stamp(id);
+        if (stamp.isEmpty()) {
             kept.remove(id);
             styled.remove(id);
             return Optional.empty();
         }
         Kept known = kept.get(id);
-        if (known != null && known.stored.version() == version.get()) {
+        if (known != null && known.stored.stamp().equals(stamp.get())) {
             return Optional.of(known.plan);
         }
-        return store.find(id).map(stored -> kept.compute(id, (key, before) ->
-                before != null && before.stored.version() >= stored.version() ? before : start(stored)).plan);
+        return store.find(id).map(stored -> kept.compute(id, (key, before) -> before == null || before.stored.version() < stored.version() ? start(stored)
+                : before.stored.version() == stored.version() && before.stored.stamp().guests() < stored.stamp().guests() ? before.with(stored, catalogue) : before).plan);
     }
 
     private Kept start(StoredClass stored) {
@@ -178,6 +178,11 @@ public class PlanDesk {
     }
 
     private record Kept(StoredClass stored, AtomicReference<Plan> soFar, CompletableFuture<Planned> plan) {
+
+        /** Who takes part does not change the plan, only what is packed, bought and printed. */
+        Kept with(StoredClass other, Catalogue catalogue) {
+            return new Kept(other, soFar, plan.thenApply(planned -> new Planned(other, PlannedClass.of(other.cooking(), catalogue, planned.planned.outcome()), planned.previous, false)));
+        }
     }
 
     /**

@@ -15,13 +15,20 @@ interface PostMapper {
 
     List<MailRow> last(@Param("most") int most);
 
+    /** Letters that no server has taken yet, the oldest first. */
+    List<MailRow> waiting();
+
+    void handedOver(@Param("id") long id, @Param("problem") String problem);
+
+    int since(@Param("address") String address, @Param("since") LocalDateTime since);
+
     void erase(@Param("id") long id, @Param("attendee") String attendee);
 
     Optional<RuleRow> rule();
 
     void putRule(@Param("row") RuleRow row);
 
-    record MailRow(long id, long classId, String attendeeId, String address, String subject, String body, LocalDateTime sentAt, LocalDateTime dueAt, boolean bounced, String problem) {
+    record MailRow(long id, long classId, String attendeeId, String address, String subject, String body, LocalDateTime sentAt, LocalDateTime dueAt, boolean bounced, String problem, boolean handedOver) {
     }
 
     record RuleRow(String bounce, int delayMinutes) {

@@ -9,6 +9,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.mail.MailException;
 import org.springframework.mail.SimpleMailMessage;
 import org.springframework.mail.javamail.JavaMailSender;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 import java.time.Clock;
@@ -46,14 +47,35 @@ public class PostOffice {
         return ADDRESS.matcher(contact.strip()).matches();
     }
 
-    /** Sends a letter; false where it came back at once. */
+    /**
+     * Sends a letter; false where it came back at once. It is written down with whatever else happens in the same
+     * transaction, and handed over to a mail server afterwards.
+     */
     public boolean send(long classId, String attendee, String address, String subject, String body) {
         RuleRow rule = rule();
         boolean bounced = !rule.bounce().isBlank() && address.toLowerCase(Locale.ROOT).contains(rule.bounce().toLowerCase(Locale.ROOT));
-        String problem = bounced ? "There is no such box." : handOver(address, subject, body);
-        LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
-        mapper.add(new MailRow(0, classId, attendee, address.strip(), subject.replaceAll("[\\r\\n]+", " "), body, now, now.plusMinutes(rule.delayMinutes()), !problem.isEmpty(), problem));
-        return problem.isEmpty();
+        String problem = bounced ? "There is no such box." : "";
+        LocalDateTime now = now();
+        mapper.add(new MailRow(0, classId, attendee, address.strip(), subject.replaceAll("[\\r\\n]+", " "), body, now, now.plusMinutes(rule.delayMinutes()), bounced, problem, bounced || !isReal()));
+        return !bounced;
+    }
+
+    /** Hands over what was written and not yet taken by a mail server: also what was written just before a power cut. */
+    @Scheduled(fixedDelay = 5_000)
+    void handOver() {
+        for (MailRow row : isReal() ? mapper.waiting() : List.<MailRow>of()) {
+            String problem = handOver(row.address(), row.subject(), row.body());
+            mapper.handedOver(row.id(), problem);
+        }
+    }
+
+    /** Letters to an address in the last hour. */
+    int lately(String address) {
+        return mapper.since(address.strip(), now().minusHours(1));
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
     private String handOver(String address, String subject, String body) {

@@ -1,7 +1,6 @@
 package hopsel.web.provision;
 
 import hopsel.core.item.Catalogue;
-import hopsel.core.item.Item;
 import hopsel.core.item.Pack;
 import hopsel.core.provision.Pantry;
 import hopsel.core.provision.Pantry.Movement;
@@ -75,12 +74,7 @@ public class ShelfStore {
     public Catalogue priced(Catalogue catalogue) {
         Map<String, List<Pack>> seen = new LinkedHashMap<>();
         prices().forEach(row -> seen.computeIfAbsent(row.itemId(), any -> new ArrayList<>()).add(new Pack(row.grams(), row.price())));
-        return catalogue.with(seen.entrySet().stream().flatMap(entry -> catalogue.find(entry.getKey()).map(item -> with(item, entry.getValue())).stream()).toList());
-    }
-
-    private static Item with(Item item, List<Pack> packs) {
-        return new Item(item.id(), item.name(), item.gramsPerMl(), item.gramsPerPiece(), item.gramsPerCan(), item.edibleShare(), item.allergens(), item.origin(), item.is(), item.storage(),
-                packs, item.tolerance(), item.nutrients(), item.practice());
+        return catalogue.with(seen.entrySet().stream().flatMap(entry -> catalogue.find(entry.getKey()).map(item -> item.in(entry.getValue())).stream()).toList());
     }
 
     Pantry pantry() {

@@ -108,7 +108,7 @@ class ShoppingController {
             if (ClassReview.of(wanted, builtIn).isEmpty()) {
                 String what = "%s in place of %s".formatted(planned.catalogue().get(use).name(), planned.catalogue().get(item).name());
                 changes.change(id, version, wanted, stored.wishes(), who.getName(), what);
-                List<String> refused = plans.find(id).orElseThrow(NotFoundException::new).planned().kits().stream().filter(kit -> !kit.cannotServe().isEmpty()).map(kit -> kit.attendee().name()).toList();
+                List<String> refused = plans.find(id).orElseThrow(NotFoundException::new).planned().kits().stream().filter(kit -> kit.refuses()).map(kit -> kit.attendee().name()).toList();
                 next.addFlashAttribute(refused.isEmpty() ? "toldLines" : "warnedLines", List.of(what + ". Kits and handouts follow; everybody's allergies were gone through again.",
                         refused.isEmpty() ? "Nobody is left out." : "Cannot be served now: " + String.join(", ", refused)));
             }

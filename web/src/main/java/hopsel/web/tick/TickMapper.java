@@ -13,6 +13,9 @@ interface TickMapper {
     /** The last of each key. */
     List<TickRow> now(@Param("id") long id, @Param("list") String list);
 
+    /** Items whose label was read when something of them was weighed. */
+    List<String> labelsReadAtStations(@Param("id") long id);
+
     /** Adds one; the same again changes nothing. */
     int add(@Param("id") long id, @Param("list") String list, @Param("row") TickRow row, @Param("client") String client);
 

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,8 +29,27 @@ class AttendeeFormTest {
     private static final Attendee OLA = new Attendee("ola", "Ola Brink", List.of("peanut"), BigDecimal.valueOf(2), Optional.empty(), Attendee.Gets.KIT);
     private static final CookingClass CLASS = FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon")).attendedBy(List.of(OLA));
 
+    /** Any word is taken; what cannot be checked, or not wholly, is kept as it was said. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"kiwi flower||kiwi flower", "latex, peanut|peanut|latex", "Nightshades||Nightshades", "Tomato|tomato|Tomato", "coconut||coconut", "peanuts|peanut|", "EpiPen! bees||EpiPen! bees"})
+    void anyAllergyIsTakenInTheirOwnWords(String said, String checked, String own) throws BadEntryException {
+        Attendee uma = rows(Map.of("name-0", "Uma", "avoids-0", said)).get(0);
+        assertThat(uma.avoids()).containsExactlyElementsOf(checked == null ? List.of() : List.of(checked.split(",")));
+        assertThat(uma.ownWords()).containsExactlyElementsOf(own == null ? List.of() : List.of(own));
+    }
+
+    @Test
+    void whatAGuestSaidMeanwhileStaysUnlessTheHostTouchedThatField() throws BadEntryException {
+        String shown = "{\"name\": \"Ola Brink\", \"avoids\": \"\", \"servings\": \"1\", \"remark\": \"\"}";
+        Attendee ola = rows(Map.of("id-0", "ola", "shown-0", shown, "name-0", "Ola B.", "avoids-0", "", "servings-0", "1")).get(0);
+        assertThat(ola.name()).isEqualTo("Ola B.");
+        assertThat(ola.avoids()).containsExactly("peanut");
+        assertThat(ola.servings()).isEqualByComparingTo("2");
+        assertThatThrownBy(() -> rows(Map.of("id-0", "ola", "shown-0", shown, "name-0", "Ola", "avoids-0", "soy"))).isInstanceOf(BadEntryException.class).hasMessageContaining("peanut").hasMessageContaining("soy");
+    }
+
     private static List<Attendee> rows(Map<String, String> fields) throws BadEntryException {
-        return new AttendeeForm(CLASS, CATALOGUE, Map.of("No onion", List.of("onion", "leek"))).rows(new Entered(fields)).stream().map(AttendeeForm.Row::attendee).toList();
+        return new AttendeeForm(CLASS, CATALOGUE, Map.of("No onion", List.of("onion", "leek"))).rows(new Entered(fields), Map.of()).stream().map(AttendeeForm.Row::attendee).toList();
     }
 
     @Test
@@ -42,7 +62,7 @@ class AttendeeFormTest {
             assertThat(fresh.gets()).isEqualTo(Attendee.Gets.BOTH);
             assertThat(fresh.avoids()).isEmpty();
         });
-        assertThat(rows(Map.of("id-0", "ola", "name-0", "Ola Brink", "drop", "0"))).isEmpty();
+        assertThat(rows.get(1).id()).as("nothing about the person is in an id, and none is given out again").doesNotContain("ola").isNotEqualTo(rows(Map.of("name-0", "Ola")).get(0).id());
     }
 
     @ParameterizedTest
@@ -52,9 +72,11 @@ class AttendeeFormTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"avoids-0|moon dust|moon dust", "servings-0|0|above 0", "servings-0|some|no number", "zone-0|Tern Quay|Europe/Lisbon", "gets-0|poster|not one of the choices", "rather-0|moon dust|remark", "servings-0|101|100 at most", "spice-0|volcanic|mild, as-written, hot"})
+    @CsvSource(delimiter = '|', value = {"name-0||Ola Brink", "servings-0|0|above 0", "servings-0|some|no number", "zone-0|Tern Quay|Europe/Lisbon", "gets-0|poster|not one of the choices", "rather-0|moon dust|Anything else", "servings-0|101|100 at most", "spice-0|volcanic|mild, as-written, hot"})
     void whatIsNotUnderstoodIsNamed(String field, String said, String told) {
-        assertThatThrownBy(() -> rows(Map.of("name-0", "Uma", field, said))).isInstanceOf(BadEntryException.class).hasMessageContaining(told);
+        Map<String, String> fields = new HashMap<>(Map.of("name-0", "Uma", "id-0", field.equals("name-0") ? "ola" : ""));
+        fields.put(field, said == null ? "" : said);
+        assertThatThrownBy(() -> rows(fields)).isInstanceOf(BadEntryException.class).hasMessageContaining(told);
     }
 
     @Test

@@ -1,4 +1,4 @@
-package hopsel.web.classes;
+package hopsel.web.classes.before;
 
 import java.math.BigDecimal;
 import java.time.LocalDateTime;

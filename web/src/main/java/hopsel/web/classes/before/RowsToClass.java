@@ -1,4 +1,4 @@
-package hopsel.web.classes;
+package hopsel.web.classes.before;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Shared;
@@ -40,18 +40,18 @@ import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 import hopsel.core.provision.Provision;
 import hopsel.formats.classfile.RoomFile;
-import hopsel.web.classes.ClassRows.AttendeeAvoidRow;
-import hopsel.web.classes.ClassRows.AttendeeServedRow;
-import hopsel.web.classes.ClassRows.ClassRow;
-import hopsel.web.classes.ClassRows.ItemAllergenRow;
-import hopsel.web.classes.ClassRows.ItemNameRow;
-import hopsel.web.classes.ClassRows.ItemNutrientRow;
-import hopsel.web.classes.ClassRows.ItemPackRow;
-import hopsel.web.classes.ClassRows.ItemPieceRow;
-import hopsel.web.classes.ClassRows.ItemRow;
-import hopsel.web.classes.ClassRows.ItemSourceRow;
-import hopsel.web.classes.ClassRows.LineRow;
-import hopsel.web.classes.ClassRows.StepRow;
+import hopsel.web.classes.before.ClassRows.AttendeeAvoidRow;
+import hopsel.web.classes.before.ClassRows.AttendeeServedRow;
+import hopsel.web.classes.before.ClassRows.ClassRow;
+import hopsel.web.classes.before.ClassRows.ItemAllergenRow;
+import hopsel.web.classes.before.ClassRows.ItemNameRow;
+import hopsel.web.classes.before.ClassRows.ItemNutrientRow;
+import hopsel.web.classes.before.ClassRows.ItemPackRow;
+import hopsel.web.classes.before.ClassRows.ItemPieceRow;
+import hopsel.web.classes.before.ClassRows.ItemRow;
+import hopsel.web.classes.before.ClassRows.ItemSourceRow;
+import hopsel.web.classes.before.ClassRows.LineRow;
+import hopsel.web.classes.before.ClassRows.StepRow;
 
 import java.math.BigDecimal;
 import java.time.ZoneId;
@@ -69,14 +69,14 @@ import java.util.stream.Collectors;
 final class RowsToClass {
 
     private final ClassRow row;
-    private final ClassMapper mapper;
+    private final OldClassMapper mapper;
 
-    private RowsToClass(ClassRow row, ClassMapper mapper) {
+    private RowsToClass(ClassRow row, OldClassMapper mapper) {
         this.row = row;
         this.mapper = mapper;
     }
 
-    static CookingClass read(ClassRow row, ClassMapper mapper) {
+    static CookingClass read(ClassRow row, OldClassMapper mapper) {
         return new RowsToClass(row, mapper).cooking();
     }
 
@@ -219,7 +219,7 @@ final class RowsToClass {
                 words(avoids, attendee.id(), true),
                 Decimals.plain(attendee.servings()), Optional.ofNullable(attendee.zone()).map(ZoneId::of),
                 word(Attendee.Gets.values(), Attendee.Gets::word, attendee.gets()), words(avoids, attendee.id(), false),
-                served.getOrDefault(attendee.id(), List.of()).stream().collect(Collectors.toMap(AttendeeServedRow::itemId, AttendeeServedRow::useId)))).toList();
+                served.getOrDefault(attendee.id(), List.of()).stream().collect(Collectors.toMap(AttendeeServedRow::itemId, AttendeeServedRow::useId)), List.of())).toList();
     }
 
     private static List<String> words(Map<String, List<AttendeeAvoidRow>> avoids, String attendee, boolean strict) {

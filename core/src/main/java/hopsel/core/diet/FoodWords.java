@@ -1,0 +1,84 @@
+package hopsel.core.diet;
+
+import hopsel.core.item.Allergen;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.recipe.ItemFinder;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Finds words of food in running text, and the allergens that they stand for: the names of every ingredient of a
+ * catalogue, and what people call the allergens of the law. The longest name wins, so that coconut milk is no milk. It
+ * says too much rather than too little.
+ */
+final class FoodWords {
+
+    private final Map<List<String>, Set<Allergen>> phrases = new HashMap<>();
+    private int longest;
+
+    private FoodWords(Catalogue catalogue) {
+        Avoided.said().forEach((said, allergen) -> know(said, Set.of(allergen)));
+        for (Item item : catalogue.items()) {
+            know(item.name(), item.allergens());
+            item.practice().names().forEach(name -> know(name, item.allergens()));
+        }
+    }
+
+    private void know(String name, Set<Allergen> allergens) {
+        List<String> words = ItemFinder.words(name);
+        if (!words.isEmpty()) {
+            phrases.merge(words, allergens, (one, two) -> one.isEmpty() ? two : one);
+            longest = Math.max(longest, words.size());
+        }
+    }
+
+    /** The words of a catalogue; the last are kept, for a catalogue is asked again and again. */
+    static FoodWords of(Catalogue catalogue) {
+        Kept known = kept;
+        if (known == null || known.catalogue != catalogue) {
+            known = new Kept(catalogue, new FoodWords(catalogue));
+            kept = known;
+        }
+        return known.words;
+    }
+
+    private static volatile Kept kept;
+
+    private record Kept(Catalogue catalogue, FoodWords words) {
+    }
+
+    /** A food that a text names, and what is in it. */
+    record Named(List<String> words, Set<Allergen> allergens) {
+    }
+
+    /** The foods with allergens that a text names; "nut-free" names none. */
+    List<Named> in(String text) {
+        List<String> said = ItemFinder.words(text);
+        List<Named> named = new ArrayList<>();
+        int at = 0;
+        while (at < said.size()) {
+            int length = length(said, at);
+            List<String> words = said.subList(at, at + Math.max(1, length));
+            boolean free = at + length < said.size() && said.get(at + length).equals("free");
+            if (length > 0 && !free && !phrases.get(words).isEmpty()) {
+                named.add(new Named(List.copyOf(words), phrases.get(words)));
+            }
+            at += Math.max(1, length);
+        }
+        return named;
+    }
+
+    private int length(List<String> said, int at) {
+        for (int length = Math.min(longest, said.size() - at); length > 0; length--) {
+            if (phrases.containsKey(said.subList(at, at + length))) {
+                return length;
+            }
+        }
+        return 0;
+    }
+}

@@ -1,0 +1,113 @@
+package hopsel.web.classes;
+
+import hopsel.core.diet.Attendee;
+import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.json.Json;
+import hopsel.web.classes.ClassMapper.GuestRow;
+import hopsel.web.frame.Secret;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Those who take part in a class, each a row of their own under an id that nobody can guess and that is never given out
+ * again. The host's undo does not touch them.
+ */
+@Repository
+public class Guests {
+
+    private static final int ID = 16;
+
+    private final ClassMapper mapper;
+
+    Guests(ClassMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** An id that nobody has or had; nothing about the person is in it. */
+    public static String freshId() {
+        return "g-" + Secret.fresh().replaceAll("[^A-Za-z0-9]", "").toLowerCase(Locale.ROOT).substring(0, ID);
+    }
+
+    /** All of a class, in the order in which they came. */
+    public List<Attendee> of(long id) {
+        return mapper.guests(id).stream().map(row -> ClassFile.readAttendee(row.document())).toList();
+    }
+
+    /** Until this transaction is over, nobody else signs up for this class or changes who takes part. */
+    public void lock(long id) {
+        mapper.lock(id);
+    }
+
+    /** The guest that a press signed up, if it came before. */
+    public Optional<Attendee> of(String client) {
+        return mapper.guestOf(client).map(row -> ClassFile.readAttendee(row.document()));
+    }
+
+    /** Adds those of a class that is new. */
+    void addAll(long id, List<Attendee> attendees) {
+        attendees.forEach(attendee -> mapper.addGuest(id, row(id, attendee), null));
+    }
+
+    /** Adds somebody; the name of the press lets it count once. */
+    @Transactional
+    public void add(long id, Attendee attendee, String client) {
+        mapper.addGuest(id, row(id, attendee), client);
+        mapper.countGuests(id);
+    }
+
+    /** What is known of somebody now. */
+    @Transactional
+    public void put(long id, Attendee attendee) {
+        mapper.putGuest(id, row(id, attendee));
+        mapper.countGuests(id);
+    }
+
+    /**
+     * Adds those of a file that is put in the place of a class. Only who has the same id and the same name is the same
+     * person, and what they cannot have is never made less by a file; nobody who is here is removed.
+     *
+     * @return what became of them, in words
+     */
+    @Transactional
+    public String join(long id, List<Attendee> others) {
+        lock(id);
+        List<Attendee> here = of(id);
+        int added = 0;
+        for (Attendee other : others) {
+            Optional<Attendee> same = here.stream().filter(own -> own.id().equals(other.id()) && own.name().equals(other.name())).findFirst();
+            if (same.isEmpty()) {
+                mapper.addGuest(id, row(id, other.named(freshId())), null);
+                added++;
+            } else {
+                mapper.putGuest(id, row(id, same.get().alsoAvoiding(other)));
+            }
+        }
+        mapper.countGuests(id);
+        long stay = here.stream().filter(own -> others.stream().noneMatch(other -> other.id().equals(own.id()) && other.name().equals(own.name()))).count();
+        return "%d people of the file were added; %d who are not in it are still here. Remove them under People if they do not come.".formatted(added, stay);
+    }
+
+    /** What is packed for whom, for fewer kinds of kit; nothing else about anybody changes. */
+    @Transactional
+    public void serve(long id, List<Attendee> served) {
+        lock(id);
+        of(id).forEach(own -> served.stream().filter(other -> other.id().equals(own.id()) && !other.served().equals(own.served())).findFirst()
+                .ifPresent(other -> mapper.putGuest(id, row(id, own.served(other.served())))));
+        mapper.countGuests(id);
+    }
+
+    /** Takes somebody out. Whoever calls it takes out everything else about them in the same transaction. */
+    @Transactional
+    public void drop(long id, String attendee) {
+        mapper.dropGuest(id, attendee);
+        mapper.countGuests(id);
+    }
+
+    private static GuestRow row(long id, Attendee attendee) {
+        return new GuestRow(id, attendee.id(), 0, 1, Json.line(ClassFile.attendee(attendee)));
+    }
+}

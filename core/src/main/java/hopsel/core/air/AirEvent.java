@@ -57,7 +57,7 @@ public record AirEvent(long number, Kind kind, String activity, Instant at, int 
     }
 
     /** What went wrong; it is gathered by it. */
-    public enum Trouble { BURNT, SPILT, MACHINE, RAN_OUT, TEXTURE, OTHER }
+    public enum Trouble { BURNT, SPILT, STUCK, MACHINE, RAN_OUT, TEXTURE, OTHER }
 
     /** What went wrong, of an event that says so; what it was about stands after a colon. */
     public Trouble trouble() {

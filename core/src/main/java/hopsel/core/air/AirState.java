@@ -125,11 +125,16 @@ public final class AirState {
 
     /** Whether everything that an activity waits for is done, or, where it waits for a moment after a start, begun. */
     public boolean canBegin(Standing standing) {
+        return waitsFor(standing).isEmpty();
+    }
+
+    /** What an activity waits for and that is not done yet, by key. */
+    public List<String> waitsFor(Standing standing) {
         int i = order.number(key(standing.activity));
-        return Arrays.stream(order.into[i]).filter(arc -> arc.kind() == Arcs.Kind.ORDER).allMatch(arc -> {
+        return Arrays.stream(order.into[i]).filter(arc -> arc.kind() == Arcs.Kind.ORDER).filter(arc -> {
             Status before = forecast.standings.get(arc.before()).status;
-            return before != Status.AHEAD && (before != Status.RUNNING || arc.gap() < 0);
-        });
+            return before == Status.AHEAD || before == Status.FAILED || before == Status.RUNNING && arc.gap() >= 0;
+        }).map(arc -> key(forecast.standings.get(arc.before()).activity)).distinct().toList();
     }
 
     /** What somebody has in hand: running hands work. */

@@ -93,7 +93,7 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
         double time = Math.pow(ratio, 1.5);
         boolean full = millilitres.compareTo(other.fill()) > 0;
         String depth = "It stands %s cm deep instead of %s cm.".formatted(other.depthOf(millilitres).toPlainString(), now.depthOf(millilitres).toPlainString());
-        String fits = full ? " That is more than 85 % full: %s ml have to go elsewhere.".formatted(millilitres.subtract(other.fill()).setScale(0, RoundingMode.UP).toPlainString()) : "";
+        String fits = full ? " That is more than 85 %% full: %s ml have to go elsewhere.".formatted(millilitres.subtract(other.fill()).setScale(0, RoundingMode.UP).toPlainString()) : "";
         return depth + fits + " Reckon with %s times the baking time, and take the first look at that.".formatted(plain(BigDecimal.valueOf(time)));
     }
 

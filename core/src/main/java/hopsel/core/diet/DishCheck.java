@@ -50,11 +50,17 @@ public final class DishCheck {
     private void speak() {
         List<List<String>> listed = dish.lines().flatMap(line -> names(line).map(ItemFinder::words)).toList();
         FoodWords words = FoodWords.of(catalogue);
-        texts().distinct().flatMap(text -> words.in(text).stream()).filter(named -> listed.stream().noneMatch(name -> endsWith(name, named.words()))).forEach(named -> {
+        texts().distinct().flatMap(text -> words.in(text).stream()).filter(named -> listed.stream().noneMatch(name -> endsWith(name, named.words())) && !isMade(named.words())).forEach(named -> {
             if (spoken.addAll(named.allergens())) {
                 ofRecipe.add(new Doubt(Why.SPOKEN, String.join(" ", named.words())));
             }
         });
+    }
+
+    /** Flatbreads are shaped as "the breads": what is made here is no ingredient. */
+    private boolean isMade(List<String> words) {
+        return words.size() == 1 && Stream.concat(Stream.of(dish.title()), dish.components().stream().map(component -> component.title())).flatMap(title -> ItemFinder.words(title).stream())
+                .anyMatch(word -> word.length() > words.get(0).length() && word.endsWith(words.get(0)));
     }
 
     private Stream<String> names(IngredientLine line) {
@@ -78,6 +84,19 @@ public final class DishCheck {
 
     private static boolean endsWith(List<String> name, List<String> words) {
         return name.size() >= words.size() && name.subList(name.size() - words.size(), name.size()).equals(words);
+    }
+
+    /**
+     * Everything that is in doubt for somebody: words of allergens only where they avoid them.
+     *
+     * @param used what is in this version of the dish
+     */
+    public List<Doubt> doubtsFor(Attendee attendee, List<Item> used) {
+        return doubts(used).stream().filter(doubt -> doubt.why() != Why.SPOKEN || heard(attendee, doubt)).toList();
+    }
+
+    private boolean heard(Attendee attendee, Doubt doubt) {
+        return FoodWords.of(catalogue).in(doubt.words()).stream().flatMap(named -> named.allergens().stream()).anyMatch(allergen -> attendee.avoids().contains(allergen.word()));
     }
 
     /**

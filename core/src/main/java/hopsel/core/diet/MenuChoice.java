@@ -142,7 +142,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     .max(Comparator.naturalOrder()).orElse(Suits.FINE);
             List<Item> used = menu.used(dish, attendee);
             boolean unsure = worst != Suits.CANNOT && !check.isSure(attendee, used);
-            return new Cell(attendee, dish.id(), unsure ? Suits.UNSURE : worst, lines, unsure ? check.doubts(used) : List.of());
+            return new Cell(attendee, dish.id(), unsure ? Suits.UNSURE : worst, lines, unsure ? check.doubtsFor(attendee, used) : List.of());
         }
 
         /** Every ingredient that somebody avoids gets one that suits all; with as few new products as can be, then as cheap. */

@@ -90,7 +90,7 @@ public final class HandoutWriter {
         DishWords own = words.dish(dish.id());
         DishFacts facts = known.computeIfAbsent(dish, any -> DishFacts.of(cooking, dish, catalogue, own, labelsRead));
         List<FoundCaution> cautions = facts.cautions().stream().filter(found -> !own.hidden().containsKey(found.caution())).toList();
-        return new DishPart(dish.id(), dish.title(), components, CautionFinder.allergens(used), facts.check().madeWithout(attendee, used), facts.check().doubts(used), cautions, seconds(components, Work.HANDS), seconds(components, Work.WATCH),
+        return new DishPart(dish.id(), dish.title(), components, CautionFinder.allergens(used), facts.check().madeWithout(attendee, used), facts.check().doubtsFor(attendee, used), cautions, seconds(components, Work.HANDS), seconds(components, Work.WATCH),
                 seconds(components, Work.REST), Strand.end(facts.strands()), facts.strands(), facts.tools(), facts.keeping(), swaps(dish), NutritionFacts.of(eaten), own);
     }
 

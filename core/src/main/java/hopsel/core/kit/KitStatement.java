@@ -42,7 +42,7 @@ public record KitStatement(List<String> without, List<Doubt> doubts) {
             DishCheck check = DishCheck.of(dish, catalogue, labelsRead);
             List<Item> used = menu.used(dish, attendee);
             without.retainAll(check.madeWithout(attendee, used));
-            doubts.addAll(check.doubts(used));
+            doubts.addAll(check.doubtsFor(attendee, used));
         }
         return new KitStatement(without, List.copyOf(doubts));
     }

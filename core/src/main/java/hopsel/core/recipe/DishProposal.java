@@ -7,9 +7,11 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Passages;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Item;
 import hopsel.core.item.Weigher;
+import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.ReadRecipe.Part;
 import hopsel.core.recipe.ReadRecipe.StepInPart;
 
@@ -20,6 +22,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The dish that a recipe, as it was read, proposes.
@@ -31,7 +35,11 @@ import java.util.Set;
  */
 public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>> guessed, ReadRecipe recipe) {
 
+    /** The longest that anything may take; a recipe that says more is asked about it. */
+    private static final Minutes LONGEST = Minutes.of(364L * 24 * 60);
     private static final BigDecimal USUAL_SERVINGS = BigDecimal.valueOf(4);
+    private static final int LONGEST_TITLE = 200;
+
     /** Keeps its own copies. */
     public DishProposal {
         items = List.copyOf(items);
@@ -48,8 +56,9 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
             List<Step> steps = part.steps().stream().map(step -> step(step, guessed)).toList();
             components.add(new Component("part-" + (components.size() + 1), part.title(), lines, steps));
         }
-        String id = Slug.of(recipe.title());
-        return new DishProposal(new Dish(id, recipe.title(), recipe.servings().orElse(USUAL_SERVINGS), components, Passages.unread(recipe.unread())), items, guessed, recipe);
+        String title = recipe.title().length() <= LONGEST_TITLE ? recipe.title() : recipe.title().substring(0, LONGEST_TITLE);
+        String id = Slug.of(title);
+        return new DishProposal(new Dish(id, title, recipe.servings().orElse(USUAL_SERVINGS), components, Passages.unread(recipe.unread())), items, guessed, recipe);
     }
 
     private static IngredientLine line(ReadRecipe.Line line, List<Item> items, Weigher weigher) {
@@ -58,11 +67,17 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
         return proposed.line();
     }
 
+    private static Minutes least(Minutes minutes) {
+        return minutes.compareTo(LONGEST) > 0 ? LONGEST : minutes;
+    }
+
     private static Step step(StepInPart step, Map<String, Set<String>> guessed) {
         ReadStep read = step.read();
-        guessed.put(step.id(), read.guessed());
+        boolean beyond = read.minutes().high().compareTo(LONGEST) > 0;
+        guessed.put(step.id(), beyond ? Stream.concat(read.guessed().stream(), Stream.of("minutes")).collect(Collectors.toUnmodifiableSet()) : read.guessed());
+        StepMinutes minutes = beyond ? new StepMinutes(least(read.minutes().low()), least(read.minutes().likely()), LONGEST) : read.minutes();
         Show show = read.work() == Work.REST ? Show.NEVER : Show.MAY;
-        return new Step(step.id(), read.title(), Optional.of(read.text()), read.minutes(), read.work(), show, read.needs(),
+        return new Step(step.id(), read.title(), Optional.of(read.text()), minutes, read.work(), show, read.needs(),
                 step.after().stream().map(After::of).toList(), Optional.empty(), Optional.empty(), step.uses(), read.checkEvery(),
                 read.cue(), Optional.empty(), read.loud() ? Optional.of("loud") : Optional.empty());
     }

@@ -162,6 +162,10 @@ public final class TextSplitter {
         boolean found = false;
         for (String piece : FACTS.split(plain)) {
             boolean fact = isFact(piece);
+            if (fact && WAITS.matcher(piece.strip()).matches()) {
+                // It runs by itself, and somebody has to begin it: more than a figure in a headline.
+                other.add(piece.strip());
+            }
             found |= fact;
             if (!fact && !piece.isBlank()) {
                 rest.add(piece);
@@ -186,7 +190,7 @@ public final class TextSplitter {
         } else {
             TimeReader.first(time.group(2)).ifPresent(part -> partTimes = partTimes.add(part.likely().value()));
         }
-        return !WAITS.matcher(bare).matches();
+        return true;
     }
 
     private boolean isPart(String line) {

@@ -42,6 +42,15 @@ public final class Table {
         return !cell.isEmpty() && !number && RISKY.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
     }
 
+    /** A quotation mark that is not closed, and the like, turn up while records are counted out. */
+    private static List<CSVRecord> records(CSVFormat format, String text) throws IOException {
+        try {
+            return format.parse(new StringReader(text)).getRecords();
+        } catch (IllegalStateException | IllegalArgumentException | UncheckedIOException e) {
+            throw new IOException(e);
+        }
+    }
+
     /**
      * Rows by the names in the first line, lower case; commas, semicolons and tabs are told apart by that line.
      *
@@ -54,7 +63,7 @@ public final class Table {
         CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreEmptyLines(true).setTrim(true).get();
         List<Map<String, String>> rows = new ArrayList<>();
         List<String> names = new ArrayList<>();
-        for (CSVRecord record : format.parse(new StringReader(plain))) {
+        for (CSVRecord record : records(format, plain)) {
             if (names.isEmpty()) {
                 record.forEach(name -> names.add(name.toLowerCase(Locale.ROOT)));
                 continue;

@@ -26,6 +26,7 @@ record AirView(long seq, long asked, long now, int speed, Long onAir, boolean ov
      *
      * @param owner  HOST or ASSISTANT
      * @param can    whether what it waits for is done
+     * @param waits  keys of what it waits for and that is not done; empty: it can begin
      * @param looks  seconds from going on air at which somebody should look
      * @param looked at how many of these somebody did
      * @param takes  how often it was done, as said
@@ -35,7 +36,7 @@ record AirView(long seq, long asked, long now, int speed, Long onAir, boolean ov
      * @param page   of the booklet; 0: not known
      */
     record Item(String key, String dish, String title, String text, String say, String cue, boolean cueShown, String status, int start, int end, int planned, String person, String owner, boolean shown, boolean main, boolean hands, boolean loud,
-                boolean swapped, boolean can, List<String> places, List<In> in, List<Rung> ladder, List<String> care, List<String> rescues, List<Integer> looks, int looked, List<String> takes, String sight, Integer probe, int again, int page) {
+                boolean swapped, boolean can, List<String> waits, List<String> places, List<In> in, List<Rung> ladder, List<String> care, List<String> rescues, List<Integer> looks, int looked, List<String> takes, String sight, Integer probe, int again, int page) {
     }
 
     /**

@@ -115,7 +115,7 @@ class PracticeController {
         if (!planned.plan().possible()) {
             throw new NotFoundException();
         }
-        Set<Role> played = plays == null ? Set.of() : EnumSet.copyOf(plays);
+        Set<Role> played = plays == null || plays.isEmpty() ? Set.of() : EnumSet.copyOf(plays);
         Run run = runs.rehearse(id, planned, seed, played, Math.max(0, Math.min(Pace.FASTEST, speed)), who.getName());
         String screen = played.contains(Role.HOST) || played.isEmpty() ? "host" : "assistant";
         return "redirect:/classes/%d/air/%s?run=%d".formatted(id, screen, run.number());

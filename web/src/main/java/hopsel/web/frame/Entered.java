@@ -6,6 +6,7 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Figure;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -21,6 +22,9 @@ public final class Entered {
 
     private static final BigDecimal LARGEST = BigDecimal.valueOf(1_000_000);
     private static final int LONGEST = 9000;
+    private static final int DECIMALS = 12;
+    /** What word processors paste along and no page or label can show; lines and tabs stay. */
+    private static final Pattern UNPRINTABLE = Pattern.compile("[\\p{Cc}&&[^\\n\\r\\t]]");
     private static final Pattern NEED = Pattern.compile("^([\\p{L}-]+(?: [\\p{L}-]+)?)(?:\\s*[x×]\\s*(\\d{1,2}))?(?:\\s+(-?\\d{1,3})\\s*(?:°?\\s*C)?)?(?:\\s*(?:±|\\+-)\\s*(\\d{1,2}))?$");
 
     private final Map<String, String> fields;
@@ -32,7 +36,7 @@ public final class Entered {
 
     /** The text in a field; empty: nothing was typed. */
     public Optional<String> text(String field) throws BadEntryException {
-        String text = fields.getOrDefault(field, "").strip();
+        String text = UNPRINTABLE.matcher(fields.getOrDefault(field, "")).replaceAll(" ").strip();
         if (text.length() > LONGEST) {
             throw new BadEntryException(field, "is longer than %d characters. Shorten it.".formatted(LONGEST));
         }
@@ -50,8 +54,13 @@ public final class Entered {
         if (text.isEmpty()) {
             return Optional.empty();
         }
-        Optional<BigDecimal> number = Figure.parse(text.get()).filter(value -> value.abs().compareTo(LARGEST) < 0);
+        Optional<BigDecimal> number = Figure.parse(text.get()).filter(value -> value.abs().compareTo(LARGEST) < 0).map(Entered::storable);
         return Optional.of(number.orElseThrow(() -> new BadEntryException(field, "is “%s”, which is no number. Write it like 7.5 or ½.".formatted(text.get()))));
+    }
+
+    /** A third has more decimals than anything can keep; twelve are more than a kitchen needs. */
+    private static BigDecimal storable(BigDecimal number) {
+        return number.scale() > DECIMALS ? number.setScale(DECIMALS, RoundingMode.HALF_UP).stripTrailingZeros() : number;
     }
 
     /** A number above zero. */

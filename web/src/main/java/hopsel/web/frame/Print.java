@@ -22,6 +22,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** Sets pages as tagged PDFs with their fonts embedded. */
 @Component
@@ -36,6 +37,9 @@ public class Print {
             new Face("Wide", 700, "DejaVuSans-Bold.ttf"),
             new Face("Han", 400, "400Regular/NotoSansSC_400Regular.ttf"));
 
+    /** What XML knows no way to write, such as the vertical tab of a word processor; one of them would break the whole document. */
+    private static final Pattern UNPRINTABLE = Pattern.compile("[\\x00-\\x08\\x0B\\x0C\\x0E-\\x1F\\uFFFE\\uFFFF]");
+
     private final SpringTemplateEngine templates;
     /** How wide letters are; without it every document measures every font anew. */
     private final FSCacheEx<String, FSCacheValue> metrics = new FSDefaultCacheStore();
@@ -48,7 +52,7 @@ public class Print {
 
     /** A template, filled in and set. */
     public byte[] pdf(String template, Map<String, Object> values) {
-        String page = templates.process(template, new Context(Locale.ENGLISH, values));
+        String page = UNPRINTABLE.matcher(templates.process(template, new Context(Locale.ENGLISH, values))).replaceAll(" ");
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         FACES.forEach(face -> builder.useFont(() -> face.open(), face.family, face.weight, FontStyle.NORMAL, true));

@@ -3,14 +3,18 @@ package hopsel.web.handout;
 import hopsel.core.diet.Attendee;
 import hopsel.core.dish.Dish;
 import hopsel.core.handout.DishFacts;
+import hopsel.core.recipe.Slug;
 import hopsel.web.handout.EditionStore.Matters;
 import hopsel.web.handout.HandoutPdf.Paper;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +32,7 @@ import java.util.zip.ZipOutputStream;
 @Component
 class HandoutZip {
 
+    private static final Logger LOG = LoggerFactory.getLogger(HandoutZip.class);
     private static final int AT_ONCE = Math.max(2, Runtime.getRuntime().availableProcessors());
 
     private final HandoutDesk desk;
@@ -44,6 +49,8 @@ class HandoutZip {
     void write(long id, Matters matters, Paper paper, OutputStream out) throws IOException {
         List<Attendee> attendees = matters.cooking().attendees().stream().filter(attendee -> attendee.gets().handout()).toList();
         ExecutorService workers = Executors.newFixedThreadPool(AT_ONCE);
+        Queue<String> names = new ArrayDeque<>(List.of("the booklet"));
+        List<String> missing = new ArrayList<>();
         Queue<Future<List<Entry>>> waiting = new ArrayDeque<>();
         Map<Dish, DishFacts> known = new ConcurrentHashMap<>();
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
@@ -52,24 +59,31 @@ class HandoutZip {
             waiting.add(workers.submit(() -> List.of(new Entry("booklet.pdf", pdf.render(id, desk.write(matters, HandoutDesk.anybody(matters.cooking())), paper, true, Optional.empty())))));
             int number = 0;
             for (Attendee attendee : attendees) {
-                String name = "%03d-%s".formatted(++number, attendee.id());
+                String name = "%03d-%s".formatted(++number, Slug.of(attendee.name()));
+                names.add(attendee.name());
                 waiting.add(workers.submit(() -> {
                     var written = desk.write(matters, attendee, known);
                     return List.of(new Entry(name + ".pdf", pdf.render(id, written, paper, false, Optional.empty())), new Entry(name + ".md", desk.markdown(written).getBytes(StandardCharsets.UTF_8)));
                 }));
                 while (waiting.size() > AT_ONCE) {
-                    put(zip, waiting.remove());
+                    put(zip, waiting.remove(), names.remove(), missing);
                 }
             }
             while (!waiting.isEmpty()) {
-                put(zip, waiting.remove());
+                put(zip, waiting.remove(), names.remove(), missing);
+            }
+            if (!missing.isEmpty()) {
+                zip.putNextEntry(new ZipEntry("MISSING.txt"));
+                zip.write(("These could not be set, and are not in this file. Look at what is written in them:\n" + String.join("\n", missing) + "\n").getBytes(StandardCharsets.UTF_8));
+                zip.closeEntry();
             }
         } finally {
             workers.shutdownNow();
         }
     }
 
-    private static void put(ZipOutputStream zip, Future<List<Entry>> done) throws IOException {
+    /** One that cannot be set is named; the others are there all the same. */
+    private static void put(ZipOutputStream zip, Future<List<Entry>> done, String name, List<String> missing) throws IOException {
         try {
             for (Entry entry : done.get()) {
                 zip.putNextEntry(new ZipEntry(entry.name));
@@ -80,7 +94,8 @@ class HandoutZip {
             Thread.currentThread().interrupt();
             throw new IOException("Stopped.", e);
         } catch (ExecutionException e) {
-            throw new IOException("A handout could not be set.", e.getCause());
+            LOG.error("A handout could not be set.", e.getCause());
+            missing.add(name);
         }
     }
 }

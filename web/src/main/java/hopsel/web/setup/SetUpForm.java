@@ -37,6 +37,12 @@ import java.util.Optional;
 final class SetUpForm {
 
     private static final int MOST_ROWS = 60;
+    private static final int EARLIEST = 2000;
+    private static final int LATEST = 2999;
+    private static final long DAYS_BEFORE = 364;
+    private static final BigDecimal MOST_SERVINGS = BigDecimal.valueOf(10_000);
+    private static final BigDecimal MOST_SPARE = BigDecimal.valueOf(1000);
+    private static final BigDecimal LEAST_SERVINGS = new BigDecimal("0.01");
 
     private final CookingClass before;
     private final Entered entered;
@@ -51,6 +57,12 @@ final class SetUpForm {
     CookingClass cooking() throws BadEntryException {
         LocalDateTime startsAt = moment("starts-at").orElseThrow(() -> new BadEntryException("starts-at", "is empty. Give a day and a time."));
         ZoneId zone = zone();
+        if (startsAt.getYear() < EARLIEST || startsAt.getYear() > LATEST) {
+            throw new BadEntryException("starts-at", "is in the year %d. Give a year from %d to %d.".formatted(startsAt.getYear(), EARLIEST, LATEST));
+        }
+        if (zone.getRules().getValidOffsets(startsAt).isEmpty()) {
+            throw new BadEntryException("starts-at", "is %s, an hour that clocks in %s skip that night. Choose another time.".formatted(startsAt.toString().replace('T', ' '), zone));
+        }
         Minutes air = entered.minutes("air").filter(minutes -> minutes.value().signum() > 0)
                 .orElseThrow(() -> new BadEntryException("air", "is empty or zero. Say how many minutes the class is on air."));
         return new CookingClass(entered.must("title"), entered.choice("style", Style.values(), Style::word), startsAt, zone, air, windows(startsAt, zone), people(),
@@ -103,15 +115,34 @@ final class SetUpForm {
             if (dropped.equals("window-" + i) || (from.isEmpty() && to.isEmpty())) {
                 continue;
             }
+            Optional<PrepWindow> along = moved(i, from, to, startsAt, zone);
+            if (along.isPresent()) {
+                windows.add(along.get());
+                continue;
+            }
             if (from.isEmpty() || to.isEmpty() || !from.get().isBefore(to.get())) {
                 throw new BadEntryException("window-to-" + i, "has to be after its beginning. Give both.");
             }
             if (to.get().isAfter(startsAt)) {
                 throw new BadEntryException("window-to-" + i, "is after the class begins. People are in the kitchen before it here; move it.");
             }
+            if (from.get().isBefore(startsAt.minusDays(DAYS_BEFORE))) {
+                throw new BadEntryException("window-from-" + i, "is more than %d days before the class. Look at the year.".formatted(DAYS_BEFORE));
+            }
             windows.add(new PrepWindow(relative(from.get(), startsAt, zone), relative(to.get(), startsAt, zone)));
         }
         return windows;
+    }
+
+    /** A window that nobody touched while the class was moved to another time moves along: people come as long before it as they did. */
+    private Optional<PrepWindow> moved(int i, Optional<LocalDateTime> from, Optional<LocalDateTime> to, LocalDateTime startsAt, ZoneId zone) {
+        boolean same = startsAt.equals(before.startsAt()) && zone.equals(before.zone());
+        if (same || i >= before.prepWindows().size() || from.isEmpty() || to.isEmpty()) {
+            return Optional.empty();
+        }
+        PrepWindow own = before.prepWindows().get(i);
+        boolean untouched = from.get().equals(before.clock(own.from().seconds()).toLocalDateTime()) && to.get().equals(before.clock(own.to().seconds()).toLocalDateTime());
+        return untouched ? Optional.of(own) : Optional.empty();
     }
 
     private static Minutes relative(LocalDateTime moment, LocalDateTime startsAt, ZoneId zone) {
@@ -156,7 +187,7 @@ final class SetUpForm {
         for (int i = 0; i < before.dishes().size(); i++) {
             Dish dish = before.dishes().get(i);
             if (!dropped.equals("dish-" + dish.id())) {
-                BigDecimal servings = entered.positive("servings-" + i).orElse(dish.servings());
+                BigDecimal servings = servings("servings-" + i).orElse(dish.servings());
                 dishes.add(servings.compareTo(dish.servings()) == 0 ? dish
                         : Resize.byServings(new Worksheet(dish, before.items(), before.measures(), Notes.NONE), servings).sheet().dish());
             }
@@ -166,8 +197,24 @@ final class SetUpForm {
 
     private Provision provision() throws BadEntryException {
         Provision old = before.provision();
-        return new Provision(entered.positive("demo-servings").orElse(old.demoServings()), entered.number("tasting").orElse(old.tastingPortions()),
-                old.tastingShare(), entered.number("spare").orElse(old.sparePercent()), old.pantry());
+        return new Provision(servings("demo-servings").orElse(old.demoServings()), notNegative("tasting", MOST_SERVINGS).orElse(old.tastingPortions()),
+                old.tastingShare(), notNegative("spare", MOST_SPARE).orElse(old.sparePercent()), old.pantry());
+    }
+
+    private Optional<BigDecimal> notNegative(String field, BigDecimal most) throws BadEntryException {
+        Optional<BigDecimal> number = entered.number(field);
+        if (number.isPresent() && (number.get().signum() < 0 || number.get().compareTo(most) > 0)) {
+            throw new BadEntryException(field, "is %s. Give a number from 0 to %s.".formatted(number.get().toPlainString(), most.toPlainString()));
+        }
+        return number;
+    }
+
+    private Optional<BigDecimal> servings(String field) throws BadEntryException {
+        Optional<BigDecimal> number = entered.positive(field);
+        if (number.isPresent() && (number.get().compareTo(LEAST_SERVINGS) < 0 || number.get().compareTo(MOST_SERVINGS) > 0)) {
+            throw new BadEntryException(field, "is %s. Give a number from %s to %s.".formatted(number.get().toPlainString(), LEAST_SERVINGS, MOST_SERVINGS));
+        }
+        return number;
     }
 
     /** Components that could be made once are ticked or not; a tick for what no longer matches is dropped. */

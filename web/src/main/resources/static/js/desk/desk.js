@@ -18,6 +18,8 @@ const screen = main.dataset.screen;
 const bell = new Bell();
 let drawing = null;
 let byItself = false;
+// Keys press "done" only where somebody said that they have a pedal: Space and Page down scroll everywhere else.
+let pedal = false;
 let pressedHere = 0;
 const run = new Run(main, () => drawing && draw());
 drawing = new Drawing(main, run);
@@ -45,9 +47,10 @@ function big(fromKey) {
   if (hand) {
     run.press('DONE', hand.key);
   }
-  if (next) {
+  // Nothing begins whose input is not there.
+  if (next && drawing.isThere(next)) {
     run.press('START', next.key);
-  } else if (!hand && screen === 'host') {
+  } else if (!next && !hand && screen === 'host') {
     run.press('OVER');
   }
 }
@@ -74,6 +77,10 @@ const actions = {
     byItself = !byItself;
     one.setAttribute('aria-pressed', String(byItself));
   },
+  pedal: (one) => {
+    pedal = !pedal;
+    one.setAttribute('aria-pressed', String(pedal));
+  },
   sound: (one) => {
     const on = one.getAttribute('aria-pressed') !== 'true';
     one.setAttribute('aria-pressed', String(on));
@@ -98,7 +105,7 @@ const actions = {
   all: () => run.state.advice.way.forEach((help) => run.press(help.kind, help.key, 0, help.text)),
   over: () => run.press('OVER'),
   answer: (one) => run.press('ANSWERED', '', 0, one.dataset.answer),
-  failed: (one) => hand().key && run.press('FAILED', hand().key, 0, one.dataset.failed),
+  failed: (one) => run.press('FAILED', one.dataset.key, 0, one.dataset.failed),
   trouble: (one) => run.press('TROUBLE', hand().key || '', 0, one.dataset.trouble),
   ranOut: (one) => run.press('TROUBLE', one.dataset.key, 0, `RAN_OUT:${one.dataset.ranOut}`),
 };
@@ -134,10 +141,10 @@ document.addEventListener('keydown', (event) => {
     return;
   }
   const onButton = event.target.matches('button');
-  if (event.key === 'PageDown' || ((event.key === ' ' || event.key === 'Enter') && !onButton)) {
+  if (pedal && (event.key === 'PageDown' || ((event.key === ' ' || event.key === 'Enter') && !onButton))) {
     event.preventDefault();
     big(true);
-  } else if (event.key === 'z' || event.key === 'PageUp') {
+  } else if (event.key === 'z' || (pedal && event.key === 'PageUp')) {
     event.preventDefault();
     actions.undo();
   }

@@ -40,6 +40,18 @@ export class Drawing {
     return this.state.items.filter((item) => item.status === 'AHEAD' && this.isMine(item) && (!this.state.onAir || item.planned >= 0)).sort((one, two) => one.start - two.start);
   }
 
+  /* Whether everything that a step waits for is done, or will be with the same press. */
+  isThere(item) {
+    const hand = this.inHand();
+    return item.waits.every((key) => hand && hand.key === key);
+  }
+
+  waitedFor(item) {
+    const hand = this.inHand();
+    const first = this.state.items.find((one) => item.waits.includes(one.key) && !(hand && hand.key === one.key));
+    return first ? first.title : '';
+  }
+
   draw() {
     const away = this.run.away();
     const strip = this.main.querySelector('.air-away');
@@ -83,8 +95,8 @@ export class Drawing {
       const waiting = state.items.find((item) => item.status === 'RUNNING' && this.isMine(item));
       const mine = this.screen === 'host' ? 'end' : 'none-left';
       const coming = state.onAir && state.comingIn > 0 && !hand;
-      big.textContent = coming ? this.word('coming', clock(state.comingIn)) : !state.onAir ? this.word('begin') : hand ? this.word('done') : next ? `${this.word('start')} ${next.title}` : waiting && !state.over ? this.word('waits', waiting.title) : this.word(mine);
-      big.disabled = state.over || (!hand && !next && Boolean(state.onAir) && (this.screen === 'assistant' || Boolean(waiting))) || Boolean(coming) || (!state.onAir && this.screen === 'assistant');
+      big.textContent = coming ? this.word('coming', clock(state.comingIn)) : !state.onAir ? this.word('begin') : hand ? this.word(next && !this.isThere(next) ? 'done-only' : 'done') : next && !this.isThere(next) ? this.word('waits', this.waitedFor(next)) : next ? `${this.word('start')} ${next.title}` : waiting && !state.over ? this.word('waits', waiting.title) : this.word(mine);
+      big.disabled = state.over || (!hand && Boolean(next) && Boolean(state.onAir) && !this.isThere(next)) || (!hand && !next && Boolean(state.onAir) && (this.screen === 'assistant' || Boolean(waiting))) || Boolean(coming) || (!state.onAir && this.screen === 'assistant');
     }
     const undo = this.spot('undo');
     if (undo) {
@@ -189,6 +201,12 @@ export class Drawing {
       if (this.screen === 'assistant' && item.in.length > 0) {
         entry.append(this.uses(item, false));
       }
+      if (this.state.onAir && !this.state.over && !this.isThere(item)) {
+        entry.append(element('span', ` ${this.word('waits', this.waitedFor(item))} `, 'of'));
+        const anyway = button(this.word('start-anyway'), { start: item.key }, 'plain');
+        anyway.setAttribute('aria-label', `${this.word('start-anyway')}: ${item.title}`);
+        entry.append(anyway);
+      }
       return entry;
     }));
   }
@@ -280,6 +298,16 @@ export class Drawing {
     const failed = this.state.items.filter((item) => item.status === 'FAILED');
     put(this.spot('rescues'), [...failed, ...(hand ? [hand] : [])].flatMap((item) => item.rescues.map((said) => element('li', `${item.title}: ${said}`))));
     put(this.spot('again'), failed.map((item) => line(button(this.word('again', item.title, clock(item.again)), { start: item.key }, 'press quiet'))));
+    const wrong = this.state.items.filter((item) => item.status === 'RUNNING').sort((one, two) => Number(two === hand) - Number(one === hand) || one.end - two.end);
+    put(this.spot('failing'), wrong.map((item) => {
+      const entry = line(element('strong', item.title), element('span', ` ${item.dish} `, 'of'));
+      ['BURNT', 'SPILT', 'STUCK', 'OTHER'].forEach((failed) => {
+        const one = button(this.word(`failed-${failed}`), { failed, key: item.key }, 'press quiet');
+        one.setAttribute('aria-label', `${this.word(`failed-${failed}`)}: ${item.title}`);
+        entry.append(one);
+      });
+      return entry;
+    }));
     put(this.spot('ran-out'), (hand ? hand.in : []).map((use) => button(this.word('ran-out', use.what), { ranOut: use.item, key: hand.key }, 'press quiet')));
   }
 

@@ -13,6 +13,7 @@ import hopsel.core.mise.BowlSize;
 import hopsel.core.mise.Countdown;
 import hopsel.core.mise.CounterLayout;
 import hopsel.core.mise.Holding;
+import hopsel.core.mise.SafetyCheck;
 import hopsel.core.mise.Holding.Stay;
 import hopsel.core.mise.Holding.Where;
 import hopsel.core.mise.Label;
@@ -234,5 +235,18 @@ class PreparedTest {
             "plain-flour,DRY,true", "spinach,WILTS,true", "spinach-frozen,WILTS,false", "potato,SOILS,true", "potato-starch,SOILS,false", "potato,DRY,false", "plain-flour,SOILS,false", "coconut-milk,LIQUID,true", "coconut-milk,DRY,false"})
     void traitsAreReadOffTheName(String item, Trait trait, boolean has) {
         assertThat(Trait.of(BUILT_IN.get(item)).contains(trait)).isEqualTo(has);
+    }
+
+    /** Rice that a step cools is cooked rice still, and nothing is cooked before it is bought. */
+    @Test
+    void whatStandsBeyondItsLimitAndWhatIsDoneBeforeItIsBoughtMakesAClassUnsafe() throws Exception {
+        assertThat(PlannedClass.of(ClassFile.read(CLASS.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN).broken()).isEmpty();
+        String weekBefore = CLASS.replace("{\"from\": -420, \"to\": -5}", "{\"from\": -10500, \"to\": -10080}");
+        PlannedClass planned = PlannedClass.of(ClassFile.read(weekBefore.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN);
+        assertThat(planned.plan().possible()).isTrue();
+        assertThat(planned.broken()).extracting(SafetyCheck.Broken::limit).contains(SafetyCheck.Limit.RICE, SafetyCheck.Limit.BEFORE_BOUGHT);
+        assertThat(planned.broken()).filteredOn(broken -> broken.limit() == SafetyCheck.Limit.BEFORE_BOUGHT).allSatisfy(broken -> assertThat(broken.items()).contains("jasmine-rice"));
+        String dayBefore = CLASS.replace("{\"from\": -420, \"to\": -5}", "{\"from\": -1620, \"to\": -1500}");
+        assertThat(PlannedClass.of(ClassFile.read(dayBefore.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN).broken()).extracting(SafetyCheck.Broken::limit).containsOnly(SafetyCheck.Limit.RICE);
     }
 }

@@ -27,7 +27,7 @@ class PeopleBrowserTest {
     void aRowThatIsNotUnderstoodIsNamedAndNoneIsTaken() {
         Page page = paste("name;servings;avoids\nOla Brink;2;nuts, soya\nPer Holt;lots;gluten\nUma Reed;1;moon dust");
         assertThat(page.locator("#wrong")).containsText("Row 3");
-        assertThat(page.locator("#wrong")).containsText("moon dust");
+        assertThat(page.locator("#wrong")).not().containsText("moon dust");
         assertThat(page.locator("[name=table]")).hasValue("name;servings;avoids\nOla Brink;2;nuts, soya\nPer Holt;lots;gluten\nUma Reed;1;moon dust");
         assertThat(page.locator("[name=name-0]")).hasValue("Mina Ferro");
         page.navigate("/classes/4/people");
@@ -53,16 +53,12 @@ class PeopleBrowserTest {
         assertThat(guest.request().get(APP.address + link + "/handout.pdf").status()).as("before the class").isEqualTo(404);
         assertThat(guest.request().get(APP.address + link.substring(0, link.length() - 1) + "!").status()).isEqualTo(404);
 
-        row.locator("details.change summary").click();
-        row.locator("text=Erase for good").click();
+        page.locator("tr:has(input[value='Ola Brink']) a.take-out").click();
+        assertThat(page.locator("input[value='Ola Brink']")).hasCount(1);
+        row.locator("details.change button.press").click();
         assertThat(page.locator("input[value='Ola Brink']")).hasCount(0);
         assertThat(guest.request().get(APP.address + link).status()).isEqualTo(404);
         assertThat(page.locator("section[aria-labelledby=looks]")).containsText("erased one attendee");
-        page.navigate("/classes/4/set-up");
-        page.locator(".undo-row button").first().click();
-        page.waitForLoadState();
-        page.navigate("/classes/4/people");
-        assertThat(page.locator("input[value='Ola Brink']")).hasCount(0);
         guest.context().close();
     }
 
@@ -72,6 +68,12 @@ class PeopleBrowserTest {
         page.navigate("/classes/2/menus");
         int before = page.locator(".bag").count();
         page.click("text=Cook it so");
+        assertThat(page.locator("td.suits.fine")).hasCount(0);
+        page.locator("section[aria-labelledby=read] .box").all().forEach(box -> {
+            box.click();
+            assertThat(box).hasAttribute("aria-checked", "true");
+        });
+        page.reload();
         assertThat(page.locator(".empty")).containsText("Everybody can eat every dish as it is written");
         assertThat(page.locator("td.suits.fine")).not().hasCount(0);
         assertThat(page.locator("td.suits:not(.fine)")).hasCount(0);

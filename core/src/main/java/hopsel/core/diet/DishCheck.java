@@ -82,8 +82,10 @@ public final class DishCheck {
         return Stream.concat(line.said().stream(), item.takenFor().isPresent() ? Stream.of(item.name()) : Stream.empty());
     }
 
+    /** Rice noodles are called noodles, and sesame seeds sesame; but peanuts are not what peanut butter is called. */
     private static boolean endsWith(List<String> name, List<String> words) {
-        return name.size() >= words.size() && name.subList(name.size() - words.size(), name.size()).equals(words);
+        boolean seed = name.size() > 1 && name.get(name.size() - 1).equals("seed") && name.subList(0, name.size() - 1).equals(words);
+        return seed || name.size() >= words.size() && name.subList(name.size() - words.size(), name.size()).equals(words);
     }
 
     /**

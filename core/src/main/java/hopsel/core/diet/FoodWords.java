@@ -18,6 +18,8 @@ import java.util.Set;
  */
 final class FoodWords {
 
+    private static final Set<String> AFTER_A_VERB = Set.of("the", "them", "it", "in", "until", "till", "for", "gently", "lightly", "well");
+
     private final Map<List<String>, Set<Allergen>> phrases = new HashMap<>();
     private int longest;
 
@@ -65,12 +67,17 @@ final class FoodWords {
             int length = length(said, at);
             List<String> words = said.subList(at, at + Math.max(1, length));
             boolean free = at + length < said.size() && said.get(at + length).equals("free");
-            if (length > 0 && !free && !phrases.get(words).isEmpty()) {
+            if (length > 0 && !free && !isVerb(said, at, length) && !phrases.get(words).isEmpty()) {
                 named.add(new Named(List.copyOf(words), phrases.get(words)));
             }
             at += Math.max(1, length);
         }
         return named;
+    }
+
+    /** "Toast the seeds" speaks of no bread, "serve on toast" does. */
+    private static boolean isVerb(List<String> said, int at, int length) {
+        return length == 1 && said.get(at).equals("toast") && at + 1 < said.size() && (at == 0 || AFTER_A_VERB.contains(said.get(at + 1)));
     }
 
     private int length(List<String> said, int at) {

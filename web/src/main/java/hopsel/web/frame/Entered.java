@@ -54,8 +54,11 @@ public final class Entered {
         if (text.isEmpty()) {
             return Optional.empty();
         }
-        Optional<BigDecimal> number = Figure.parse(text.get()).filter(value -> value.abs().compareTo(LARGEST) < 0).map(Entered::storable);
-        return Optional.of(number.orElseThrow(() -> new BadEntryException(field, "is “%s”, which is no number. Write it like 7.5 or ½.".formatted(text.get()))));
+        BigDecimal number = Figure.parse(text.get()).orElseThrow(() -> new BadEntryException(field, "is “%s”, which is no number. Write it like 7.5 or ½.".formatted(text.get())));
+        if (number.abs().compareTo(LARGEST) >= 0) {
+            throw new BadEntryException(field, "is “%s”, which is too large. Give a number under %s.".formatted(text.get(), LARGEST.toPlainString()));
+        }
+        return Optional.of(storable(number));
     }
 
     /** A third has more decimals than anything can keep; twelve are more than a kitchen needs. */

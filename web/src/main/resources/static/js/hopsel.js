@@ -13,7 +13,7 @@ document.addEventListener('DOMContentLoaded', () => {
   const open = () => {
     const name = decodeURIComponent(window.location.hash.slice(1));
     const line = name && (document.getElementById(name) || document.querySelector(`tr[data-step="${CSS.escape(name.replace('step:', ''))}"]`));
-    const details = line && line.querySelector('details');
+    const details = line && (line.matches('details') ? line : line.querySelector('details'));
     if (details) {
       details.open = true;
       line.scrollIntoView({ block: 'nearest' });

@@ -147,7 +147,7 @@ class PagesTest {
             one.click("form[action$='/replace'] button");
             one.waitForLoadState();
         }
-        assertThat(page.locator("[role=status]")).containsText("in its place");
+        assertThat(page.locator("[role=status]")).containsText("Class replaced");
         assertThat(other.locator("[role=alert]")).containsText("Somebody else changed this class");
         assertThat(new String(page.request().get(APP.address + "/classes/3/file").body(), StandardCharsets.UTF_8)).isEqualTo(new String(file, StandardCharsets.UTF_8));
         assertThat(version).isNotBlank();

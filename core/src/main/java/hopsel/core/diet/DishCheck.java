@@ -22,6 +22,9 @@ import java.util.stream.Stream;
  */
 public final class DishCheck {
 
+    /** What a component of that name makes, out of whatever is on its list. */
+    private static final Set<String> MADE_HERE = Set.of("bread", "broth", "stock", "pastry");
+
     private final Dish dish;
     private final Catalogue catalogue;
     private final Set<String> labelsRead;
@@ -57,10 +60,11 @@ public final class DishCheck {
         });
     }
 
-    /** Flatbreads are shaped as "the breads": what is made here is no ingredient. */
+    /** Flatbreads are shaped as "the breads", and "the broth" is what the component Broth makes: what is made here is no ingredient. */
     private boolean isMade(List<String> words) {
-        return words.size() == 1 && Stream.concat(Stream.of(dish.title()), dish.components().stream().map(component -> component.title())).flatMap(title -> ItemFinder.words(title).stream())
-                .anyMatch(word -> word.length() > words.get(0).length() && word.endsWith(words.get(0)));
+        Stream<String> titles = Stream.concat(Stream.of(dish.title()), dish.components().stream().map(component -> component.title()));
+        return words.size() == 1 && titles.flatMap(title -> ItemFinder.words(title).stream())
+                .anyMatch(word -> word.equals(words.get(0)) ? MADE_HERE.contains(word) : word.endsWith(words.get(0)));
     }
 
     private Stream<String> names(IngredientLine line) {

@@ -67,7 +67,7 @@ final class FoodWords {
             int length = length(said, at);
             List<String> words = said.subList(at, at + Math.max(1, length));
             boolean free = at + length < said.size() && said.get(at + length).equals("free");
-            if (length > 0 && !free && !isVerb(said, at, length) && !phrases.get(words).isEmpty()) {
+            if (length > 0 && !free && !isVerb(said, at, length) && !isCompared(said, at) && !phrases.get(words).isEmpty()) {
                 named.add(new Named(List.copyOf(words), phrases.get(words)));
             }
             at += Math.max(1, length);
@@ -78,6 +78,11 @@ final class FoodWords {
     /** "Toast the seeds" speaks of no bread, "serve on toast" does. */
     private static boolean isVerb(List<String> said, int at, int length) {
         return length == 1 && said.get(at).equals("toast") && at + 1 < said.size() && (at == 0 || AFTER_A_VERB.contains(said.get(at + 1)));
+    }
+
+    /** Dough that smells of bread, or a paste like butter, holds neither. */
+    private static boolean isCompared(List<String> said, int at) {
+        return at > 0 && said.get(at - 1).equals("like") || at > 1 && said.get(at - 1).equals("of") && said.get(at - 2).equals("smell");
     }
 
     private int length(List<String> said, int at) {

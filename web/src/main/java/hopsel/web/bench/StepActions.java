@@ -33,6 +33,8 @@ import java.util.Set;
 @Component
 class StepActions implements ActionSet {
 
+    private static final Minutes LONGEST = Minutes.of(364L * 24 * 60);
+
     private final HouseCatalogue house;
 
     StepActions(HouseCatalogue house) {
@@ -104,8 +106,11 @@ class StepActions implements ActionSet {
     private Change correct(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step before = found(sheet, in);
         String said = in.must("time");
-        StepMinutes minutes = TimeReader.first(said.matches("[\\d.,\\s½¼¾–-]+") ? said + " minutes" : said).filter(time -> time.likely().seconds() > 0)
+        StepMinutes minutes = TimeReader.first(said.matches("[\\d.,\\s½¼¾–-]+") ? said + " minutes" : said).filter(time -> time.likely().value().signum() > 0)
                 .orElseThrow(() -> new BadEntryException("time", "is “%s”, which is no time. Write it like 20–25 min, or overnight.".formatted(said)));
+        if (minutes.high().value().compareTo(LONGEST.value()) > 0) {
+            throw new BadEntryException("time", "is “%s”. The longest a step can take is 364 days.".formatted(said));
+        }
         Work work = in.choice("work", Work.values(), Work::word);
         Step step = new Step(before.id(), in.must("title"), before.text(), minutes, work, before.show(), before.needs(), before.after(), before.keeps(),
                 work == Work.HANDS ? Optional.empty() : before.swap().filter(shown -> shown.compareTo(minutes.likely()) <= 0), before.uses(), before.checkEvery(), in.text("cue"), before.say(), before.noise(), before.tools());

@@ -29,6 +29,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
+import java.util.stream.Stream;
 import java.util.Optional;
 
 /** Lists classes, brings them in from files and takes them out again. */
@@ -89,7 +90,7 @@ class ClassesController {
         try {
             CookingClass wanted = ClassFile.read(file.getBytes(), catalogue);
             changes.change(id, version, wanted, Wishes.NONE, who.getName(), "replaced by a file");
-            next.addFlashAttribute("toldLines", List.of("Class replaced.", guests.join(id, wanted.attendees())));
+            next.addFlashAttribute("toldLines", Stream.concat(Stream.of("Class replaced."), guests.join(id, wanted.attendees()).stream()).toList());
         } catch (FaultyFileException e) {
             return refused(file.getOriginalFilename(), e.findings());
         } catch (StaleClassException e) {

@@ -8,6 +8,7 @@ import hopsel.web.frame.Secret;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -70,10 +71,10 @@ public class Guests {
      * Adds those of a file that is put in the place of a class. Only who has the same id and the same name is the same
      * person, and what they cannot have is never made less by a file; nobody who is here is removed.
      *
-     * @return what became of them, in words
+     * @return what became of them, in words, where anything did
      */
     @Transactional
-    public String join(long id, List<Attendee> others) {
+    public List<String> join(long id, List<Attendee> others) {
         lock(id);
         List<Attendee> here = of(id);
         int added = 0;
@@ -88,7 +89,14 @@ public class Guests {
         }
         mapper.countGuests(id);
         long stay = here.stream().filter(own -> others.stream().noneMatch(other -> other.id().equals(own.id()) && other.name().equals(own.name()))).count();
-        return "%d people of the file were added; %d who are not in it are still here. Remove them under People if they do not come.".formatted(added, stay);
+        List<String> said = new ArrayList<>();
+        if (added > 0) {
+            said.add("From the file, added to the people here: %d.".formatted(added));
+        }
+        if (stay > 0) {
+            said.add("Here, and not in the file: %d. Remove them under People if they do not come.".formatted(stay));
+        }
+        return said;
     }
 
     /** What is packed for whom, for fewer kinds of kit; nothing else about anybody changes. */

@@ -40,15 +40,20 @@ export class Drawing {
     return this.state.items.filter((item) => item.status === 'AHEAD' && this.isMine(item) && (!this.state.onAir || item.planned >= 0)).sort((one, two) => one.start - two.start);
   }
 
-  /* Whether everything that a step waits for is done, or will be with the same press. */
-  isThere(item) {
+  /* What a step still waits for: what is done meanwhile, on this screen, too, and what will be with the same press, is there. */
+  waiting(item) {
     const hand = this.inHand();
-    return item.waits.every((key) => hand && hand.key === key);
+    const done = new Set(this.state.items.filter((one) => one.status === 'DONE').map((one) => one.key));
+    return item.waits.filter((key) => !done.has(key) && !(hand && hand.key === key));
+  }
+
+  isThere(item) {
+    return this.waiting(item).length === 0;
   }
 
   waitedFor(item) {
-    const hand = this.inHand();
-    const first = this.state.items.find((one) => item.waits.includes(one.key) && !(hand && hand.key === one.key));
+    const keys = this.waiting(item);
+    const first = this.state.items.find((one) => keys.includes(one.key));
     return first ? first.title : '';
   }
 

@@ -57,6 +57,16 @@ class SetUpFormTest {
         assertThat(read.resources().get(3).id()).isEqualTo("food-processor-1");
     }
 
+    /** A class that moves by twelve days takes the work before it along, but for what somebody wrote themselves. */
+    @Test
+    void windowsMoveWithTheClass() throws BadEntryException {
+        Map<String, String> fields = fields();
+        fields.put("starts-at", FRESH.startsAt().plusDays(12).toString());
+        assertThat(read(fields).prepWindows()).isEqualTo(FRESH.prepWindows());
+        fields.putAll(Map.of("window-from-0", FRESH.startsAt().plusDays(11).toString(), "window-to-0", FRESH.startsAt().plusDays(11).plusHours(2).toString()));
+        assertThat(read(fields).prepWindows().get(0).from().value()).isEqualByComparingTo("-1440");
+    }
+
     /** On 28 March 2027 clocks in Lisbon go forward at 1: the evening before is an hour nearer. */
     @Test
     void windowsAreCountedAcrossTheChangeOfClocks() throws BadEntryException {
@@ -68,6 +78,15 @@ class SetUpFormTest {
     @Test
     void whatCannotBeIsSaidAtItsField() {
         refused("starts-at", "", "Give a day");
+        refused("starts-at", "2027-03-28T01:30", "clocks in Europe/Lisbon skip");
+        refused("starts-at", "0002-03-06T18:30", "from 2000 to 2999");
+        refused("window-from-0", "0002-03-06T16:20", "Look at the year");
+        refused("window-from-0", "2026-03-06T16:20", "more than 364 days");
+        refused("tasting", "-1", "from 0");
+        refused("tasting", "NaN", "no number");
+        refused("spare", "-10", "from 0");
+        refused("demo-servings", "0.0000000000001", "above 0");
+        refused("air", "1000000000", "too large");
         refused("zone", "Tern Quay", "Europe/Lisbon");
         refused("air", "0", "minutes");
         refused("window-to-0", "2027-03-06T15:00", "after its beginning");

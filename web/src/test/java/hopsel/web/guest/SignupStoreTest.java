@@ -1,0 +1,114 @@
+package hopsel.web.guest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Attendee.Gets;
+import hopsel.core.diet.Particulars;
+import hopsel.core.diet.Particulars.Delivery;
+import hopsel.core.diet.Particulars.Spice;
+import hopsel.core.item.Catalogue;
+import hopsel.web.TestContext;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.guest.SignupStore.Signup;
+import hopsel.web.guest.SignupStore.Taken;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+
+import javax.sql.DataSource;
+
+/** Guests who sign up by themselves, in the real database: all at once, twice, half, and gone again. */
+class SignupStoreTest {
+
+    private static final String MARK = "Quillfeather";
+
+    private final ClassStore classes = TestContext.bean(ClassStore.class);
+    private final SignupStore signups = TestContext.bean(SignupStore.class);
+    private final long id = classes.add(classes.find(3).orElseThrow().cooking());
+
+    private static Attendee somebody(String name) {
+        return new Attendee("new", name, List.of(), BigDecimal.ONE, Optional.empty(), Gets.values()[0]).saying(List.of("kiwi"));
+    }
+
+    private static Particulars particulars(String contact, String remark) {
+        return new Particulars(contact, Spice.AS_WRITTEN, Delivery.UNKNOWN, List.of(), remark);
+    }
+
+    private CookingClass now() {
+        return classes.find(id).orElseThrow().cooking();
+    }
+
+    private Taken press(String name, String press) throws Exception {
+        return signups.signUp(id, somebody(name), particulars("somebody@tern-quay.example", ""), press);
+    }
+
+    @Test
+    void twentyAtOnceAreTakenAndNoPlaceIsGivenTwice() throws Exception {
+        int before = now().attendees().size();
+        signups.keep(id, new Signup(true, Optional.of(before + 5), Optional.empty(), ""));
+        ExecutorService twenty = Executors.newFixedThreadPool(20);
+        List<Callable<Taken>> presses = IntStream.range(0, 20).<Callable<Taken>>mapToObj(i -> () -> press("Guest " + i, UUID.randomUUID().toString())).toList();
+        List<Taken> taken = new ArrayList<>();
+        for (var answer : twenty.invokeAll(presses)) {
+            taken.add(answer.get());
+        }
+        twenty.shutdown();
+        assertThat(taken).filteredOn(Taken::waiting).hasSize(15);
+        assertThat(now().attendees()).hasSize(before + 5);
+        assertThat(signups.waiting(id)).hasSize(15);
+        assertThat(taken).extracting(each -> each.attendee().id()).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aPressThatComesTwiceCountsOnceAndBothAnswersOpenThePage() throws Exception {
+        int before = now().attendees().size();
+        String press = UUID.randomUUID().toString();
+        Taken one = press("Twice", press);
+        Taken two = press("Twice", press);
+        assertThat(now().attendees()).hasSize(before + 1);
+        assertThat(two.attendee()).isEqualTo(one.attendee());
+        GuestStore links = TestContext.bean(GuestStore.class);
+        assertThat(List.of(links.opened(one.secret()), links.opened(two.secret()))).allMatch(Optional::isPresent);
+    }
+
+    @Test
+    void whoCannotBeTakenWhollyIsNotTakenAtAll() {
+        int before = now().attendees().size();
+        Particulars tooMuch = particulars("x".repeat(70_000), "");
+        assertThatThrownBy(() -> signups.signUp(id, somebody("Halfway Zorn"), tooMuch, UUID.randomUUID().toString())).isInstanceOf(RuntimeException.class);
+        assertThat(now().attendees()).hasSize(before);
+        assertThat(mentions("Halfway Zorn")).isEmpty();
+    }
+
+    @Test
+    void erasingLeavesTheNameInNoTable() throws Exception {
+        Taken taken = signups.signUp(id, somebody(MARK), particulars(MARK + "@tern-quay.example", MARK + " has an auto-injector"), UUID.randomUUID().toString());
+        signups.change(id, taken.attendee().id(), TestContext.bean(Catalogue.class), (before, known) -> new AttendeeForm.Row(before.saying(List.of(MARK)), known));
+        assertThat(mentions(MARK)).isNotEmpty();
+        TestContext.bean(GuestStore.class).erase(id, taken.attendee().id(), "host");
+        assertThat(mentions(MARK)).isEmpty();
+        assertThat(mentions(taken.attendee().id())).isEmpty();
+    }
+
+    /** Every text of every table that holds some words. */
+    private List<String> mentions(String words) {
+        JdbcTemplate database = new JdbcTemplate(TestContext.bean(DataSource.class));
+        List<Map<String, Object>> columns = database.queryForList("SELECT table_name AS t, column_name AS c FROM information_schema.columns WHERE table_schema = DATABASE() AND data_type IN ('varchar', 'char', 'text', 'mediumtext', 'longtext')");
+        assertThat(columns).hasSizeGreaterThan(40);
+        return columns.stream().filter(column -> database.queryForObject("SELECT COUNT(*) FROM `%s` WHERE `%s` LIKE ?".formatted(column.get("t"), column.get("c")), Long.class, "%" + words + "%") > 0)
+                .map(column -> column.get("t") + "." + column.get("c")).toList();
+    }
+}

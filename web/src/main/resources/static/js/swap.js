@@ -87,7 +87,8 @@ window.hopsel = (() => {
       && (form && field.form === form ? sent.get(field.name) !== field.value && field.type !== 'checkbox' && field.type !== 'radio' : touched(field));
     window.Idiomorph.morph(now, next, {
       morphStyle: 'outerHTML',
-      ignoreActiveValue: true,
+      // A field that somebody is in keeps what is typed; a button that was pressed gets its new words.
+      ignoreActiveValue: Boolean(document.activeElement) && document.activeElement.matches(FIELDS),
       callbacks: {
         beforeNodeMorphed: (old) => !(old.nodeType === Node.ELEMENT_NODE && stays(old)),
         beforeAttributeUpdated: (name, node) => !(name === 'open' && node.matches('details')),

@@ -151,6 +151,10 @@ class BenchBrowserTest {
         while (page.locator(".objections .must .go").count() > 0) {
             after(() -> page.locator(".objections .must .go").first().click());
         }
+        page.click(".objections .must a[href*='read#unread']");
+        page.click(".unread button:has-text('Ignore')");
+        assertThat(page.locator(".unread")).hasCount(0);
+        page.click("text=Take it apart");
         assertThat(page.locator(".gate .count")).hasText("0");
         page.click("text=Put it into the class");
         page.waitForURL("**/classes/*");

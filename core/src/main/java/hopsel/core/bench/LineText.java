@@ -13,9 +13,9 @@ public final class LineText {
     private LineText() {
     }
 
-    /** Such as {@code 1.5 cups cashew nuts, soaked (optional)}. */
+    /** Such as {@code 1.5 cups cashew nuts, soaked (optional)}; where the item is a guess, in the recipe's own words, for nobody has confirmed another. */
     public static String of(IngredientLine line, Catalogue catalogue) {
-        String name = catalogue.find(line.item()).map(item -> name(item, catalogue)).orElse(line.item().replace('-', ' '));
+        String name = line.said().isPresent() ? line.said().get() : catalogue.find(line.item()).map(item -> name(item, catalogue)).orElse(line.item().replace('-', ' '));
         return line.amount().map(amount -> amount.written() + " ").orElse("") + name + line.prep().map(prep -> ", " + prep).orElse("")
                 + (line.optional() ? " (optional)" : "");
     }

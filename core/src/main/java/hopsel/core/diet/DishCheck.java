@@ -69,7 +69,12 @@ public final class DishCheck {
 
     private Stream<String> names(IngredientLine line) {
         Item item = catalogue.get(line.item());
-        return Stream.concat(Stream.of(item.name()), Stream.concat(item.practice().names().stream(), line.said().stream()));
+        return Stream.concat(Stream.of(item.name(), plain(item.name())), Stream.concat(item.practice().names().stream(), line.said().stream()));
+    }
+
+    /** Stock without celery is called stock, and "Peanuts, roasted" are peanuts. */
+    private static String plain(String name) {
+        return name.split(" without |[,(]")[0].strip();
     }
 
     private Stream<String> texts() {

@@ -176,6 +176,9 @@ public final class BenchView {
 
     /** The place of an objection: the step to pick, or the line to go to. */
     public String placeOf(Objection objection) {
+        if (objection.rule() == Objection.Rule.UNREAD) {
+            return "/bench/%d/read#unread".formatted(stored.id());
+        }
         String place = objection.place().replaceFirst("/.*", "");
         return sheet.step(place).isPresent() ? "?step=" + place + "#picked" : sheet.line(place).isPresent() ? "#line-" + place : "#dish";
     }

@@ -8,6 +8,7 @@ import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.kitchen.Mixers;
+import hopsel.core.kitchen.Resource;
 import hopsel.core.mise.ToolFinder;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
@@ -97,11 +98,16 @@ public record CrossContact(List<Contact> contacts) {
     /** Everything that is touched, with the activities that use it in their order. */
     private static Map<Place, List<Activity>> places(CookingClass cooking, Plan plan) {
         Map<Place, List<Activity>> places = new TreeMap<>(Comparator.comparing(Place::shared).thenComparing(Place::id));
+        // One blender stands in for another when hands are full: what one of them held counts for all.
+        String mixers = plan.activities().stream().flatMap(activity -> mixers(cooking, activity)).distinct().sorted().collect(Collectors.joining(" / "));
         for (Activity activity : plan.activities().stream().sorted(Comparator.comparingInt(Activity::start)).toList()) {
             Step step = cooking.step(activity.step());
-            cooking.resources().stream().filter(resource -> activity.placements().stream().anyMatch(placement -> placement.resource().equals(resource.id()))).filter(resource -> isTouched(resource.kind()))
-                    .forEach(resource -> add(places, new Place(resource.kind().equals("fryer") ? Shared.OIL : Shared.APPLIANCE, resource.kind().replace('-', ' '), resource.id()), activity));
-            ToolFinder.of(step).stream().map(tool -> tool.name()).filter(name -> HOLDS.contains(name) || Mixers.isOne(name)).distinct().forEach(name -> add(places, new Place(Shared.TOOL, name, name), activity));
+            if (mixers(cooking, activity).findAny().isPresent()) {
+                add(places, new Place(Shared.APPLIANCE, mixers, "mixers"), activity);
+            }
+            appliances(cooking, activity).filter(resource -> TOUCHED.contains(resource.kind()))
+                    .forEach(resource -> add(places, new Place(resource.kind().equals("fryer") ? Shared.OIL : Shared.APPLIANCE, name(resource), resource.id()), activity));
+            ToolFinder.of(step).stream().map(tool -> tool.name()).filter(HOLDS::contains).distinct().forEach(name -> add(places, new Place(Shared.TOOL, name, name), activity));
             if (fries(step)) {
                 add(places, new Place(Shared.OIL, "oil", "oil"), activity);
             }
@@ -109,8 +115,18 @@ public record CrossContact(List<Contact> contacts) {
         return places;
     }
 
-    private static boolean isTouched(String kind) {
-        return TOUCHED.contains(kind) || Mixers.isOne(kind);
+    private static Stream<Resource> appliances(CookingClass cooking, Activity activity) {
+        return cooking.resources().stream().filter(resource -> activity.placements().stream().anyMatch(placement -> placement.resource().equals(resource.id())));
+    }
+
+    /** What an activity whirls things about in, by the place it has or, where it has none, by the tool that its words name. */
+    private static Stream<String> mixers(CookingClass cooking, Activity activity) {
+        List<String> placed = appliances(cooking, activity).filter(resource -> Mixers.isOne(resource.kind())).map(CrossContact::name).toList();
+        return placed.isEmpty() ? ToolFinder.of(cooking.step(activity.step())).stream().map(tool -> tool.name()).filter(Mixers::isOne) : placed.stream();
+    }
+
+    private static String name(Resource resource) {
+        return resource.kind().replace('-', ' ');
     }
 
     private static void add(Map<Place, List<Activity>> places, Place place, Activity activity) {

@@ -118,14 +118,18 @@ public final class DishFile {
         return sheet;
     }
 
+    private static Node part(Node root, String name) {
+        return root.object(name).orElseThrow(() -> new IllegalArgumentException("The dish file has no [%s].".formatted(name)));
+    }
+
     private static Worksheet read(String document, List<Finding> findings) {
         Node root = new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings);
         root.text("format");
         root.number("version", Bounds.COUNT);
         Measures measures = Measures.of(root.text("measures")).orElse(Measures.METRIC);
-        Dish read = ClassFile.readDish(root.object("dish").orElseThrow());
+        Dish read = ClassFile.readDish(part(root, "dish"));
         List<Item> items = ClassFile.readItems(root, "items");
-        Node beside = root.object("notes").orElseThrow();
+        Node beside = part(root, "notes");
         Notes notes = notes(beside);
         // Passages stood beside the dish before they became part of it.
         List<String> unread = beside.texts("unread", false, (text, at) -> Optional.of(text));

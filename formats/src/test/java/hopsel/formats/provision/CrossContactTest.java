@@ -32,6 +32,8 @@ import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 import java.math.BigDecimal;
 import java.util.Comparator;
@@ -50,12 +52,16 @@ class CrossContactTest {
         return new Dish(id, id, BigDecimal.ONE, List.of(new Component("all", "All", List.of(line), List.of(step))));
     }
 
+    private static Resource place(String id, String kind) {
+        return new Resource(id, kind, 1, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN);
+    }
+
     /** The contacts of two dishes; the one that comes first in the plan is known by its start. */
     private static List<Contact> contacts(List<Dish> dishes, String avoids) throws Exception {
         CookingClass any = Samples.cooking("lists-sample-00");
         Attendee guest = new Attendee("ana", "Ana", List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
         CookingClass cooking = new CookingClass(any.title(), any.style(), any.startsAt(), any.zone(), any.airMinutes(), List.of(), List.of(new Person("host", "Host", Role.HOST)),
-                List.of(new Resource("mixer", "blender", 1, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN), new Resource("hob", "burner", 4, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN)), any.measures(), List.of(), dishes,
+                List.of(place("mixer", "blender"), place("stick", "stick-blender"), place("big", "food-processor"), place("stand", "stand-mixer"), new Resource("hob", "burner", 4, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN)), any.measures(), List.of(), dishes,
                 List.of(), List.of(guest), any.provision(), List.of());
         Plan plan = Planner.answer(cooking, Wishes.NONE).plan();
         List<String> order = plan.activities().stream().sorted(Comparator.comparingInt(Activity::start)).map(activity -> activity.step().dish()).toList();
@@ -74,6 +80,15 @@ class CrossContactTest {
             assertThat(contact.places()).containsExactly("blender");
             assertThat(contact.avoided()).containsExactly("tree-nut");
         });
+    }
+
+    /** What was in one of them is in the next, whichever is at hand. */
+    @ParameterizedTest
+    @CsvSource({"blender, stick-blender", "food-processor, blender", "stick-blender, food-processor", "stand-mixer, blender", "stand-mixer, stand-mixer"})
+    void kindsOfMixerAreOneFamily(String first, String second) throws Exception {
+        List<Contact> one = contacts(List.of(dish("a-sauce", "cashews", "Work it.", first), dish("b-soup", "red-onion", "Work it.", second)), "tree-nut");
+        List<Contact> two = contacts(List.of(dish("a-soup", "red-onion", "Work it.", first), dish("b-sauce", "cashews", "Work it.", second)), "tree-nut");
+        assertThat(one.isEmpty() ? two : one).singleElement().satisfies(contact -> assertThat(contact.shared()).isEqualTo(Shared.APPLIANCE));
     }
 
     @Test

@@ -45,7 +45,7 @@ class KnownAtLast {
 
     private boolean mend(long id, Item item) {
         for (int i = 0; i < TRIES; i++) {
-            Optional<StoredClass> stored = store.find(id);
+            Optional<StoredClass> stored = store.readable(id);
             Optional<CookingClass> wanted = stored.flatMap(own -> mended(own.cooking(), item));
             if (wanted.isEmpty()) {
                 return false;

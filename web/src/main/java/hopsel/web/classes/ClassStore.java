@@ -117,6 +117,15 @@ public class ClassStore {
         });
     }
 
+    /** The same, for whoever goes through all of them: one that cannot be read is in nobody's way. */
+    public Optional<StoredClass> readable(long id) {
+        try {
+            return find(id);
+        } catch (BrokenClassException e) {
+            return Optional.empty();
+        }
+    }
+
     private CookingClass read(ClassRow row) {
         try {
             return ClassFile.read(row.document().getBytes(StandardCharsets.UTF_8), catalogue);

@@ -9,6 +9,7 @@ import hopsel.core.plan.Wishes;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.verify.PlanChecker;
 import hopsel.web.classes.AttendeeStyles;
+import hopsel.web.classes.BrokenClassException;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.PlanStore;
 import hopsel.web.classes.StoredClass;
@@ -70,7 +71,7 @@ public class PlanDesk {
 
     @EventListener(ApplicationReadyEvent.class)
     void planAll() {
-        store.entries().forEach(entry -> ask(entry.id()));
+        readable();
     }
 
     /** The class as it is stored now, with its plan and the kits in each attendee's style; waits where it is still being planned. */
@@ -100,12 +101,25 @@ public class PlanDesk {
                 : new Planned(kept.get(id).stored, null, Optional.empty(), true));
     }
 
+    /** All classes that can be read, in the order of the store, each with its plan if that is ready; one that cannot be read is in nobody's way. */
+    public List<Planned> readable() {
+        return store.entries().stream().flatMap(entry -> whole(entry.id()).stream()).toList();
+    }
+
+    private Optional<Planned> whole(long id) {
+        try {
+            return peek(id);
+        } catch (BrokenClassException e) {
+            return Optional.empty();
+        }
+    }
+
     /** All classes whose plan is ready, in the order of the store. */
     public List<Planned> ready() {
         return store.entries().stream().flatMap(entry -> {
             Kept known = kept.get(entry.id());
             boolean current = known != null && known.stored.stamp().equals(entry.stamp()) && known.plan.isDone() && !known.plan.isCompletedExceptionally();
-            return current ? Stream.of(known.plan.join()) : peek(entry.id()).filter(planned -> planned.planned() != null).stream();
+            return current ? Stream.of(known.plan.join()) : whole(entry.id()).filter(planned -> planned.planned() != null).stream();
         }).toList();
     }
 

@@ -73,11 +73,9 @@ class IdeasController {
     /** Every dish of every class once, by title, and then those of the bench that have passed the gate. */
     private List<Candidate> candidates(long id) {
         List<Candidate> all = new ArrayList<>();
-        for (ClassStore.Entry entry : store.entries()) {
-            desk.peek(entry.id()).map(found -> found.stored().cooking()).ifPresent(cooking -> cooking.dishes().stream()
-                    .filter(dish -> all.size() < MOST_DISHES && all.stream().noneMatch(other -> other.dish().title().equals(dish.title())))
-                    .forEach(dish -> all.add(new Candidate(dish, cooking.items(), cooking.substitutions()))));
-        }
+        desk.readable().stream().map(found -> found.stored().cooking()).forEach(cooking -> cooking.dishes().stream()
+                .filter(dish -> all.size() < MOST_DISHES && all.stream().noneMatch(other -> other.dish().title().equals(dish.title())))
+                .forEach(dish -> all.add(new Candidate(dish, cooking.items(), cooking.substitutions()))));
         bench.all().stream().map(StoredDish::sheet).filter(sheet -> all.size() < MOST_DISHES && all.stream().noneMatch(other -> other.dish().title().equals(sheet.dish().title())))
                 .filter(sheet -> Colleague.gate(sheet, house.now()).isEmpty())
                 .forEach(sheet -> all.add(new Candidate(sheet.in(store.find(id).orElseThrow(NotFoundException::new).cooking().measures()).dish(), Placing.brought(sheet, house.now(), catalogue), List.of())));

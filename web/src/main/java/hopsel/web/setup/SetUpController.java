@@ -76,7 +76,7 @@ class SetUpController {
 
     @PostMapping("/classes/new")
     String begin() {
-        ZoneId zone = store.entries().stream().findFirst().flatMap(entry -> store.find(entry.id())).map(stored -> stored.cooking().zone()).orElse(ZoneId.of("Europe/Lisbon"));
+        ZoneId zone = store.entries().stream().flatMap(entry -> store.readable(entry.id()).stream()).findFirst().map(stored -> stored.cooking().zone()).orElse(ZoneId.of("Europe/Lisbon"));
         return "redirect:/classes/%d/set-up".formatted(store.add(FreshClass.on(LocalDate.ofInstant(clock.instant(), zone), zone)));
     }
 
@@ -173,7 +173,7 @@ class SetUpController {
         long number = Long.parseLong(matcher.group(2));
         Optional<IntoClass.Outcome> outcome = matcher.group(1).equals("bench")
                 ? bench.find(number).map(found -> intoClass.put(found.sheet(), id, who.getName()))
-                : store.find(number).map(StoredClass::cooking).flatMap(cooking -> cooking.dishes().stream().filter(dish -> dish.id().equals(matcher.group(3))).findFirst()
+                : store.readable(number).map(StoredClass::cooking).flatMap(cooking -> cooking.dishes().stream().filter(dish -> dish.id().equals(matcher.group(3))).findFirst()
                         .map(dish -> intoClass.carryOver(new Worksheet(dish, cooking.items(), cooking.measures(), Notes.NONE), id, who.getName())));
         outcome.ifPresent(out -> next.addFlashAttribute(out.done() ? "toldLines" : "warnedLines", out.lines()));
     }
@@ -181,12 +181,9 @@ class SetUpController {
     /** Dishes that are in other classes and not in this one, by title. */
     private List<Offer> offers(long id, CookingClass cooking) {
         List<Offer> offers = new ArrayList<>();
-        for (ClassStore.Entry entry : store.entries()) {
-            desk.peek(entry.id()).filter(found -> entry.id() != id).ifPresent(found -> found.stored().cooking().dishes().stream()
-                    .filter(dish -> cooking.dishes().stream().noneMatch(own -> own.title().equals(dish.title()))
-                            && offers.stream().noneMatch(other -> other.title().equals(dish.title())))
-                    .forEach(dish -> offers.add(new Offer("class %d %s".formatted(entry.id(), dish.id()), dish.title()))));
-        }
+        desk.readable().stream().map(PlanDesk.Planned::stored).filter(other -> other.id() != id).forEach(other -> other.cooking().dishes().stream()
+                .filter(dish -> cooking.dishes().stream().noneMatch(own -> own.title().equals(dish.title())) && offers.stream().noneMatch(offer -> offer.title().equals(dish.title())))
+                .forEach(dish -> offers.add(new Offer("class %d %s".formatted(other.id(), dish.id()), dish.title()))));
         offers.sort(Comparator.comparing(Offer::title));
         return offers;
     }

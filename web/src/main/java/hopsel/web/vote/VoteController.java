@@ -6,7 +6,6 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.vote.IdeaCost;
 import hopsel.web.bench.BenchStore;
 import hopsel.web.bench.BenchStore.StoredDish;
-import hopsel.web.classes.ClassStore;
 import hopsel.web.plan.PlanDesk;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -26,14 +25,12 @@ class VoteController {
 
     private final VoteStore store;
     private final BenchStore bench;
-    private final ClassStore classes;
     private final PlanDesk plans;
     private final Catalogue builtIn;
 
-    VoteController(VoteStore store, BenchStore bench, ClassStore classes, PlanDesk plans, Catalogue builtIn) {
+    VoteController(VoteStore store, BenchStore bench, PlanDesk plans, Catalogue builtIn) {
         this.store = store;
         this.bench = bench;
-        this.classes = classes;
         this.plans = plans;
         this.builtIn = builtIn;
     }
@@ -59,7 +56,7 @@ class VoteController {
     /** Everybody who was or will be in a class, each once by name. */
     private List<Attendee> regulars() {
         Map<String, Attendee> byName = new LinkedHashMap<>();
-        classes.entries().forEach(entry -> plans.peek(entry.id()).ifPresent(known -> known.stored().cooking().attendees().forEach(attendee -> byName.put(attendee.name(), attendee))));
+        plans.readable().forEach(known -> known.stored().cooking().attendees().forEach(attendee -> byName.put(attendee.name(), attendee)));
         return List.copyOf(byName.values());
     }
 

@@ -305,7 +305,9 @@ export class Drawing {
     put(this.spot('again'), failed.map((item) => line(button(this.word('again', item.title, clock(item.again)), { start: item.key }, 'press quiet'))));
     const wrong = this.state.items.filter((item) => item.status === 'RUNNING').sort((one, two) => Number(two === hand) - Number(one === hand) || one.end - two.end);
     put(this.spot('failing'), wrong.map((item) => {
-      const entry = line(element('strong', item.title), element('span', ` ${item.dish} `, 'of'));
+      const name = element('span', '', 'of-what');
+      name.append(element('strong', item.title), element('span', ` ${item.dish} `, 'of'));
+      const entry = line(name);
       ['BURNT', 'SPILT', 'STUCK', 'OTHER'].forEach((failed) => {
         const one = button(this.word(`failed-${failed}`), { failed, key: item.key }, 'press quiet');
         one.setAttribute('aria-label', `${this.word(`failed-${failed}`)}: ${item.title}`);

@@ -84,10 +84,11 @@ public record Holding(List<Stay> stays) {
      * @param reheated   whether it is heated again afterwards, which then goes to 75 °C in the middle
      * @param keeps      seconds that the cook says it keeps; empty: not said
      * @param allergens  of all that went in
+     * @param age        seconds since something in it was first cooked, up to the end of the wait; 0: never, or frozen
      * @param breaches   limits that are broken
      */
     public record Stay(Activity activity, Activity then, int from, int until, Where where, boolean hot, boolean perishable, int warm,
-                       Optional<Integer> cold, boolean reheated, Optional<Integer> keeps, List<Allergen> allergens, List<Breach> breaches) {
+                       Optional<Integer> cold, boolean reheated, Optional<Integer> keeps, List<Allergen> allergens, int age, List<Breach> breaches) {
 
         /** How long it waits. */
         public int seconds() {
@@ -176,11 +177,10 @@ public record Holding(List<Stay> stays) {
             Set<Activity> way = new HashSet<>();
             Set<Item> items = upstream(activity, way);
             boolean rice = way.stream().anyMatch(this::heated) && items.stream().anyMatch(item -> RICE.matcher(item.name().toLowerCase(Locale.ROOT)).find());
-            int age = until - way.stream().filter(this::heated).mapToInt(Activity::end).min().orElse(until);
-            boolean frozen = way.stream().anyMatch(this::frozen);
+            int age = way.stream().anyMatch(this::frozen) ? 0 : until - way.stream().filter(this::heated).mapToInt(Activity::end).min().orElse(until);
             Optional<Integer> cold = where == Where.FRIDGE && hot ? Optional.of(Math.min(until, activity.end() + (rice ? RICE_COLD : TO_21 + TO_5))) : Optional.empty();
             return new Stay(activity, then.orElse(null), activity.end(), until, where, hot, perishable, soFar, cold, then.filter(this::heated).isPresent(),
-                    cooking.step(activity.step()).keeps().map(keeps -> keeps.seconds()), CautionFinder.allergens(List.copyOf(upstream(activity, new HashSet<>()))), breaches(perishable, soFar, frozen ? 0 : age, rice));
+                    cooking.step(activity.step()).keeps().map(keeps -> keeps.seconds()), CautionFinder.allergens(List.copyOf(upstream(activity, new HashSet<>()))), age, breaches(perishable, soFar, age, rice));
         }
 
         /** The age counts from the first time it was cooked, whatever was done to it since. */

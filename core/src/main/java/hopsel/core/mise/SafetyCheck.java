@@ -10,7 +10,9 @@ import hopsel.core.plan.Plan;
 import hopsel.core.provision.Purchase;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -21,6 +23,9 @@ import java.util.stream.Stream;
  * <p>That something stands between two and four hours is told where it stands; it may still be used at once.
  */
 public final class SafetyCheck {
+
+    /** What every kitchen has before anybody goes shopping. */
+    private static final Set<String> TAP = Set.of("water", "ice");
 
     private SafetyCheck() {
     }
@@ -54,19 +59,27 @@ public final class SafetyCheck {
             return List.of();
         }
         List<Broken> broken = new ArrayList<>(beforeBought(cooking, plan, shopping));
-        Holding.of(cooking, plan, catalogue).stays().forEach(stay -> stay.breaches().stream().filter(breach -> breach != Breach.USE_OR_CHILL).map(breach -> broken(stay, breach)).forEach(broken::add));
+        Map<String, Broken> worst = new LinkedHashMap<>();
+        Holding.of(cooking, plan, catalogue).stays().forEach(stay -> stay.breaches().stream().filter(breach -> breach != Breach.USE_OR_CHILL).map(breach -> broken(stay, breach))
+                .forEach(one -> worst.merge(key(one), one, (before, after) -> after.seconds > before.seconds ? after : before)));
+        broken.addAll(worst.values());
         return List.copyOf(broken);
+    }
+
+    /** What is too old in one dish is too old in everything that is made of it: said once, where it is oldest. */
+    private static String key(Broken broken) {
+        return broken.limit == Limit.TOO_WARM ? broken.step.toString() : broken.limit + " " + broken.step.dish();
     }
 
     private static Broken broken(Stay stay, Breach breach) {
         boolean warm = breach == Breach.DISCARD;
         Limit limit = warm ? Limit.TOO_WARM : breach == Breach.RICE ? Limit.RICE : Limit.COOKED_LONG_AGO;
-        return new Broken(limit, stay.activity().step(), warm ? stay.warm() : stay.seconds(), List.of());
+        return new Broken(limit, stay.activity().step(), warm ? stay.warm() : stay.age(), List.of());
     }
 
     /** Nothing is bought earlier than the big shop, so what is done before it has nothing to be done with, unless the pantry has it. */
     private static List<Broken> beforeBought(CookingClass cooking, Plan plan, List<Purchase> shopping) {
-        Set<String> bought = shopping.stream().filter(purchase -> purchase.buyGrams().signum() > 0).map(Purchase::item).collect(Collectors.toSet());
+        Set<String> bought = shopping.stream().filter(purchase -> purchase.buyGrams().signum() > 0).map(Purchase::item).filter(item -> !TAP.contains(item)).collect(Collectors.toSet());
         return plan.activities().stream().filter(activity -> activity.start() < -Countdown.SHOP_SECONDS).flatMap(activity -> {
             List<String> missing = items(cooking, activity).stream().filter(bought::contains).toList();
             return missing.isEmpty() ? Stream.empty() : Stream.of(new Broken(Limit.BEFORE_BOUGHT, activity.step(), -activity.start(), missing));

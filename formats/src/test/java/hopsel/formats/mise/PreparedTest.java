@@ -245,7 +245,8 @@ class PreparedTest {
         PlannedClass planned = PlannedClass.of(ClassFile.read(weekBefore.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN);
         assertThat(planned.plan().possible()).isTrue();
         assertThat(planned.broken()).extracting(SafetyCheck.Broken::limit).contains(SafetyCheck.Limit.RICE, SafetyCheck.Limit.BEFORE_BOUGHT);
-        assertThat(planned.broken()).filteredOn(broken -> broken.limit() == SafetyCheck.Limit.BEFORE_BOUGHT).allSatisfy(broken -> assertThat(broken.items()).contains("jasmine-rice"));
+        assertThat(planned.broken()).filteredOn(broken -> broken.limit() == SafetyCheck.Limit.BEFORE_BOUGHT).allSatisfy(broken -> assertThat(broken.items()).containsExactly("jasmine-rice"));
+        assertThat(planned.broken()).filteredOn(broken -> broken.limit() == SafetyCheck.Limit.RICE).as("said once, where it is oldest").singleElement().satisfies(broken -> assertThat(broken.seconds()).isGreaterThan(7 * 24 * 3600));
         String dayBefore = CLASS.replace("{\"from\": -420, \"to\": -5}", "{\"from\": -1620, \"to\": -1500}");
         assertThat(PlannedClass.of(ClassFile.read(dayBefore.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN).broken()).extracting(SafetyCheck.Broken::limit).containsOnly(SafetyCheck.Limit.RICE);
     }

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 public class SafetyWords {
 
     private static final int LONGEST_QUOTE = 80;
+    private static final int DAY = 24 * 3600;
 
     private final MessageSource messages;
     private final Figures figures;
@@ -29,7 +30,12 @@ public class SafetyWords {
     public String broken(Broken broken, PlannedClass planned) {
         String step = planned.cooking().step(broken.step()).title();
         String items = broken.items().stream().map(item -> planned.catalogue().get(item).name()).collect(Collectors.joining(", "));
-        return messages.getMessage("unsafe." + broken.limit(), new Object[] {step, figures.time(broken.seconds()), items}, Locale.ENGLISH);
+        return messages.getMessage("unsafe." + broken.limit(), new Object[] {step, span(broken.seconds()), items}, Locale.ENGLISH);
+    }
+
+    /** Days, where hours would have to be divided in one's head. */
+    private String span(int seconds) {
+        return seconds >= 2 * DAY ? "%d days".formatted(seconds / DAY) : figures.time(seconds);
     }
 
     /** Why not everything is said of what something is made without: a sentence for each kind of doubt. */

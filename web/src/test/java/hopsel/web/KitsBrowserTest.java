@@ -66,13 +66,16 @@ class KitsBrowserTest {
     }
 
     @Test
-    void guestsSignUpUntilTheClassIsFullAndThenWait() {
+    void guestsSignUpUntilTheClassIsFullAndThenWait() throws IOException {
         String link = signUpLink(5);
         Page first = guest(link);
         first.fill("[name=avoids]", "moon dust");
         signUp(first, "Noor Tal");
         assertThat(first.locator(".told")).containsText("booked");
         assertThat(first.locator("main")).containsText("moon dust: ask the host, not checked by Hopsel");
+        for (String print : List.of("packing/labels.pdf?which=KIT", "packing/lists.pdf")) {
+            assertThat(PdfChecks.text(host.request().get(APP.address + page(print)).body())).as(print).contains("moon dust");
+        }
         Page second = guest(link);
         signUp(second, "Sam Ode");
         assertThat(second.locator(".told")).containsText("waiting list");

@@ -1,5 +1,8 @@
 package hopsel.web;
 
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.verapdf.core.VeraPDFException;
 import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
 import org.verapdf.pdfa.Foundries;
@@ -16,6 +19,13 @@ import java.util.List;
 final class PdfChecks {
 
     private PdfChecks() {
+    }
+
+    /** All that can be read in it. */
+    static String text(byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        }
     }
 
     /** What it breaks, each rule once. */

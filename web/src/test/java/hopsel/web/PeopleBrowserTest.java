@@ -2,13 +2,24 @@ package hopsel.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatNoException;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import hopsel.core.diet.Attendee;
+import hopsel.core.diet.Particulars;
+import hopsel.core.item.Catalogue;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.guest.AttendeeForm;
+import hopsel.web.guest.SignupStore;
 import org.junit.jupiter.api.Test;
 
+import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
 
 /** Attendees: entered, pasted, each with a page of their own, and erased for good. */
 class PeopleBrowserTest {
@@ -60,6 +71,50 @@ class PeopleBrowserTest {
         assertThat(guest.request().get(APP.address + link).status()).isEqualTo(404);
         assertThat(page.locator("section[aria-labelledby=looks]")).containsText("erased one attendee");
         guest.context().close();
+    }
+
+    /** The host has the page open while a guest signs up and another ticks an allergy; the host saves what they see. */
+    @Test
+    void whatGuestsSayMeanwhileStaysAndIsShownUntilSeen() {
+        long id = APP.copyOf(2);
+        SignupStore signups = TestContext.bean(SignupStore.class);
+        ClassStore classes = TestContext.bean(ClassStore.class);
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/%d/people".formatted(id));
+        Attendee first = classes.find(id).orElseThrow().cooking().attendees().get(0);
+        Attendee late = new Attendee("new", "Late Larsen", List.of("soy"), BigDecimal.ONE, Optional.empty(), first.gets());
+        assertThatNoException().isThrownBy(() -> {
+            signups.change(id, first.id(), TestContext.bean(Catalogue.class), (before, known) -> new AttendeeForm.Row(before.alsoAvoiding(late).saying(List.of("kiwi")), known));
+            signups.signUp(id, late, Particulars.UNKNOWN, UUID.randomUUID().toString());
+        });
+        page.fill("[name=servings-0]", "3");
+        page.locator(".people-form > fieldset > button").click();
+        assertThat(page.locator("[name=servings-0]")).hasValue("3");
+        assertThat(page.locator("[name=avoids-0]")).hasValue("soy, kiwi");
+        assertThat(page.locator("input[value='Late Larsen']")).hasCount(1);
+        assertThat(page.locator("main")).containsText("%s now cannot have".formatted(first.name()));
+        page.navigate("/classes/%d/plan".formatted(id));
+        assertThat(page.locator("main")).containsText("Late Larsen signed up");
+        page.click("form[action$='people/seen'] button");
+        page.navigate("/classes/%d/plan".formatted(id));
+        assertThat(page.locator("main")).not().containsText("Late Larsen signed up");
+    }
+
+    /** More rows than a form may usually have, and what a word processor pastes into a name. */
+    @Test
+    void ninetyPeopleAreSavedAtOnceAndTheirLabelsPrinted() {
+        StringBuilder rows = new StringBuilder("name;servings;avoids");
+        IntStream.range(0, 90).forEach(i -> rows.append("\nGuest ").append(i).append(";1;").append(i % 3 == 0 ? "kiwi" : ""));
+        long id = APP.copyOf(3);
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/%d/people".formatted(id));
+        page.fill("[name=table]", rows.toString());
+        page.click("text=Add them");
+        assertThat(page.locator("input[value='Guest 89']")).hasCount(1);
+        page.locator("[name=name-40]").evaluate("field => { field.value = 'Vera\\u000bTabb'; }");
+        page.locator(".people-form > fieldset > button").click();
+        assertThat(page.locator("[name=name-40]")).hasValue("Vera Tabb");
+        assertThat(page.request().get(APP.address + "/classes/%d/packing/labels.pdf?which=KIT".formatted(id)).headers().get("content-type")).startsWith("application/pdf");
     }
 
     @Test

@@ -15,6 +15,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
@@ -211,5 +212,15 @@ class PlannerTest {
             step.keeps(5 + random.nextInt(60));
         }
         return step;
+    }
+
+    /** It is refused before anything is searched: the search for it would not fit into a small machine. */
+    @Test
+    void aClassThatIsTooLargeIsSaidToBeAndNotProvenToBeImpossible() {
+        SmallClass.Draft[] steps = IntStream.range(0, 621).mapToObj(i -> SmallClass.hands("s" + i, 1)).toArray(SmallClass.Draft[]::new);
+        Outcome outcome = Planner.answer(SmallClass.of(60).part("all", steps).build(), Wishes.NONE);
+        assertThat(outcome.plan().possible()).isFalse();
+        assertThat(outcome.proven()).isFalse();
+        assertThat(outcome.plan().conflicts()).singleElement().satisfies(conflict -> assertThat(conflict.message()).contains("621 steps"));
     }
 }

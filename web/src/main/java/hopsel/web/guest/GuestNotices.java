@@ -40,10 +40,11 @@ public class GuestNotices {
         }
     }
 
-    /** Writes down what somebody who signs up cannot have and nobody can check but the host. */
-    void joined(long id, Attendee attendee) {
-        if (!attendee.ownWords().isEmpty()) {
-            say(id, attendee.id(), "%s signed up and cannot have: %s. Hopsel cannot check that: ask them, and check it yourself.".formatted(attendee.name(), String.join(", ", attendee.ownWords())));
+    /** Writes down what somebody who signs up cannot have, and what of it nobody can check but the host. */
+    void joined(long id, Attendee attendee, Catalogue catalogue) {
+        if (attendee.isCareful()) {
+            String ask = attendee.ownWords().isEmpty() ? "" : " Hopsel cannot check %s: ask them, and check it yourself.".formatted(String.join(", ", attendee.ownWords()));
+            say(id, attendee.id(), "%s signed up and cannot have: %s.%s".formatted(attendee.name(), GuestFields.cannot(attendee, catalogue), ask));
         }
     }
 

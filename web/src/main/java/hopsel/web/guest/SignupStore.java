@@ -38,16 +38,18 @@ public class SignupStore {
     private final ParticularsStore particulars;
     private final GuestStore links;
     private final GuestNotices notices;
+    private final Catalogue builtIn;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SignupStore(SignupMapper mapper, ClassStore classes, Guests guests, ParticularsStore particulars, GuestStore links, GuestNotices notices, ApplicationEventPublisher events, Clock clock) {
+    SignupStore(SignupMapper mapper, ClassStore classes, Guests guests, ParticularsStore particulars, GuestStore links, GuestNotices notices, Catalogue builtIn, ApplicationEventPublisher events, Clock clock) {
         this.mapper = mapper;
         this.classes = classes;
         this.guests = guests;
         this.particulars = particulars;
         this.links = links;
         this.notices = notices;
+        this.builtIn = builtIn;
         this.events = events;
         this.clock = clock;
     }
@@ -145,7 +147,7 @@ public class SignupStore {
             guests.add(id, attendee, client);
         }
         particulars.keep(id, attendee.id(), known);
-        notices.joined(id, attendee);
+        notices.joined(id, attendee, cooking.catalogue(builtIn));
         String secret = links.link(id, cooking, attendee.id());
         events.publishEvent(new Placed(id, cooking.title(), attendee, known.contact(), secret, full));
         return new Taken(secret, full, attendee);

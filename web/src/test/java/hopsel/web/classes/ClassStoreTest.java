@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Shared;
+import hopsel.core.diet.Attendee;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
@@ -42,6 +43,22 @@ class ClassStoreTest {
         assertThat(store.find(id).orElseThrow().cooking()).isEqualTo(cooking);
         store.remove(id, 2);
         assertThat(store.find(id)).isEmpty();
+    }
+
+    /** Whoever has a link has it to their own page, whatever a file calls somebody else. */
+    @Test
+    void aFileGivesNobodysIdToSomebodyElseAndTakesNoAllergyAway() throws Exception {
+        CookingClass cooking = ClassFile.read(new ClassPathResource("hopsel/demo/2-laksa-evening.json").getContentAsByteArray(), catalogue);
+        long id = store.add(cooking);
+        Attendee first = cooking.attendees().get(0);
+        Attendee second = cooking.attendees().get(1);
+        Attendee stranger = new Attendee(first.id(), "Orla Vint", List.of(), first.servings(), first.zone(), first.gets());
+        Attendee same = new Attendee(second.id(), second.name(), List.of(), second.servings(), second.zone(), second.gets());
+        TestContext.bean(Guests.class).join(id, List.of(stranger, same));
+        List<Attendee> now = store.find(id).orElseThrow().cooking().attendees();
+        assertThat(now).hasSize(cooking.attendees().size() + 1).contains(first, second);
+        assertThat(now).filteredOn(guest -> guest.name().equals("Orla Vint")).extracting(Attendee::id).doesNotContain(first.id());
+        store.remove(id, store.version(id).orElseThrow());
     }
 
     @Test

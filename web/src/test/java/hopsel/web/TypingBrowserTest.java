@@ -6,9 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.Test;
 
 import java.time.LocalDateTime;
+import java.util.UUID;
 
 /** What is typed key by key stays where it was typed, whatever else is saved meanwhile. */
 class TypingBrowserTest {
@@ -73,5 +76,26 @@ class TypingBrowserTest {
         page.locator("[data-pedal]").blur();
         page.keyboard().press("PageDown");
         assertThat(page.locator("[data-left-word]")).hasText("left");
+    }
+
+    /** A tray sticks in the oven while nobody has anything in hand. */
+    @Test
+    void whatRunsByItselfCanGoWrongWithNothingInHand() {
+        long id = APP.copyOf(1);
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/%d/air/host".formatted(id));
+        assertThat(page.locator("[data-big]")).hasText("We are on air");
+        page.click("[data-big]");
+        assertThat(page.locator("[data-left-word]")).hasText("left");
+        String state = page.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text();
+        String running = state.replaceAll("(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\"[^}]*?\"hands\":false.*", "$1");
+        page.request().post(APP.address + "/classes/%d/air/events".formatted(id), RequestOptions.create().setForm(FormData.create().set("_csrf", page.locator("input[name=_csrf]").first().inputValue())
+                .set("kind", "START").set("activity", running).set("ago", "0").set("client", UUID.randomUUID().toString())));
+        page.click("summary:has-text('Problem')");
+        Locator stuck = page.locator("[data-failing] button[data-failed=STUCK]");
+        assertThat(stuck).hasCount(1);
+        stuck.click();
+        assertThat(stuck).hasCount(0);
+        page.waitForCondition(() -> page.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text().contains("\"status\":\"FAILED\""));
     }
 }

@@ -93,6 +93,15 @@ class SignupStoreTest {
         assertThat(mentions("Halfway Zorn")).isEmpty();
     }
 
+    /** Whoever writes somebody else's address into the form cannot flood them, however they spell it. */
+    @Test
+    void nobodyGetsMoreThanFiveLettersInAnHour() throws Exception {
+        for (int i = 0; i < 8; i++) {
+            signups.signUp(id, somebody("Guest " + i), particulars(i % 2 == 0 ? "flooded@tern-quay.example" : "Flooded@Tern-Quay.example", ""), UUID.randomUUID().toString());
+        }
+        assertThat(new JdbcTemplate(TestContext.bean(DataSource.class)).queryForObject("select count(*) from mail_message where lower(address) = 'flooded@tern-quay.example'", Long.class)).isEqualTo(5);
+    }
+
     @Test
     void erasingLeavesTheNameInNoTable() throws Exception {
         Taken taken = signups.signUp(id, somebody(MARK), particulars(MARK + "@tern-quay.example", MARK + " has an auto-injector"), UUID.randomUUID().toString());

@@ -14,6 +14,9 @@ import java.math.BigDecimal;
  */
 public record StepMinutes(Minutes low, Minutes likely, Minutes high) {
 
+    /** The longest that a step may take: 364 days, for a class file takes times under a year. */
+    public static final Minutes LONGEST = Minutes.of(364L * 24 * 60);
+
     /** Checks the order. */
     public StepMinutes {
         if (low.isNegative() || low.compareTo(likely) > 0 || likely.compareTo(high) > 0) {

@@ -36,7 +36,6 @@ import java.util.stream.Stream;
 public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>> guessed, ReadRecipe recipe) {
 
     /** The longest that anything may take; a recipe that says more is asked about it. */
-    private static final Minutes LONGEST = Minutes.of(364L * 24 * 60);
     private static final BigDecimal USUAL_SERVINGS = BigDecimal.valueOf(4);
     private static final int LONGEST_TITLE = 200;
 
@@ -68,14 +67,14 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
     }
 
     private static Minutes least(Minutes minutes) {
-        return minutes.compareTo(LONGEST) > 0 ? LONGEST : minutes;
+        return minutes.compareTo(StepMinutes.LONGEST) > 0 ? StepMinutes.LONGEST : minutes;
     }
 
     private static Step step(StepInPart step, Map<String, Set<String>> guessed) {
         ReadStep read = step.read();
-        boolean beyond = read.minutes().high().compareTo(LONGEST) > 0;
+        boolean beyond = read.minutes().high().compareTo(StepMinutes.LONGEST) > 0;
         guessed.put(step.id(), beyond ? Stream.concat(read.guessed().stream(), Stream.of("minutes")).collect(Collectors.toUnmodifiableSet()) : read.guessed());
-        StepMinutes minutes = beyond ? new StepMinutes(least(read.minutes().low()), least(read.minutes().likely()), LONGEST) : read.minutes();
+        StepMinutes minutes = beyond ? new StepMinutes(least(read.minutes().low()), least(read.minutes().likely()), StepMinutes.LONGEST) : read.minutes();
         Show show = read.work() == Work.REST ? Show.NEVER : Show.MAY;
         return new Step(step.id(), read.title(), Optional.of(read.text()), minutes, read.work(), show, read.needs(),
                 step.after().stream().map(After::of).toList(), Optional.empty(), Optional.empty(), step.uses(), read.checkEvery(),

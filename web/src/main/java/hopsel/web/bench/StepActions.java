@@ -33,8 +33,6 @@ import java.util.Set;
 @Component
 class StepActions implements ActionSet {
 
-    private static final Minutes LONGEST = Minutes.of(364L * 24 * 60);
-
     private final HouseCatalogue house;
 
     StepActions(HouseCatalogue house) {
@@ -108,7 +106,7 @@ class StepActions implements ActionSet {
         String said = in.must("time");
         StepMinutes minutes = TimeReader.first(said.matches("[\\d.,\\s½¼¾–-]+") ? said + " minutes" : said).filter(time -> time.likely().value().signum() > 0)
                 .orElseThrow(() -> new BadEntryException("time", "is “%s”, which is no time. Write it like 20–25 min, or overnight.".formatted(said)));
-        if (minutes.high().value().compareTo(LONGEST.value()) > 0) {
+        if (minutes.high().value().compareTo(StepMinutes.LONGEST.value()) > 0) {
             throw new BadEntryException("time", "is “%s”. The longest a step can take is 364 days.".formatted(said));
         }
         Work work = in.choice("work", Work.values(), Work::word);

@@ -9,7 +9,7 @@ import com.microsoft.playwright.Page;
 import hopsel.core.air.AirEvent;
 import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.Taste;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.Notes;
 import hopsel.core.dish.Dish;
 import hopsel.core.measure.Measures;
@@ -75,7 +75,7 @@ class LogBrowserTest {
     @Test
     void whatAClassTeachesGoesToTheBenchTheNextClassThePantryAndTheReports() {
         onAir();
-        long dish = APP.context.getBean(BenchStore.class).add(new Worksheet(pierogi(), planned.cooking().items(), Measures.METRIC, Notes.NONE), "host", "taken");
+        long dish = APP.context.getBean(BenchStore.class).add(new Draft(pierogi(), planned.cooking().items(), Measures.METRIC, Notes.NONE), "host", "taken");
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/air/log".formatted(id));
         Locator kneaded = page.locator("#learned ~ table tr").filter(new Locator.FilterOptions().setHasText("Knead the dough"));

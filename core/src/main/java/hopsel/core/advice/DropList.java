@@ -38,7 +38,7 @@ public final class DropList {
             for (Component component : dish.components()) {
                 component.steps().stream().filter(step -> step.show() == Show.MAY)
                         .map(step -> new StepRef(dish.id(), step.id())).filter(ref -> !now.notShown().contains(ref)).forEach(ref ->
-                                add(drops, Optional.of(ref), "", Variant.step(cooking, ref, step -> step.with(Show.NEVER)), wishes, now));
+                                add(drops, Optional.of(ref), "", Variant.step(cooking, ref, step -> step.shown(Show.NEVER)), wishes, now));
                 if (dish.goesWithout(component)) {
                     add(drops, Optional.empty(), dish.title() + ": " + component.title(), Variant.without(cooking, dish.id(), component), wishes, now);
                 }

@@ -162,7 +162,7 @@ public final class Ideas {
             candidate.substitutions.stream().filter(own -> !substitutions.contains(own)).forEach(substitutions::add);
             Dish dish = candidate.dish;
             String id = Stream.iterate(1, n -> n + 1).map(n -> n == 1 ? dish.id() : dish.id() + "-" + n).filter(ids::add).findFirst().orElseThrow();
-            dishes.add(dish.named(id));
+            dishes.add(dish.withId(id));
         }
         return frame.cooking(dishes, items, substitutions);
     }

@@ -84,10 +84,10 @@ public final class Remedies {
         Step step = cooking.step(ref);
         if (step.work() != Work.HANDS && step.swap().isEmpty() && step.show() != Show.NEVER) {
             Minutes shown = step.minutes().likely().compareTo(Minutes.of(SHOWN_FOR)) < 0 ? step.minutes().likely() : Minutes.of(SHOWN_FOR);
-            attempt(Kind.SWAP_OUT, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.swapping(Optional.of(shown))));
+            attempt(Kind.SWAP_OUT, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.withSwap(Optional.of(shown))));
         }
         if (step.show() == Show.MUST) {
-            attempt(Kind.AHEAD, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.with(Show.MAY)));
+            attempt(Kind.AHEAD, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.shown(Show.MAY)));
         }
     }
 
@@ -151,7 +151,7 @@ public final class Remedies {
     private void keep(StepRef ref) {
         for (int longer : LONGER) {
             Optional<Minutes> keeps = cooking.step(ref).keeps().map(own -> Minutes.of(own.value().add(Minutes.of(longer).value())));
-            if (keeps.isPresent() && attempt(Kind.KEEP, Optional.of(ref), String.valueOf(longer), Variant.step(cooking, ref, own -> own.keeping(keeps)))) {
+            if (keeps.isPresent() && attempt(Kind.KEEP, Optional.of(ref), String.valueOf(longer), Variant.step(cooking, ref, own -> own.withKeeps(keeps)))) {
                 return;
             }
         }

@@ -33,14 +33,14 @@ final class Variant {
 
     private static Dish eachStep(Dish dish, UnaryOperator<Step> change) {
         return dish.eachComponent(component ->
-                new Component(component.id(), component.title(), component.ingredients(), component.steps().stream().map(change).toList()));
+                component.eachStep(change));
     }
 
     /** What a plan does not show stays off camera, so that time won is not spent on showing more. */
     static CookingClass frozen(CookingClass cooking, Plan plan) {
         CookingClass frozen = cooking;
         for (StepRef ref : plan.notShown()) {
-            frozen = step(frozen, ref, step -> step.with(Show.NEVER));
+            frozen = step(frozen, ref, step -> step.shown(Show.NEVER));
         }
         return frozen;
     }
@@ -49,8 +49,8 @@ final class Variant {
     static CookingClass without(CookingClass cooking, String dishId, Component gone) {
         List<String> steps = gone.steps().stream().map(Step::id).toList();
         Dish dish = cooking.dish(dishId);
-        Dish less = dish.with(dish.components().stream().filter(component -> component != gone).toList());
-        Dish closed = eachStep(less, step -> step.with(step.after().stream().flatMap(after -> around(after, steps, gone)).distinct().toList()));
+        Dish less = dish.withComponents(dish.components().stream().filter(component -> component != gone).toList());
+        Dish closed = eachStep(less, step -> step.withAfter(step.after().stream().flatMap(after -> around(after, steps, gone)).distinct().toList()));
         return cooking.with(cooking.dishes().stream().map(other -> other == dish ? closed : other).toList())
                 .withShared(cooking.shared().stream().filter(shared -> !shared.made().dish().equals(dishId) && !shared.also().dish().equals(dishId)).toList());
     }

@@ -12,7 +12,7 @@ final class DishFindings extends Findings {
 
     private final DishTimes times;
 
-    DishFindings(Worksheet sheet, Catalogue builtIn) {
+    DishFindings(Draft sheet, Catalogue builtIn) {
         super(sheet, builtIn);
         this.times = DishTimes.of(sheet.dish());
     }

@@ -1,5 +1,9 @@
 package hopsel.core.bench;
 
+import hopsel.core.dish.Rounds;
+import hopsel.core.dish.PerWeight;
+import hopsel.core.dish.Base;
+import hopsel.core.dish.ByTaste;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Ancestry;
 import hopsel.core.dish.Component;
@@ -40,39 +44,35 @@ public final class Edits {
     }
 
     /** Another name, and what the amounts are for. */
-    public static Worksheet dish(Worksheet sheet, String title, BigDecimal servings) {
+    public static Draft dish(Draft sheet, String title, BigDecimal servings) {
         Dish dish = sheet.dish();
-        Worksheet next = sheet.with(dish.called(title, servings));
+        Draft next = sheet.with(dish.called(title, servings));
         return next.with(next.notes().confirm(Notes.DISH, Set.of("servings")));
     }
 
     /** Puts a step in the place of the one with its id; another length counts as confirmed. */
-    public static Worksheet step(Worksheet sheet, Step step) throws RefusedEditException {
+    public static Draft step(Draft sheet, Step step) throws RefusedEditException {
         Step before = found(sheet, step.id());
         Set<String> confirmed = new LinkedHashSet<>(Set.of("work", "needs"));
         if (!before.minutes().equals(step.minutes())) {
             confirmed.add("minutes");
         }
-        Worksheet next = sheet.eachStep(other -> other.id().equals(step.id()) ? step : other);
+        Draft next = sheet.eachStep(other -> other.id().equals(step.id()) ? step : other);
         return checked(sheet, next.with(next.notes().confirm(step.id(), confirmed)));
     }
 
     /** Another length of a step, which rounds and weight no longer set. */
-    public static Worksheet retime(Worksheet sheet, String id, StepMinutes minutes) throws RefusedEditException {
+    public static Draft retime(Draft sheet, String id, StepMinutes minutes) throws RefusedEditException {
         found(sheet, id);
-        Worksheet next = change(sheet, id, step -> Steps.minutes(step, minutes));
-        Notes notes = next.notes().confirm(id, Set.of("minutes"));
-        boolean sameRounds = notes.step(id).rounds().filter(rounds -> rounds.minutes().equals(minutes.likely())).isPresent();
-        return next.with(sameRounds ? notes : timedByHand(notes, id));
-    }
-
-    /** Rounds and weight no longer say how long a step takes. */
-    private static Notes timedByHand(Notes notes, String id) {
-        return notes.withStep(id, notes.step(id).withRounds(Optional.empty()).withPerWeight(Optional.empty()));
+        Draft next = change(sheet, id, step -> {
+            boolean sameRounds = step.rounds().filter(rounds -> rounds.minutes().equals(minutes.likely())).isPresent();
+            return (sameRounds ? step : step.timedByHand()).lasting(minutes);
+        });
+        return next.with(next.notes().confirm(id, Set.of("minutes")));
     }
 
     /** Cuts a step in two; what waited for it waits for the second part, and the ingredients stay with the first. */
-    public static Worksheet split(Worksheet sheet, String id, Minutes first) throws RefusedEditException {
+    public static Draft split(Draft sheet, String id, Minutes first) throws RefusedEditException {
         Step step = found(sheet, id);
         BigDecimal whole = step.minutes().likely().value();
         if (first.value().signum() <= 0 || first.value().compareTo(whole) >= 0) {
@@ -80,16 +80,16 @@ public final class Edits {
         }
         String second = Slug.free(id, taken -> sheet.step(taken).isPresent());
         Minutes rest = Minutes.of(whole.subtract(first.value()));
-        Step one = Steps.opened(Steps.minutes(step, StepMinutes.of(first)));
+        Step one = Steps.opened(step.lasting(StepMinutes.of(first)));
         Step two = Steps.second(step, second, StepMinutes.of(rest));
-        Worksheet next = sheet.eachStep(other -> Steps.redirected(other, id, second)).eachComponent(component -> component.steps().stream()
-                .noneMatch(own -> own.id().equals(id)) ? component : withSteps(component, component.steps().stream()
+        Draft next = sheet.eachStep(other -> Steps.redirected(other, id, second)).eachComponent(component -> component.steps().stream()
+                .noneMatch(own -> own.id().equals(id)) ? component : component.withSteps(component.steps().stream()
                 .flatMap(own -> own.id().equals(id) ? Stream.of(one, two) : Stream.of(own)).toList()));
-        return next.with(timedByHand(next.notes().confirm(id, Set.of("minutes")), id));
+        return next.with(next.notes().confirm(id, Set.of("minutes")));
     }
 
     /** Joins a step with the one behind it in its component. */
-    public static Worksheet join(Worksheet sheet, String id) throws RefusedEditException {
+    public static Draft join(Draft sheet, String id) throws RefusedEditException {
         Component home = sheet.home(id).orElseThrow();
         int at = home.steps().indexOf(found(sheet, id));
         if (at + 1 >= home.steps().size()) {
@@ -97,9 +97,9 @@ public final class Edits {
         }
         Step second = home.steps().get(at + 1);
         Step joined = Steps.joined(home.steps().get(at), second);
-        Worksheet next = sheet.eachComponent(component -> withSteps(component, component.steps().stream()
+        Draft next = sheet.eachComponent(component -> component.withSteps(component.steps().stream()
                 .filter(step -> !step.id().equals(second.id())).map(step -> step.id().equals(id) ? joined : Steps.redirected(step, second.id(), id)).toList()));
-        Notes notes = timedByHand(next.notes(), id);
+        Notes notes = next.notes();
         for (String member : notes.guessed().getOrDefault(second.id(), Set.of())) {
             notes = notes.guess(id, member);
         }
@@ -111,19 +111,18 @@ public final class Edits {
      *
      * @param position from 0, among the other steps
      */
-    public static Worksheet move(Worksheet sheet, String id, String component, int position) throws RefusedEditException {
+    public static Draft move(Draft sheet, String id, String component, int position) throws RefusedEditException {
         Step step = found(sheet, id);
-        Worksheet without = sheet.eachStep(other -> Steps.bypassing(other, step)).eachComponent(own -> withSteps(own,
-                own.steps().stream().filter(other -> !other.id().equals(id)).toList()));
+        Draft without = sheet.eachStep(other -> Steps.bypassing(other, step)).eachComponent(own -> own.withSteps(own.steps().stream().filter(other -> !other.id().equals(id)).toList()));
         Component target = without.dish().components().stream().filter(own -> own.id().equals(component)).findFirst()
                 .orElseThrow(() -> new RefusedEditException("There is no such component any more."));
         int at = Math.max(0, Math.min(position, target.steps().size()));
         Optional<Step> before = at == 0 ? Optional.empty() : Optional.of(target.steps().get(at - 1));
         Optional<Step> behind = at == target.steps().size() ? Optional.empty() : Optional.of(target.steps().get(at));
         List<Step> steps = new ArrayList<>(target.steps());
-        steps.add(at, Steps.after(step, before.map(own -> List.of(After.of(own.id()))).orElse(List.of())));
-        behind.ifPresent(own -> steps.set(at + 1, Steps.after(own, chained(own, before, id))));
-        return checked(sheet, without.eachComponent(own -> own.id().equals(component) ? withSteps(own, steps) : own));
+        steps.add(at, step.withAfter(before.map(own -> List.of(After.of(own.id()))).orElse(List.of())));
+        behind.ifPresent(own -> steps.set(at + 1, own.withAfter(chained(own, before, id))));
+        return checked(sheet, without.eachComponent(own -> own.id().equals(component) ? own.withSteps(steps) : own));
     }
 
     private static List<After> chained(Step step, Optional<Step> before, String id) {
@@ -134,22 +133,22 @@ public final class Edits {
     }
 
     /** Lets a step wait for another. */
-    public static Worksheet tie(Worksheet sheet, String before, String then, Minutes wait, Optional<Minutes> within) throws RefusedEditException {
+    public static Draft tie(Draft sheet, String before, String then, Minutes wait, Optional<Minutes> within) throws RefusedEditException {
         found(sheet, before);
         found(sheet, then);
-        return checked(sheet, change(sheet, then, step -> Steps.after(step, Stream.concat(step.after().stream()
+        return checked(sheet, change(sheet, then, step -> step.withAfter(Stream.concat(step.after().stream()
                 .filter(after -> !after.step().equals(before)), Stream.of(new After(before, wait, within))).toList())));
     }
 
     /** Lets a step no longer wait for another. */
-    public static Worksheet untie(Worksheet sheet, String before, String then) {
-        return change(sheet, then, step -> Steps.after(step, step.after().stream().filter(after -> !after.step().equals(before)).toList()));
+    public static Draft untie(Draft sheet, String before, String then) {
+        return change(sheet, then, step -> step.withAfter(step.after().stream().filter(after -> !after.step().equals(before)).toList()));
     }
 
     /** A new step at the end of a component. */
-    public static Worksheet addStep(Worksheet sheet, String component, String title) {
+    public static Draft addStep(Draft sheet, String component, String title) {
         String id = Slug.free(title, taken -> sheet.step(taken).isPresent());
-        Worksheet next = sheet.eachComponent(own -> own.id().equals(component) ? withSteps(own, Stream.concat(own.steps().stream(),
+        Draft next = sheet.eachComponent(own -> own.id().equals(component) ? own.withSteps(Stream.concat(own.steps().stream(),
                 Stream.of(Steps.plain(id, title, StepMinutes.of(NEW_STEP), Work.HANDS, last(own)))).toList()) : own);
         return next.with(next.notes().guess(id, "minutes"));
     }
@@ -159,15 +158,14 @@ public final class Edits {
     }
 
     /** Takes a step away; the chain closes behind it. */
-    public static Worksheet removeStep(Worksheet sheet, String id) throws RefusedEditException {
+    public static Draft removeStep(Draft sheet, String id) throws RefusedEditException {
         Step step = found(sheet, id);
-        Worksheet next = sheet.eachStep(other -> Steps.bypassing(other, step)).eachComponent(own -> withSteps(own,
-                own.steps().stream().filter(other -> !other.id().equals(id)).toList()));
+        Draft next = sheet.eachStep(other -> Steps.bypassing(other, step)).eachComponent(own -> own.withSteps(own.steps().stream().filter(other -> !other.id().equals(id)).toList()));
         return next.with(next.notes().withoutStep(id));
     }
 
     /** Puts a line into a component, in the place of the one with its id where there is one. */
-    public static Worksheet line(Worksheet sheet, String component, IngredientLine line) {
+    public static Draft line(Draft sheet, String component, IngredientLine line) {
         boolean known = sheet.line(line.id()).isPresent();
         return sheet.eachComponent(own -> {
             List<IngredientLine> lines = new ArrayList<>(own.ingredients());
@@ -175,21 +173,20 @@ public final class Edits {
             if (!known && own.id().equals(component)) {
                 lines.add(line);
             }
-            return new Component(own.id(), own.title(), lines, own.steps());
+            return own.withIngredients(lines);
         });
     }
 
     /** An id for a new line. */
-    public static String newLine(Worksheet sheet, String item) {
+    public static String newLine(Draft sheet, String item) {
         return Slug.free(item, taken -> sheet.line(taken).isPresent());
     }
 
     /** Takes a line away, and every use of it. */
-    public static Worksheet removeLine(Worksheet sheet, String id) {
-        Worksheet next = sheet.eachComponent(own -> new Component(own.id(), own.title(),
-                own.ingredients().stream().filter(line -> !line.id().equals(id)).toList(), own.steps()))
-                .eachStep(step -> Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(id)).toList()));
-        return next.with(next.notes().withTaste(id, Optional.empty()));
+    public static Draft removeLine(Draft sheet, String id) {
+        Draft next = sheet.eachComponent(own -> own.withIngredients(own.ingredients().stream().filter(line -> !line.id().equals(id)).toList()))
+                .eachStep(step -> step.withUses(step.uses().stream().filter(use -> !use.ingredient().equals(id)).toList()));
+        return next;
     }
 
     /**
@@ -197,7 +194,7 @@ public final class Edits {
      *
      * @param share 0: none of it
      */
-    public static Worksheet use(Worksheet sheet, String id, String line, BigDecimal share) throws RefusedEditException {
+    public static Draft use(Draft sheet, String id, String line, BigDecimal share) throws RefusedEditException {
         found(sheet, id);
         BigDecimal elsewhere = sheet.dish().steps().filter(step -> !step.id().equals(id)).flatMap(step -> step.uses().stream())
                 .filter(use -> use.ingredient().equals(line)).map(Use::share).reduce(BigDecimal.ZERO, BigDecimal::add);
@@ -205,36 +202,37 @@ public final class Edits {
             throw new RefusedEditException("Other steps use %s of this line already; at most %s is left for “%s”.".formatted(
                     elsewhere.toPlainString(), BigDecimal.ONE.subtract(elsewhere).max(BigDecimal.ZERO).toPlainString(), found(sheet, id).title()));
         }
-        return change(sheet, id, step -> Steps.uses(step, Stream.concat(step.uses().stream().filter(use -> !use.ingredient().equals(line)),
+        return change(sheet, id, step -> step.withUses(Stream.concat(step.uses().stream().filter(use -> !use.ingredient().equals(line)),
                 share.signum() > 0 ? Stream.of(new Use(line, share)) : Stream.empty()).toList()));
     }
 
     /** Says that an amount is found by taste: what certainly goes in, and up to. */
-    public static Worksheet byTaste(Worksheet sheet, String id, Optional<ByTaste> taste) {
-        Worksheet next = taste.isEmpty() ? sheet : sheet.eachLine(line -> !line.id().equals(id) || line.amount().isEmpty() ? line
-                : Lines.amount(line, new Amount(taste.get().start(), taste.get().ceiling(), line.amount().get().unit(), line.amount().get().size())));
-        return next.with(next.notes().withTaste(id, taste));
+    public static Draft byTaste(Draft sheet, String id, Optional<ByTaste> taste) {
+        return sheet.with(sheet.dish().changeLine(id, line -> {
+            Optional<Amount> found = taste.flatMap(own -> line.amount().map(amount -> new Amount(own.start(), own.ceiling(), amount.unit(), amount.size())));
+            return line.withAmount(found.or(line::amount)).withByTaste(taste.filter(own -> line.amount().isPresent()));
+        }));
     }
 
     /** Lets a step be done in rounds, which sets its minutes. */
-    public static Worksheet rounds(Worksheet sheet, String id, Rounds rounds) throws RefusedEditException {
+    public static Draft rounds(Draft sheet, String id, Rounds rounds) throws RefusedEditException {
         found(sheet, id);
-        Worksheet next = change(sheet, id, step -> Steps.minutes(step, StepMinutes.of(rounds.minutes())));
-        return next.with(next.notes().confirm(id, Set.of("minutes")).withStep(id, next.notes().step(id).withRounds(Optional.of(rounds)).withPerWeight(Optional.empty())));
+        Draft next = change(sheet, id, step -> step.timedByHand().lasting(StepMinutes.of(rounds.minutes())).withRounds(Optional.of(rounds)));
+        return next.with(next.notes().confirm(id, Set.of("minutes")));
     }
 
     /** Lets the minutes of a step go by the weight of what goes in. */
-    public static Worksheet perWeight(Worksheet sheet, String id, PerWeight perWeight, Catalogue builtIn) throws RefusedEditException {
+    public static Draft perWeight(Draft sheet, String id, PerWeight perWeight, Catalogue builtIn) throws RefusedEditException {
         BigDecimal grams = weightAt(sheet, found(sheet, id), builtIn);
         if (grams.signum() == 0) {
             throw new RefusedEditException("Nothing that can be weighed goes in at “%s”. Say first what does.".formatted(found(sheet, id).title()));
         }
-        Worksheet next = change(sheet, id, step -> Steps.minutes(step, StepMinutes.of(perWeight.minutes(grams))));
-        return next.with(next.notes().confirm(id, Set.of("minutes")).withStep(id, next.notes().step(id).withPerWeight(Optional.of(perWeight)).withRounds(Optional.empty())));
+        Draft next = change(sheet, id, step -> step.timedByHand().lasting(StepMinutes.of(perWeight.minutes(grams))).withPerWeight(Optional.of(perWeight)));
+        return next.with(next.notes().confirm(id, Set.of("minutes")));
     }
 
     /** Edible grams of what goes in at a step. */
-    static BigDecimal weightAt(Worksheet sheet, Step step, Catalogue builtIn) {
+    static BigDecimal weightAt(Draft sheet, Step step, Catalogue builtIn) {
         Catalogue catalogue = sheet.catalogue(builtIn);
         return step.uses().stream().flatMap(use -> sheet.line(use.ingredient()).stream().flatMap(line -> line.amount().stream()
                         .flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher().grams(item, amount)).stream()))
@@ -242,21 +240,21 @@ public final class Edits {
     }
 
     /** A new component at the end. */
-    public static Worksheet addComponent(Worksheet sheet, String title) {
+    public static Draft addComponent(Draft sheet, String title) {
         List<Component> components = new ArrayList<>(sheet.dish().components());
         String id = Slug.free(title, taken -> components.stream().anyMatch(own -> own.id().equals(taken)));
         components.add(new Component(id, title, List.of(), List.of()));
-        return sheet.with(sheet.dish().with(components));
+        return sheet.with(sheet.dish().withComponents(components));
     }
 
     /** Another name for a component. */
-    public static Worksheet renameComponent(Worksheet sheet, String id, String title) {
+    public static Draft renameComponent(Draft sheet, String id, String title) {
         return sheet.eachComponent(own -> own.id().equals(id) ? new Component(id, title, own.ingredients(), own.steps()) : own);
     }
 
     /** Takes a component away with all that is in it. */
-    public static Worksheet removeComponent(Worksheet sheet, String id) throws RefusedEditException {
-        Worksheet next = sheet;
+    public static Draft removeComponent(Draft sheet, String id) throws RefusedEditException {
+        Draft next = sheet;
         for (Component own : sheet.dish().components()) {
             if (own.id().equals(id)) {
                 for (Step step : own.steps()) {
@@ -268,12 +266,11 @@ public final class Edits {
             }
         }
         Dish dish = next.dish();
-        return next.with(dish.with(dish.components().stream().filter(own -> !own.id().equals(id)).toList()))
-                .with(next.notes().withBase(id, Optional.empty()));
+        return next.with(dish.withComponents(dish.components().stream().filter(own -> !own.id().equals(id)).toList()));
     }
 
     /** Takes a component of another dish into this one, at the servings of this dish. */
-    public static Worksheet bringIn(Worksheet sheet, Worksheet other, String component) throws RefusedEditException {
+    public static Draft bringIn(Draft sheet, Draft other, String component) throws RefusedEditException {
         Component own = other.dish().components().stream().filter(candidate -> candidate.id().equals(component)).findFirst()
                 .orElseThrow(() -> new RefusedEditException("That component is not there any more."));
         Map<String, String> ids = new LinkedHashMap<>();
@@ -281,31 +278,27 @@ public final class Edits {
         Map<String, String> steps = new LinkedHashMap<>();
         own.steps().forEach(step -> steps.put(step.id(), Slug.free(step.id(), taken -> sheet.step(taken).isPresent() || steps.containsValue(taken))));
         BigDecimal factor = Decimals.ratio(sheet.dish().servings(), other.dish().servings());
-        List<IngredientLine> lines = own.ingredients().stream().map(line -> Lines.renamed(line, ids.get(line.id()), line.scaling().factor(factor))).toList();
+        List<IngredientLine> lines = own.ingredients().stream().map(line -> line.withId(ids.get(line.id())).times(line.scaling().factor(factor))).toList();
         List<Step> copies = own.steps().stream().map(step -> Steps.renamed(step, ids, steps)).toList();
         String id = Slug.free(own.title(), taken -> sheet.dish().components().stream().anyMatch(known -> known.id().equals(taken)));
         List<Component> components = new ArrayList<>(sheet.dish().components());
-        components.add(new Component(id, own.title(), lines, copies));
+        components.add(own.withId(id).withIngredients(lines).withSteps(copies).withBase(Optional.of(Base.of(other.dish()))));
         List<Item> items = new ArrayList<>(sheet.items());
         other.items().stream().filter(item -> items.stream().noneMatch(known -> known.id().equals(item.id()))).forEach(items::add);
         // What nobody has placed of the other recipe may be about this component.
-        Dish dish = sheet.dish().with(components).with(sheet.dish().passages().and(other.dish().passages()));
-        return new Worksheet(dish, items, sheet.measures(), sheet.notes().withBase(id, Optional.of(other.dish().title())));
+        Dish dish = sheet.dish().withComponents(components).withPassages(sheet.dish().passages().and(other.dish().passages()));
+        return sheet.with(dish).withItems(items);
     }
 
-    private static Step found(Worksheet sheet, String id) throws RefusedEditException {
+    private static Step found(Draft sheet, String id) throws RefusedEditException {
         return sheet.step(id).orElseThrow(() -> new RefusedEditException("That step is not there any more. Look at the dish as it is now."));
     }
 
-    static Worksheet change(Worksheet sheet, String id, UnaryOperator<Step> rule) {
-        return sheet.eachStep(step -> step.id().equals(id) ? rule.apply(step) : step);
+    static Draft change(Draft sheet, String id, UnaryOperator<Step> rule) {
+        return sheet.with(sheet.dish().change(id, rule));
     }
 
-    static Component withSteps(Component component, List<Step> steps) {
-        return new Component(component.id(), component.title(), component.ingredients(), steps);
-    }
-
-    private static Worksheet checked(Worksheet before, Worksheet after) throws RefusedEditException {
+    private static Draft checked(Draft before, Draft after) throws RefusedEditException {
         Ancestry ancestry = Ancestry.of(after.dish());
         for (Step step : after.dish().steps().toList()) {
             if (ancestry.before(step.id()).contains(step.id())) {

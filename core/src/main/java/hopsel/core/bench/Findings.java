@@ -16,12 +16,12 @@ import java.util.Optional;
 /** One part of looking over a dish, and what was found. */
 abstract class Findings {
 
-    final Worksheet sheet;
+    final Draft sheet;
     final Catalogue builtIn;
     final Catalogue catalogue;
     private final List<Objection> objections = new ArrayList<>();
 
-    Findings(Worksheet sheet, Catalogue builtIn) {
+    Findings(Draft sheet, Catalogue builtIn) {
         this.sheet = sheet;
         this.builtIn = builtIn;
         this.catalogue = sheet.catalogue(builtIn);

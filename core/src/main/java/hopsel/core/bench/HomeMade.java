@@ -200,10 +200,10 @@ public record HomeMade(String item, int yields, String recipe) {
     }
 
     /** The recipe as a dish of one component. */
-    public Worksheet sheet(Catalogue builtIn) {
+    public Draft sheet(Catalogue builtIn) {
         String text = title(builtIn) + "\nServes 1\n\nIngredients\n" + recipe;
         DishProposal proposal = DishProposal.of(RecipeReader.read(text, builtIn, Measures.METRIC), new Weigher(Measures.METRIC));
-        return Worksheet.of(proposal, "", Measures.METRIC);
+        return Draft.of(proposal, "", Measures.METRIC);
     }
 
     /**
@@ -212,20 +212,20 @@ public record HomeMade(String item, int yields, String recipe) {
      *
      * @param grams that the line asks for, above 0
      */
-    Worksheet inPlaceOf(Worksheet sheet, IngredientLine line, BigDecimal grams, Catalogue builtIn) throws RefusedEditException {
-        Worksheet made = sheet(builtIn);
+    Draft inPlaceOf(Draft sheet, IngredientLine line, BigDecimal grams, Catalogue builtIn) throws RefusedEditException {
+        Draft made = sheet(builtIn);
         BigDecimal servings = Decimals.ratio(sheet.dish().servings().multiply(BigDecimal.valueOf(yields)), grams);
-        Worksheet sized = Edits.dish(made.in(sheet.measures()), made.dish().title(), servings);
-        Worksheet with = Edits.bringIn(sheet, sized, sized.dish().components().get(0).id());
+        Draft sized = Edits.dish(made.in(sheet.measures()), made.dish().title(), servings);
+        Draft with = Edits.bringIn(sheet, sized, sized.dish().components().get(0).id());
         List<Step> steps = with.dish().components().get(with.dish().components().size() - 1).steps();
         After done = After.of(steps.get(steps.size() - 1).id());
-        Worksheet tied = with.eachStep(step -> step.uses().stream().noneMatch(use -> use.ingredient().equals(line.id())) ? step
-                : Steps.after(step, Stream.concat(step.after().stream(), Stream.of(done)).toList()));
+        Draft tied = with.eachStep(step -> step.uses().stream().noneMatch(use -> use.ingredient().equals(line.id())) ? step
+                : step.withAfter(Stream.concat(step.after().stream(), Stream.of(done)).toList()));
         return Edits.removeLine(first(tied, done.step()), line.id());
     }
 
     /** The last component put in front of the first that waits for its last step: nobody reads a recipe backwards. */
-    private static Worksheet first(Worksheet sheet, String last) {
+    private static Draft first(Draft sheet, String last) {
         List<Component> components = new ArrayList<>(sheet.dish().components());
         Component made = components.remove(components.size() - 1);
         int at = 0;
@@ -233,17 +233,17 @@ public record HomeMade(String item, int yields, String recipe) {
             at++;
         }
         components.add(at, made);
-        return sheet.with(sheet.dish().with(components));
+        return sheet.with(sheet.dish().withComponents(components));
     }
 
     /** The component of a dish that was put in by {@link #inPlaceOf}, if it still is there. */
-    Optional<Component> in(Worksheet sheet, Catalogue builtIn) {
-        return sheet.dish().components().stream().filter(own -> title(builtIn).equals(sheet.notes().bases().get(own.id())))
+    Optional<Component> in(Draft sheet, Catalogue builtIn) {
+        return sheet.dish().components().stream().filter(own -> own.base().filter(base -> base.title().equals(title(builtIn))).isPresent())
                 .filter(own -> !own.steps().isEmpty() && !own.ingredients().isEmpty()).findFirst();
     }
 
     /** The way back: the component goes, and as much is bought as it gave. */
-    Worksheet bought(Worksheet sheet, Component made, Catalogue builtIn) throws RefusedEditException {
+    Draft bought(Draft sheet, Component made, Catalogue builtIn) throws RefusedEditException {
         IngredientLine first = made.ingredients().get(0);
         IngredientLine written = sheet(builtIn).dish().lines().filter(line -> line.item().equals(first.item())).findFirst().orElse(first);
         BigDecimal factor = Decimals.ratio(grams(sheet, first, builtIn), grams(sheet(builtIn), written, builtIn));
@@ -253,14 +253,13 @@ public record HomeMade(String item, int yields, String recipe) {
         String home = user.flatMap(step -> sheet.home(step.id())).map(Component::id)
                 .orElseGet(() -> sheet.dish().components().stream().filter(own -> !own.equals(made)).map(Component::id).findFirst().orElse(made.id()));
         String id = Edits.newLine(sheet, item);
-        Worksheet listed = Edits.line(sheet, home, new IngredientLine(id, item, Optional.of(Amount.of(grams, Unit.G)), Optional.empty(), Scaling.LINEAR, false, Source.KIT));
-        Worksheet used = user.isEmpty() ? listed : Edits.change(listed, user.get().id(), step -> Steps.uses(step,
-                Stream.concat(step.uses().stream(), Stream.of(new Use(id, BigDecimal.ONE))).toList()));
-        Worksheet untied = used.eachStep(step -> Steps.after(step, step.after().stream().filter(after -> !after.step().equals(last)).toList()));
+        Draft listed = Edits.line(sheet, home, IngredientLine.of(id, item, Optional.of(Amount.of(grams, Unit.G))));
+        Draft used = user.isEmpty() ? listed : Edits.change(listed, user.get().id(), step -> step.withUses(Stream.concat(step.uses().stream(), Stream.of(new Use(id, BigDecimal.ONE))).toList()));
+        Draft untied = used.eachStep(step -> step.withAfter(step.after().stream().filter(after -> !after.step().equals(last)).toList()));
         return Edits.removeComponent(untied, made.id());
     }
 
-    private static BigDecimal grams(Worksheet sheet, IngredientLine line, Catalogue builtIn) {
+    private static BigDecimal grams(Draft sheet, IngredientLine line, Catalogue builtIn) {
         return line.amount().flatMap(amount -> sheet.weigher().grams(sheet.catalogue(builtIn).get(line.item()), amount)).orElse(BigDecimal.ONE);
     }
 }

@@ -29,7 +29,7 @@ import java.util.stream.Stream;
  * @param sheet   the dish in that school
  * @param changes what was changed, a sentence each; empty: nothing had to be
  */
-public record HouseStyle(Worksheet sheet, List<String> changes) {
+public record HouseStyle(Draft sheet, List<String> changes) {
 
     /** Keeps its own copy. */
     public HouseStyle {
@@ -78,7 +78,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
      *
      * @throws RefusedEditException where there is no such school
      */
-    public static HouseStyle apply(Worksheet sheet, Matter matter, String school, Catalogue builtIn) throws RefusedEditException {
+    public static HouseStyle apply(Draft sheet, Matter matter, String school, Catalogue builtIn) throws RefusedEditException {
         if (!matter.schools.contains(school)) {
             throw new RefusedEditException("There is no such school. Choose one of: %s.".formatted(String.join(", ", matter.schools)));
         }
@@ -94,7 +94,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
             case MEASURES -> rules.measures(school);
             default -> rules.shortcuts(school);
         }
-        Worksheet next = rules.sheet.with(rules.sheet.notes().withHouse(matter.word(), Optional.of(school)));
+        Draft next = rules.sheet.with(rules.sheet.notes().choosing(matter.word(), school));
         return new HouseStyle(next, rules.changes);
     }
 
@@ -103,9 +103,9 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
 
         private final Catalogue builtIn;
         private final List<String> changes = new ArrayList<>();
-        private Worksheet sheet;
+        private Draft sheet;
 
-        Rules(Worksheet sheet, Catalogue builtIn) {
+        Rules(Draft sheet, Catalogue builtIn) {
             this.sheet = sheet;
             this.builtIn = builtIn;
         }
@@ -135,7 +135,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                 } else if (school.equals("finishing")) {
                     toTheEnd(line, "%s goes on at the end, where the tongue meets it; what was fried in it is done in a splash of water.");
                 } else if (school.equals("sparing") && !sparing && line.amount().isPresent()) {
-                    sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? Lines.amount(own, own.amount().get().times(HALF)) : own);
+                    sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.measured(Optional.of(own.amount().get().times(HALF))) : own);
                     changes.add("Half the %s; brush it on rather than pour.".formatted(name(line.item())));
                 }
             }
@@ -146,10 +146,9 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
             List<Step> fried = sheet.dish().steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))).toList();
             boolean hot = fried.stream().anyMatch(step -> step.needs().stream().anyMatch(need -> need.kind().equals("burner")));
             if (hot) {
-                sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? Lines.item(own, "water", own.amount().map(amount -> amount.unit() == Unit.PIECE ? Amount.of(BigDecimal.valueOf(2), Unit.TBSP) : amount),
-                        Optional.of("for the pan, a spoon at a time")) : own);
+                sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of("water", own.amount().map(amount -> amount.unit() == Unit.PIECE ? Amount.of(BigDecimal.valueOf(2), Unit.TBSP) : amount), Optional.of("for the pan, a spoon at a time")) : own);
                 for (Step step : fried) {
-                    sheet = Edits.change(sheet, step.id(), own -> Steps.text(own, own.instruction() + " Without oil: in a dry or non-stick pan with a spoon of water or stock, more whenever it catches."));
+                    sheet = Edits.change(sheet, step.id(), own -> own.withText(Optional.of(own.instruction() + " Without oil: in a dry or non-stick pan with a spoon of water or stock, more whenever it catches.")));
                 }
                 changes.add("Water or stock in place of %s; it browns less and wants stirring.".formatted(name(line.item())));
             } else {
@@ -161,8 +160,8 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
         private void toTheEnd(IngredientLine line, String sentence) {
             Optional<Step> last = lastStep();
             if (last.isPresent()) {
-                sheet = sheet.eachStep(step -> Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line.id())).toList()));
-                sheet = Edits.change(sheet, last.get().id(), step -> Steps.uses(step, Stream.concat(step.uses().stream(),
+                sheet = sheet.eachStep(step -> step.withUses(step.uses().stream().filter(use -> !use.ingredient().equals(line.id())).toList()));
+                sheet = Edits.change(sheet, last.get().id(), step -> step.withUses(Stream.concat(step.uses().stream(),
                         Stream.of(new Use(line.id(), BigDecimal.ONE))).toList()));
                 changes.add(sentence.formatted(name(line.item())));
             }
@@ -199,7 +198,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                 }
                 BigDecimal weight = dried ? Decimals.ratio(grams(line).get(), cooked.get()) : grams(line).get().multiply(cooked.get());
                 Amount amount = Amount.of(weight.setScale(0, RoundingMode.HALF_UP).max(BigDecimal.ONE), Unit.G);
-                sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? Lines.item(own, other, Optional.of(amount), Optional.of(dried ? "soaked and boiled" : "drained and rinsed")) : own);
+                sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(other, Optional.of(amount), Optional.of(dried ? "soaked and boiled" : "drained and rinsed")) : own);
                 if (dried) {
                     sheet = Insertions.soakAndBoil(sheet, line.id());
                     changes.add("%s in place of the can, with soaking overnight, ten minutes of hard boiling and an hour of simmering as steps of their own.".formatted(pulse.get().name()));
@@ -222,7 +221,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                 } catch (RefusedEditException e) {
                     throw new IllegalStateException(e);
                 }
-                next.ifPresent(other -> sheet = Edits.change(sheet, other.id(), own -> Steps.uses(own, Stream.concat(own.uses().stream(), uses.stream()).toList())));
+                next.ifPresent(other -> sheet = Edits.change(sheet, other.id(), own -> own.withUses(Stream.concat(own.uses().stream(), uses.stream()).toList())));
             }
         }
 
@@ -236,7 +235,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                 }
                 for (IngredientLine line : lines(item -> item.id().equals(from))) {
                     Optional<Amount> amount = grams(line).map(grams -> Amount.of(Decimals.tenths(grams), Unit.G));
-                    sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? Lines.item(own, to, amount, Optional.of(frozen ? "thawed and squeezed" : "washed")) : own);
+                    sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(to, amount, Optional.of(frozen ? "thawed and squeezed" : "washed")) : own);
                     changes.add("%s in place of %s, the same weight.".formatted(name(to), name(from)));
                 }
             });
@@ -275,7 +274,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
         }
 
         private void prepare(IngredientLine line, String rest, String first) {
-            sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? Lines.item(own, own.item(), own.amount(), Optional.of(rest.isEmpty() ? first : first + ", " + rest)) : own);
+            sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(own.item(), own.amount(), Optional.of(rest.isEmpty() ? first : first + ", " + rest)) : own);
         }
 
         void measures(String school) {
@@ -290,7 +289,7 @@ public record HouseStyle(Worksheet sheet, List<String> changes) {
                 }
                 Optional<Amount> other = cups ? spooned(item.get(), amount.get()) : weighed(item.get(), amount.get());
                 other.filter(own -> own.unit() != amount.get().unit()).ifPresent(own -> {
-                    sheet = sheet.eachLine(mine -> mine.id().equals(line.id()) ? Lines.amount(mine, own) : mine);
+                    sheet = sheet.eachLine(mine -> mine.id().equals(line.id()) ? mine.measured(Optional.of(own)) : mine);
                     written.add(item.get().name());
                 });
             }

@@ -30,7 +30,7 @@ final class Insertions {
     }
 
     /** Soaking and boiling put in front of whatever uses the line first, as the cautions of the trade ask for. */
-    static Worksheet soakAndBoil(Worksheet sheet, String line) {
+    static Draft soakAndBoil(Draft sheet, String line) {
         String soak = free(sheet, "soak-" + line);
         String boil = free(sheet, "boil-" + line);
         String simmer = free(sheet, "simmer-" + line);
@@ -45,7 +45,7 @@ final class Insertions {
     }
 
     /** Pressure that builds up before a step, and falls by itself behind it. */
-    static Worksheet pressure(Worksheet sheet, String component, String id) {
+    static Draft pressure(Draft sheet, String component, String id) {
         Step step = sheet.step(id).orElseThrow();
         String build = free(sheet, "build-" + id);
         String release = free(sheet, "release-" + id);
@@ -54,23 +54,23 @@ final class Insertions {
                 Work.WATCH, step.show(), cooker, step.after(), List.of(), "The valve is up");
         Step falling = step(release, "Let the pressure fall", "By itself; then open it away from faces.", new StepMinutes(Minutes.of(10), Minutes.of(15), Minutes.of(20)),
                 Work.REST, Show.MAY, cooker, List.of(After.of(id)), List.of(), "The valve has dropped");
-        Worksheet next = sheet.eachStep(other -> other.id().equals(id) ? Steps.after(other, List.of(After.of(build))) : Steps.redirected(other, id, release));
-        return next.eachComponent(own -> !own.id().equals(component) ? own : Edits.withSteps(own, own.steps().stream()
+        Draft next = sheet.eachStep(other -> other.id().equals(id) ? other.withAfter(List.of(After.of(build))) : Steps.redirected(other, id, release));
+        return next.eachComponent(own -> !own.id().equals(component) ? own : own.withSteps(own.steps().stream()
                 .flatMap(other -> other.id().equals(id) ? Stream.of(building, other, falling) : Stream.of(other)).toList()));
     }
 
     /** Ten minutes of cooling before a step. */
-    static Worksheet coolBefore(Worksheet sheet, String component, String id) {
+    static Draft coolBefore(Draft sheet, String component, String id) {
         String cool = free(sheet, "cool-before-" + id);
         Step step = sheet.step(id).orElseThrow();
         Step cooling = step(cool, "Let it cool", "Until no steam rises; then no more than half full, vent open, a cloth over the lid.", new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
                 Work.REST, Show.MAY, List.of(), step.after(), List.of(), "No steam rises");
-        return sheet.eachComponent(own -> !own.id().equals(component) ? own : Edits.withSteps(own, own.steps().stream()
-                .flatMap(other -> other.id().equals(id) ? Stream.of(cooling, Steps.after(other, List.of(After.of(cool)))) : Stream.of(other)).toList()));
+        return sheet.eachComponent(own -> !own.id().equals(component) ? own : own.withSteps(own.steps().stream()
+                .flatMap(other -> other.id().equals(id) ? Stream.of(cooling, other.withAfter(List.of(After.of(cool)))) : Stream.of(other)).toList()));
     }
 
     /** Ground flax has to gel before it binds: a step of its own before whatever uses the line. */
-    static Worksheet gel(Worksheet sheet, String line) {
+    static Draft gel(Draft sheet, String line) {
         String gel = free(sheet, "gel-" + line);
         Step gelling = step(gel, "Let the flax gel", "Stir the ground flax with three times its weight of water.", new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
                 Work.REST, Show.MAY, List.of(), List.of(), List.of(new Use(line, BigDecimal.ONE)), "Thick as egg white");
@@ -78,7 +78,7 @@ final class Insertions {
     }
 
     /** A step that makes what a line takes for granted, before whatever uses the line; how long it takes is a guess. */
-    static Worksheet madeBefore(Worksheet sheet, String line, String verb, String name) {
+    static Draft madeBefore(Draft sheet, String line, String verb, String name) {
         String id = free(sheet, verb + "-" + line);
         boolean resting = List.of("soak", "press", "thaw", "marinat").contains(verb);
         boolean oven = verb.equals("roast") || verb.equals("bak");
@@ -91,7 +91,7 @@ final class Insertions {
         List<Need> needs = resting || verb.equals("mash") ? List.of() : oven ? List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO)) : burner();
         Step making = step(id, title + " " + name.split(",")[0].toLowerCase(Locale.ROOT), title + ".", StepMinutes.of(Minutes.of(resting ? 30 : oven ? 30 : 12)),
                 resting ? Work.REST : verb.equals("mash") ? Work.HANDS : Work.WATCH, Show.NEVER, needs, List.of(), List.of(new Use(line, BigDecimal.ONE)), "Done through");
-        Worksheet next = inFront(sheet, line, List.of(making));
+        Draft next = inFront(sheet, line, List.of(making));
         return next.with(next.notes().guess(id, "minutes"));
     }
 
@@ -99,7 +99,7 @@ final class Insertions {
      * Steps put at the head of the component of a line: the line goes in at the first of them, and whatever used it
      * waits for the last. Where nothing used it, the component's own first step waits.
      */
-    private static Worksheet inFront(Worksheet sheet, String line, List<Step> first) {
+    private static Draft inFront(Draft sheet, String line, List<Step> first) {
         String home = sheet.home(line).orElseThrow().id();
         After made = After.of(first.get(first.size() - 1).id());
         boolean used = sheet.dish().steps().anyMatch(step -> usesLine(step, line));
@@ -107,9 +107,9 @@ final class Insertions {
             boolean here = component.id().equals(home);
             List<Step> steps = new ArrayList<>(here ? first : List.of());
             component.steps().forEach(step -> steps.add(usesLine(step, line)
-                    ? waiting(Steps.uses(step, step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()), made)
+                    ? waiting(step.withUses(step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()), made)
                     : here && !used && step == component.steps().get(0) ? waiting(step, made) : step));
-            return Edits.withSteps(component, steps);
+            return component.withSteps(steps);
         });
     }
 
@@ -118,18 +118,18 @@ final class Insertions {
     }
 
     private static Step waiting(Step step, After made) {
-        return Steps.after(step, Stream.concat(step.after().stream(), Stream.of(made)).toList());
+        return step.withAfter(Stream.concat(step.after().stream(), Stream.of(made)).toList());
     }
 
     /** Two lines of the same item and unit in one; what used either uses the whole in proportion. */
-    static Worksheet oneLine(Worksheet sheet, String kept, String gone) {
+    static Draft oneLine(Draft sheet, String kept, String gone) {
         IngredientLine one = sheet.line(kept).orElseThrow();
         IngredientLine two = sheet.line(gone).orElseThrow();
         Amount sum = new Amount(one.amount().get().low().add(two.amount().get().low()), one.amount().get().high().add(two.amount().get().high()),
                 one.amount().get().unit(), one.amount().get().size());
         BigDecimal first = Decimals.ratio(one.amount().get().high(), sum.high());
-        Worksheet shared = sheet.eachStep(step -> Steps.uses(step, mergedUses(step, kept, gone, first)));
-        return Edits.removeLine(shared.eachLine(line -> line.id().equals(kept) ? Lines.amount(line, sum) : line), gone);
+        Draft shared = sheet.eachStep(step -> step.withUses(mergedUses(step, kept, gone, first)));
+        return Edits.removeLine(shared.eachLine(line -> line.id().equals(kept) ? line.measured(Optional.of(sum)) : line), gone);
     }
 
     private static List<Use> mergedUses(Step step, String kept, String gone, BigDecimal first) {
@@ -151,14 +151,13 @@ final class Insertions {
     }
 
     /** A line for something that a step uses, without an amount yet. */
-    static Worksheet addLine(Worksheet sheet, String step, String item) throws RefusedEditException {
+    static Draft addLine(Draft sheet, String step, String item) throws RefusedEditException {
         String id = Edits.newLine(sheet, item);
-        Worksheet next = Edits.line(sheet, sheet.home(step).orElseThrow().id(), new IngredientLine(id, item, Optional.empty(), Optional.empty(),
-                Scaling.LINEAR, false, Source.KIT));
+        Draft next = Edits.line(sheet, sheet.home(step).orElseThrow().id(), IngredientLine.of(id, item, Optional.empty()));
         return Edits.use(next, step, id, BigDecimal.ONE);
     }
 
-    private static String free(Worksheet sheet, String name) {
+    private static String free(Draft sheet, String name) {
         return Slug.free(name, taken -> sheet.step(taken).isPresent());
     }
 
@@ -167,7 +166,7 @@ final class Insertions {
     }
 
     private static Step step(String id, String title, String text, StepMinutes minutes, Work work, Show show, List<Need> needs, List<After> after, List<Use> uses, String cue) {
-        return new Step(id, title, Optional.of(text), minutes, work, show, needs, after, Optional.empty(), Optional.empty(), uses,
-                work == Work.WATCH ? Optional.of(Minutes.of(5)) : Optional.empty(), Optional.of(cue), Optional.empty(), Optional.empty());
+        return Step.of(id, title, minutes, work).withText(Optional.of(text)).withShow(show).withNeeds(needs).withAfter(after).withUses(uses)
+                .withCheckEvery(work == Work.WATCH ? Optional.of(Minutes.of(5)) : Optional.empty()).withCue(Optional.of(cue));
     }
 }

@@ -1,5 +1,6 @@
 package hopsel.core.bench;
 
+import hopsel.core.dish.Rescue;
 import hopsel.core.dish.Step;
 
 import java.util.ArrayList;

@@ -40,7 +40,7 @@ final class LineFindings extends Findings {
     /** Items whose label was spoken of already; one pack may serve several lines. */
     private final Set<String> labels = new HashSet<>();
 
-    LineFindings(Worksheet sheet, Catalogue builtIn) {
+    LineFindings(Draft sheet, Catalogue builtIn) {
         super(sheet, builtIn);
     }
 
@@ -58,8 +58,7 @@ final class LineFindings extends Findings {
         boolean free = NO_AMOUNT_NEEDED.contains(line.item()) || line.prep().filter(prep -> FOR_LATER.matcher(prep).find()).isPresent() || line.optional();
         if (line.amount().isEmpty() && !free) {
             object(Rule.AMOUNT_MISSING, line.id(), "How much %s? Nobody said. Give an amount, or write “to taste”.".formatted(name), "It is to taste",
-                    now -> now.eachLine(own -> own.id().equals(line.id()) ? Lines.item(own, own.item(), own.amount(),
-                            Optional.of(own.prep().map(prep -> prep + ", ").orElse("") + "to taste")) : own));
+                    now -> now.eachLine(own -> own.id().equals(line.id()) ? own.of(own.item(), own.amount(), Optional.of(own.prep().map(prep -> prep + ", ").orElse("") + "to taste")) : own));
         }
         line.said().ifPresent(words -> object(Rule.GUESSED_ITEM, line.id(), "Your recipe says “%s”. It was taken for %s, which is a guess. Is it? If not, choose another ingredient; until then nothing is said of what the dish is made without."
                 .formatted(words, name), "Yes, it is " + name, now -> now.eachLine(own -> own.id().equals(line.id()) ? own.confirmed() : own)));
@@ -139,7 +138,7 @@ final class LineFindings extends Findings {
         if (each.compareTo(new BigDecimal(limit)) > 0) {
             object(Rule.TOO_HOT, line.id(), "%s g of %s a serving is more than most guests stand (%s g). A slip of the pen?".formatted(
                     each.setScale(1, RoundingMode.HALF_UP).toPlainString(), item.name(), limit), "Halve it",
-                    now -> now.eachLine(own -> own.id().equals(line.id()) ? Lines.amount(own, own.amount().get().times(new BigDecimal("0.5"))) : own));
+                    now -> now.eachLine(own -> own.id().equals(line.id()) ? own.measured(Optional.of(own.amount().get().times(new BigDecimal("0.5")))) : own));
         }
     }
 
@@ -166,27 +165,27 @@ final class LineFindings extends Findings {
 
     /** Fillings and wrappers, patties and buns: their numbers have to agree. */
     private void counts() {
-        Optional<BigDecimal> pieces = sheet.notes().pieces();
+        Optional<BigDecimal> pieces = sheet.dish().yields().pieces();
         sheet.dish().lines().filter(line -> line.amount().filter(amount -> amount.unit() == Unit.PIECE && amount.size().isEmpty()).isPresent()
                 && catalogue.find(line.item()).filter(item -> COUNTED.matcher(item.name()).find()).isPresent()).forEach(line -> pieces.ifPresent(number -> {
                     if (line.amount().get().high().compareTo(number) != 0) {
                         object(Rule.COUNTS, line.id(), "It makes %s pieces, but there are %s %s.".formatted(plain(number), plain(line.amount().get().high()),
                                 catalogue.get(line.item()).name()), "Take " + plain(number), now -> now.eachLine(own -> own.id().equals(line.id())
-                                ? Lines.amount(own, Amount.of(number, Unit.PIECE)) : own));
+                                ? own.measured(Optional.of(Amount.of(number, Unit.PIECE))) : own));
                     }
                 }));
     }
 
     /** A patty has to match its bun; a filling has to fit inside its wrapper. */
     private void widths() {
-        sheet.notes().pieceWidth().ifPresent(width -> sheet.dish().lines().forEach(line -> {
+        sheet.dish().yields().pieceWidth().ifPresent(width -> sheet.dish().lines().forEach(line -> {
             Optional<BigDecimal> other = catalogue.find(line.item()).flatMap(LineFindings::width);
             boolean bun = line.item().contains("bun");
             boolean fits = other.isEmpty() || (bun ? other.get().subtract(width).abs().compareTo(BigDecimal.ONE) <= 0 : width.compareTo(other.get()) < 0);
             if (!fits) {
                 BigDecimal better = bun ? other.get() : other.get().multiply(new BigDecimal("0.6")).setScale(0, RoundingMode.HALF_UP);
                 object(Rule.WIDTHS, line.id(), "The pieces are %s cm wide, %s %s cm: they do not match.".formatted(plain(width), catalogue.get(line.item()).name(), plain(other.get())),
-                        "Make them %s cm".formatted(plain(better)), now -> now.with(now.notes().withPieceWidth(Optional.of(better))));
+                        "Make them %s cm".formatted(plain(better)), now -> now.making(yields -> yields.withPieceWidth(Optional.of(better))));
             }
         }));
     }

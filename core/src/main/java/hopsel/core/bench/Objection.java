@@ -49,6 +49,6 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
     /** An edit that is ready to be done. */
     @FunctionalInterface
     public interface Fix {
-        Worksheet apply(Worksheet sheet) throws RefusedEditException;
+        Draft apply(Draft sheet) throws RefusedEditException;
     }
 }

@@ -27,13 +27,13 @@ public final class Placing {
      * @param house   the catalogue with the house's own items, which come along
      * @param builtIn items that every class may use
      */
-    public static CookingClass into(CookingClass cooking, Worksheet own, Catalogue house, Catalogue builtIn) {
-        Worksheet sheet = inOwnWords(own.in(cooking.measures()), house);
+    public static CookingClass into(CookingClass cooking, Draft own, Catalogue house, Catalogue builtIn) {
+        Draft sheet = inOwnWords(own.in(cooking.measures()), house);
         List<Dish> dishes = new ArrayList<>(cooking.dishes());
-        boolean there = dishes.stream().anyMatch(dish -> dish.id().equals(sheet.dish().id()) && dish.title().equals(sheet.dish().title()));
-        String id = there ? sheet.dish().id() : Slug.free(sheet.dish().id(), taken -> dishes.stream().anyMatch(dish -> dish.id().equals(taken)));
-        Dish dish = sheet.dish().named(id);
-        if (there) {
+        Optional<String> there = dishes.stream().filter(dish -> isOneOf(dish, sheet.dish())).map(Dish::id).findFirst();
+        String id = there.orElseGet(() -> Slug.free(sheet.dish().id(), taken -> dishes.stream().anyMatch(dish -> dish.id().equals(taken))));
+        Dish dish = sheet.dish().withId(id);
+        if (there.isPresent()) {
             dishes.replaceAll(other -> other.id().equals(id) ? dish : other);
         } else {
             dishes.add(dish);
@@ -45,28 +45,34 @@ public final class Placing {
         return placed.withShared(Stream.concat(placed.shared().stream(), shared(placed, dish, sheet)).toList());
     }
 
+    /** Whether a dish of a class is this recipe; one of which nobody knows the recipe is told by id and title. */
+    private static boolean isOneOf(Dish dish, Dish recipe) {
+        boolean known = dish.recipe().isPresent();
+        return known ? dish.isSameRecipe(recipe) : dish.id().equals(recipe.id()) && dish.title().equals(recipe.title());
+    }
+
     /** What was guessed comes along as an ingredient that goes by the recipe's own words, so that every page says those. */
-    private static Worksheet inOwnWords(Worksheet sheet, Catalogue house) {
+    private static Draft inOwnWords(Draft sheet, Catalogue house) {
         Catalogue known = sheet.catalogue(house);
         List<Item> items = new ArrayList<>(sheet.items());
-        Worksheet next = sheet.eachLine(line -> line.said().map(words -> {
+        Dish dish = sheet.dish().eachLine(line -> line.said().map(words -> {
             String id = Slug.free(Slug.of(words), taken -> known.find(taken).isPresent());
             items.add(known.get(line.item()).guessedAs(words, id));
             return line.of(id, line.amount(), line.prep());
         }).orElse(line));
-        return new Worksheet(next.dish(), items, next.measures(), next.notes());
+        return sheet.with(dish).withItems(items);
     }
 
     /** The ingredients of a dish that are not the built-in ones. */
-    public static List<Item> brought(Worksheet own, Catalogue house, Catalogue builtIn) {
-        Worksheet sheet = inOwnWords(own, house);
+    public static List<Item> brought(Draft own, Catalogue house, Catalogue builtIn) {
+        Draft sheet = inOwnWords(own, house);
         Catalogue known = sheet.catalogue(house);
         return sheet.dish().lines().map(line -> known.get(line.item())).distinct().filter(item -> !builtIn.find(item.id()).equals(Optional.of(item))).toList();
     }
 
     /** What was taken from another recipe, and is in the class already just so, is made once. */
-    private static Stream<Shared> shared(CookingClass placed, Dish dish, Worksheet sheet) {
-        return dish.components().stream().filter(component -> sheet.notes().bases().containsKey(component.id()))
+    private static Stream<Shared> shared(CookingClass placed, Dish dish, Draft sheet) {
+        return dish.components().stream().filter(component -> component.base().isPresent())
                 .flatMap(component -> Shared.find(placed, dish, component).stream());
     }
 

@@ -1,5 +1,8 @@
 package hopsel.core.bench;
 
+import hopsel.core.dish.Vessel;
+import hopsel.core.dish.Rounds;
+import hopsel.core.dish.PerWeight;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
@@ -24,7 +27,7 @@ import java.util.Optional;
  * @param factor what linear lines were multiplied by
  * @param notes  what scaled otherwise, or not at all, and why
  */
-public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
+public record Resize(Draft sheet, BigDecimal factor, List<String> notes) {
 
     /** Keeps its own copy. */
     public Resize {
@@ -32,7 +35,7 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
     }
 
     /** For another number of servings. */
-    public static Resize byServings(Worksheet sheet, BigDecimal servings) {
+    public static Resize byServings(Draft sheet, BigDecimal servings) {
         return by(sheet, Decimals.ratio(Decimals.positive("The servings", servings), sheet.dish().servings()));
     }
 
@@ -41,8 +44,8 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
      *
      * @throws RefusedEditException where nobody said how many it makes
      */
-    public static Resize byPieces(Worksheet sheet, BigDecimal pieces) throws RefusedEditException {
-        BigDecimal now = sheet.notes().pieces().orElseThrow(() -> new RefusedEditException("Say first how many pieces the dish makes."));
+    public static Resize byPieces(Draft sheet, BigDecimal pieces) throws RefusedEditException {
+        BigDecimal now = sheet.dish().yields().pieces().orElseThrow(() -> new RefusedEditException("Say first how many pieces the dish makes."));
         return by(sheet, Decimals.ratio(Decimals.positive("The pieces", pieces), now));
     }
 
@@ -52,7 +55,7 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
      * @param grams edible grams in hand
      * @throws RefusedEditException where the line has no weight
      */
-    public static Resize byIngredient(Worksheet sheet, String line, BigDecimal grams, Catalogue builtIn) throws RefusedEditException {
+    public static Resize byIngredient(Draft sheet, String line, BigDecimal grams, Catalogue builtIn) throws RefusedEditException {
         IngredientLine own = sheet.line(line).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
         Item item = sheet.catalogue(builtIn).find(own.item()).orElseThrow(() -> new RefusedEditException("Nobody knows what that weighs."));
         BigDecimal written = own.amount().flatMap(amount -> sheet.weigher().grams(item, amount))
@@ -68,8 +71,8 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
      *
      * @throws RefusedEditException where nobody said what it is made in
      */
-    public static Resize byVessel(Worksheet sheet, Vessel vessel) throws RefusedEditException {
-        Vessel now = sheet.notes().vessel().orElseThrow(() -> new RefusedEditException("Say first what the dish is made in."));
+    public static Resize byVessel(Draft sheet, Vessel vessel) throws RefusedEditException {
+        Vessel now = sheet.dish().vessel().orElseThrow(() -> new RefusedEditException("Say first what the dish is made in."));
         Resize resized = by(sheet, Decimals.ratio(vessel.area(), now.area()));
         List<String> notes = new ArrayList<>(resized.notes);
         notes.add("From %s to %s: %s times the floor, so it stands as deep as before, and takes as long.".formatted(now, vessel, plain(resized.factor)));
@@ -77,7 +80,7 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
             notes.add("The new wall is %s cm lower; keep %s cm free for what bubbles (at most 85 %% full), and put a tray beneath.".formatted(
                     now.depth().subtract(vessel.depth()).toPlainString(), vessel.depth().multiply(new BigDecimal("0.15")).setScale(1, RoundingMode.HALF_UP)));
         }
-        return new Resize(resized.sheet.with(resized.sheet.notes().withVessel(Optional.of(vessel))), resized.factor, notes);
+        return new Resize(resized.sheet.with(resized.sheet.dish().withVessel(Optional.of(vessel))), resized.factor, notes);
     }
 
     /**
@@ -103,7 +106,7 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
      * @param each grams a piece, above 0
      * @throws RefusedEditException where nothing of the component can be weighed, or it does not give a single piece
      */
-    public static BigDecimal piecesOf(Worksheet sheet, String step, BigDecimal each, Catalogue builtIn) throws RefusedEditException {
+    public static BigDecimal piecesOf(Draft sheet, String step, BigDecimal each, Catalogue builtIn) throws RefusedEditException {
         Catalogue catalogue = sheet.catalogue(builtIn);
         BigDecimal whole = sheet.home(step).orElseThrow(() -> new RefusedEditException("That step is not there any more.")).ingredients().stream()
                 .flatMap(line -> line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher().grams(item, amount))).stream())
@@ -115,9 +118,9 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
         return pieces;
     }
 
-    private static Resize by(Worksheet sheet, BigDecimal factor) {
+    private static Resize by(Draft sheet, BigDecimal factor) {
         List<String> notes = new ArrayList<>();
-        Worksheet next = sheet.eachLine(line -> line.amount().isEmpty() ? line : Lines.amount(line, line.amount().get().times(line.scaling().factor(factor))));
+        Draft next = sheet.eachLine(line -> line.times(line.scaling().factor(factor)));
         List<String> damped = named(sheet, Scaling.DAMPED);
         List<String> fixed = named(sheet, Scaling.FIXED);
         if (!damped.isEmpty() && factor.compareTo(BigDecimal.ONE) > 0) {
@@ -126,54 +129,32 @@ public record Resize(Worksheet sheet, BigDecimal factor, List<String> notes) {
         if (!fixed.isEmpty()) {
             notes.add("Stays as it is, it goes by the pan: %s.".formatted(String.join(", ", fixed)));
         }
-        Dish dish = next.dish();
-        next = next.with(dish.called(dish.title(), rounded(dish.servings().multiply(factor))));
-        next = next.with(next.notes().withPieces(next.notes().pieces().map(pieces -> rounded(pieces.multiply(factor)))));
-        next = rounds(next, factor, notes);
-        next = weights(sheet, next, factor, notes);
+        next = next.making(yields -> yields.times(factor)).eachStep(step -> resized(step, factor, notes));
         notes.add("Times go by thickness and by rounds, not by weight; they stay as they were unless a step has rounds or goes by weight.");
         return new Resize(next, factor, notes);
     }
 
-    private static Worksheet rounds(Worksheet sheet, BigDecimal factor, List<String> notes) {
-        Worksheet next = sheet;
-        for (var entry : sheet.notes().steps().entrySet()) {
-            if (entry.getValue().rounds().isPresent() && sheet.step(entry.getKey()).isPresent()) {
-                Rounds rounds = entry.getValue().rounds().get();
-                Rounds more = rounds.withPieces(rounds.pieces().multiply(factor));
-                try {
-                    next = Edits.rounds(next, entry.getKey(), more);
-                } catch (RefusedEditException e) {
-                    throw new IllegalStateException(e);
-                }
-                notes.add("“%s”: %d rounds instead of %d, %s min.".formatted(sheet.step(entry.getKey()).get().title(), more.count(), rounds.count(), more.minutes()));
-            }
+    private static Step resized(Step step, BigDecimal factor, List<String> notes) {
+        if (step.rounds().isPresent()) {
+            Rounds rounds = step.rounds().get();
+            Rounds more = rounds.withPieces(rounds.pieces().multiply(factor));
+            notes.add("“%s”: %d rounds instead of %d, %s min.".formatted(step.title(), more.count(), rounds.count(), more.minutes()));
+            return step.lasting(StepMinutes.of(more.minutes())).withRounds(Optional.of(more));
         }
-        return next;
+        return step.perWeight().map(weight -> weighed(step, weight, factor, notes)).orElse(step);
     }
 
     /** Minutes by weight: the part above the base grows with the weight, which is that of the linear lines. */
-    private static Worksheet weights(Worksheet before, Worksheet sheet, BigDecimal factor, List<String> notes) {
-        Worksheet next = sheet;
-        for (var entry : before.notes().steps().entrySet()) {
-            Optional<PerWeight> weight = entry.getValue().perWeight();
-            if (weight.isPresent() && sheet.step(entry.getKey()).isPresent()) {
-                Step step = sheet.step(entry.getKey()).get();
-                BigDecimal above = step.minutes().likely().value().subtract(weight.get().base().value()).max(BigDecimal.ZERO);
-                Minutes minutes = Minutes.of(weight.get().base().value().add(above.multiply(factor)).setScale(1, RoundingMode.HALF_UP).max(BigDecimal.ONE));
-                next = Edits.change(next, step.id(), own -> Steps.minutes(own, StepMinutes.of(minutes)));
-                notes.add("“%s” goes by weight: %s min instead of %s.".formatted(step.title(), minutes, step.minutes().likely()));
-            }
-        }
-        return next;
+    private static Step weighed(Step step, PerWeight weight, BigDecimal factor, List<String> notes) {
+        BigDecimal above = step.minutes().likely().value().subtract(weight.base().value()).max(BigDecimal.ZERO);
+        BigDecimal grown = weight.base().value().add(above.multiply(factor));
+        Minutes minutes = Minutes.of(grown.setScale(1, RoundingMode.HALF_UP).max(BigDecimal.ONE));
+        notes.add("“%s” goes by weight: %s min instead of %s.".formatted(step.title(), minutes, step.minutes().likely()));
+        return step.lasting(StepMinutes.of(minutes));
     }
 
-    private static List<String> named(Worksheet sheet, Scaling scaling) {
+    private static List<String> named(Draft sheet, Scaling scaling) {
         return sheet.dish().lines().filter(line -> line.scaling() == scaling && line.amount().isPresent()).map(line -> line.item().replace('-', ' ')).distinct().toList();
-    }
-
-    private static BigDecimal rounded(BigDecimal number) {
-        return Decimals.plain(number.setScale(2, RoundingMode.HALF_UP)).max(new BigDecimal("0.01"));
     }
 
     private static String plain(BigDecimal factor) {

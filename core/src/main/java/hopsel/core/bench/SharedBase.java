@@ -1,5 +1,6 @@
 package hopsel.core.bench;
 
+import hopsel.core.dish.Base;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -29,11 +30,11 @@ public record SharedBase(String title, List<String> dishes, Map<String, BigDecim
     }
 
     /** The components that more than one of these dishes holds, because one was taken from the other. */
-    public static List<SharedBase> of(List<Worksheet> sheets, Catalogue builtIn) {
+    public static List<SharedBase> of(List<Draft> sheets, Catalogue builtIn) {
         Map<String, List<Held>> byOrigin = new LinkedHashMap<>();
-        for (Worksheet sheet : sheets) {
+        for (Draft sheet : sheets) {
             for (Component component : sheet.dish().components()) {
-                String origin = sheet.notes().bases().getOrDefault(component.id(), sheet.dish().title());
+                String origin = component.base().orElseGet(() -> Base.of(sheet.dish())).key();
                 byOrigin.computeIfAbsent(origin + "\n" + component.title(), any -> new ArrayList<>()).add(new Held(sheet, component));
             }
         }
@@ -53,7 +54,7 @@ public record SharedBase(String title, List<String> dishes, Map<String, BigDecim
                 held.stream().mapToInt(Held::seconds).max().orElse(0), held.stream().mapToInt(Held::seconds).sum());
     }
 
-    private record Held(Worksheet sheet, Component component) {
+    private record Held(Draft sheet, Component component) {
 
         int seconds() {
             DishTimes times = DishTimes.of(new Dish("base", component.title(), BigDecimal.ONE, List.of(alone())));
@@ -62,7 +63,7 @@ public record SharedBase(String title, List<String> dishes, Map<String, BigDecim
 
         /** Without waits for steps of other components. */
         private Component alone() {
-            return new Component(component.id(), component.title(), component.ingredients(), component.steps().stream().map(step -> Steps.after(step, List.of())).toList());
+            return component.eachStep(step -> step.withAfter(List.of()));
         }
     }
 }

@@ -24,10 +24,10 @@ public final class StepCautions {
     }
 
     /** Found by the rules for dishes, from this step and the lines it uses alone. */
-    public static Set<Caution> of(Worksheet sheet, Step step, Catalogue catalogue) {
+    public static Set<Caution> of(Draft sheet, Step step, Catalogue catalogue) {
         Set<String> used = step.uses().stream().map(Use::ingredient).collect(Collectors.toSet());
         Component alone = new Component("alone", step.title(), sheet.dish().lines().filter(line -> used.contains(line.id())).toList(),
-                List.of(Steps.after(step, List.of())));
+                List.of(step.withAfter(List.of())));
         Set<Caution> cautions = EnumSet.noneOf(Caution.class);
         cautions.addAll(CautionFinder.of(new Dish("alone", step.title(), BigDecimal.ONE, List.of(alone)), catalogue));
         cautions.removeAll(OF_THE_DISH);

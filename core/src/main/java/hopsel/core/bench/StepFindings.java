@@ -29,7 +29,7 @@ final class StepFindings extends Findings {
     private static final BigDecimal CRISP_LIFE = BigDecimal.TEN;
     private static final Set<String> HOT = Set.of("oven", "burner", "grill", "steamer", "air-fryer", "pressure-cooker");
 
-    StepFindings(Worksheet sheet, Catalogue builtIn) {
+    StepFindings(Draft sheet, Catalogue builtIn) {
         super(sheet, builtIn);
     }
 
@@ -64,7 +64,7 @@ final class StepFindings extends Findings {
     private void temperature(Step step) {
         if (step.needs().stream().anyMatch(StepFindings::unheated)) {
             object(Rule.TEMPERATURE_MISSING, step.id(), "How hot is the oven for “%s”?".formatted(step.title()), "180 °C", now -> Edits.change(now, step.id(),
-                    own -> Steps.needs(own, own.needs().stream().map(need -> unheated(need)
+                    own -> own.withNeeds(own.needs().stream().map(need -> unheated(need)
                             ? new Need("oven", need.units(), Optional.of(BigDecimal.valueOf(180)), need.tolerance()) : need).toList())));
         }
     }
@@ -78,15 +78,15 @@ final class StepFindings extends Findings {
         if (step.cue().isEmpty() && hot && !tellsItself && step.work() != Work.REST) {
             String cue = Ladders.cue(step);
             object(Rule.CUE_MISSING, step.id(), "How does one see that “%s” is done?".formatted(step.title()), "When " + cue,
-                    now -> Edits.change(now, step.id(), own -> Steps.cue(own, cue)));
+                    now -> Edits.change(now, step.id(), own -> own.withCue(Optional.of(cue))));
         }
     }
 
     private void firstLook(Step step) {
-        if (step.work() == Work.WATCH && step.minutes().likely().seconds() >= LONG && sheet.notes().step(step.id()).firstLook().isEmpty()) {
+        if (step.work() == Work.WATCH && step.minutes().likely().seconds() >= LONG && step.firstLook().isEmpty()) {
             Minutes look = minutes(step.minutes().low().seconds() * 5 / 6);
             object(Rule.FIRST_LOOK, step.id(), "“%s” is long enough to go wrong unseen; look before the end.".formatted(step.title()),
-                    "First look after " + Words.time(look.seconds()), now -> now.with(now.notes().withStep(step.id(), now.notes().step(step.id()).withFirstLook(Optional.of(look)))));
+                    "First look after " + Words.time(look.seconds()), now -> Edits.change(now, step.id(), own -> own.withFirstLook(Optional.of(look))));
         }
     }
 
@@ -94,7 +94,7 @@ final class StepFindings extends Findings {
         String told = step.title() + " " + step.instruction() + " " + step.cue().orElse("");
         if (hot && step.keeps().isEmpty() && CRISP.matcher(told).find()) {
             object(Rule.CRISP, step.id(), "“%s” makes something crisp, and crispness lives for minutes.".formatted(step.title()), "It keeps 10 min",
-                    now -> Edits.change(now, step.id(), own -> Steps.keeps(own, Minutes.of(CRISP_LIFE))));
+                    now -> Edits.change(now, step.id(), own -> own.withKeeps(Optional.of(Minutes.of(CRISP_LIFE)))));
         }
     }
 
@@ -102,7 +102,7 @@ final class StepFindings extends Findings {
         for (String kind : Spoken.appliances(step.instruction())) {
             if (step.needs().stream().noneMatch(need -> need.kind().equals(kind))) {
                 object(Rule.APPLIANCE_UNNAMED, step.id() + "/" + kind, "“%s” speaks of a %s, but does not ask for one.".formatted(step.title(), kind.replace('-', ' ')),
-                        "Ask for it", now -> Edits.change(now, step.id(), own -> Steps.needs(own, append(own.needs(), new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)))));
+                        "Ask for it", now -> Edits.change(now, step.id(), own -> own.withNeeds(append(own.needs(), new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)))));
             }
         }
     }
@@ -137,7 +137,7 @@ final class StepFindings extends Findings {
         boolean tooHot = step.needs().stream().anyMatch(need -> need.kind().equals("grill") || need.celsius().filter(c -> c.compareTo(PAPER_LIMIT) > 0).isPresent());
         if (tooHot && PAPER.matcher(step.instruction()).find()) {
             object(Rule.PAPER, step.id(), "Paper burns under a grill and above about 220 °C.", "Use an oiled tray", now -> Edits.change(now, step.id(),
-                    own -> Steps.text(own, PAPER.matcher(own.instruction()).replaceAll("oiled tray"))));
+                    own -> own.withText(Optional.of(PAPER.matcher(own.instruction()).replaceAll("oiled tray")))));
         }
     }
 

@@ -27,19 +27,19 @@ public final class Substitutions {
      *
      * @throws RefusedEditException where the line is gone
      */
-    public static Worksheet apply(Worksheet sheet, String id, KnownSubstitution known, Catalogue builtIn) throws RefusedEditException {
+    public static Draft apply(Draft sheet, String id, KnownSubstitution known, Catalogue builtIn) throws RefusedEditException {
         IngredientLine line = sheet.line(id).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
         Catalogue catalogue = sheet.catalogue(builtIn);
         Item use = catalogue.get(known.use());
         Optional<BigDecimal> grams = line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher().grams(item, amount)));
         Optional<Amount> amount = grams.map(weight -> weight.multiply(known.ratio())).map(weight -> measured(sheet, use, weight));
-        Worksheet next = sheet.eachLine(own -> own.id().equals(id) ? Lines.item(own, known.use(), amount, own.prep()) : own);
+        Draft next = sheet.eachLine(own -> own.id().equals(id) ? own.of(known.use(), amount, own.prep()) : own);
         next = next.eachStep(step -> step.uses().stream().anyMatch(usage -> usage.ingredient().equals(id)) ? slower(step, known.time()) : step);
         return known.replaced().equals("egg") && known.use().equals("flax-ground") ? Insertions.gel(next, id) : next;
     }
 
     private static Step slower(Step step, BigDecimal factor) {
-        return factor.compareTo(BigDecimal.ONE) == 0 ? step : Steps.minutes(step, new StepMinutes(times(step.minutes().low(), factor),
+        return factor.compareTo(BigDecimal.ONE) == 0 ? step : step.lasting(new StepMinutes(times(step.minutes().low(), factor),
                 times(step.minutes().likely(), factor), times(step.minutes().high(), factor)));
     }
 
@@ -48,7 +48,7 @@ public final class Substitutions {
     }
 
     /** In spoons where there are few of them and the density is known, in grams otherwise. */
-    static Amount measured(Worksheet sheet, Item item, BigDecimal grams) {
+    static Amount measured(Draft sheet, Item item, BigDecimal grams) {
         BigDecimal spoon = sheet.measures().millilitres(Unit.TBSP).orElseThrow();
         Optional<BigDecimal> spoons = item.gramsPerMl().map(density -> Decimals.ratio(grams, density.multiply(spoon)))
                 .filter(number -> number.compareTo(SPOONS) <= 0 && number.compareTo(new BigDecimal("0.2")) >= 0)

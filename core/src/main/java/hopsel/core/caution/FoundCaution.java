@@ -2,7 +2,7 @@ package hopsel.core.caution;
 
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.StepCautions;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
@@ -27,7 +27,7 @@ public record FoundCaution(Caution caution, List<String> steps) {
 
     /** The cautions of a dish, in the order of {@link Caution}. */
     public static List<FoundCaution> of(CookingClass cooking, Dish dish, Catalogue catalogue) {
-        Worksheet sheet = new Worksheet(dish, cooking.items(), cooking.measures(), Notes.NONE);
+        Draft sheet = new Draft(dish, cooking.items(), cooking.measures(), Notes.NONE);
         Map<Caution, List<String>> steps = new EnumMap<>(Caution.class);
         CautionFinder.of(dish, catalogue).forEach(caution -> steps.put(caution, new ArrayList<>()));
         dish.steps().forEach(step -> StepCautions.of(sheet, step, catalogue).forEach(caution -> steps.computeIfAbsent(caution, any -> new ArrayList<>()).add(step.title())));

@@ -88,7 +88,7 @@ public record CookingClass(String title, Style style, LocalDateTime startsAt, Zo
 
     /** A step as it is done on air: where attendees cook along, at their pace and in rounds through what the room has. */
     public Step onAir(Step step) {
-        return Rounds.atStations(step, learners(), resources);
+        return StationRounds.atStations(step, learners(), resources);
     }
 
     /** How attendees cook along in this style. */

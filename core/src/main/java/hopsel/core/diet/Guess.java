@@ -25,7 +25,6 @@ public final class Guess {
             return cooking.bringing(cooking.items().stream().map(own -> own.id().equals(guessed.id()) ? own.confirmed() : own).toList());
         }
         List<Item> items = cooking.items().stream().filter(own -> !own.id().equals(guessed.id())).toList();
-        return cooking.bringing(items).with(cooking.dishes().stream().map(dish -> dish.eachComponent(component -> new Component(component.id(), component.title(),
-                component.ingredients().stream().map(line -> line.item().equals(guessed.id()) ? line.of(is, line.amount(), line.prep()).confirmed() : line).toList(), component.steps()))).toList());
+        return cooking.bringing(items).with(cooking.dishes().stream().map(dish -> dish.eachComponent(component -> component.eachLine(line -> line.item().equals(guessed.id()) ? line.of(is, line.amount(), line.prep()).confirmed() : line))).toList());
     }
 }

@@ -1,7 +1,10 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
+
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
@@ -9,15 +12,21 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * A dish as it is written down.
+ * A dish as it is written down. This is the one place from which a dish is walked ({@link #lines}, {@link #steps},
+ * {@link #step}, {@link #line}, {@link #home}) and changed ({@link #eachComponent}, {@link #eachLine}, {@link #eachStep},
+ * {@link #change}).
  *
  * @param id         unique in the class
  * @param title      as announced
- * @param servings   what the amounts are for, above 0
+ * @param yields     what the amounts are for
  * @param components in the order of the recipe
  * @param passages   what else stands in the recipe
+ * @param vessel     what it is made in
+ * @param recipe     which recipe it is, and in which state; empty: nobody keeps its recipe
  */
-public record Dish(String id, String title, BigDecimal servings, List<Component> components, Passages passages) {
+@Copyable
+public record Dish(String id, String title, Yield yields, List<Component> components, Passages passages,
+                   Optional<Vessel> vessel, Optional<RecipeState> recipe) implements DishBuilder.With {
 
     /** What components on the side of a dish are called; kitchen English. */
     private static final Pattern ASIDE = Pattern.compile("\\b(?:dips?|garnish\\w*|toppings?|top|relish|pickles?|pickled|salsa|drizzles?|crumbs?|sprinkles?|side|salad|curls?|extras?|dill cream|sour cream)\\b", Pattern.CASE_INSENSITIVE);
@@ -32,32 +41,42 @@ public record Dish(String id, String title, BigDecimal servings, List<Component>
 
     /** A dish of whose recipe every word was placed. */
     public Dish(String id, String title, BigDecimal servings, List<Component> components) {
-        this(id, title, servings, components, Passages.NONE);
+        this(id, title, Yield.of(servings), components, Passages.NONE, Optional.empty(), Optional.empty());
     }
 
-    /** The same dish with other components. */
-    public Dish with(List<Component> others) {
-        return new Dish(id, title, servings, others, passages);
-    }
-
-    /** The same dish, of whose recipe this is left over. */
-    public Dish with(Passages others) {
-        return new Dish(id, title, servings, components, others);
-    }
-
-    /** The same dish under another id. */
-    public Dish named(String otherId) {
-        return new Dish(otherId, title, servings, components, passages);
+    /** What the amounts are for, above 0. */
+    public BigDecimal servings() {
+        return yields.servings();
     }
 
     /** The same dish by another title and for another number of servings. */
     public Dish called(String otherTitle, BigDecimal otherServings) {
-        return new Dish(id, otherTitle, otherServings, components, passages);
+        return withTitle(otherTitle).withYields(yields.withServings(otherServings));
     }
 
     /** The same dish with every component changed by a rule. */
     public Dish eachComponent(UnaryOperator<Component> rule) {
-        return with(components.stream().map(rule).toList());
+        return withComponents(components.stream().map(rule).toList());
+    }
+
+    /** The same dish with every line changed by a rule. */
+    public Dish eachLine(UnaryOperator<IngredientLine> rule) {
+        return eachComponent(component -> component.eachLine(rule));
+    }
+
+    /** The same dish with every step changed by a rule. */
+    public Dish eachStep(UnaryOperator<Step> rule) {
+        return eachComponent(component -> component.eachStep(rule));
+    }
+
+    /** The same dish with one step changed by a rule. */
+    public Dish change(String stepId, UnaryOperator<Step> rule) {
+        return eachStep(step -> step.id().equals(stepId) ? rule.apply(step) : step);
+    }
+
+    /** The same dish with one line changed by a rule. */
+    public Dish changeLine(String lineId, UnaryOperator<IngredientLine> rule) {
+        return eachLine(line -> line.id().equals(lineId) ? rule.apply(line) : line);
     }
 
     /** All lines, component by component. */
@@ -68,6 +87,21 @@ public record Dish(String id, String title, BigDecimal servings, List<Component>
     /** All steps, component by component. */
     public Stream<Step> steps() {
         return components.stream().flatMap(component -> component.steps().stream());
+    }
+
+    /** The step of that id, if there is one. */
+    public Optional<Step> step(String stepId) {
+        return steps().filter(step -> step.id().equals(stepId)).findFirst();
+    }
+
+    /** The component that holds a step or a line of that id. */
+    public Optional<Component> home(String held) {
+        return components.stream().filter(component -> component.holds(held)).findFirst();
+    }
+
+    /** Whether this and another are the same recipe, whatever they are called and in whichever state. */
+    public boolean isSameRecipe(Dish other) {
+        return recipe.isPresent() && recipe.map(RecipeState::id).equals(other.recipe.map(RecipeState::id));
     }
 
     /**

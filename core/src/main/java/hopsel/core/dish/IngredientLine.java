@@ -1,8 +1,10 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Scaling;
 
+import java.math.BigDecimal;
 import java.util.Optional;
 
 /**
@@ -17,39 +19,36 @@ import java.util.Optional;
  * @param from     kit, home or host
  * @param said     the recipe's own words where the item is a guess from them that nobody has confirmed; they stand on
  *                 every page in the place of the item's name. Empty: it is that item
+ * @param byTaste  how the amount is found by taste and feel, in the unit of the amount; empty: it is as written
  */
+@Copyable
 public record IngredientLine(String id, String item, Optional<Amount> amount, Optional<String> prep, Scaling scaling,
-                             boolean optional, Source from, Optional<String> said) {
+                             boolean optional, Source from, Optional<String> said, Optional<ByTaste> byTaste)
+        implements IngredientLineBuilder.With {
 
-    /** A line whose item is no guess. */
-    public IngredientLine(String id, String item, Optional<Amount> amount, Optional<String> prep, Scaling scaling,
-                          boolean optional, Source from) {
-        this(id, item, amount, prep, scaling, optional, from, Optional.empty());
+    /** A line whose item is no guess, from the kit, that grows with the dish. */
+    public static IngredientLine of(String id, String item, Optional<Amount> amount) {
+        return IngredientLineBuilder.builder().id(id).item(item).amount(amount).scaling(Scaling.LINEAR).from(Source.KIT).build();
     }
 
-    /** The same line with another amount. */
-    public IngredientLine with(Optional<Amount> other) {
-        return new IngredientLine(id, item, other, prep, scaling, optional, from, said);
+    /** The same line with another amount; what is found by taste is in the unit that it was said in. */
+    public IngredientLine measured(Optional<Amount> other) {
+        boolean sameUnit = amount.isPresent() && other.isPresent() && amount.get().unit() == other.get().unit();
+        return withAmount(other).withByTaste(byTaste.filter(taste -> sameUnit));
+    }
+
+    /** The same line, so many times as much. */
+    public IngredientLine times(BigDecimal factor) {
+        return withAmount(amount.map(own -> own.times(factor))).withByTaste(byTaste.map(own -> own.times(factor)));
     }
 
     /** The same line with another item, which somebody chose. */
     public IngredientLine of(String otherItem, Optional<Amount> other, Optional<String> otherPrep) {
-        return new IngredientLine(id, otherItem, other, otherPrep, scaling, optional, from,
-                otherItem.equals(item) ? said : Optional.empty());
-    }
-
-    /** The same line under another id. */
-    public IngredientLine named(String otherId) {
-        return new IngredientLine(otherId, item, amount, prep, scaling, optional, from, said);
+        return measured(other).withItem(otherItem).withPrep(otherPrep).withSaid(said.filter(words -> otherItem.equals(item)));
     }
 
     /** The same line, whose item somebody who knows has looked at. */
     public IngredientLine confirmed() {
-        return new IngredientLine(id, item, amount, prep, scaling, optional, from, Optional.empty());
-    }
-
-    /** The same line, whose item is a guess from these words. */
-    public IngredientLine guessedFrom(String words) {
-        return new IngredientLine(id, item, amount, prep, scaling, optional, from, Optional.of(words));
+        return withSaid(Optional.empty());
     }
 }

@@ -1,6 +1,7 @@
 package hopsel.core.dish;
 
 import hopsel.core.kitchen.Tool;
+import hopsel.core.Copyable;
 import hopsel.core.measure.Minutes;
 
 import java.util.List;
@@ -25,18 +26,24 @@ import java.util.Optional;
  * @param say        what to say
  * @param noise      {@code loud} where nobody can be heard over it
  * @param tools      that it is done with; empty: none were named, and they are read from the words
+ * @param firstLook  minutes after which it is looked at for the first time, before the end
+ * @param handsOn    somebody's hands at its beginning and end, where it otherwise runs by itself
+ * @param rounds     how it is done in rounds, which sets its minutes
+ * @param perWeight  how its minutes go by the weight of what goes in
+ * @param rescues    what to do when it goes wrong, mildest first
+ * @param part       minutes shown when it is shown in part; empty: it cannot be
+ * @param worth      what is lost where a step that may be shown is not; 0 where it is dull to watch, usually 1
  */
+@Copyable
 public record Step(String id, String title, Optional<String> text, StepMinutes minutes, Work work, Show show,
                    List<Need> needs, List<After> after, Optional<Minutes> keeps, Optional<Minutes> swap,
                    List<Use> uses, Optional<Minutes> checkEvery, Optional<String> cue, Optional<String> say,
-                   Optional<String> noise, List<Tool> tools) {
+                   Optional<String> noise, List<Tool> tools, Optional<Minutes> firstLook, HandsOn handsOn,
+                   Optional<Rounds> rounds, Optional<PerWeight> perWeight, List<Rescue> rescues,
+                   Optional<Minutes> part, int worth) implements StepBuilder.With {
 
-    /** A step for which no tools were named. */
-    public Step(String id, String title, Optional<String> text, StepMinutes minutes, Work work, Show show, List<Need> needs, List<After> after,
-                Optional<Minutes> keeps, Optional<Minutes> swap, List<Use> uses, Optional<Minutes> checkEvery, Optional<String> cue,
-                Optional<String> say, Optional<String> noise) {
-        this(id, title, text, minutes, work, show, needs, after, keeps, swap, uses, checkEvery, cue, say, noise, List.of());
-    }
+    /** What a step is worth of which nobody said it. */
+    public static final int USUAL_WORTH = 1;
 
     /** Keeps its own copies. */
     public Step {
@@ -44,41 +51,31 @@ public record Step(String id, String title, Optional<String> text, StepMinutes m
         after = List.copyOf(after);
         uses = List.copyOf(uses);
         tools = List.copyOf(tools);
+        rescues = List.copyOf(rescues);
     }
 
-    /** The same step, shown otherwise. */
-    public Step with(Show other) {
-        return new Step(id, title, text, minutes, work, other, needs, after, keeps, other == Show.NEVER ? Optional.empty() : swap, uses, checkEvery, cue, say, noise, tools);
+    /** A step that may be shown, of which nothing more is known. */
+    public static Step of(String id, String title, StepMinutes minutes, Work work) {
+        return StepBuilder.builder().id(id).title(title).minutes(minutes).work(work).show(Show.MAY)
+                .handsOn(HandsOn.NONE).worth(USUAL_WORTH).build();
     }
 
-    /** The same step, of another length and in other places. */
-    public Step with(StepMinutes length, List<Need> places) {
-        return new Step(id, title, text, length, work, show, places, after, keeps, swap, uses, checkEvery, cue, say, noise, tools);
+    /** The same step, shown otherwise; what is never shown is not swapped out either. */
+    public Step shown(Show other) {
+        return withShow(other).withSwap(other == Show.NEVER ? Optional.empty() : swap);
     }
 
-    /** The same step with other waits. */
-    public Step with(List<After> others) {
-        return new Step(id, title, text, minutes, work, show, needs, others, keeps, swap, uses, checkEvery, cue, say, noise, tools);
+    /** The same step, of another length: it is shown no longer than it lasts, and hands at its ends have to fit. */
+    public Step lasting(StepMinutes length) {
+        Minutes likely = length.likely();
+        Optional<Minutes> shorter = swap.map(shown -> shown.compareTo(likely) > 0 ? likely : shown);
+        return withMinutes(length).withSwap(shorter).withHandsOn(handsOn.within(likely))
+                .withPart(part.filter(shown -> shown.compareTo(likely) < 0));
     }
 
-    /** The same step, whose result keeps so long; empty: without a limit. */
-    public Step keeping(Optional<Minutes> other) {
-        return new Step(id, title, text, minutes, work, show, needs, after, other, swap, uses, checkEvery, cue, say, noise, tools);
-    }
-
-    /** The same step, which can be swapped out and is then shown so long; empty: which cannot. */
-    public Step swapping(Optional<Minutes> shownFor) {
-        return new Step(id, title, text, minutes, work, show, needs, after, keeps, shownFor, uses, checkEvery, cue, say, noise, tools);
-    }
-
-    /** The same step, done with these. */
-    public Step doneWith(List<Tool> others) {
-        return new Step(id, title, text, minutes, work, show, needs, after, keeps, swap, uses, checkEvery, cue, say, noise, others);
-    }
-
-    /** The same step, in which these go in. */
-    public Step using(List<Use> others) {
-        return new Step(id, title, text, minutes, work, show, needs, after, keeps, swap, others, checkEvery, cue, say, noise, tools);
+    /** The same step, timed by hand: rounds and weight no longer say how long it takes. */
+    public Step timedByHand() {
+        return withRounds(Optional.empty()).withPerWeight(Optional.empty());
     }
 
     /** The instruction, or the short name where none was written. */

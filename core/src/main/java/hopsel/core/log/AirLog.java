@@ -92,11 +92,11 @@ public record AirLog(List<Row> rows, List<Note> notes, List<Note> questions, Lis
 
         /** The dish with that amount in its recipe. */
         public Dish in(Dish own) {
-            return own.eachComponent(component -> new Component(component.id(), component.title(), component.ingredients().stream().map(this::in).toList(), component.steps()));
+            return own.eachLine(this::in);
         }
 
         private IngredientLine in(IngredientLine own) {
-            return own.id().equals(line) ? own.with(Optional.of(came)) : own;
+            return own.id().equals(line) ? own.withAmount(Optional.of(came)) : own;
         }
     }
 

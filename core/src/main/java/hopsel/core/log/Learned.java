@@ -107,7 +107,7 @@ public record Learned(int likely, int low, int high, List<Integer> observed, int
     /** The class with these minutes at a step. */
     public CookingClass in(CookingClass cooking, StepRef ref) {
         return cooking.with(cooking.dishes().stream().map(dish -> !dish.id().equals(ref.dish()) ? dish : dish.eachComponent(component ->
-                new Component(component.id(), component.title(), component.ingredients(), component.steps().stream().map(step -> step.id().equals(ref.step()) ? step.with(minutes(), step.needs()) : step).toList()))).toList());
+                component.eachStep(step -> step.id().equals(ref.step()) ? step.withMinutes(minutes()) : step))).toList());
     }
 
     private static Minutes minutes(int seconds) {

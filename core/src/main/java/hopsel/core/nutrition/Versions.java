@@ -4,7 +4,7 @@ import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -50,7 +50,7 @@ public final class Versions {
         List<Version> versions = new ArrayList<>();
         versions.add(new Version("written", Kind.AS_WRITTEN, null, null, null, facts(dish, catalogue, weigher, any -> true), dish.servings()));
         dish.lines().filter(IngredientLine::optional).forEach(line -> versions.add(new Version("without-" + line.id(), Kind.WITHOUT, line.item(), null, null, facts(dish, catalogue, weigher, other -> !other.id().equals(line.id())), dish.servings())));
-        Worksheet sheet = new Worksheet(dish, cooking.items(), cooking.measures(), Notes.NONE);
+        Draft sheet = new Draft(dish, cooking.items(), cooking.measures(), Notes.NONE);
         for (Matter matter : Matter.values()) {
             for (String school : matter.schools()) {
                 school(sheet, matter, school, builtIn).ifPresent(versions::add);
@@ -59,7 +59,7 @@ public final class Versions {
         return versions;
     }
 
-    private static Optional<Version> school(Worksheet sheet, Matter matter, String school, Catalogue builtIn) {
+    private static Optional<Version> school(Draft sheet, Matter matter, String school, Catalogue builtIn) {
         try {
             HouseStyle style = HouseStyle.apply(sheet, matter, school, builtIn);
             return style.changes().isEmpty() ? Optional.empty() : Optional.of(new Version(matter.word() + "-" + school, Kind.SCHOOL, null, matter, school,

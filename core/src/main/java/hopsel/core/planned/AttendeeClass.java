@@ -4,7 +4,7 @@ import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
@@ -46,7 +46,7 @@ public record AttendeeClass(CookingClass cooking, Batches batches, List<String> 
         List<Dish> dishes = new ArrayList<>();
         List<String> changes = new ArrayList<>();
         for (Dish dish : before.dishes()) {
-            Worksheet sheet = new Worksheet(dish, before.items(), before.measures(), Notes.NONE);
+            Draft sheet = new Draft(dish, before.items(), before.measures(), Notes.NONE);
             for (Matter matter : Matter.values()) {
                 String school = schools.get(matter);
                 if (school != null && matter.schools().contains(school)) {
@@ -61,7 +61,7 @@ public record AttendeeClass(CookingClass cooking, Batches batches, List<String> 
         return new AttendeeClass(cooking, Batches.of(cooking, builtIn, plan), changes);
     }
 
-    private static HouseStyle styled(Worksheet sheet, Matter matter, String school, Catalogue builtIn) {
+    private static HouseStyle styled(Draft sheet, Matter matter, String school, Catalogue builtIn) {
         try {
             return HouseStyle.apply(sheet, matter, school, builtIn);
         } catch (RefusedEditException e) {

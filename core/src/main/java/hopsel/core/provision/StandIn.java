@@ -31,8 +31,8 @@ public final class StandIn {
      */
     public static CookingClass apply(CookingClass cooking, Catalogue builtIn, String item, String use, BigDecimal ratio) {
         Catalogue catalogue = cooking.catalogue(builtIn);
-        List<Dish> dishes = cooking.dishes().stream().map(dish -> dish.eachComponent(component -> new Component(component.id(), component.title(), component.ingredients().stream()
-                        .map(line -> line.item().equals(item) ? line(cooking, catalogue, line, use, ratio) : line).toList(), component.steps()))).toList();
+        List<Dish> dishes = cooking.dishes().stream().map(dish -> dish.eachComponent(component -> component.withIngredients(component.ingredients().stream()
+                        .map(line -> line.item().equals(item) ? line(cooking, catalogue, line, use, ratio) : line).toList()))).toList();
         return cooking.with(dishes);
     }
 
@@ -54,9 +54,7 @@ public final class StandIn {
     public static CookingClass without(CookingClass cooking, String item) {
         return cooking.with(cooking.dishes().stream().map(dish -> {
             List<String> gone = dish.lines().filter(line -> line.item().equals(item) && line.optional()).map(IngredientLine::id).toList();
-            return dish.eachComponent(component -> new Component(component.id(), component.title(),
-                    component.ingredients().stream().filter(line -> !gone.contains(line.id())).toList(),
-                    component.steps().stream().map(step -> step.using(step.uses().stream().filter(use -> !gone.contains(use.ingredient())).toList())).toList()));
+            return dish.eachComponent(component -> component.withIngredients(component.ingredients().stream().filter(line -> !gone.contains(line.id())).toList()).eachStep(step -> step.withUses(step.uses().stream().filter(use -> !gone.contains(use.ingredient())).toList())));
         }).toList());
     }
 

@@ -57,7 +57,7 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
         }
         String title = recipe.title().length() <= LONGEST_TITLE ? recipe.title() : recipe.title().substring(0, LONGEST_TITLE);
         String id = Slug.of(title);
-        return new DishProposal(new Dish(id, title, recipe.servings().orElse(USUAL_SERVINGS), components, Passages.unread(recipe.unread())), items, guessed, recipe);
+        return new DishProposal(new Dish(id, title, recipe.servings().orElse(USUAL_SERVINGS), components).withPassages(Passages.unread(recipe.unread())), items, guessed, recipe);
     }
 
     private static IngredientLine line(ReadRecipe.Line line, List<Item> items, Weigher weigher) {
@@ -76,8 +76,8 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
         guessed.put(step.id(), beyond ? Stream.concat(read.guessed().stream(), Stream.of("minutes")).collect(Collectors.toUnmodifiableSet()) : read.guessed());
         StepMinutes minutes = beyond ? new StepMinutes(least(read.minutes().low()), least(read.minutes().likely()), StepMinutes.LONGEST) : read.minutes();
         Show show = read.work() == Work.REST ? Show.NEVER : Show.MAY;
-        return new Step(step.id(), read.title(), Optional.of(read.text()), minutes, read.work(), show, read.needs(),
-                step.after().stream().map(After::of).toList(), Optional.empty(), Optional.empty(), step.uses(), read.checkEvery(),
-                read.cue(), Optional.empty(), read.loud() ? Optional.of("loud") : Optional.empty());
+        return Step.of(step.id(), read.title(), minutes, read.work()).with(made -> made.text(Optional.of(read.text())).show(show)
+                .needs(read.needs()).after(step.after().stream().map(After::of).toList()).uses(step.uses())
+                .checkEvery(read.checkEvery()).cue(read.cue()).noise(read.loud() ? Optional.of("loud") : Optional.empty()));
     }
 }

@@ -48,8 +48,9 @@ public final class RecipeLines {
         Optional<Amount> amount = read.amount().map(value -> heaped(read, value));
         Optional<Amount> weighed = amount.flatMap(value -> weighed(read, value, weigher));
         Optional<String> prep = weighed.isEmpty() ? read.prep() : Optional.of(read.prep().map(said -> said + ", ").orElse("") + amount.get().written());
-        IngredientLine line = new IngredientLine(id, item, weighed.or(() -> amount), orElse(read, prep), scaling(read), read.optional(), source(read));
-        return new Proposed(read.exact() ? line : line.guessedFrom(read.name()), unknown);
+        IngredientLine line = IngredientLine.of(id, item, weighed.or(() -> amount)).withPrep(orElse(read, prep)).withScaling(scaling(read))
+                .withOptional(read.optional()).withFrom(source(read));
+        return new Proposed(read.exact() ? line : line.withSaid(Optional.of(read.name())), unknown);
     }
 
     /** What may be taken instead stands beside the cut: it is not weighed, but nobody may overlook it. */

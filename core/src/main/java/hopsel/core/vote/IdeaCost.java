@@ -1,7 +1,7 @@
 package hopsel.core.vote;
 
 import hopsel.core.bench.DishTimes;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Menu;
 import hopsel.core.dish.IngredientLine;
@@ -51,10 +51,10 @@ public record IdeaCost(List<Part> parts, List<String> unpriced, int avoid, int r
     }
 
     /** Of dishes as they stand on the bench. */
-    public static IdeaCost of(List<Worksheet> dishes, Catalogue builtIn, List<Attendee> regulars) {
+    public static IdeaCost of(List<Draft> dishes, Catalogue builtIn, List<Attendee> regulars) {
         List<Part> parts = new ArrayList<>();
         List<String> unpriced = new ArrayList<>();
-        for (Worksheet sheet : dishes) {
+        for (Draft sheet : dishes) {
             DishTimes times = DishTimes.of(sheet.dish());
             Catalogue catalogue = sheet.catalogue(builtIn);
             BigDecimal batch = sheet.dish().lines().map(line -> cost(line, sheet, catalogue, unpriced)).reduce(BigDecimal.ZERO, BigDecimal::add);
@@ -88,7 +88,7 @@ public record IdeaCost(List<Part> parts, List<String> unpriced, int avoid, int r
         return parts.stream().map(Part::perServing).reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
-    private static BigDecimal cost(IngredientLine line, Worksheet sheet, Catalogue catalogue, List<String> unpriced) {
+    private static BigDecimal cost(IngredientLine line, Draft sheet, Catalogue catalogue, List<String> unpriced) {
         Optional<Item> item = catalogue.find(line.item());
         Optional<BigDecimal> grams = item.flatMap(known -> line.amount().flatMap(amount -> sheet.weigher().grams(known, amount)));
         if (grams.isEmpty()) {

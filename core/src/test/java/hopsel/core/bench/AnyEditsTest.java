@@ -1,5 +1,6 @@
 package hopsel.core.bench;
 
+import hopsel.core.dish.Rounds;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.dish.After;
@@ -33,30 +34,30 @@ class AnyEditsTest {
 
     private static final int EDITS = 150;
 
-    private static Worksheet start() {
+    private static Draft start() {
         List<Component> components = new ArrayList<>();
         for (int c = 0; c < 3; c++) {
             List<Step> steps = new ArrayList<>();
             for (int s = 0; s < 4; s++) {
                 List<After> after = s == 0 ? List.of() : List.of(After.of("c" + c + "s" + (s - 1)));
                 Step step = Steps.plain("c" + c + "s" + s, "Step " + s, new StepMinutes(Minutes.of(4), Minutes.of(6), Minutes.of(9)), Work.values()[(c + s) % 3], after);
-                steps.add(s == 0 ? Steps.uses(step, List.of(new Use("c" + c + "l", new BigDecimal("0.5")))) : step);
+                steps.add(s == 0 ? step.withUses(List.of(new Use("c" + c + "l", new BigDecimal("0.5")))) : step);
             }
             IngredientLine line = new IngredientLine("c" + c + "l", "carrot", Optional.of(Amount.of(BigDecimal.TEN, Unit.G)), Optional.empty(), Scaling.LINEAR, false, Source.KIT);
             components.add(new Component("c" + c, "Component " + c, List.of(line), steps));
         }
-        return new Worksheet(new Dish("any", "Any", BigDecimal.valueOf(4), components), List.of(), Measures.METRIC, Notes.NONE);
+        return new Draft(new Dish("any", "Any", BigDecimal.valueOf(4), components), List.of(), Measures.METRIC, Notes.NONE);
     }
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
     void aDishStaysADish(long seed) {
         Random random = new Random(seed);
-        Worksheet sheet = start();
+        Draft sheet = start();
         int done = 0;
         for (int i = 0; i < EDITS; i++) {
             try {
-                Worksheet next = edit(sheet, random);
+                Draft next = edit(sheet, random);
                 done += next.equals(sheet) ? 0 : 1;
                 sheet = next;
             } catch (RefusedEditException e) {
@@ -67,7 +68,7 @@ class AnyEditsTest {
         assertThat(done).as("edits that changed something").isGreaterThan(EDITS / 4);
     }
 
-    private static Worksheet edit(Worksheet sheet, Random random) throws RefusedEditException {
+    private static Draft edit(Draft sheet, Random random) throws RefusedEditException {
         Optional<String> one = any(sheet.dish().steps().map(Step::id).toList(), random);
         Optional<String> two = any(sheet.dish().steps().map(Step::id).toList(), random);
         Optional<String> line = any(sheet.dish().lines().map(IngredientLine::id).toList(), random);
@@ -97,7 +98,7 @@ class AnyEditsTest {
         return ids.isEmpty() ? Optional.empty() : Optional.of(ids.get(random.nextInt(ids.size())));
     }
 
-    private static void whole(Worksheet sheet) {
+    private static void whole(Draft sheet) {
         List<String> steps = sheet.dish().steps().map(Step::id).toList();
         List<String> lines = sheet.dish().lines().map(IngredientLine::id).toList();
         assertThat(steps).doesNotHaveDuplicates();

@@ -1,5 +1,7 @@
 package hopsel.core.bench;
 
+import hopsel.core.dish.Vessel;
+import hopsel.core.dish.Rounds;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -27,14 +29,14 @@ import java.util.Optional;
 /** Dough: mix 5, rest 30, roll 10. Filling: boil 20, mash 5. Then boil the pierogi for 5, after both. */
 class EditsTest {
 
-    private static final Worksheet PIEROGI = sheet();
+    private static final Draft PIEROGI = sheet();
 
-    private static Worksheet sheet() {
+    private static Draft sheet() {
         IngredientLine flour = new IngredientLine("flour", "plain-flour", Optional.of(Amount.of(BigDecimal.valueOf(300), Unit.G)), Optional.empty(),
                 Scaling.LINEAR, false, Source.KIT);
-        List<Step> dough = List.of(Steps.uses(step("mix", 5, Work.HANDS), List.of(new Use("flour", BigDecimal.ONE))), step("rest", 30, Work.REST, "mix"), step("roll", 10, Work.HANDS, "rest"));
+        List<Step> dough = List.of(step("mix", 5, Work.HANDS).withUses(List.of(new Use("flour", BigDecimal.ONE))), step("rest", 30, Work.REST, "mix"), step("roll", 10, Work.HANDS, "rest"));
         List<Step> filling = List.of(step("boil", 20, Work.WATCH), step("mash", 5, Work.HANDS, "boil"), step("cook", 5, Work.WATCH, "mash", "roll"));
-        return new Worksheet(new Dish("pierogi", "Pierogi", BigDecimal.valueOf(4), List.of(new Component("dough", "Dough", List.of(flour), dough),
+        return new Draft(new Dish("pierogi", "Pierogi", BigDecimal.valueOf(4), List.of(new Component("dough", "Dough", List.of(flour), dough),
                 new Component("filling", "Filling", List.of(), filling))), List.of(), Measures.METRIC, Notes.NONE);
     }
 
@@ -42,7 +44,7 @@ class EditsTest {
         return Steps.plain(id, id, StepMinutes.of(Minutes.of(minutes)), work, List.of(after).stream().map(After::of).toList());
     }
 
-    private static List<String> waits(Worksheet sheet, String id) {
+    private static List<String> waits(Draft sheet, String id) {
         return sheet.step(id).orElseThrow().after().stream().map(After::step).toList();
     }
 
@@ -58,13 +60,13 @@ class EditsTest {
 
     @Test
     void anOvenThatNobodyHeatsHidesTime() {
-        Worksheet baked = Edits.change(PIEROGI, "cook", step -> Steps.needs(step, List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO))));
+        Draft baked = Edits.change(PIEROGI, "cook", step -> step.withNeeds(List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO))));
         assertThat(DishTimes.of(baked.dish()).heating()).isEqualTo(15 * 60);
     }
 
     @Test
     void twoPeopleAreFasterWhereHandsWereTheTrouble() {
-        Worksheet busy = Edits.change(PIEROGI, "boil", step -> Steps.plain("boil", "boil", StepMinutes.of(Minutes.of(45)), Work.HANDS, List.of()));
+        Draft busy = Edits.change(PIEROGI, "boil", step -> Steps.plain("boil", "boil", StepMinutes.of(Minutes.of(45)), Work.HANDS, List.of()));
         DishTimes times = DishTimes.of(busy.dish());
         assertThat(times.two().seconds()).isLessThan(times.one().seconds());
         assertThat(times.one().seconds()).isGreaterThanOrEqualTo(65 * 60);
@@ -72,11 +74,11 @@ class EditsTest {
 
     @Test
     void aStepIsCutAndJoinedAgain() throws Exception {
-        Worksheet cut = Edits.split(PIEROGI, "rest", Minutes.of(10));
+        Draft cut = Edits.split(PIEROGI, "rest", Minutes.of(10));
         assertThat(cut.step("rest-2").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(20));
         assertThat(waits(cut, "rest-2")).containsExactly("rest");
         assertThat(waits(cut, "roll")).containsExactly("rest-2");
-        Worksheet joined = Edits.join(cut, "rest");
+        Draft joined = Edits.join(cut, "rest");
         assertThat(joined.step("rest").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(30));
         assertThat(waits(joined, "roll")).containsExactly("rest");
         assertThatThrownBy(() -> Edits.split(PIEROGI, "rest", Minutes.of(30))).isInstanceOf(RefusedEditException.class).hasMessageContaining("30 minutes");
@@ -84,7 +86,7 @@ class EditsTest {
 
     @Test
     void aMovedStepLeavesAClosedChainBehind() throws Exception {
-        Worksheet moved = Edits.move(PIEROGI, "rest", "filling", 1);
+        Draft moved = Edits.move(PIEROGI, "rest", "filling", 1);
         assertThat(waits(moved, "roll")).containsExactly("mix");
         assertThat(waits(moved, "rest")).containsExactly("boil");
         assertThat(waits(moved, "mash")).containsExactly("rest");
@@ -106,9 +108,9 @@ class EditsTest {
     @Test
     void roundsSetTheMinutesAndASecondPanHalvesThem() throws Exception {
         Rounds rounds = new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 1);
-        Worksheet one = Edits.rounds(PIEROGI, "cook", rounds);
+        Draft one = Edits.rounds(PIEROGI, "cook", rounds);
         assertThat(one.step("cook").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(20));
-        Worksheet two = Edits.rounds(PIEROGI, "cook", new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 2));
+        Draft two = Edits.rounds(PIEROGI, "cook", new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 2));
         assertThat(two.step("cook").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(10));
         assertThat(Resize.byServings(one, BigDecimal.valueOf(6)).sheet().step("cook").orElseThrow().minutes().likely()).isEqualTo(Minutes.of(30));
     }
@@ -116,8 +118,8 @@ class EditsTest {
     /** Once a step is cut, joined or timed by hand, its rounds say nothing about its length: another size must not bring them back. */
     @Test
     void roundsAreForgottenWhereTheyNoLongerSetTheMinutes() throws Exception {
-        Worksheet round = Edits.rounds(PIEROGI, "boil", new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 1));
-        for (Worksheet changed : List.of(Edits.split(round, "boil", Minutes.of(8)), Edits.join(round, "boil"), Edits.retime(round, "boil", StepMinutes.of(Minutes.of(12))))) {
+        Draft round = Edits.rounds(PIEROGI, "boil", new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 1));
+        for (Draft changed : List.of(Edits.split(round, "boil", Minutes.of(8)), Edits.join(round, "boil"), Edits.retime(round, "boil", StepMinutes.of(Minutes.of(12))))) {
             Minutes before = changed.step("boil").orElseThrow().minutes().likely();
             assertThat(Resize.byServings(changed, BigDecimal.valueOf(8)).sheet().step("boil").orElseThrow().minutes().likely()).isEqualTo(before);
         }
@@ -125,8 +127,8 @@ class EditsTest {
 
     @Test
     void whatIsBroughtInKeepsItsOwnOrderAndScales() throws Exception {
-        Worksheet larger = Edits.dish(PIEROGI, "Pierogi for eight", BigDecimal.valueOf(8));
-        Worksheet both = Edits.bringIn(larger, PIEROGI, "dough");
+        Draft larger = Edits.dish(PIEROGI, "Pierogi for eight", BigDecimal.valueOf(8));
+        Draft both = Edits.bringIn(larger, PIEROGI, "dough");
         assertThat(waits(both, "roll-2")).containsExactly("rest-2");
         assertThat(both.step("mix-2").orElseThrow().uses()).containsExactly(new Use("flour-2", BigDecimal.ONE));
         assertThat(both.line("flour-2").orElseThrow().amount().orElseThrow().high()).isEqualByComparingTo("600");

@@ -29,7 +29,7 @@ import java.util.Set;
 class ResizeTest {
 
     private static final Catalogue CATALOGUE = Catalogue.of(List.of(item("flour"), item("chilli"), item("oil"), item("salt")));
-    private static final Worksheet DOUGH = new Worksheet(new Dish("dumplings", "Dumplings", BigDecimal.valueOf(4), List.of(new Component("dough", "Dough",
+    private static final Draft DOUGH = new Draft(new Dish("dumplings", "Dumplings", BigDecimal.valueOf(4), List.of(new Component("dough", "Dough",
             List.of(line("flour", "540", Scaling.LINEAR), line("chilli", "10", Scaling.DAMPED), line("oil", "15", Scaling.FIXED), taste("salt")),
             List.of(Steps.plain("mix", "Mix", StepMinutes.of(Minutes.of(8)), Work.HANDS, List.of()))))), List.of(), Measures.METRIC, Notes.NONE);
 
@@ -46,7 +46,7 @@ class ResizeTest {
         return new IngredientLine(item, item, Optional.empty(), Optional.empty(), Scaling.LINEAR, false, Source.HOME);
     }
 
-    private static double grams(Worksheet sheet, String line) {
+    private static double grams(Draft sheet, String line) {
         return sheet.line(line).orElseThrow().amount().orElseThrow().high().doubleValue();
     }
 
@@ -76,7 +76,7 @@ class ResizeTest {
     @Test
     void byPiecesOnlyWhereTheirNumberIsKnown() throws RefusedEditException {
         assertThatThrownBy(() -> Resize.byPieces(DOUGH, BigDecimal.valueOf(24))).isInstanceOf(RefusedEditException.class).hasMessageContaining("how many pieces");
-        Worksheet counted = DOUGH.with(DOUGH.notes().withPieces(Optional.of(BigDecimal.valueOf(16))));
+        Draft counted = DOUGH.with(DOUGH.notes().withPieces(Optional.of(BigDecimal.valueOf(16))));
         Resize more = Resize.byPieces(counted, BigDecimal.valueOf(24));
         assertThat(grams(more.sheet(), "flour")).isEqualTo(810);
         assertThat(more.sheet().dish().servings()).isEqualByComparingTo("6");

@@ -1,13 +1,13 @@
 package hopsel.formats.dishfile;
 
-import hopsel.core.bench.ByTaste;
+import hopsel.core.dish.ByTaste;
 import hopsel.core.bench.Notes;
-import hopsel.core.bench.PerWeight;
-import hopsel.core.bench.Rescue;
-import hopsel.core.bench.Rounds;
+import hopsel.core.dish.PerWeight;
+import hopsel.core.dish.Rescue;
+import hopsel.core.dish.Rounds;
 import hopsel.core.bench.StepNote;
-import hopsel.core.bench.Vessel;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.dish.Vessel;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.Finding;
 import hopsel.core.classes.Place;
 import hopsel.core.item.Item;
@@ -44,7 +44,7 @@ public final class DishFile {
     }
 
     /** The worksheet as an indented document that reads back to the same worksheet. */
-    public static String write(Worksheet sheet) {
+    public static String write(Draft sheet) {
         ObjectNode node = Json.object().put("format", "hopsel-dish").put("version", 1).put("measures", sheet.measures().word());
         node.set("dish", ClassFile.dish(sheet.dish()));
         node.set("items", ClassFile.items(sheet.items()));
@@ -109,9 +109,9 @@ public final class DishFile {
      *
      * @throws IllegalArgumentException where it is something else
      */
-    public static Worksheet read(String document) {
+    public static Draft read(String document) {
         List<Finding> findings = new ArrayList<>();
-        Worksheet sheet = read(document, findings);
+        Draft sheet = read(document, findings);
         if (!findings.isEmpty()) {
             throw new IllegalArgumentException("The dish file is faulty: " + findings);
         }
@@ -122,7 +122,7 @@ public final class DishFile {
         return root.object(name).orElseThrow(() -> new IllegalArgumentException("The dish file has no [%s].".formatted(name)));
     }
 
-    private static Worksheet read(String document, List<Finding> findings) {
+    private static Draft read(String document, List<Finding> findings) {
         Node root = new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings);
         root.text("format");
         root.number("version", Bounds.COUNT);
@@ -134,7 +134,7 @@ public final class DishFile {
         // Passages stood beside the dish before they became part of it.
         List<String> unread = beside.texts("unread", false, (text, at) -> Optional.of(text));
         Dish dish = unread.isEmpty() ? read : read.with(Passages.unread(unread).and(read.passages()));
-        return new Worksheet(dish, items, measures, notes);
+        return new Draft(dish, items, measures, notes);
     }
 
     private static Notes notes(Node node) {

@@ -2,7 +2,7 @@ package hopsel.formats.recipefile;
 
 import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.LineText;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
@@ -24,7 +24,7 @@ public final class SchemaOrgWriter {
     }
 
     /** The document. */
-    public static String write(Worksheet sheet, Catalogue builtIn) {
+    public static String write(Draft sheet, Catalogue builtIn) {
         Catalogue catalogue = sheet.catalogue(builtIn);
         DishTimes times = DishTimes.of(sheet.dish());
         ObjectNode node = Json.object().put("@context", "https://schema.org").put("@type", "Recipe").put("name", sheet.dish().title());

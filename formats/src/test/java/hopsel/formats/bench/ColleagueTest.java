@@ -10,12 +10,12 @@ import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.Objection.Rule;
-import hopsel.core.bench.PerWeight;
+import hopsel.core.dish.PerWeight;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
 import hopsel.core.bench.SharedBase;
 import hopsel.core.bench.StepCautions;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.caution.Caution;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
@@ -43,8 +43,8 @@ class ColleagueTest {
 
     private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
 
-    private static Worksheet sheet(String text) {
-        return Worksheet.of(RecipeFile.read(text, CATALOGUE, Measures.METRIC), text, Measures.METRIC);
+    private static Draft sheet(String text) {
+        return Draft.of(RecipeFile.read(text, CATALOGUE, Measures.METRIC), text, Measures.METRIC);
     }
 
     /** Ingredients, method, the rule that objects, and whether its remedy settles it. */
@@ -74,7 +74,7 @@ class ColleagueTest {
             250 g brown lentils               | Cook the lentils in a pressure cooker for 8 minutes until soft.                   | PRESSURE            | true
             """)
     void objectsWithARemedy(String ingredients, String method, Rule rule, boolean settles) throws RefusedEditException {
-        Worksheet sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
+        Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
         if (rule == Rule.APPLIANCE_UNNAMED) {
             for (var step : sheet.dish().steps().toList()) {
                 sheet = Edits.step(sheet, new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), List.of(), step.after(),
@@ -84,7 +84,7 @@ class ColleagueTest {
         Optional<Objection> found = Colleague.objections(sheet, CATALOGUE).stream().filter(objection -> objection.rule() == rule).findFirst();
         assertThat(found).as("objection").isPresent();
         if (settles) {
-            Worksheet mended = found.get().remedy().orElseThrow().fix().apply(sheet);
+            Draft mended = found.get().remedy().orElseThrow().fix().apply(sheet);
             assertThat(Colleague.objections(mended, CATALOGUE)).extracting(Objection::key).doesNotContain(found.get().key());
         }
     }
@@ -105,18 +105,18 @@ class ColleagueTest {
             400 g roasted peppers             | Roast the peppers at 220 °C for 30 minutes until dark.                            | MADE_NOWHERE
             """)
     void keepsSilentWhereNothingIsWrong(String ingredients, String method, Rule rule) {
-        Worksheet sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
+        Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
         assertThat(Colleague.objections(sheet, CATALOGUE)).extracting(Objection::rule).doesNotContain(rule);
     }
 
     @Test
     void numbersAndWidthsOfWhatMeetsHaveToMatch() throws RefusedEditException {
-        Worksheet sheet = sheet("Burgers\nMakes 6 burgers\n\nIngredients\n4 burger buns\n\nMethod\n1. Toast the buns for 2 minutes until golden.");
+        Draft sheet = sheet("Burgers\nMakes 6 burgers\n\nIngredients\n4 burger buns\n\nMethod\n1. Toast the buns for 2 minutes until golden.");
         assertThat(sheet.notes().pieces().orElseThrow()).isEqualByComparingTo("6");
-        Worksheet wide = sheet.with(sheet.notes().withPieceWidth(Optional.of(BigDecimal.valueOf(7))));
+        Draft wide = sheet.with(sheet.notes().withPieceWidth(Optional.of(BigDecimal.valueOf(7))));
         List<Objection> found = Colleague.objections(wide, CATALOGUE).stream().filter(one -> one.rule() == Rule.COUNTS || one.rule() == Rule.WIDTHS).toList();
         assertThat(found).extracting(Objection::rule).containsExactlyInAnyOrder(Rule.COUNTS, Rule.WIDTHS);
-        Worksheet mended = wide;
+        Draft mended = wide;
         for (Objection one : found) {
             mended = one.remedy().orElseThrow().fix().apply(mended);
         }
@@ -125,7 +125,7 @@ class ColleagueTest {
 
     @Test
     void aComponentThatNothingAwaitsIsALooseEnd() throws RefusedEditException {
-        Worksheet two = Edits.addStep(Edits.addComponent(sheet(STEW), "Dip"), "dip", "Stir the dip");
+        Draft two = Edits.addStep(Edits.addComponent(sheet(STEW), "Dip"), "dip", "Stir the dip");
         Objection loose = Colleague.objections(two, CATALOGUE).stream().filter(one -> one.rule() == Rule.LOOSE_END).findFirst().orElseThrow();
         assertThat(loose.message()).contains("Stir the dip");
         assertThat(loose.remedy().orElseThrow().fix().apply(two).dish().finalSteps()).hasSize(1);
@@ -133,17 +133,17 @@ class ColleagueTest {
 
     @Test
     void minutesByWeightGrowWithIt() throws RefusedEditException {
-        Worksheet stew = Edits.perWeight(sheet(STEW), "heat-the-oil", new PerWeight(Minutes.of(2), Minutes.of(10)), CATALOGUE);
+        Draft stew = Edits.perWeight(sheet(STEW), "heat-the-oil", new PerWeight(Minutes.of(2), Minutes.of(10)), CATALOGUE);
         BigDecimal once = stew.step("heat-the-oil").orElseThrow().minutes().likely().value();
         assertThat(once).isEqualByComparingTo("6.5");
-        Worksheet twice = Resize.byServings(stew, BigDecimal.valueOf(8)).sheet();
+        Draft twice = Resize.byServings(stew, BigDecimal.valueOf(8)).sheet();
         assertThat(twice.step("heat-the-oil").orElseThrow().minutes().likely().value()).isEqualByComparingTo("11");
     }
 
     @Test
     void aSharedComponentAddsUpButIsMadeOnce() throws RefusedEditException {
-        Worksheet stew = sheet(STEW);
-        Worksheet other = Edits.bringIn(sheet(STEW.replace("Stew\n", "Pie\n").replace("Serves 4", "Serves 8")), stew, stew.dish().components().get(0).id());
+        Draft stew = sheet(STEW);
+        Draft other = Edits.bringIn(sheet(STEW.replace("Stew\n", "Pie\n").replace("Serves 4", "Serves 8")), stew, stew.dish().components().get(0).id());
         SharedBase shared = SharedBase.of(List.of(stew, other), CATALOGUE).stream().filter(base -> base.title().equals("Stew")).findFirst().orElseThrow();
         assertThat(shared.dishes()).containsExactly("Stew", "Pie");
         assertThat(shared.grams().get("cashews")).isEqualByComparingTo("150");
@@ -161,7 +161,7 @@ class ColleagueTest {
 
     @Test
     void aHeadlineThatLeavesOutTheSoakIsTold() {
-        Worksheet sheet = sheet("Stew\nTotal time: 40 minutes\nServes 4\n\nIngredients\n250 g dried chickpeas\n\nMethod\n1. Soak the chickpeas overnight.\n2. Boil for 60 minutes until soft.");
+        Draft sheet = sheet("Stew\nTotal time: 40 minutes\nServes 4\n\nIngredients\n250 g dried chickpeas\n\nMethod\n1. Soak the chickpeas overnight.\n2. Boil for 60 minutes until soft.");
         assertThat(Colleague.objections(sheet, CATALOGUE)).anySatisfy(objection -> {
             assertThat(objection.rule()).isEqualTo(Rule.HEADLINE);
             assertThat(objection.message()).contains("40 min", "11 h", "soaking 10 h");
@@ -170,7 +170,7 @@ class ColleagueTest {
 
     @Test
     void theGateOpensForAReason() {
-        Worksheet sheet = sheet("Mash\nServes 4\n\nIngredients\n400 g carrots\n\nMethod\n1. Boil the carrots for 10 minutes.");
+        Draft sheet = sheet("Mash\nServes 4\n\nIngredients\n400 g carrots\n\nMethod\n1. Boil the carrots for 10 minutes.");
         List<Objection> gate = Colleague.gate(sheet, CATALOGUE);
         assertThat(gate).extracting(Objection::rule).containsExactly(Rule.CUE_MISSING);
         assertThat(Colleague.gate(sheet.with(sheet.notes().withPassed(gate.get(0).key(), Optional.of("I taste it"))), CATALOGUE)).isEmpty();
@@ -206,20 +206,20 @@ class ColleagueTest {
 
     @Test
     void driedBeansBringSoakingAndBoilingAndComeBackFromTheCan() throws RefusedEditException {
-        Worksheet stew = sheet(STEW);
-        Worksheet dried = HouseStyle.apply(stew, Matter.BEANS, "dried", CATALOGUE).sheet();
+        Draft stew = sheet(STEW);
+        Draft dried = HouseStyle.apply(stew, Matter.BEANS, "dried", CATALOGUE).sheet();
         assertThat(DishTimes.of(dried.dish()).elapsed()).isGreaterThan(DishTimes.of(stew.dish()).elapsed() + 600 * 60);
-        Worksheet back = HouseStyle.apply(dried, Matter.BEANS, "canned", CATALOGUE).sheet();
+        Draft back = HouseStyle.apply(dried, Matter.BEANS, "canned", CATALOGUE).sheet();
         assertThat(back.dish().steps().map(step -> step.title()).toList()).isEqualTo(stew.dish().steps().map(step -> step.title()).toList());
         assertThat(back.dish().lines().filter(line -> line.item().equals("chickpeas-can")).findFirst().orElseThrow().amount().orElseThrow().high()).isEqualByComparingTo("240");
     }
 
     @Test
     void aSchoolChosenTwiceIsChosenOnceAndLeavesTheSoakingOfOthersAlone() throws RefusedEditException {
-        Worksheet sparing = HouseStyle.apply(sheet(STEW), Matter.OIL, "sparing", CATALOGUE).sheet();
+        Draft sparing = HouseStyle.apply(sheet(STEW), Matter.OIL, "sparing", CATALOGUE).sheet();
         assertThat(HouseStyle.apply(sparing, Matter.OIL, "sparing", CATALOGUE).sheet()).isEqualTo(sparing);
-        Worksheet nuts = sheet(STEW.replace("1. Heat", "1. Soak the cashews for 30 minutes.\n2. Heat").replace("(400 g) can chickpeas, drained", "cup dried chickpeas"));
-        Worksheet canned = HouseStyle.apply(nuts, Matter.BEANS, "canned", CATALOGUE).sheet();
+        Draft nuts = sheet(STEW.replace("1. Heat", "1. Soak the cashews for 30 minutes.\n2. Heat").replace("(400 g) can chickpeas, drained", "cup dried chickpeas"));
+        Draft canned = HouseStyle.apply(nuts, Matter.BEANS, "canned", CATALOGUE).sheet();
         assertThat(canned.dish().steps().map(Step::title)).anyMatch(title -> title.startsWith("Soak"));
     }
 
@@ -229,7 +229,7 @@ class ColleagueTest {
             "chilli-oil", "passata", "stock", "apple-sauce", "roasted-pepper-jar"})
     void whatIsMadeFromScratchPassesTheGate(String item) {
         HomeMade made = HomeMade.of(item).orElseThrow();
-        Worksheet sheet = made.sheet(CATALOGUE);
+        Draft sheet = made.sheet(CATALOGUE);
         assertThat(Colleague.gate(sheet, CATALOGUE)).extracting(Objection::message).isEmpty();
         assertThat(sheet.notes().guessed().values()).noneMatch(members -> members.contains("minutes"));
         double grams = sheet.dish().lines().mapToDouble(line -> sheet.weigher().grams(CATALOGUE.get(line.item()), line.amount().orElseThrow()).orElseThrow().doubleValue()).sum();
@@ -238,20 +238,20 @@ class ColleagueTest {
 
     @Test
     void fromScratchMakesAsMuchAsWasBoughtAndCanBeBoughtAgain() throws RefusedEditException {
-        Worksheet laksa = sheet("Laksa\nServes 4\n\nIngredients\n130 g laksa paste\n400 ml coconut milk\n\nMethod\n1. Simmer the coconut milk and laksa paste for 10 minutes until it smells cooked.");
-        Worksheet scratch = HouseStyle.apply(laksa, Matter.SHORTCUTS, "from-scratch", CATALOGUE).sheet();
+        Draft laksa = sheet("Laksa\nServes 4\n\nIngredients\n130 g laksa paste\n400 ml coconut milk\n\nMethod\n1. Simmer the coconut milk and laksa paste for 10 minutes until it smells cooked.");
+        Draft scratch = HouseStyle.apply(laksa, Matter.SHORTCUTS, "from-scratch", CATALOGUE).sheet();
         assertThat(scratch.dish().lines().filter(line -> line.item().equals("shallot")).findFirst().orElseThrow().amount().orElseThrow().high()).isEqualByComparingTo("75");
         assertThat(Colleague.gate(scratch, CATALOGUE)).isEmpty();
         assertThat(scratch.dish().components().get(0).title()).isEqualTo("Home-made laksa paste");
         assertThat(DishTimes.of(scratch.dish()).chain()).endsWith("simmer-the-coconut-milk-and-laksa-paste").hasSize(4);
-        Worksheet back = HouseStyle.apply(scratch, Matter.SHORTCUTS, "allowed", CATALOGUE).sheet();
+        Draft back = HouseStyle.apply(scratch, Matter.SHORTCUTS, "allowed", CATALOGUE).sheet();
         assertThat(back.dish().steps().map(Step::id)).containsExactlyElementsOf(laksa.dish().steps().map(Step::id).toList());
         assertThat(back.line("laksa-paste").orElseThrow().amount().orElseThrow().high()).isEqualByComparingTo("130");
     }
 
     @Test
     void weightsAndCupsAreTheSameAmount() throws RefusedEditException {
-        Worksheet cups = HouseStyle.apply(sheet(STEW), Matter.MEASURES, "cups", CATALOGUE).sheet();
+        Draft cups = HouseStyle.apply(sheet(STEW), Matter.MEASURES, "cups", CATALOGUE).sheet();
         var flour = cups.dish().lines().filter(line -> line.item().equals("plain-flour")).findFirst().orElseThrow();
         assertThat(flour.amount().orElseThrow().unit()).isEqualTo(Unit.CUP);
         assertThat(cups.weigher().grams(CATALOGUE.get("plain-flour"), flour.amount().get()).orElseThrow().doubleValue()).isCloseTo(100, org.assertj.core.data.Offset.offset(0.0001));
@@ -273,7 +273,7 @@ class ColleagueTest {
 
     @Test
     void cautionsComeFromTheStepItself() {
-        Worksheet stew = sheet(STEW);
+        Draft stew = sheet(STEW);
         assertThat(StepCautions.of(stew, stew.step("heat-the-oil").orElseThrow(), CATALOGUE)).contains(Caution.HOT_OIL).doesNotContain(Caution.DRY_BEANS);
     }
 

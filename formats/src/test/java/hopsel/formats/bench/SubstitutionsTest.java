@@ -9,7 +9,7 @@ import hopsel.core.bench.KnownSubstitution.Why;
 import hopsel.core.bench.Placing;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Substitutions;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Substitution;
 import hopsel.core.dish.Step;
@@ -37,9 +37,9 @@ class SubstitutionsTest {
     private static final Map<Why, Set<Allergen>> AVOIDED = Map.of(Why.ANIMAL, EnumSet.of(Allergen.MILK, Allergen.EGG, Allergen.FISH), Why.GLUTEN, EnumSet.of(Allergen.GLUTEN), Why.SOY, EnumSet.of(Allergen.SOY),
             Why.NUTS, EnumSet.of(Allergen.TREE_NUT, Allergen.PEANUT));
 
-    private static Worksheet sheet(String ingredients, String method) {
+    private static Draft sheet(String ingredients, String method) {
         String text = "Something\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method;
-        return Worksheet.of(RecipeFile.read(text, CATALOGUE, Measures.METRIC), text, Measures.METRIC);
+        return Draft.of(RecipeFile.read(text, CATALOGUE, Measures.METRIC), text, Measures.METRIC);
     }
 
     /** A substitution for somebody's sake must be something they can have: the one table on which an allergic guest depends. */
@@ -61,9 +61,9 @@ class SubstitutionsTest {
             30 g cornflour       | cornflour   | arrowroot     | 30  | 1
             """)
     void gramsGoByTheRatioAndMinutesByTheFactor(String line, String item, String use, double grams, int factor) throws RefusedEditException {
-        Worksheet before = sheet(line, "Simmer the " + item.replace('-', ' ') + " for 15 minutes.");
+        Draft before = sheet(line, "Simmer the " + item.replace('-', ' ') + " for 15 minutes.");
         String id = before.dish().lines().findFirst().orElseThrow().id();
-        Worksheet after = Substitutions.apply(before, id, KnownSubstitution.of(item).stream().filter(known -> known.use().equals(use)).findFirst().orElseThrow(), CATALOGUE);
+        Draft after = Substitutions.apply(before, id, KnownSubstitution.of(item).stream().filter(known -> known.use().equals(use)).findFirst().orElseThrow(), CATALOGUE);
         // Spoons are rounded to quarters.
         assertThat(after.weigher().grams(CATALOGUE.get(use), after.line(id).orElseThrow().amount().orElseThrow()).orElseThrow().doubleValue())
                 .isBetween(grams * 0.93, grams * 1.07);
@@ -73,8 +73,8 @@ class SubstitutionsTest {
 
     @Test
     void flaxHasToGelBeforeItBinds() throws RefusedEditException {
-        Worksheet before = sheet("2 eggs; 200 g plain flour", "Mix the eggs and the flour for 3 minutes.");
-        Worksheet after = Substitutions.apply(before, "egg", KnownSubstitution.of("egg").get(0), CATALOGUE);
+        Draft before = sheet("2 eggs; 200 g plain flour", "Mix the eggs and the flour for 3 minutes.");
+        Draft after = Substitutions.apply(before, "egg", KnownSubstitution.of("egg").get(0), CATALOGUE);
         Step gel = after.dish().steps().filter(step -> step.title().contains("gel")).findFirst().orElseThrow();
         Step mix = after.dish().steps().filter(step -> step.title().startsWith("Mix")).findFirst().orElseThrow();
         assertThat(mix.after()).anyMatch(wait -> wait.step().equals(gel.id()));
@@ -84,18 +84,18 @@ class SubstitutionsTest {
 
     @Test
     void aStyleIsTakenBackByTheOtherSchool() throws RefusedEditException {
-        Worksheet before = sheet("100 g cashews", "Blend the cashews for 2 minutes until smooth.");
-        Worksheet without = HouseStyle.apply(before, Matter.NUTS, "nut-free", CATALOGUE).sheet();
-        Worksheet back = HouseStyle.apply(without, Matter.NUTS, "used", CATALOGUE).sheet();
+        Draft before = sheet("100 g cashews", "Blend the cashews for 2 minutes until smooth.");
+        Draft without = HouseStyle.apply(before, Matter.NUTS, "nut-free", CATALOGUE).sheet();
+        Draft back = HouseStyle.apply(without, Matter.NUTS, "used", CATALOGUE).sheet();
         assertThat(without.dish().lines()).noneMatch(line -> line.item().equals("cashews"));
         assertThat(back.dish().lines().findFirst().orElseThrow().item()).isEqualTo("cashews");
     }
 
     @Test
     void oilGoesOnAtTheEndAndSaltOnTheSurface() throws RefusedEditException {
-        Worksheet before = sheet("400 g carrots; 2 tbsp olive oil; 1 tsp salt", "Fry the carrots in the oil with the salt for 8 minutes until golden.\n2. Heap the carrots on a plate, 2 minutes.");
+        Draft before = sheet("400 g carrots; 2 tbsp olive oil; 1 tsp salt", "Fry the carrots in the oil with the salt for 8 minutes until golden.\n2. Heap the carrots on a plate, 2 minutes.");
         for (Matter matter : new Matter[] {Matter.OIL, Matter.SALT}) {
-            Worksheet after = HouseStyle.apply(before, matter, matter == Matter.OIL ? "finishing" : "at-the-end", CATALOGUE).sheet();
+            Draft after = HouseStyle.apply(before, matter, matter == Matter.OIL ? "finishing" : "at-the-end", CATALOGUE).sheet();
             String line = matter == Matter.OIL ? "olive-oil" : "salt";
             assertThat(after.dish().steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line))).map(Step::id).toList())
                     .containsExactlyElementsOf(after.dish().finalSteps());
@@ -105,7 +105,7 @@ class SubstitutionsTest {
     @Test
     void aDishBringsIntoAClassWhatStandsInForSomebodysSake() throws RefusedEditException {
         CookingClass cooking = Samples.cooking("c04-tart-masterclass");
-        Worksheet dish = sheet("100 g cashews; 1 cup moonberries; 2 lemons", "Blend the cashews, moonberries and lemons for 2 minutes until smooth.");
+        Draft dish = sheet("100 g cashews; 1 cup moonberries; 2 lemons", "Blend the cashews, moonberries and lemons for 2 minutes until smooth.");
         CookingClass with = Placing.into(cooking, dish, CATALOGUE, CATALOGUE);
         assertThat(with.dishes()).hasSize(cooking.dishes().size() + 1);
         assertThat(with.items()).extracting(Item::id).contains("moonberries").doesNotContain("cashews");
@@ -115,8 +115,8 @@ class SubstitutionsTest {
 
     @Test
     void inTheMeasuresOfAnotherPlaceItWeighsTheSame() {
-        Worksheet american = Worksheet.of(RecipeFile.read("Dough\n\nIngredients\n2 cups plain flour\n1 tbsp salt\n\nMethod\n1. Knead for 8 minutes.", CATALOGUE, Measures.US), "", Measures.US);
-        Worksheet australian = american.in(Measures.AU);
+        Draft american = Draft.of(RecipeFile.read("Dough\n\nIngredients\n2 cups plain flour\n1 tbsp salt\n\nMethod\n1. Knead for 8 minutes.", CATALOGUE, Measures.US), "", Measures.US);
+        Draft australian = american.in(Measures.AU);
         american.dish().lines().forEach(line -> assertThat(australian.weigher().grams(CATALOGUE.get(line.item()), australian.line(line.id()).orElseThrow().amount().orElseThrow()).orElseThrow())
                 .isEqualByComparingTo(american.weigher().grams(CATALOGUE.get(line.item()), line.amount().orElseThrow()).orElseThrow()));
     }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.Objection.Rule;
 import hopsel.core.bench.Placing;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
 import hopsel.core.diet.Attendee;
@@ -58,11 +58,11 @@ class NothingUnknownIsFineTest {
     private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
     private static final Set<String> ALL_READ = CATALOGUE.items().stream().map(Item::id).collect(Collectors.toSet());
 
-    private static Worksheet sheet(String text, Catalogue house) {
-        return Worksheet.of(RecipeFile.read(text, house, Measures.METRIC), text, Measures.METRIC);
+    private static Draft sheet(String text, Catalogue house) {
+        return Draft.of(RecipeFile.read(text, house, Measures.METRIC), text, Measures.METRIC);
     }
 
-    private static CookingClass cooking(Worksheet sheet, Catalogue house, String... avoids) {
+    private static CookingClass cooking(Draft sheet, Catalogue house, String... avoids) {
         Attendee uma = new Attendee("uma", "Uma", List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
         return Placing.into(FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon")), sheet, house, CATALOGUE).attendedBy(List.of(uma));
     }
@@ -103,7 +103,7 @@ class NothingUnknownIsFineTest {
     /** An ingredient that the host adds goes before the name that the reader left behind, in the dish and in its class. */
     @Test
     void anIngredientThatIsAddedMendsTheDishThatAskedForIt() {
-        Worksheet sheet = sheet(recipe("2 tbsp moon paste"), CATALOGUE);
+        Draft sheet = sheet(recipe("2 tbsp moon paste"), CATALOGUE);
         Item stub = sheet.items().get(0);
         assertThat(stub.isNameOnly()).isTrue();
         Item known = new Item("moon-paste-of-ours", "Moon paste", Optional.of(new BigDecimal("1.1")), Optional.empty(), Optional.empty(), BigDecimal.ONE, Set.of(Allergen.SOY), Origin.PLANT, Optional.empty(), Optional.empty(), List.of(),
@@ -143,7 +143,7 @@ class NothingUnknownIsFineTest {
     @CsvSource(delimiter = '|', value = {"Scatter with sesame.|sesame|true", "Scatter with sesame seeds.|sesame|true", "Stir in a spoon of peanut butter.|peanut|true", "Add the almond milk.|milk|false", "Add the coconut milk.|milk|false", "Serve with butternut squash.|tree-nut|false",
         "A nut-free sauce.|tree-nut|false", "Top with tofu.|soy|true", "Grate nutmeg over it.|tree-nut|false", "Finish with soya yoghurt.|soy|true"})
     void wordsOfAllergensInTheTextAreHeard(String sentence, String allergen, boolean heard) {
-        Worksheet plain = sheet(recipe("100 g broccoli"), CATALOGUE);
+        Draft plain = sheet(recipe("100 g broccoli"), CATALOGUE);
         for (Dish dish : List.of(plain.dish().with(new Passages(List.of(), List.of(sentence))), sheet(recipe("100 g broccoli") + " " + sentence, CATALOGUE).dish())) {
             CookingClass cooking = cooking(plain.with(dish.with(new Passages(List.of(), dish.passages().aside()))), CATALOGUE, allergen);
             assertThat(KitStatement.of(cooking, CATALOGUE, cooking.attendees().get(0), ALL_READ).without().isEmpty()).as(sentence).isEqualTo(heard);
@@ -154,11 +154,11 @@ class NothingUnknownIsFineTest {
     /** Buns that the guest has at home are checked like what is in the kit. */
     @Test
     void whatIsAtHomeOrTheHostsIsCheckedLikeTheKit() {
-        Worksheet sheet = sheet(recipe("2 tbsp soy sauce"), CATALOGUE);
+        Draft sheet = sheet(recipe("2 tbsp soy sauce"), CATALOGUE);
         String line = sheet.dish().lines().filter(own -> own.item().equals("soy-sauce")).findFirst().orElseThrow().id();
         for (Source source : Arrays.stream(Source.values()).filter(own -> own != Source.KIT).toList()) {
-            Dish home = sheet.dish().eachComponent(component -> new Component(component.id(), component.title(), component.ingredients().stream().map(own -> !own.id().equals(line) ? own
-                    : new IngredientLine(own.id(), own.item(), own.amount(), own.prep(), own.scaling(), false, source)).toList(), component.steps()));
+            Dish home = sheet.dish().eachComponent(component -> component.eachLine(own -> !own.id().equals(line) ? own
+                    : new IngredientLine(own.id(), own.item(), own.amount(), own.prep(), own.scaling(), false, source)));
             CookingClass cooking = cooking(sheet.with(home), CATALOGUE, "soy");
             CookingClass bare = new CookingClass(cooking.title(), cooking.style(), cooking.startsAt(), cooking.zone(), cooking.airMinutes(), cooking.prepWindows(), cooking.people(), cooking.resources(), cooking.measures(), cooking.items(), cooking.dishes(), List.of(),
                     cooking.attendees(), cooking.provision(), cooking.shared(), cooking.room());

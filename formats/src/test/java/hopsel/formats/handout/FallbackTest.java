@@ -6,7 +6,7 @@ import hopsel.core.air.Fallback;
 import hopsel.core.air.Fallback.Kind;
 import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.Notes;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.Attendee;
 import hopsel.core.diet.Menu;
@@ -54,7 +54,7 @@ class FallbackTest {
     @Test
     void anIdeaTakesWhatItsDishesTakeAndCountsEachRegularWhoCannotEatItOnce() throws Exception {
         CookingClass any = Samples.cooking("c01-dumplings-laksa");
-        List<Worksheet> sheets = any.dishes().stream().map(dish -> new Worksheet(dish, any.items(), any.measures(), Notes.NONE)).toList();
+        List<Draft> sheets = any.dishes().stream().map(dish -> new Draft(dish, any.items(), any.measures(), Notes.NONE)).toList();
         Attendee wheat = new Attendee("a", "Ana", List.of("gluten", "soy"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
         Attendee none = new Attendee("b", "Bo", List.of(), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
         IdeaCost cost = IdeaCost.of(sheets, BUILT_IN, List.of(wheat, none));

@@ -2,14 +2,14 @@ package hopsel.formats.recipefile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hopsel.core.bench.ByTaste;
+import hopsel.core.dish.ByTaste;
 import hopsel.core.bench.Edits;
-import hopsel.core.bench.PerWeight;
-import hopsel.core.bench.Rescue;
-import hopsel.core.bench.Rounds;
+import hopsel.core.dish.PerWeight;
+import hopsel.core.dish.Rescue;
+import hopsel.core.dish.Rounds;
 import hopsel.core.bench.StepNote;
-import hopsel.core.bench.Vessel;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.dish.Vessel;
+import hopsel.core.bench.Draft;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
@@ -100,7 +100,7 @@ class RecipeFileTest {
             1 heaped tbsp paprika              |   9 | tbsp  | heaped
             """)
     void aWeightThatWasSaidIsTheOneTheDishGoesBy(String line, int grams, String unit, String prep) {
-        Worksheet sheet = Worksheet.of(RecipeFile.read("Dish\n\nIngredients\n" + line + "\n\nMethod\n1. Stir for 5 minutes.", CATALOGUE, Measures.METRIC), line, Measures.METRIC);
+        Draft sheet = Draft.of(RecipeFile.read("Dish\n\nIngredients\n" + line + "\n\nMethod\n1. Stir for 5 minutes.", CATALOGUE, Measures.METRIC), line, Measures.METRIC);
         IngredientLine read = sheet.dish().lines().findFirst().orElseThrow();
         assertThat(read.amount().orElseThrow().unit().word()).isEqualTo(unit);
         assertThat(sheet.weigher().grams(CATALOGUE.get(read.item()), read.amount().get()).orElseThrow().doubleValue()).isCloseTo(grams, Offset.offset(1.0));
@@ -131,7 +131,7 @@ class RecipeFileTest {
     @ValueSource(strings = {"enchiladas.txt", "satay.jsonld", "sago.html", "tofu.md", "plum-tart.txt"})
     void aSchemaOrgRecipeComesBackMeaningTheSame(String name) {
         DishProposal first = read(name);
-        String document = SchemaOrgWriter.write(Worksheet.of(first, text(name), Measures.METRIC), CATALOGUE);
+        String document = SchemaOrgWriter.write(Draft.of(first, text(name), Measures.METRIC), CATALOGUE);
         JsonNode json = Json.read(document.getBytes(StandardCharsets.UTF_8));
         assertThat(json.get("@type").stringValue()).isEqualTo("Recipe");
         assertThat(json.get("totalTime").stringValue()).startsWith("PT");
@@ -147,8 +147,8 @@ class RecipeFileTest {
     @ParameterizedTest
     @ValueSource(strings = {"enchiladas.txt", "told-in-one-go.txt", "tofu.md", "plum-tart.txt"})
     void aDishFileReadsBackToTheSame(String name) {
-        Worksheet sheet = Worksheet.of(read(name), text(name), Measures.US);
-        Worksheet once = DishFile.read(DishFile.write(sheet));
+        Draft sheet = Draft.of(read(name), text(name), Measures.US);
+        Draft once = DishFile.read(DishFile.write(sheet));
         assertThat(DishFile.read(DishFile.write(once))).isEqualTo(once);
         assertThat(once.dish().steps().map(Step::id).toList()).isEqualTo(sheet.dish().steps().map(Step::id).toList());
         assertThat(once.notes().source()).isEqualTo(sheet.notes().source());
@@ -156,7 +156,7 @@ class RecipeFileTest {
 
     @Test
     void everythingNotedAboutADishIsStored() throws Exception {
-        Worksheet sheet = Worksheet.of(read("plum-tart.txt"), text("plum-tart.txt"), Measures.METRIC);
+        Draft sheet = Draft.of(read("plum-tart.txt"), text("plum-tart.txt"), Measures.METRIC);
         sheet = Edits.rounds(sheet, "blind-bake", new Rounds(BigDecimal.valueOf(8), BigDecimal.valueOf(4), Minutes.of(15), 1));
         sheet = Edits.byTaste(sheet, "water", Optional.of(new ByTaste(BigDecimal.valueOf(2), BigDecimal.ONE, BigDecimal.valueOf(5), "it holds together")));
         sheet = sheet.with(sheet.notes().withVessel(Optional.of(new Vessel(Vessel.Shape.ROUND, BigDecimal.valueOf(23), BigDecimal.valueOf(23), BigDecimal.valueOf(3))))

@@ -2,7 +2,7 @@ package hopsel.formats.recipefile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
@@ -80,7 +80,7 @@ class SchemaOrgTest {
     @Test
     void whatGoesOutIsARecipeWithDurationsThatAddUp() {
         DishProposal read = read("\"recipeYield\":\"4\"," + INGREDIENTS + ",\"recipeInstructions\":[\"Preheat the oven to 200 °C.\",\"Roast the carrots in the oil for 35 minutes until soft.\"]");
-        JsonNode out = Json.read(SchemaOrgWriter.write(Worksheet.of(read, "", Measures.METRIC), CATALOGUE).getBytes(StandardCharsets.UTF_8));
+        JsonNode out = Json.read(SchemaOrgWriter.write(Draft.of(read, "", Measures.METRIC), CATALOGUE).getBytes(StandardCharsets.UTF_8));
         assertThat(out.get("@context").stringValue()).isEqualTo("https://schema.org");
         assertThat(out.get("recipeYield").asString()).contains("4");
         Duration total = Duration.parse(out.get("totalTime").stringValue());
@@ -94,7 +94,7 @@ class SchemaOrgTest {
     void aTotalIsNeverShorterThanTheHandsWork() {
         DishProposal read = RecipeFile.read("Salad\nServes 2\n\nIngredients\n200 g carrots\n\nDressing:\n2 tbsp olive oil\n\nMethod\nCarrots:\n1. Grate the carrots for 12 minutes.\n\n"
                 + "Dressing:\n1. Whisk the oil for 9 minutes.", CATALOGUE, Measures.METRIC);
-        JsonNode out = Json.read(SchemaOrgWriter.write(Worksheet.of(read, "", Measures.METRIC), CATALOGUE).getBytes(StandardCharsets.UTF_8));
+        JsonNode out = Json.read(SchemaOrgWriter.write(Draft.of(read, "", Measures.METRIC), CATALOGUE).getBytes(StandardCharsets.UTF_8));
         assertThat(Duration.parse(out.get("totalTime").stringValue())).isGreaterThanOrEqualTo(Duration.ofMinutes(21));
         assertThat(Duration.parse(out.get("cookTime").stringValue()).isNegative()).isFalse();
     }
@@ -103,6 +103,6 @@ class SchemaOrgTest {
     @CsvSource({"400 g carrots, true", "100 g butter, false", "500 ml vegetable stock, false", "2 cups moonberries, false"})
     void aDietIsClaimedOnlyWhereEveryIngredientIsKnownToBeOfPlants(String line, boolean claimed) {
         DishProposal read = RecipeFile.read("Dish\n\nIngredients\n" + line + "\n\nMethod\n1. Stir for 5 minutes.", CATALOGUE, Measures.METRIC);
-        assertThat(SchemaOrgWriter.write(Worksheet.of(read, "", Measures.METRIC), CATALOGUE).contains("VeganDiet")).isEqualTo(claimed);
+        assertThat(SchemaOrgWriter.write(Draft.of(read, "", Measures.METRIC), CATALOGUE).contains("VeganDiet")).isEqualTo(claimed);
     }
 }

@@ -1,7 +1,7 @@
 package hopsel.web.bench;
 
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.Entered;
 
@@ -15,5 +15,5 @@ interface BenchAction {
      * @throws BadEntryException    where a field cannot be taken
      * @throws RefusedEditException where the edit cannot be done
      */
-    Change apply(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException;
+    Change apply(Draft sheet, Entered in) throws BadEntryException, RefusedEditException;
 }

@@ -7,7 +7,7 @@ import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.SharedBase;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
@@ -96,7 +96,7 @@ class BenchController {
         }
         Measures cups = Measures.of(measures).orElse(Measures.METRIC);
         DishProposal proposal = RecipeFile.read(text.replace("\r\n", "\n"), house.now(), cups);
-        long id = store.add(Worksheet.of(proposal, text.replace("\r\n", "\n"), cups), who.getName(), "brought in");
+        long id = store.add(Draft.of(proposal, text.replace("\r\n", "\n"), cups), who.getName(), "brought in");
         List<String> changes = style.apply(id, who.getName());
         if (!changes.isEmpty()) {
             next.addFlashAttribute("toldLines", changes);
@@ -115,7 +115,7 @@ class BenchController {
     String fromNothing(@RequestParam(value = "title", defaultValue = "") String title, Principal who) {
         String name = title.isBlank() ? "A dish without a name" : title.strip().substring(0, Math.min(title.strip().length(), 200));
         Dish dish = new Dish(Slug.of(name), name, BigDecimal.valueOf(4), List.of());
-        long id = store.add(Edited.withFirstComponent(new Worksheet(dish, List.of(), Measures.METRIC, Notes.NONE.guess(Notes.DISH, "servings"))), who.getName(), "begun");
+        long id = store.add(Edited.withFirstComponent(new Draft(dish, List.of(), Measures.METRIC, Notes.NONE.guess(Notes.DISH, "servings"))), who.getName(), "begun");
         return "redirect:/bench/" + id;
     }
 
@@ -124,7 +124,7 @@ class BenchController {
     String ontoTheBench(@PathVariable("class") long classId, @PathVariable("dish") String dish, RedirectAttributes next, Principal who) {
         CookingClass cooking = classes.find(classId).orElseThrow(NotFoundException::new).cooking();
         Dish found = cooking.dishes().stream().filter(own -> own.id().equals(dish)).findFirst().orElseThrow(NotFoundException::new);
-        long id = store.add(new Worksheet(found, cooking.items(), cooking.measures(), Notes.NONE), who.getName(), "taken from " + cooking.title());
+        long id = store.add(new Draft(found, cooking.items(), cooking.measures(), Notes.NONE), who.getName(), "taken from " + cooking.title());
         next.addFlashAttribute("told", "bench.from-class");
         return "redirect:/bench/" + id;
     }
@@ -259,7 +259,7 @@ class BenchController {
     /** A dish begun from nothing has one component to write in. */
     private static final class Edited {
 
-        static Worksheet withFirstComponent(Worksheet sheet) {
+        static Draft withFirstComponent(Draft sheet) {
             return Edits.addComponent(sheet, sheet.dish().title());
         }
     }

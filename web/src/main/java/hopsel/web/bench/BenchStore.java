@@ -1,6 +1,6 @@
 package hopsel.web.bench;
 
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.Finding;
 import hopsel.formats.dishfile.DishFile;
 import hopsel.web.bench.BenchMapper.DishRow;
@@ -35,13 +35,13 @@ public class BenchStore {
     }
 
     /** Nothing is stored that cannot be read back: it is read here, before anybody relies on it. Endless decimals end in the file; from there on nothing may change. */
-    private static String document(Worksheet sheet) {
+    private static String document(Draft sheet) {
         String document = DishFile.write(sheet);
         List<Finding> findings = DishFile.check(document);
         if (!findings.isEmpty()) {
             throw new UnreadableException(findings);
         }
-        Worksheet again = DishFile.read(document);
+        Draft again = DishFile.read(document);
         if (!DishFile.read(DishFile.write(again)).equals(again)) {
             throw new IllegalStateException("A dish reads back as another one.");
         }
@@ -76,14 +76,14 @@ public class BenchStore {
     }
 
     private StoredDish stored(DishRow row) {
-        Worksheet sheet = read.compute(row.id(), (id, known) -> known != null && known.revision == row.revision() ? known
+        Draft sheet = read.compute(row.id(), (id, known) -> known != null && known.revision == row.revision() ? known
                 : new ReadSheet(row.revision(), DishFile.read(row.document()))).sheet;
         return new StoredDish(row.id(), row.version(), row.revision(), row.parent() != null, mapper.child(row.id(), row.revision()).isPresent(), sheet);
     }
 
     /** Stores a new dish. */
     @Transactional
-    public long add(Worksheet sheet, String who, String what) {
+    public long add(Draft sheet, String who, String what) {
         NewDish row = new NewDish(cut(sheet.dish().title()));
         mapper.insertDish(row);
         mapper.insertRevision(row.id(), new RevisionRow(1, null, now(), who, cut(what), document(sheet)));
@@ -97,7 +97,7 @@ public class BenchStore {
      * @throws StaleDishException where it has been changed since, or is gone
      */
     @Transactional(rollbackFor = StaleDishException.class)
-    public void save(long id, int version, Worksheet sheet, String who, String what) throws StaleDishException {
+    public void save(long id, int version, Draft sheet, String who, String what) throws StaleDishException {
         DishRow row = mapper.dish(id).orElseThrow(StaleDishException::new);
         int number = mapper.lastNumber(id) + 1;
         move(id, version, sheet.dish().title(), number);
@@ -169,10 +169,10 @@ public class BenchStore {
      * @param redo     whether a state was made on top of it
      * @param sheet    the dish
      */
-    public record StoredDish(long id, int version, int revision, boolean undo, boolean redo, Worksheet sheet) {
+    public record StoredDish(long id, int version, int revision, boolean undo, boolean redo, Draft sheet) {
     }
 
-    private record ReadSheet(int revision, Worksheet sheet) {
+    private record ReadSheet(int revision, Draft sheet) {
     }
 
     /** The dish was changed by somebody else, or is gone. */

@@ -7,10 +7,10 @@ import hopsel.core.bench.Ladders;
 import hopsel.core.bench.LineText;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
-import hopsel.core.bench.Rescue;
+import hopsel.core.dish.Rescue;
 import hopsel.core.bench.StepCautions;
 import hopsel.core.bench.StepNote;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.caution.Caution;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
@@ -37,7 +37,7 @@ import java.util.stream.Collectors;
 public final class BenchView {
 
     private final StoredDish stored;
-    private final Worksheet sheet;
+    private final Draft sheet;
     private final Catalogue catalogue;
     private final DishTimes times;
     private final List<Objection> objections;
@@ -58,7 +58,7 @@ public final class BenchView {
         return stored;
     }
 
-    public Worksheet getSheet() {
+    public Draft getSheet() {
         return sheet;
     }
 

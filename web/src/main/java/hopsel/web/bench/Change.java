@@ -1,6 +1,6 @@
 package hopsel.web.bench;
 
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 
 import java.util.List;
 
@@ -11,10 +11,10 @@ import java.util.List;
  * @param what  for the history
  * @param told  what the cook should know
  */
-record Change(Worksheet sheet, String what, List<String> told) {
+record Change(Draft sheet, String what, List<String> told) {
 
     /** There is nothing to tell that is not seen. */
-    static Change done(Worksheet sheet, String what) {
+    static Change done(Draft sheet, String what) {
         return new Change(sheet, what, List.of());
     }
 }

@@ -5,7 +5,7 @@ import hopsel.core.bench.Edits;
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
@@ -44,12 +44,12 @@ class DishActions implements ActionSet {
         return actions;
     }
 
-    private Change dish(Worksheet sheet, Entered in) throws BadEntryException {
-        Worksheet next = Edits.dish(sheet, in.must("title"), in.positive("servings").orElse(sheet.dish().servings()));
+    private Change dish(Draft sheet, Entered in) throws BadEntryException {
+        Draft next = Edits.dish(sheet, in.must("title"), in.positive("servings").orElse(sheet.dish().servings()));
         return Change.done(next.with(next.notes().withPieces(in.positive("pieces")).withPieceWidth(in.positive("pieceWidth")).withHeadline(in.minutes("headline").filter(time -> time.seconds() > 0))), "renamed or resized the dish");
     }
 
-    private Change base(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change base(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         String[] place = in.must("base").split("/", 2);
         StoredDish other = place.length < 2 || !place[0].matches("\\d{1,18}") ? null : store.find(Long.parseLong(place[0])).orElse(null);
         if (other == null) {
@@ -58,14 +58,14 @@ class DishActions implements ActionSet {
         return Change.done(Edits.bringIn(sheet, other.sheet(), place[1]), "took in a component of " + other.sheet().dish().title());
     }
 
-    private Change mend(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change mend(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         String key = in.must("key");
         Objection objection = Colleague.objections(sheet, house.now()).stream().filter(one -> one.key().equals(key) && one.remedy().isPresent()).findFirst()
                 .orElseThrow(() -> new RefusedEditException("That is settled already."));
         return Change.done(objection.remedy().get().fix().apply(sheet), objection.remedy().get().label());
     }
 
-    private Change style(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change style(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         HouseStyle.Matter matter = HouseStyle.Matter.of(in.must("matter")).orElseThrow(() -> new RefusedEditException("There is no such matter."));
         HouseStyle style = HouseStyle.apply(sheet, matter, in.must("school"), house.now());
         return new Change(style.sheet(), matter.word() + ": " + in.must("school"),

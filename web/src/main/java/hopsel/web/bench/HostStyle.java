@@ -3,7 +3,7 @@ package hopsel.web.bench;
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.web.bench.BenchStore.StaleDishException;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.catalogue.HouseCatalogue;
@@ -54,7 +54,7 @@ public class HostStyle {
             StoredDish dish = store.find(id).orElseThrow();
             try {
                 HouseStyle style = HouseStyle.apply(dish.sheet(), matter, school, house.now());
-                Worksheet next = style.sheet();
+                Draft next = style.sheet();
                 if (!next.dish().equals(dish.sheet().dish())) {
                     store.save(id, dish.version(), next, login, word + ": " + school);
                     changes.addAll(style.changes());

@@ -3,7 +3,7 @@ package hopsel.web.bench;
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.Placing;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
@@ -36,7 +36,7 @@ public class IntoClass {
     }
 
     /** Puts a dish in, or says why not. */
-    public Outcome put(Worksheet sheet, long classId, String who) {
+    public Outcome put(Draft sheet, long classId, String who) {
         List<Objection> gate = Colleague.gate(sheet, house.now());
         if (!gate.isEmpty()) {
             List<String> lines = new ArrayList<>(List.of("The gate is not passed yet. Settle these, or let them pass with a reason:"));
@@ -47,7 +47,7 @@ public class IntoClass {
     }
 
     /** Puts in a dish that has been in a class already, and so passed the gate. */
-    public Outcome carryOver(Worksheet sheet, long classId, String who) {
+    public Outcome carryOver(Draft sheet, long classId, String who) {
         StoredClass stored = classes.find(classId).orElseThrow(NotFoundException::new);
         CookingClass next = Placing.into(stored.cooking(), sheet, house.now(), builtIn);
         List<Finding> findings = ClassReview.of(next, builtIn);

@@ -2,7 +2,7 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.dish.Step;
 import hopsel.core.log.AirLog.Tasted;
 import hopsel.core.log.Learned;
@@ -46,7 +46,7 @@ public class Lessons implements ActionSet {
     }
 
     /** Of the steps of a dish that were on air, by their ids. */
-    Map<String, Lesson> of(Worksheet sheet) {
+    Map<String, Lesson> of(Draft sheet) {
         Map<String, Lesson> lessons = new LinkedHashMap<>();
         experience.ofDish(sheet.dish().id()).forEach((id, seen) -> sheet.step(id).ifPresent(step -> lessons.put(id, lesson(step, seen))));
         return lessons;
@@ -60,11 +60,11 @@ public class Lessons implements ActionSet {
     }
 
     /** What went wrong with a dish, and what was noted. */
-    List<String> wrong(Worksheet sheet) {
+    List<String> wrong(Draft sheet) {
         return experience.lastTime(sheet.dish().id());
     }
 
-    private Change take(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change take(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         String id = in.must("step");
         Lesson lesson = Optional.ofNullable(of(sheet).get(id)).orElseThrow(() -> new RefusedEditException("No class with that step has been on air. Look at the dish as it is now."));
         return Change.done(Edits.retime(sheet, id, lesson.all.minutes()), "“%s” takes %s min, from the log".formatted(sheet.step(id).map(Step::title).orElse(id), lesson.all.minutes().likely()));

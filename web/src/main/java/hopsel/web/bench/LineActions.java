@@ -1,11 +1,11 @@
 package hopsel.web.bench;
 
-import hopsel.core.bench.ByTaste;
+import hopsel.core.dish.ByTaste;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.KnownSubstitution;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Substitutions;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Passages;
 import hopsel.core.dish.Source;
@@ -50,12 +50,12 @@ class LineActions implements ActionSet {
         return actions;
     }
 
-    private Change addLine(Worksheet sheet, Entered in, String component, String text) throws BadEntryException {
+    private Change addLine(Draft sheet, Entered in, String component, String text) throws BadEntryException {
         LineReader reader = new LineReader(sheet.catalogue(house.now()), sheet.measures());
-        Worksheet next = sheet;
+        Draft next = sheet;
         String added = "";
         for (String one : reader.parted(text)) {
-            Worksheet now = next;
+            Draft now = next;
             oneFood("text", one, reader);
             RecipeLines.Proposed line = RecipeLines.propose(one, reader, name -> Edits.newLine(now, name));
             next = with(Edits.line(now, component, line.line()), line.unknown());
@@ -72,7 +72,7 @@ class LineActions implements ActionSet {
         }
     }
 
-    private Change line(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change line(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         IngredientLine before = sheet.line(in.must("line")).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
         LineReader reader = new LineReader(sheet.catalogue(house.now()), sheet.measures());
         oneFood("text", in.must("text"), reader);
@@ -89,25 +89,25 @@ class LineActions implements ActionSet {
         IngredientLine line = new IngredientLine(before.id(), id, read.line().amount(), read.line().prep(),
                 in.text("scaling").flatMap(Scaling::of).orElse(before.scaling()), read.line().optional(),
                 in.text("from").isEmpty() ? before.from() : in.choice("from", Source.values(), Source::word), said);
-        Worksheet next = Edits.line(sheet, "", line);
+        Draft next = Edits.line(sheet, "", line);
         return Change.done(id.equals(read.line().item()) ? with(next, read.unknown()) : next, "changed " + id.replace('-', ' '));
     }
 
-    private Optional<Item> named(Worksheet sheet, String words) {
+    private Optional<Item> named(Draft sheet, String words) {
         Catalogue catalogue = sheet.catalogue(house.now());
         return catalogue.find(words).or(() -> catalogue.items().stream().filter(item -> item.name().equalsIgnoreCase(words)).findFirst());
     }
 
-    private static Worksheet with(Worksheet sheet, Optional<Item> unknown) {
+    private static Draft with(Draft sheet, Optional<Item> unknown) {
         if (unknown.isEmpty() || sheet.items().stream().anyMatch(item -> item.id().equals(unknown.get().id()))) {
             return sheet;
         }
         List<Item> items = new ArrayList<>(sheet.items());
         items.add(unknown.get());
-        return new Worksheet(sheet.dish(), items, sheet.measures(), sheet.notes());
+        return new Draft(sheet.dish(), items, sheet.measures(), sheet.notes());
     }
 
-    private Change taste(Worksheet sheet, Entered in) throws BadEntryException {
+    private Change taste(Draft sheet, Entered in) throws BadEntryException {
         if (in.number("ceiling").isEmpty()) {
             return Change.done(Edits.byTaste(sheet, in.must("line"), Optional.empty()), "an amount is no longer by taste");
         }
@@ -115,7 +115,7 @@ class LineActions implements ActionSet {
         return Change.done(Edits.byTaste(sheet, in.must("line"), Optional.of(taste)), "an amount is found by taste");
     }
 
-    private Change substitute(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change substitute(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         IngredientLine line = sheet.line(in.must("line")).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
         String use = in.must("use");
         KnownSubstitution known = KnownSubstitution.of(line.item()).stream().filter(one -> one.use().equals(use)).findFirst()
@@ -124,12 +124,12 @@ class LineActions implements ActionSet {
     }
 
     /** Whoever knows has looked: it is that item. */
-    private static Change guess(Worksheet sheet, String id) throws RefusedEditException {
+    private static Change guess(Draft sheet, String id) throws RefusedEditException {
         IngredientLine line = sheet.line(id).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
         return Change.done(Edits.line(sheet, "", line.confirmed()), "confirmed " + line.item().replace('-', ' '));
     }
 
-    private static Change asideAll(Worksheet sheet) {
+    private static Change asideAll(Draft sheet) {
         Passages passages = sheet.dish().passages();
         for (String passage : passages.unread()) {
             passages = passages.laidAside(passage);
@@ -138,14 +138,14 @@ class LineActions implements ActionSet {
     }
 
     /** A passage that was not understood becomes a line, a step, or is laid aside. */
-    private Change readMore(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change readMore(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         String passage = in.must("passage");
         Passages passages = sheet.dish().passages();
         String as = in.must("as");
         if (!as.equals("aside") && sheet.dish().components().isEmpty()) {
             throw new RefusedEditException("Add a component first.");
         }
-        Worksheet next = sheet.with(sheet.dish().with(as.equals("aside") ? passages.laidAside(passage) : passages.placed(passage)));
+        Draft next = sheet.with(sheet.dish().with(as.equals("aside") ? passages.laidAside(passage) : passages.placed(passage)));
         return as.equals("line") ? addLine(next, in, in.must("component"), passage)
                 : Change.done(as.equals("step") ? Edits.addStep(next, in.must("component"), passage) : next, "settled a passage");
     }

@@ -2,8 +2,8 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
-import hopsel.core.bench.Vessel;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.dish.Vessel;
+import hopsel.core.bench.Draft;
 import hopsel.core.measure.Decimals;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
@@ -38,7 +38,7 @@ class SizeActions implements ActionSet {
         return actions;
     }
 
-    private Change scale(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change scale(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Resize resize = switch (in.must("by")) {
             case "pieces" -> Resize.byPieces(sheet, needed(in, "value"));
             case "line" -> Resize.byIngredient(sheet, in.must("line"), needed(in, "value"), house.now());
@@ -62,7 +62,7 @@ class SizeActions implements ActionSet {
     }
 
     /** Nothing changes; the cook is told what the same amount does in another vessel. */
-    private Change sameIn(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change sameIn(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Vessel now = sheet.notes().vessel().orElseThrow(() -> new RefusedEditException("Say first what the dish is made in."));
         return new Change(sheet, "looked at another vessel", List.of(Resize.sameIn(now, vessel(in), needed(in, "volume"))));
     }

@@ -2,12 +2,12 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.Ladders;
-import hopsel.core.bench.PerWeight;
+import hopsel.core.dish.PerWeight;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
-import hopsel.core.bench.Rounds;
+import hopsel.core.dish.Rounds;
 import hopsel.core.bench.StepNote;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
@@ -58,16 +58,16 @@ class StepActions implements ActionSet {
         return actions;
     }
 
-    private static Step found(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private static Step found(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         return sheet.step(in.must("step")).orElseThrow(() -> new RefusedEditException("That step is not there any more. Look at the dish as it is now."));
     }
 
-    private static Minutes half(Worksheet sheet, Entered in) {
+    private static Minutes half(Draft sheet, Entered in) {
         return sheet.step(in.fields().getOrDefault("step", "")).map(step -> Minutes.of(step.minutes().likely().value().divide(BigDecimal.valueOf(2))))
                 .orElse(Minutes.of(1));
     }
 
-    private Change step(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change step(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step before = found(sheet, in);
         StepMinutes minutes = minutes(in, before);
         Work work = in.choice("work", Work.values(), Work::word);
@@ -88,7 +88,7 @@ class StepActions implements ActionSet {
         Step step = new Step(before.id(), in.must("title"), in.text("text"), minutes, work, in.choice("show", Show.values(), Show::word), in.needs("needs"),
                 before.after(), in.minutes("keeps"), swap, before.uses(), in.minutes("checkEvery").filter(time -> time.seconds() > 0), in.text("cue"), in.text("say"),
                 in.isChecked("loud") ? Optional.of("loud") : Optional.empty(), in.fields().containsKey("tools") ? in.tools("tools") : before.tools());
-        Worksheet next = Edits.step(sheet, step);
+        Draft next = Edits.step(sheet, step);
         if (!before.minutes().equals(minutes)) {
             next = Edits.retime(next, step.id(), minutes);
         }
@@ -101,7 +101,7 @@ class StepActions implements ActionSet {
     }
 
     /** A step corrected beside the original: its name, its time as one says it, who is needed, and the cue. */
-    private Change correct(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change correct(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step before = found(sheet, in);
         String said = in.must("time");
         StepMinutes minutes = TimeReader.first(said.matches("[\\d.,\\s½¼¾–-]+") ? said + " minutes" : said).filter(time -> time.likely().value().signum() > 0)
@@ -112,7 +112,7 @@ class StepActions implements ActionSet {
         Work work = in.choice("work", Work.values(), Work::word);
         Step step = new Step(before.id(), in.must("title"), before.text(), minutes, work, before.show(), before.needs(), before.after(), before.keeps(),
                 work == Work.HANDS ? Optional.empty() : before.swap().filter(shown -> shown.compareTo(minutes.likely()) <= 0), before.uses(), before.checkEvery(), in.text("cue"), before.say(), before.noise(), before.tools());
-        Worksheet next = Edits.retime(Edits.step(sheet, step), step.id(), minutes);
+        Draft next = Edits.retime(Edits.step(sheet, step), step.id(), minutes);
         return Change.done(next, "corrected “%s”".formatted(step.title()));
     }
 
@@ -136,13 +136,13 @@ class StepActions implements ActionSet {
     }
 
     /** Drawn longer or shorter. */
-    private Change retime(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change retime(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step step = found(sheet, in);
         Minutes likely = in.minutes("likely").filter(time -> time.seconds() > 0).orElse(Minutes.of(BigDecimal.ONE));
         return Change.done(Edits.retime(sheet, step.id(), step.minutes().stretched(likely)), "“%s” takes %s min".formatted(step.title(), likely));
     }
 
-    private Change rounds(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change rounds(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Optional<BigDecimal> pieces = in.positive("pieceGrams").isPresent() ? Optional.of(Resize.piecesOf(sheet, in.must("step"), in.positive("pieceGrams").get(), house.now())) : in.positive("pieces");
         Rounds rounds = new Rounds(pieces.orElseThrow(() -> new BadEntryException("pieces", "is empty. How many are there, or what does one weigh?")),
                 in.positive("perRound").orElseThrow(() -> new BadEntryException("perRound", "is empty. How many does a pan take at once?")),
@@ -152,13 +152,13 @@ class StepActions implements ActionSet {
                 rounds.pieces().toPlainString(), rounds.count(), rounds.each(), rounds.minutes())));
     }
 
-    private Change weight(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change weight(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         PerWeight weight = new PerWeight(in.minutes("base").orElse(Minutes.ZERO), in.minutes("perKg").orElse(Minutes.ZERO));
-        Worksheet next = Edits.perWeight(sheet, in.must("step"), weight, house.now());
+        Draft next = Edits.perWeight(sheet, in.must("step"), weight, house.now());
         return Change.done(next, "minutes by weight: " + next.step(in.must("step")).orElseThrow().minutes().likely() + " min");
     }
 
-    private Change ladder(Worksheet sheet, Entered in) throws BadEntryException, RefusedEditException {
+    private Change ladder(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step step = found(sheet, in);
         StepNote note = sheet.notes().step(step.id());
         return Change.done(sheet.with(sheet.notes().withStep(step.id(), note.withLadder(note.ladder().isEmpty() ? Ladders.suggested(step) : List.of()))), "corrections of “%s”".formatted(step.title()));

@@ -1,7 +1,7 @@
 package hopsel.web.bench;
 
 import hopsel.core.bench.DishTimes;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Step;
@@ -38,7 +38,7 @@ record StripDrawing(int width, int height, double perMinute, List<Strip> strips,
     private static final int LONGEST_UNCUT = 40 * 60;
     private static final double WIDTH = 1000;
 
-    static StripDrawing of(Worksheet sheet, DishTimes times) {
+    static StripDrawing of(Draft sheet, DishTimes times) {
         return new Builder(sheet, times).build();
     }
 
@@ -64,7 +64,7 @@ record StripDrawing(int width, int height, double perMinute, List<Strip> strips,
 
     private static final class Builder {
 
-        private final Worksheet sheet;
+        private final Draft sheet;
         private final DishTimes times;
         private final TimeAxis axis;
         private final double perMinute;
@@ -72,7 +72,7 @@ record StripDrawing(int width, int height, double perMinute, List<Strip> strips,
         private final List<Bar> bars = new ArrayList<>();
         private int y = TOP;
 
-        Builder(Worksheet sheet, DishTimes times) {
+        Builder(Draft sheet, DishTimes times) {
             this.sheet = sheet;
             this.times = times;
             TreeSet<Integer> moments = new TreeSet<>(List.of(0, Math.max(60, times.elapsed())));

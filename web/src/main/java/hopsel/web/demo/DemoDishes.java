@@ -1,6 +1,6 @@
 package hopsel.web.demo;
 
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Measures;
 import hopsel.formats.recipefile.RecipeFile;
@@ -34,7 +34,7 @@ class DemoDishes implements ApplicationRunner {
         }
         for (Resource file : DemoFiles.matching("bench/*.txt")) {
             String text = file.getContentAsString(StandardCharsets.UTF_8);
-            store.add(Worksheet.of(RecipeFile.read(text, catalogue, Measures.METRIC), text, Measures.METRIC), "host", "brought in");
+            store.add(Draft.of(RecipeFile.read(text, catalogue, Measures.METRIC), text, Measures.METRIC), "host", "brought in");
         }
     }
 }

@@ -3,7 +3,7 @@ package hopsel.web.plan;
 import hopsel.core.advice.Handovers;
 import hopsel.core.advice.Handovers.Handover;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.classes.Rounds;
+import hopsel.core.classes.StationRounds;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.kitchen.Person;
@@ -30,7 +30,7 @@ import java.util.stream.IntStream;
  * @param rounds   how everybody does it at the stations; empty: nobody cooks along here
  */
 record RunSheetRow(int number, Activity activity, Step step, Dish dish, Optional<Person> person, boolean swapOut,
-                   List<StartReasons.Reason> reasons, List<Handover> takes, List<Handover> hands, Optional<Rounds> rounds) {
+                   List<StartReasons.Reason> reasons, List<Handover> takes, List<Handover> hands, Optional<StationRounds> rounds) {
 
     static List<RunSheetRow> of(CookingClass cooking, Plan plan) {
         List<Handover> handovers = Handovers.of(cooking, plan);
@@ -43,7 +43,7 @@ record RunSheetRow(int number, Activity activity, Step step, Dish dish, Optional
         boolean swapOut = activity.copy().isMain() && plan.swaps().contains(activity.step());
         Step step = cooking.step(activity.step());
         boolean together = activity.copy().isMain() && !swapOut && !cooking.onAir(step).equals(step);
-        Optional<Rounds> rounds = together ? Optional.of(Rounds.of(step, cooking.learners(), cooking.resources())) : Optional.empty();
+        Optional<StationRounds> rounds = together ? Optional.of(StationRounds.of(step, cooking.learners(), cooking.resources())) : Optional.empty();
         return new RunSheetRow(number, activity, step, cooking.dish(activity.step().dish()), person,
                 swapOut, StartReasons.of(cooking, plan, activity), handovers.stream().filter(one -> one.to().equals(activity)).toList(),
                 handovers.stream().filter(one -> one.from().equals(activity)).toList(), rounds);

@@ -1,7 +1,7 @@
 package hopsel.web.setup;
 
 import hopsel.core.bench.Notes;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
@@ -174,7 +174,7 @@ class SetUpController {
         Optional<IntoClass.Outcome> outcome = matcher.group(1).equals("bench")
                 ? bench.find(number).map(found -> intoClass.put(found.sheet(), id, who.getName()))
                 : store.readable(number).map(StoredClass::cooking).flatMap(cooking -> cooking.dishes().stream().filter(dish -> dish.id().equals(matcher.group(3))).findFirst()
-                        .map(dish -> intoClass.carryOver(new Worksheet(dish, cooking.items(), cooking.measures(), Notes.NONE), id, who.getName())));
+                        .map(dish -> intoClass.carryOver(new Draft(dish, cooking.items(), cooking.measures(), Notes.NONE), id, who.getName())));
         outcome.ifPresent(out -> next.addFlashAttribute(out.done() ? "toldLines" : "warnedLines", out.lines()));
     }
 

@@ -2,7 +2,7 @@ package hopsel.web.setup;
 
 import hopsel.core.bench.Resize;
 import hopsel.core.bench.Notes;
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Shared;
 import hopsel.core.classes.Style;
@@ -189,7 +189,7 @@ final class SetUpForm {
             if (!dropped.equals("dish-" + dish.id())) {
                 BigDecimal servings = servings("servings-" + i).orElse(dish.servings());
                 dishes.add(servings.compareTo(dish.servings()) == 0 ? dish
-                        : Resize.byServings(new Worksheet(dish, before.items(), before.measures(), Notes.NONE), servings).sheet().dish());
+                        : Resize.byServings(new Draft(dish, before.items(), before.measures(), Notes.NONE), servings).sheet().dish());
             }
         }
         return dishes;

@@ -1,6 +1,6 @@
 package hopsel.web.vote;
 
-import hopsel.core.bench.Worksheet;
+import hopsel.core.bench.Draft;
 import hopsel.core.diet.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.vote.IdeaCost;
@@ -49,7 +49,7 @@ class VoteController {
     }
 
     private Weighed weighed(VoteStore.Idea idea, List<StoredDish> all, List<Attendee> regulars) {
-        List<Worksheet> sheets = all.stream().filter(dish -> idea.dishes().contains(dish.id())).map(StoredDish::sheet).toList();
+        List<Draft> sheets = all.stream().filter(dish -> idea.dishes().contains(dish.id())).map(StoredDish::sheet).toList();
         return new Weighed(idea, sheets.stream().map(sheet -> sheet.dish().title()).toList(), IdeaCost.of(sheets, builtIn, regulars));
     }
 

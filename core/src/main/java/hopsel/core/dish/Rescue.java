@@ -1,4 +1,4 @@
-package hopsel.core.bench;
+package hopsel.core.dish;
 
 /**
  * A rung of the ladder that corrects a step.

@@ -24,10 +24,10 @@ import java.util.List;
  * @param rounds how many, at least 1
  * @param needs  what one round holds
  */
-public record Rounds(int rounds, List<Need> needs) {
+public record StationRounds(int rounds, List<Need> needs) {
 
     /** Keeps its own copy. */
-    public Rounds {
+    public StationRounds {
         needs = List.copyOf(needs);
     }
 
@@ -36,10 +36,10 @@ public record Rounds(int rounds, List<Need> needs) {
         if (step.show() != Show.MUST || learners.equals(Learners.NONE)) {
             return step;
         }
-        Rounds rounds = of(step, learners, resources);
+        StationRounds rounds = of(step, learners, resources);
         BigDecimal times = BigDecimal.valueOf(rounds.rounds).multiply(step.work() == Work.HANDS ? learners.pace() : BigDecimal.ONE);
         StepMinutes minutes = new StepMinutes(times(step.minutes().low(), times), times(step.minutes().likely(), times), times(step.minutes().high(), times));
-        return step.with(minutes, rounds.needs);
+        return step.withMinutes(minutes).withNeeds(rounds.needs);
     }
 
     private static Minutes times(Minutes minutes, BigDecimal factor) {
@@ -47,7 +47,7 @@ public record Rounds(int rounds, List<Need> needs) {
     }
 
     /** In how many rounds a step goes through the room's places, and what each round holds. */
-    public static Rounds of(Step step, Learners learners, List<Resource> resources) {
+    public static StationRounds of(Step step, Learners learners, List<Resource> resources) {
         int rounds = 1;
         for (Need need : step.needs()) {
             int places = able(need, resources).stream().mapToInt(resource -> resource.units() / need.units()).sum();
@@ -60,7 +60,7 @@ public record Rounds(int rounds, List<Need> needs) {
         for (Need need : step.needs()) {
             needs.addAll(learners.own().contains(need.kind()) ? List.of(need) : spread(need, together, able(need, resources)));
         }
-        return new Rounds(rounds, needs);
+        return new StationRounds(rounds, needs);
     }
 
     /** The largest first, so that a round lies in as few places as it can. */

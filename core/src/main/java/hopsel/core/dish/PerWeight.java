@@ -1,4 +1,4 @@
-package hopsel.core.bench;
+package hopsel.core.dish;
 
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;

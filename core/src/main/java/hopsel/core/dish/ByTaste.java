@@ -1,4 +1,4 @@
-package hopsel.core.bench;
+package hopsel.core.dish;
 
 import hopsel.core.measure.Decimals;
 
@@ -23,5 +23,10 @@ public record ByTaste(BigDecimal start, BigDecimal step, BigDecimal ceiling, Str
         if (start.compareTo(ceiling) > 0) {
             throw new IllegalArgumentException("The start [%s] is above the ceiling [%s].".formatted(start, ceiling));
         }
+    }
+
+    /** So many times as much; a spoon stays a spoon, so the step does not grow. */
+    public ByTaste times(BigDecimal factor) {
+        return new ByTaste(start.multiply(factor), step, ceiling.multiply(factor), cue);
     }
 }

@@ -1,5 +1,10 @@
 package hopsel.bench;
 
+import hopsel.core.kitchen.Room;
+import hopsel.core.kitchen.Kitchen;
+import hopsel.core.classes.Tempo;
+import hopsel.core.classes.Menu;
+import hopsel.core.classes.Slot;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Style;
 import hopsel.core.dish.After;
@@ -15,7 +20,7 @@ import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
-import hopsel.core.provision.Provision;
+import hopsel.core.classes.Provision;
 
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
@@ -124,9 +129,8 @@ final class Cases {
     }
 
     private static CookingClass assemble(long air, List<PrepWindow> windows, List<Person> people, List<Resource> resources, List<Dish> dishes) {
-        return new CookingClass("Case", Style.DEMO, LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air), windows, people, resources,
-                Measures.METRIC, List.of(), dishes, List.of(), List.of(),
-                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()), List.of());
+        return new CookingClass("Case", Style.DEMO, new Slot(LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air)), new Kitchen(windows, people, resources, Room.UNKNOWN),
+                new Menu(Measures.METRIC, List.of(), dishes, List.of(), List.of()), List.of(), new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()), Tempo.USUAL);
     }
 
     private static Dish dish(String id, List<Component> components) {

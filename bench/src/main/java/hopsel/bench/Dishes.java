@@ -77,8 +77,7 @@ final class Dishes {
     }
 
     static Step step(String id, double minutes, Work work, Show show, List<Need> needs, List<After> after, Optional<Minutes> keeps, Optional<Minutes> swap) {
-        return new Step(id, id, Optional.empty(), StepMinutes.of(Minutes.of(BigDecimal.valueOf(minutes))), work, show, needs, after, keeps, swap,
-                List.of(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        return Step.of(id, id, StepMinutes.of(Minutes.of(BigDecimal.valueOf(minutes))), work).withShow(show).withNeeds(needs).withAfter(after).withKeeps(keeps).withSwap(swap);
     }
 
     private static Optional<Minutes> minutes(Map<String, String> options, String name) {

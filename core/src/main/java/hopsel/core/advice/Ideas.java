@@ -2,7 +2,7 @@ package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Shared;
-import hopsel.core.diet.Substitution;
+import hopsel.core.item.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;

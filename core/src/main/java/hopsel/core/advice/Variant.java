@@ -66,14 +66,14 @@ final class Variant {
     static CookingClass person(CookingClass cooking, Role role) {
         List<Person> people = new ArrayList<>(cooking.people());
         people.add(new Person("one-more", "One more", role));
-        return cooking.withPeople(people);
+        return cooking.withKitchen(cooking.kitchen().withPeople(people));
     }
 
     /** With one more of a place. */
     static CookingClass place(CookingClass cooking, Resource more) {
         List<Resource> resources = new ArrayList<>(cooking.resources());
         resources.add(new Resource("one-more-" + more.id(), more.kind(), more.units(), more.rinse(), more.heatPerMinute(), more.coolPerMinute()));
-        return cooking.withKitchen(cooking.prepWindows(), resources);
+        return cooking.withKitchen(cooking.kitchen().withResources(resources));
     }
 
     static CookingClass longer(CookingClass cooking, long minutes) {
@@ -83,6 +83,6 @@ final class Variant {
     static CookingClass window(CookingClass cooking, long fromMinutes, long toMinutes) {
         List<PrepWindow> windows = new ArrayList<>(cooking.prepWindows());
         windows.add(new PrepWindow(Minutes.of(fromMinutes), Minutes.of(toMinutes)));
-        return cooking.withKitchen(windows, cooking.resources());
+        return cooking.withKitchen(cooking.kitchen().withPrepWindows(windows));
     }
 }

@@ -1,14 +1,14 @@
 package hopsel.core.air;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Menu;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
 import hopsel.core.mise.HomeTools;
 import hopsel.core.plan.Plan;
-import hopsel.core.provision.StandIn;
+import hopsel.core.diet.StandIn;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -37,7 +37,7 @@ public record Fallback(Kind kind, String what, String instead, BigDecimal ratio)
         HomeTools.of(step).forEach(tool -> tool.standIn().ifPresent(other -> found.add(new Fallback(Kind.TOOL, tool.name(), other, BigDecimal.ONE))));
         Catalogue catalogue = cooking.catalogue(builtIn);
         step.uses().stream().map(use -> cooking.dish(ref.dish()).line(use.ingredient())).map(IngredientLine::item).distinct().forEach(item -> StandIn.choices(cooking, builtIn, item).stream()
-                .filter(choice -> cooking.attendees().stream().allMatch(attendee -> Menu.avoided(catalogue.get(choice.use()), attendee).isEmpty())).limit(2)
+                .filter(choice -> cooking.attendees().stream().allMatch(attendee -> OwnMenu.avoided(catalogue.get(choice.use()), attendee).isEmpty())).limit(2)
                 .forEach(choice -> found.add(new Fallback(Kind.INGREDIENT, item, choice.use(), choice.ratio()))));
         return found;
     }

@@ -1,5 +1,6 @@
 package hopsel.core.bench;
 
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.bench.Objection.Rule;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.IngredientLine;

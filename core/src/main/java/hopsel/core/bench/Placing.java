@@ -1,8 +1,9 @@
 package hopsel.core.bench;
 
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Shared;
-import hopsel.core.diet.Substitution;
+import hopsel.core.item.Substitution;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;

@@ -1,5 +1,6 @@
 package hopsel.core.bench;
 
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;

@@ -1,9 +1,5 @@
 package hopsel.core.caution;
 
-import hopsel.core.bench.Notes;
-import hopsel.core.bench.StepCautions;
-import hopsel.core.bench.Draft;
-import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 
@@ -26,11 +22,10 @@ public record FoundCaution(Caution caution, List<String> steps) {
     }
 
     /** The cautions of a dish, in the order of {@link Caution}. */
-    public static List<FoundCaution> of(CookingClass cooking, Dish dish, Catalogue catalogue) {
-        Draft sheet = new Draft(dish, cooking.items(), cooking.measures(), Notes.NONE);
+    public static List<FoundCaution> of(Dish dish, Catalogue catalogue) {
         Map<Caution, List<String>> steps = new EnumMap<>(Caution.class);
         CautionFinder.of(dish, catalogue).forEach(caution -> steps.put(caution, new ArrayList<>()));
-        dish.steps().forEach(step -> StepCautions.of(sheet, step, catalogue).forEach(caution -> steps.computeIfAbsent(caution, any -> new ArrayList<>()).add(step.title())));
+        dish.steps().forEach(step -> StepCautions.of(dish, step, catalogue).forEach(caution -> steps.computeIfAbsent(caution, any -> new ArrayList<>()).add(step.title())));
         return steps.entrySet().stream().map(entry -> new FoundCaution(entry.getKey(), entry.getValue())).toList();
     }
 }

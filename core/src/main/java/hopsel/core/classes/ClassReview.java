@@ -1,8 +1,8 @@
 package hopsel.core.classes;
 
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Avoided;
-import hopsel.core.diet.Substitution;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Avoided;
+import hopsel.core.item.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;

@@ -1,12 +1,13 @@
 package hopsel.core.classes;
 
+import hopsel.core.kitchen.Kitchen;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
+import hopsel.core.kitchen.Room;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
-import hopsel.core.provision.Provision;
 
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
@@ -28,10 +29,11 @@ public final class FreshClass {
     /** The next Saturday evening after a day. */
     public static CookingClass on(LocalDate today, ZoneId zone) {
         LocalDateTime saturday = today.with(TemporalAdjusters.next(DayOfWeek.SATURDAY)).atTime(EVENING);
-        return new CookingClass("New class", Style.DEMO, saturday, zone, Minutes.of(60), List.of(new PrepWindow(Minutes.of(-130), Minutes.of(-10))),
-                List.of(new Person("host", "Host", Role.HOST)), List.of(place("oven", 2, 0), place("burner", 4, 0), place("blender", 1, 3), place("fridge", 6, 0)),
-                Measures.METRIC, List.of(), List.of(), List.of(), List.of(),
-                new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, BigDecimal.ONE, BigDecimal.ZERO, List.of()), List.of());
+        Kitchen kitchen = new Kitchen(List.of(new PrepWindow(Minutes.of(-130), Minutes.of(-10))), List.of(new Person("host", "Host", Role.HOST)),
+                List.of(place("oven", 2, 0), place("burner", 4, 0), place("blender", 1, 3), place("fridge", 6, 0)), Room.UNKNOWN);
+        Menu menu = new Menu(Measures.METRIC, List.of(), List.of(), List.of(), List.of());
+        Provision provision = new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, BigDecimal.ONE, BigDecimal.ZERO, List.of());
+        return new CookingClass("New class", Style.DEMO, new Slot(saturday, zone, Minutes.of(60)), kitchen, menu, List.of(), provision, Tempo.USUAL);
     }
 
     private static Resource place(String kind, int units, long rinse) {

@@ -1,5 +1,6 @@
 package hopsel.core.classes;
 
+import hopsel.core.Copyable;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
@@ -16,7 +17,8 @@ import java.util.stream.IntStream;
  * @param made the component whose steps are done
  * @param also the same component in another dish, which waits for those
  */
-public record Shared(ComponentRef made, ComponentRef also) {
+@Copyable
+public record Shared(ComponentRef made, ComponentRef also) implements SharedBuilder.With {
 
     /** Whether two components are one recipe: the same steps, as long, of the same kind, in the same places. */
     public static boolean alike(Component one, Component two) {

@@ -1,5 +1,6 @@
 package hopsel.core.diet;
 
+import hopsel.core.guest.Attendee;
 import hopsel.core.diet.Doubt.Why;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -145,7 +146,7 @@ public final class DishCheck {
             return List.of();
         }
         return attendee.avoids().stream().filter(word -> spoken.stream().noneMatch(allergen -> allergen.word().equals(word)))
-                .filter(word -> used.stream().noneMatch(item -> Menu.avoided(item, attendee).contains(word) || isKindOf(item, word))).toList();
+                .filter(word -> used.stream().noneMatch(item -> OwnMenu.avoided(item, attendee).contains(word) || isKindOf(item, word))).toList();
     }
 
     /** Tomato purée, for somebody who avoids tomatoes. */

@@ -1,5 +1,6 @@
 package hopsel.core.diet;
 
+import hopsel.core.guest.Avoided;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;

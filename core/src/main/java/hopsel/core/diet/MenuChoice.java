@@ -1,12 +1,13 @@
 package hopsel.core.diet;
 
+import hopsel.core.item.Substitution;
+import hopsel.core.guest.Attendee;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Decimals;
-import hopsel.core.provision.StandIn;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -97,7 +98,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
 
         private final CookingClass cooking;
         private final Catalogue catalogue;
-        private final Menu menu;
+        private final OwnMenu menu;
         private final Set<String> labelsRead;
         /** Every item of a line; an item is optional where all its lines are. */
         private final Map<String, Boolean> items = new TreeMap<>();
@@ -107,7 +108,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             this.labelsRead = labelsRead;
             this.cooking = cooking;
             this.catalogue = cooking.catalogue(builtIn);
-            this.menu = Menu.of(cooking, builtIn);
+            this.menu = OwnMenu.of(cooking, builtIn);
             cooking.dishes().stream().flatMap(Dish::lines).forEach(line -> items.merge(line.item(), line.optional(), Boolean::logicalAnd));
             items.keySet().stream().filter(item -> cooking.attendees().stream().anyMatch(attendee -> !suits(item, attendee))).forEach(item -> options.put(item, options(item)));
         }
@@ -120,7 +121,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         }
 
         private boolean suits(String item, Attendee attendee) {
-            return Menu.avoided(catalogue.get(item), attendee).isEmpty();
+            return OwnMenu.avoided(catalogue.get(item), attendee).isEmpty();
         }
 
         MenuChoice choice() {
@@ -260,7 +261,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
 
     /** The class packed in the fewest kinds of kit: everybody gets what their kind gets, and nothing else is changed. */
     public CookingClass packed(CookingClass cooking) {
-        return cooking.attendedBy(cooking.attendees().stream().map(attendee -> kits.stream().filter(kind -> kind.attendees.contains(attendee)).findFirst().map(kind -> attendee.served(served(kind))).orElse(attendee)).toList());
+        return cooking.withAttendees(cooking.attendees().stream().map(attendee -> kits.stream().filter(kind -> kind.attendees.contains(attendee)).findFirst().map(kind -> attendee.served(served(kind))).orElse(attendee)).toList());
     }
 
     private static Map<String, String> served(Kind kind) {

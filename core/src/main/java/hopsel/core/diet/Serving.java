@@ -1,5 +1,6 @@
 package hopsel.core.diet;
 
+import hopsel.core.item.Substitution;
 import java.util.List;
 
 /** What becomes of a line for one attendee. */

@@ -1,5 +1,6 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Minutes;
 
 import java.util.Optional;
@@ -11,7 +12,8 @@ import java.util.Optional;
  * @param least  minutes at least between its end and this start
  * @param within minutes at most; empty: no limit
  */
-public record After(String step, Minutes least, Optional<Minutes> within) {
+@Copyable
+public record After(String step, Minutes least, Optional<Minutes> within) implements AfterBuilder.With {
 
     /** Directly after a step, with no limit. */
     public static After of(String step) {

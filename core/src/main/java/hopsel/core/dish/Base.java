@@ -1,5 +1,7 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
+
 import java.util.Optional;
 
 /**
@@ -8,7 +10,8 @@ import java.util.Optional;
  * @param title  of the dish, as it was called then
  * @param recipe id of its recipe; empty: it is none that is kept
  */
-public record Base(String title, Optional<String> recipe) {
+@Copyable
+public record Base(String title, Optional<String> recipe) implements BaseBuilder.With {
 
     /** A component of a recipe that is kept. */
     public static Base of(Dish dish) {

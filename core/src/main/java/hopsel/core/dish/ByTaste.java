@@ -1,5 +1,6 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
@@ -13,7 +14,8 @@ import java.math.BigDecimal;
  * @param ceiling above 0, not below the start
  * @param cue     when to stop
  */
-public record ByTaste(BigDecimal start, BigDecimal step, BigDecimal ceiling, String cue) {
+@Copyable
+public record ByTaste(BigDecimal start, BigDecimal step, BigDecimal ceiling, String cue) implements ByTasteBuilder.With {
 
     /** Checks the order. */
     public ByTaste {

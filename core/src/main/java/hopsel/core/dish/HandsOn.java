@@ -1,5 +1,6 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Minutes;
 
 /**
@@ -9,7 +10,8 @@ import hopsel.core.measure.Minutes;
  * @param start minutes from its start on, 0 or more
  * @param end   minutes up to its end, 0 or more; what rests waits by itself, so 0 there
  */
-public record HandsOn(Minutes start, Minutes end) {
+@Copyable
+public record HandsOn(Minutes start, Minutes end) implements HandsOnBuilder.With {
 
     /** Nobody's hands. */
     public static final HandsOn NONE = new HandsOn(Minutes.ZERO, Minutes.ZERO);

@@ -1,5 +1,7 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
+
 import java.math.BigDecimal;
 import java.util.Optional;
 
@@ -11,5 +13,6 @@ import java.util.Optional;
  * @param celsius   temperature asked for; empty: none is set
  * @param tolerance °C that it may be off, both ways, 0 or more
  */
-public record Need(String kind, int units, Optional<BigDecimal> celsius, BigDecimal tolerance) {
+@Copyable
+public record Need(String kind, int units, Optional<BigDecimal> celsius, BigDecimal tolerance) implements NeedBuilder.With {
 }

@@ -1,5 +1,7 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -10,7 +12,8 @@ import java.util.stream.Stream;
  * @param unread that nobody has placed yet: while there is any, nothing is said of what the dish is made without
  * @param aside  that somebody looked at and laid aside; words of allergens in it are still looked for
  */
-public record Passages(List<String> unread, List<String> aside) {
+@Copyable
+public record Passages(List<String> unread, List<String> aside) implements PassagesBuilder.With {
 
     /** Everything was placed. */
     public static final Passages NONE = new Passages(List.of(), List.of());

@@ -1,5 +1,6 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
 
@@ -11,7 +12,8 @@ import java.math.BigDecimal;
  * @param base  minutes in any case, 0 or more
  * @param perKg minutes a kilogram, 0 or more; one of the two above 0
  */
-public record PerWeight(Minutes base, Minutes perKg) {
+@Copyable
+public record PerWeight(Minutes base, Minutes perKg) implements PerWeightBuilder.With {
 
     private static final BigDecimal KILO = BigDecimal.valueOf(1000);
 

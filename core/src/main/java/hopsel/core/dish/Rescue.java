@@ -1,5 +1,7 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
+
 /**
  * A rung of the ladder that corrects a step.
  *
@@ -8,5 +10,6 @@ package hopsel.core.dish;
  * @param dose    how much at a time
  * @param limit   when to stop
  */
-public record Rescue(String trouble, String remedy, String dose, String limit) {
+@Copyable
+public record Rescue(String trouble, String remedy, String dose, String limit) implements RescueBuilder.With {
 }

@@ -1,5 +1,6 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
 
@@ -14,7 +15,8 @@ import java.math.RoundingMode;
  * @param each     minutes of a round
  * @param pans     pans side by side, at least 1
  */
-public record Rounds(BigDecimal pieces, BigDecimal perRound, Minutes each, int pans) {
+@Copyable
+public record Rounds(BigDecimal pieces, BigDecimal perRound, Minutes each, int pans) implements RoundsBuilder.With {
 
     /** Checks the figures. */
     public Rounds {

@@ -1,5 +1,7 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
+
 import java.math.BigDecimal;
 
 /**
@@ -8,5 +10,6 @@ import java.math.BigDecimal;
  * @param ingredient id of a line of the dish
  * @param share      above 0 up to 1
  */
-public record Use(String ingredient, BigDecimal share) {
+@Copyable
+public record Use(String ingredient, BigDecimal share) implements UseBuilder.With {
 }

@@ -1,5 +1,6 @@
 package hopsel.core.dish;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
@@ -13,7 +14,8 @@ import java.math.RoundingMode;
  * @param width  of a rectangle; the diameter again where it is round
  * @param depth  of the wall
  */
-public record Vessel(Shape shape, BigDecimal length, BigDecimal width, BigDecimal depth) {
+@Copyable
+public record Vessel(Shape shape, BigDecimal length, BigDecimal width, BigDecimal depth) implements VesselBuilder.With {
 
     /** Anything that bubbles or rises fills at most this share; see the cautions of the trade. */
     public static final BigDecimal FILL = new BigDecimal("0.85");

@@ -24,6 +24,6 @@ public record DishFacts(List<FoundCaution> cautions, List<Strand> strands, List<
 
     /** Of a dish of a class. */
     static DishFacts of(CookingClass cooking, Dish dish, Catalogue catalogue, DishWords words, Set<String> labelsRead) {
-        return new DishFacts(FoundCaution.of(cooking, dish, catalogue), Strand.of(dish), HomeTools.of(dish), Keeping.of(words), DishCheck.of(dish, catalogue, labelsRead));
+        return new DishFacts(FoundCaution.of(dish, catalogue), Strand.of(dish), HomeTools.of(dish), Keeping.of(words), DishCheck.of(dish, catalogue, labelsRead));
     }
 }

@@ -1,9 +1,9 @@
 package hopsel.core.handout;
 
 import hopsel.core.caution.FoundCaution;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.diet.Doubt;
-import hopsel.core.diet.Substitution;
+import hopsel.core.item.Substitution;
 import hopsel.core.dish.Source;
 import hopsel.core.dish.Step;
 import hopsel.core.handout.HostWords.DishWords;

@@ -3,10 +3,10 @@ package hopsel.core.handout;
 import hopsel.core.caution.CautionFinder;
 import hopsel.core.caution.FoundCaution;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Menu;
+import hopsel.core.guest.Attendee;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.diet.Serving;
-import hopsel.core.diet.Substitution;
+import hopsel.core.item.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -45,7 +45,7 @@ public final class HandoutWriter {
 
     private final CookingClass cooking;
     private final Catalogue catalogue;
-    private final Menu menu;
+    private final OwnMenu menu;
     private final Batches batches;
     private final Attendee attendee;
     private final HostWords words;
@@ -56,7 +56,7 @@ public final class HandoutWriter {
         this.labelsRead = labelsRead;
         this.cooking = cooking;
         this.catalogue = cooking.catalogue(builtIn);
-        this.menu = Menu.of(cooking, builtIn);
+        this.menu = OwnMenu.of(cooking, builtIn);
         this.batches = batches;
         this.attendee = attendee;
         this.words = words;
@@ -96,7 +96,7 @@ public final class HandoutWriter {
 
     /** What the class knows to stand in for a line of the dish that this attendee eats as written. */
     private List<Swap> swaps(Dish dish) {
-        return cooking.substitutions().stream().filter(own -> Menu.avoided(catalogue.get(own.use()), attendee).isEmpty())
+        return cooking.substitutions().stream().filter(own -> OwnMenu.avoided(catalogue.get(own.use()), attendee).isEmpty())
                 .filter(own -> dish.lines().anyMatch(line -> line.item().equals(own.replaced()) && menu.serve(dish, line, attendee) instanceof Serving.AsWritten))
                 .map(own -> new Swap(catalogue.get(own.replaced()).name(), catalogue.get(own.use()).name(), own.effect().or(own::note).orElse(""))).toList();
     }

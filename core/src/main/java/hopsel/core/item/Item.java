@@ -1,5 +1,7 @@
 package hopsel.core.item;
 
+import hopsel.core.Copyable;
+
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -25,10 +27,11 @@ import java.util.Set;
  * @param takenFor      id of the ingredient that this one was taken for by a guess that nobody has confirmed; its figures
  *                      and allergens are those of that one. Empty: it is no guess
  */
+@Copyable
 public record Item(String id, String name, Optional<BigDecimal> gramsPerMl, Optional<BigDecimal> gramsPerPiece,
                    Optional<BigDecimal> gramsPerCan, BigDecimal edibleShare, Set<Allergen> allergens, Origin origin,
                    Optional<HouseRule> is, Optional<Storage> storage, List<Pack> packs,
-                   Optional<BigDecimal> tolerance, Optional<Nutrients> nutrients, Practice practice, Optional<String> takenFor) {
+                   Optional<BigDecimal> tolerance, Optional<Nutrients> nutrients, Practice practice, Optional<String> takenFor) implements ItemBuilder.With {
 
     /** The size that {@code gramsPerPiece} speaks of. */
     public static final String MEDIUM = "medium";

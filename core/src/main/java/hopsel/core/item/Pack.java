@@ -1,5 +1,6 @@
 package hopsel.core.item;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
@@ -10,7 +11,8 @@ import java.math.BigDecimal;
  * @param grams what it holds, above 0
  * @param price what one costs, 0 or more, in the class's currency
  */
-public record Pack(BigDecimal grams, BigDecimal price) {
+@Copyable
+public record Pack(BigDecimal grams, BigDecimal price) implements PackBuilder.With {
 
     /** Checks both figures. */
     public Pack {

@@ -1,5 +1,7 @@
 package hopsel.core.item;
 
+import hopsel.core.Copyable;
+
 import java.math.BigDecimal;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -17,8 +19,9 @@ import java.util.Optional;
  * @param cooked  grams cooked for each gram dry, 1 or more
  * @param sources kind of source by name of the figure, as in the class file
  */
+@Copyable
 public record Practice(List<String> names, Map<String, BigDecimal> pieces, Optional<BigDecimal> canNet,
-                       Optional<BigDecimal> soaked, Optional<BigDecimal> cooked, Map<String, Source> sources) {
+                       Optional<BigDecimal> soaked, Optional<BigDecimal> cooked, Map<String, Source> sources) implements PracticeBuilder.With {
 
     /** Nothing known. */
     public static final Practice NONE = new Practice(List.of(), Map.of(), Optional.empty(), Optional.empty(),

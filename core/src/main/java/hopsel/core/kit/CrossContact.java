@@ -1,7 +1,7 @@
 package hopsel.core.kit;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;

@@ -1,6 +1,6 @@
 package hopsel.core.kit;
 
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Source;
 import hopsel.core.measure.Working;
 

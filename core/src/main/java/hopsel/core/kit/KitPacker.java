@@ -1,8 +1,8 @@
 package hopsel.core.kit;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Menu;
+import hopsel.core.guest.Attendee;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.diet.Serving;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -22,12 +22,12 @@ import java.util.Optional;
 public final class KitPacker {
 
     private final CookingClass cooking;
-    private final Menu menu;
+    private final OwnMenu menu;
     private final Batches batches;
 
     private KitPacker(CookingClass cooking, Catalogue builtIn, Batches batches) {
         this.cooking = cooking;
-        this.menu = Menu.of(cooking, builtIn);
+        this.menu = OwnMenu.of(cooking, builtIn);
         this.batches = batches;
     }
 

@@ -1,10 +1,10 @@
 package hopsel.core.kit;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.diet.DishCheck;
 import hopsel.core.diet.Doubt;
-import hopsel.core.diet.Menu;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -35,7 +35,7 @@ public record KitStatement(List<String> without, List<Doubt> doubts) {
      */
     public static KitStatement of(CookingClass cooking, Catalogue builtIn, Attendee attendee, Set<String> labelsRead) {
         Catalogue catalogue = cooking.catalogue(builtIn);
-        Menu menu = Menu.of(cooking, builtIn);
+        OwnMenu menu = OwnMenu.of(cooking, builtIn);
         List<String> without = new ArrayList<>(attendee.avoids());
         Set<Doubt> doubts = new LinkedHashSet<>();
         for (Dish dish : cooking.dishes()) {

@@ -8,7 +8,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.kit.Portion.Compartment;
 import hopsel.core.measure.Decimals;
-import hopsel.core.provision.Purchase;
+import hopsel.core.shop.Purchase;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package hopsel.core.kit;
 
 import hopsel.core.diet.Doubt;
-import hopsel.core.diet.Menu;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
@@ -204,7 +204,7 @@ public final class PackingRun {
     /** Items that were on a station since it was cleaned, and that whoever gets this kit avoids; all of them for whom nobody can check it. */
     public List<String> carriedOver(String station, String kit) {
         return packing.kits().stream().filter(own -> own.attendee().id().equals(kit)).findFirst().map(own -> onStation.getOrDefault(station, Set.of()).stream()
-                .filter(item -> !own.attendee().ownWords().isEmpty() || !Menu.avoided(catalogue.get(item), own.attendee()).isEmpty()).toList()).orElse(List.of());
+                .filter(item -> !own.attendee().ownWords().isEmpty() || !OwnMenu.avoided(catalogue.get(item), own.attendee()).isEmpty()).toList()).orElse(List.of());
     }
 
     /** What still has to go in. */

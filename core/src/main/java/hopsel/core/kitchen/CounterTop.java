@@ -1,12 +1,15 @@
 package hopsel.core.kitchen;
 
+import hopsel.core.Copyable;
+
 /**
  * The bench that the host works at.
  *
  * @param length from left to right, cm, {@value #LEAST} to {@value #MOST}
  * @param depth  from front to back, cm, likewise
  */
-public record CounterTop(int length, int depth) {
+@Copyable
+public record CounterTop(int length, int depth) implements CounterTopBuilder.With {
 
     /** Nothing can be set out on less, cm. */
     public static final int LEAST = 20;

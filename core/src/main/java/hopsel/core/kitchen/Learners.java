@@ -1,5 +1,7 @@
 package hopsel.core.kitchen;
 
+import hopsel.core.Copyable;
+
 import java.math.BigDecimal;
 import java.util.List;
 
@@ -11,7 +13,8 @@ import java.util.List;
  * @param pace     how many times as long their hands take as the host's, 1 to {@value #SLOWEST}
  * @param own      kinds of place that stand at every station
  */
-public record Learners(int stations, BigDecimal pace, List<String> own) {
+@Copyable
+public record Learners(int stations, BigDecimal pace, List<String> own) implements LearnersBuilder.With {
 
     /** More stations than any teaching kitchen holds. */
     public static final int MOST_STATIONS = 60;

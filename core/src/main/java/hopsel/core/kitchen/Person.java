@@ -1,5 +1,7 @@
 package hopsel.core.kitchen;
 
+import hopsel.core.Copyable;
+
 /**
  * Somebody who works in the class.
  *
@@ -7,5 +9,6 @@ package hopsel.core.kitchen;
  * @param name as said aloud
  * @param role host or assistant
  */
-public record Person(String id, String name, Role role) {
+@Copyable
+public record Person(String id, String name, Role role) implements PersonBuilder.With {
 }

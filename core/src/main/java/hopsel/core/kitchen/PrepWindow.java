@@ -1,5 +1,6 @@
 package hopsel.core.kitchen;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Minutes;
 
 /**
@@ -8,7 +9,8 @@ import hopsel.core.measure.Minutes;
  * @param from beginning, minutes relative to going on air, at most {@code to}
  * @param to   end, at most 0
  */
-public record PrepWindow(Minutes from, Minutes to) {
+@Copyable
+public record PrepWindow(Minutes from, Minutes to) implements PrepWindowBuilder.With {
 
     /** Checks the order. */
     public PrepWindow {

@@ -1,5 +1,6 @@
 package hopsel.core.kitchen;
 
+import hopsel.core.Copyable;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
 
@@ -15,8 +16,9 @@ import java.math.BigDecimal;
  * @param heatPerMinute °C it gains in a minute, above 0
  * @param coolPerMinute °C it loses in a minute, above 0
  */
+@Copyable
 public record Resource(String id, String kind, int units, Minutes rinse, BigDecimal heatPerMinute,
-                       BigDecimal coolPerMinute) {
+                       BigDecimal coolPerMinute) implements ResourceBuilder.With {
 
     /** What an oven gains in a minute where nothing is said, °C. */
     public static final BigDecimal USUAL_HEAT = BigDecimal.valueOf(12);

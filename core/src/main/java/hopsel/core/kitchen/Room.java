@@ -1,5 +1,7 @@
 package hopsel.core.kitchen;
 
+import hopsel.core.Copyable;
+
 import java.util.List;
 import java.util.Optional;
 
@@ -11,7 +13,8 @@ import java.util.Optional;
  * @param tools    tools and vessels that are there; empty: nobody has counted them
  * @param cameras  what films the counter, such as {@code overhead}; empty: nobody films
  */
-public record Room(Learners learners, Optional<CounterTop> counter, List<Tool> tools, List<String> cameras) {
+@Copyable
+public record Room(Learners learners, Optional<CounterTop> counter, List<Tool> tools, List<String> cameras) implements RoomBuilder.With {
 
     /** Nothing is known. */
     public static final Room UNKNOWN = new Room(Learners.NONE, Optional.empty(), List.of(), List.of());

@@ -12,7 +12,7 @@ import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
-import hopsel.core.provision.Purchase;
+import hopsel.core.shop.Purchase;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;

@@ -7,7 +7,7 @@ import hopsel.core.mise.Holding.Breach;
 import hopsel.core.mise.Holding.Stay;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
-import hopsel.core.provision.Purchase;
+import hopsel.core.shop.Purchase;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

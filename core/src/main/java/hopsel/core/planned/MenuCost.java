@@ -7,7 +7,7 @@ import hopsel.core.kit.KitPacker;
 import hopsel.core.kit.Packing;
 import hopsel.core.mise.Batches;
 import hopsel.core.provision.Demand;
-import hopsel.core.provision.Purchase;
+import hopsel.core.shop.Purchase;
 import hopsel.core.provision.Shopping;
 
 import java.math.BigDecimal;

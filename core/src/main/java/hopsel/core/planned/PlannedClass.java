@@ -16,7 +16,7 @@ import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.Wishes;
 import hopsel.core.provision.Demand;
-import hopsel.core.provision.Purchase;
+import hopsel.core.shop.Purchase;
 import hopsel.core.provision.Shopping;
 import hopsel.core.verify.PlanChecker;
 import hopsel.core.verify.Violation;

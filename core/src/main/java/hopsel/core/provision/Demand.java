@@ -1,5 +1,6 @@
 package hopsel.core.provision;
 
+import hopsel.core.classes.Provision;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.kit.Kit;

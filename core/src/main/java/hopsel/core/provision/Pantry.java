@@ -1,5 +1,6 @@
 package hopsel.core.provision;
 
+import hopsel.core.shop.Purchase;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;

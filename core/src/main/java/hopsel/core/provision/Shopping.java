@@ -1,5 +1,9 @@
 package hopsel.core.provision;
 
+import hopsel.core.shop.PackCount;
+import hopsel.core.shop.PackChoice;
+import hopsel.core.shop.Purchase;
+import hopsel.core.classes.Provision;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;

@@ -1,5 +1,7 @@
 package hopsel.core.provision;
 
+import hopsel.core.shop.Purchase;
+import hopsel.core.classes.Provision;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;

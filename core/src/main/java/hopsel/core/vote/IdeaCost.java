@@ -2,8 +2,8 @@ package hopsel.core.vote;
 
 import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.Draft;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Menu;
+import hopsel.core.guest.Attendee;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -64,7 +64,7 @@ public record IdeaCost(List<Part> parts, List<String> unpriced, int avoid, int r
         int avoid = 0;
         for (Attendee regular : regulars) {
             Set<String> met = new TreeSet<>();
-            dishes.forEach(sheet -> sheet.dish().lines().filter(line -> !line.optional()).forEach(line -> sheet.catalogue(builtIn).find(line.item()).ifPresent(item -> met.addAll(Menu.avoided(item, regular)))));
+            dishes.forEach(sheet -> sheet.dish().lines().filter(line -> !line.optional()).forEach(line -> sheet.catalogue(builtIn).find(line.item()).ifPresent(item -> met.addAll(OwnMenu.avoided(item, regular)))));
             met.forEach(word -> counts.merge(word, 1, Integer::sum));
             avoid += met.isEmpty() ? 0 : 1;
         }

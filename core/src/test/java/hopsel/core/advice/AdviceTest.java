@@ -139,8 +139,8 @@ class AdviceTest {
 
     private static CookingClass unsure() {
         CookingClass cooking = SmallClass.of(62).part("a", hands("mix", 20), hands("fry", 40).after("mix")).part("b", rest("prove", 10)).build();
-        return Variant.step(cooking, ref("mix"), step -> new Step(step.id(), step.title(), step.text(), new StepMinutes(Minutes.of(15), Minutes.of(20),
-                Minutes.of(31)), step.work(), step.show(), step.needs(), step.after(), step.keeps(), step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise()));
+        return Variant.step(cooking, ref("mix"), step -> step.withMinutes(new StepMinutes(Minutes.of(15), Minutes.of(20),
+                Minutes.of(31))));
     }
 
     /** One step from 15 to 31 minutes, likely 20, and 22 minutes to spare: a triangle's area left of 22 is 1 - 9²/(16·11). */
@@ -159,16 +159,15 @@ class AdviceTest {
     @Test
     void aHotDishThatWaitsTooLongIsCounted() {
         CookingClass cooking = SmallClass.of(90).part("a", hands("mix", 20), hands("serve", 2).after("mix").after("fry")).part("b", rest("fry", 18).keeps(6)).build();
-        CookingClass unsure = Variant.step(cooking, ref("mix"), step -> new Step(step.id(), step.title(), step.text(), new StepMinutes(Minutes.of(15),
-                Minutes.of(20), Minutes.of(31)), step.work(), step.show(), step.needs(), step.after(), step.keeps(), step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise()));
+        CookingClass unsure = Variant.step(cooking, ref("mix"), step -> step.withMinutes(new StepMinutes(Minutes.of(15),
+                Minutes.of(20), Minutes.of(31))));
         Rehearsal rehearsal = Rehearsal.of(unsure, Planner.plan(unsure), 10_000, 2);
         assertThat(rehearsal.waits()).singleElement().satisfies(wait -> assertThat(wait.share()).isCloseTo(49 / 176.0, within(0.02)));
     }
 
     private static CookingClass spoken(String noise) {
         CookingClass cooking = SmallClass.of(60).part("a", hands("mix", 3), hands("blend", 2).after("mix"), rest("prove", 6).after("blend"), hands("roll", 4).after("prove")).build();
-        return Variant.step(cooking, ref("blend"), step -> new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(), step.after(),
-                step.keeps(), step.swap(), step.uses(), step.checkEvery(), step.cue(), Optional.of("Two pulses and no more, or it turns to glue."), Optional.ofNullable(noise)));
+        return Variant.step(cooking, ref("blend"), step -> step.withSay(Optional.of("Two pulses and no more, or it turns to glue.")).withNoise(Optional.ofNullable(noise)));
     }
 
     @Test
@@ -203,8 +202,7 @@ class AdviceTest {
     @Test
     void looksAreMovedToFreeHandsAndMarkedWhereThereAreNone() {
         CookingClass cooking = SmallClass.of(60).part("a", watch("simmer", 25)).part("b", hands("knead", 11), hands("roll", 14).after("knead", 0, 1)).build();
-        CookingClass watched = Variant.step(cooking, ref("simmer"), step -> new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), step.needs(),
-                step.after(), step.keeps(), step.swap(), step.uses(), Optional.of(Minutes.of(BigDecimal.TEN)), step.cue(), step.say(), step.noise()));
+        CookingClass watched = Variant.step(cooking, ref("simmer"), step -> step.withCheckEvery(Optional.of(Minutes.of(BigDecimal.TEN))));
         Plan plan = Planner.plan(watched);
         List<Checks.Check> checks = Checks.of(watched, plan);
         assertThat(checks).hasSize(2);

@@ -32,8 +32,7 @@ class EditsTest {
     private static final Draft PIEROGI = sheet();
 
     private static Draft sheet() {
-        IngredientLine flour = new IngredientLine("flour", "plain-flour", Optional.of(Amount.of(BigDecimal.valueOf(300), Unit.G)), Optional.empty(),
-                Scaling.LINEAR, false, Source.KIT);
+        IngredientLine flour = IngredientLine.of("flour", "plain-flour", Optional.of(Amount.of(BigDecimal.valueOf(300), Unit.G)));
         List<Step> dough = List.of(step("mix", 5, Work.HANDS).withUses(List.of(new Use("flour", BigDecimal.ONE))), step("rest", 30, Work.REST, "mix"), step("roll", 10, Work.HANDS, "rest"));
         List<Step> filling = List.of(step("boil", 20, Work.WATCH), step("mash", 5, Work.HANDS, "boil"), step("cook", 5, Work.WATCH, "mash", "roll"));
         return new Draft(new Dish("pierogi", "Pierogi", BigDecimal.valueOf(4), List.of(new Component("dough", "Dough", List.of(flour), dough),
@@ -139,7 +138,7 @@ class EditsTest {
     void aVesselScalesByItsFloor() throws Exception {
         Vessel square = new Vessel(Vessel.Shape.RECTANGLE, BigDecimal.valueOf(20), BigDecimal.valueOf(20), BigDecimal.valueOf(6));
         Vessel large = new Vessel(Vessel.Shape.RECTANGLE, BigDecimal.valueOf(23), BigDecimal.valueOf(33), BigDecimal.valueOf(5));
-        Resize resize = Resize.byVessel(PIEROGI.with(PIEROGI.notes().withVessel(Optional.of(square))), large);
+        Resize resize = Resize.byVessel(PIEROGI.with(PIEROGI.dish().withVessel(Optional.of(square))), large);
         assertThat(resize.factor()).isEqualByComparingTo("1.8975");
         assertThat(resize.notes()).anyMatch(note -> note.contains("1 cm lower"));
         assertThat(new Vessel(Vessel.Shape.ROUND, BigDecimal.TEN, BigDecimal.TEN, BigDecimal.TEN).volume()).isBetween(new BigDecimal("785"), new BigDecimal("786"));

@@ -39,11 +39,11 @@ class ResizeTest {
     }
 
     private static IngredientLine line(String item, String grams, Scaling scaling) {
-        return new IngredientLine(item, item, Optional.of(Amount.of(new BigDecimal(grams), Unit.G)), Optional.empty(), scaling, false, Source.KIT);
+        return IngredientLine.of(item, item, Optional.of(Amount.of(new BigDecimal(grams), Unit.G))).withScaling(scaling);
     }
 
     private static IngredientLine taste(String item) {
-        return new IngredientLine(item, item, Optional.empty(), Optional.empty(), Scaling.LINEAR, false, Source.HOME);
+        return IngredientLine.of(item, item, Optional.empty()).withFrom(Source.HOME);
     }
 
     private static double grams(Draft sheet, String line) {
@@ -76,11 +76,11 @@ class ResizeTest {
     @Test
     void byPiecesOnlyWhereTheirNumberIsKnown() throws RefusedEditException {
         assertThatThrownBy(() -> Resize.byPieces(DOUGH, BigDecimal.valueOf(24))).isInstanceOf(RefusedEditException.class).hasMessageContaining("how many pieces");
-        Draft counted = DOUGH.with(DOUGH.notes().withPieces(Optional.of(BigDecimal.valueOf(16))));
+        Draft counted = DOUGH.making(yields -> yields.withPieces(Optional.of(BigDecimal.valueOf(16))));
         Resize more = Resize.byPieces(counted, BigDecimal.valueOf(24));
         assertThat(grams(more.sheet(), "flour")).isEqualTo(810);
         assertThat(more.sheet().dish().servings()).isEqualByComparingTo("6");
-        assertThat(more.sheet().notes().pieces().orElseThrow()).isEqualByComparingTo("24");
+        assertThat(more.sheet().dish().yields().pieces().orElseThrow()).isEqualByComparingTo("24");
     }
 
     @Test

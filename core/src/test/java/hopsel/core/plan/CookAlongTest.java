@@ -24,7 +24,7 @@ import java.util.Optional;
 class CookAlongTest {
 
     private static CookingClass along(Style style, int stations, String pace, List<String> own, SmallClass small) {
-        return small.build().held(style).in(new Room(new Learners(stations, new BigDecimal(pace), own), Optional.empty(), List.of(), List.of()));
+        return small.build().withStyle(style).in(new Room(new Learners(stations, new BigDecimal(pace), own), Optional.empty(), List.of(), List.of()));
     }
 
     private static Plan plan(CookingClass cooking) {
@@ -107,7 +107,7 @@ class CookAlongTest {
             assertThat(heat.kind()).isEqualTo(Kind.HEAT);
             assertThat(heat.latest()).as("180 °C at 12 a minute").isEqualTo(-15 * 60);
         });
-        assertThat(Beforehand.of(cooking.held(Style.DEMO), plan)).isEmpty();
+        assertThat(Beforehand.of(cooking.withStyle(Style.DEMO), plan)).isEmpty();
     }
 
     @Test

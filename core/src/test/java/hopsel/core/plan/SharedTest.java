@@ -39,9 +39,8 @@ class SharedTest {
 
     private static Dish dish(String id, double ownMinutes, String grams) {
         Step boil = SmallClass.hands("boil", 12).step();
-        Step uses = new Step(boil.id(), boil.title(), boil.text(), boil.minutes(), boil.work(), boil.show(), boil.needs(), boil.after(), boil.keeps(), boil.swap(),
-                List.of(new Use("rice", BigDecimal.ONE)), boil.checkEvery(), boil.cue(), boil.say(), boil.noise());
-        IngredientLine line = new IngredientLine("rice", "rice", Optional.of(Amount.of(new BigDecimal(grams), Unit.G)), Optional.empty(), Scaling.LINEAR, false, Source.KIT);
+        Step uses = boil.withUses(List.of(new Use("rice", BigDecimal.ONE)));
+        IngredientLine line = IngredientLine.of("rice", "rice", Optional.of(Amount.of(new BigDecimal(grams), Unit.G)));
         return new Dish(id, id, BigDecimal.ONE, List.of(new Component("pot", "Pot of rice", List.of(line), List.of(uses)),
                 new Component("own", "own", List.of(), List.of(SmallClass.hands("fry", ownMinutes).after("boil").step()))));
     }

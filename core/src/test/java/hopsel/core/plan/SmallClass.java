@@ -1,5 +1,10 @@
 package hopsel.core.plan;
 
+import hopsel.core.kitchen.Room;
+import hopsel.core.kitchen.Kitchen;
+import hopsel.core.classes.Tempo;
+import hopsel.core.classes.Menu;
+import hopsel.core.classes.Slot;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Style;
 import hopsel.core.dish.After;
@@ -16,7 +21,7 @@ import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
-import hopsel.core.provision.Provision;
+import hopsel.core.classes.Provision;
 
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
@@ -64,9 +69,8 @@ public final class SmallClass {
 
     public CookingClass build() {
         List<Component> components = parts.entrySet().stream().map(part -> new Component(part.getKey(), part.getKey(), List.of(), part.getValue())).toList();
-        return new CookingClass("Small", Style.DEMO, LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air), windows, people, resources,
-                Measures.METRIC, List.of(), List.of(new Dish("dish", "Dish", BigDecimal.ONE, components)), List.of(), List.of(),
-                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()), List.of());
+        return new CookingClass("Small", Style.DEMO, new Slot(LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air)), new Kitchen(windows, people, resources, Room.UNKNOWN),
+                new Menu(Measures.METRIC, List.of(), List.of(new Dish("dish", "Dish", BigDecimal.ONE, components)), List.of(), List.of()), List.of(), new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()), Tempo.USUAL);
     }
 
     /** A step under way. */
@@ -152,8 +156,7 @@ public final class SmallClass {
         }
 
         Step step() {
-            return new Step(id, title, Optional.empty(), range, work, show, needs, after, keeps, swap, List.of(), Optional.empty(),
-                    Optional.empty(), Optional.empty(), Optional.empty());
+            return Step.of(id, title, range, work).withShow(show).withNeeds(needs).withAfter(after).withKeeps(keeps).withSwap(swap);
         }
     }
 }

@@ -1,5 +1,7 @@
 package hopsel.core.provision;
 
+import hopsel.core.shop.PackCount;
+import hopsel.core.shop.PackChoice;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.item.Pack;

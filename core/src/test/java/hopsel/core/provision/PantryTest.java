@@ -1,5 +1,6 @@
 package hopsel.core.provision;
 
+import hopsel.core.shop.Purchase;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.provision.Pantry.Kind;

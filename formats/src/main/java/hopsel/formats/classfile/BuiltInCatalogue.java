@@ -32,7 +32,7 @@ public final class BuiltInCatalogue {
             Node root = new Node(Json.read(in.readAllBytes()), Place.ROOT, findings);
             root.text("note");
             root.object("sources");
-            List<Item> items = root.list("items", ItemReader::read);
+            List<Item> items = root.list("items", ItemShape.ITEM::open);
             root.end();
             if (!findings.isEmpty()) {
                 throw new IllegalStateException("The built-in catalogue is faulty: " + findings);

@@ -4,12 +4,16 @@ import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
 import hopsel.core.classes.Place;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.kitchen.Room;
+import hopsel.formats.json.Bounds;
 import hopsel.formats.json.Json;
 import hopsel.formats.json.Node;
+import hopsel.formats.json.Schema;
+import hopsel.formats.json.Written;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
@@ -44,8 +48,7 @@ public final class ClassFile {
         if (!document.isObject()) {
             throw new FaultyFileException(findings);
         }
-        CookingClass cooking = new ClassReader(root).read();
-        root.end();
+        CookingClass cooking = ClassShape.CLASS.read(root.as(version(root)));
         List<Finding> all = merge(findings, ClassReview.of(cooking, builtIn));
         if (!all.isEmpty()) {
             throw new FaultyFileException(all);
@@ -53,30 +56,41 @@ public final class ClassFile {
         return cooking;
     }
 
-    /** The class as an indented file that reads back to the same class. */
+    private static int version(Node root) {
+        int version = root.number("version", Bounds.COUNT).intValue();
+        if (version > ClassShape.NEWEST) {
+            root.note(root.place().at("version"), "The version is [%d].".formatted(version), "This program reads versions 1 to %d.".formatted(ClassShape.NEWEST));
+        }
+        return Math.min(version, ClassShape.NEWEST);
+    }
+
+    /** The class as an indented file that reads back to the same class, in the lowest version that knows all of it. */
     public static String write(CookingClass cooking) {
-        return Json.indented(ClassWriter.write(cooking)) + "\n";
+        Written written = new Written();
+        ObjectNode file = ClassShape.CLASS.write(cooking, written);
+        return Json.indented(file.put("version", written.version())) + "\n";
+    }
+
+    /** The JSON Schema of class files of a version, 1 or 2. */
+    public static String schema(int version) {
+        return Json.indented(Schema.of("hopsel-class", version, ClassShape.CLASS)) + "\n";
     }
 
     /** Items as section 6 of the contract writes them. */
     public static ArrayNode items(Collection<Item> items) {
         ArrayNode list = Json.list();
-        items.forEach(item -> ClassWriter.item(list.addObject(), item));
+        items.forEach(item -> list.add(ItemShape.ITEM.write(item)));
         return list;
     }
 
     /** A dish as section 3 of the contract writes it. */
     public static ObjectNode dish(Dish dish) {
-        ObjectNode node = Json.object();
-        ClassWriter.dish(node, dish);
-        return node;
+        return DishShape.DISH.write(dish);
     }
 
     /** An attendee as section 6 of the contract writes one. */
     public static ObjectNode attendee(Attendee attendee) {
-        ObjectNode node = Json.object();
-        ClassWriter.attendee(node, attendee);
-        return node;
+        return GuestShape.GUEST.write(attendee);
     }
 
     /**
@@ -86,23 +100,35 @@ public final class ClassFile {
      */
     public static Attendee readAttendee(String document) {
         List<Finding> findings = new ArrayList<>();
-        Attendee attendee = ClassReader.attendee(new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings));
+        Attendee attendee = GuestShape.GUEST.read(new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings));
         if (!findings.isEmpty()) {
             throw new IllegalStateException("The attendee cannot be read: " + findings);
         }
         return attendee;
     }
 
+    /**
+     * Reads a room, as it stands in a class file.
+     *
+     * @throws IllegalStateException where it is something else
+     */
+    public static Room readRoom(String document) {
+        List<Finding> findings = new ArrayList<>();
+        Room room = RoomShape.ROOM.read(new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings));
+        if (!findings.isEmpty()) {
+            throw new IllegalStateException("The room cannot be read: " + findings);
+        }
+        return room;
+    }
+
     /** Reads a dish of section 3 in a larger document; what is wrong is noted there. */
     public static Dish readDish(Node node) {
-        Dish dish = DishReader.read(node);
-        node.end();
-        return dish;
+        return DishShape.DISH.read(node);
     }
 
     /** Reads a list of items in a larger document; what is wrong is noted there. */
     public static List<Item> readItems(Node node, String member) {
-        return node.list(member, ItemReader::read);
+        return node.list(member, ItemShape.ITEM::open);
     }
 
     /**
@@ -113,8 +139,7 @@ public final class ClassFile {
     public static Item item(String document) throws FaultyFileException {
         List<Finding> findings = new ArrayList<>();
         Node node = new Node(parse(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings);
-        Item item = ItemReader.read(node);
-        node.end();
+        Item item = ItemShape.ITEM.read(node);
         if (!findings.isEmpty()) {
             throw new FaultyFileException(findings);
         }

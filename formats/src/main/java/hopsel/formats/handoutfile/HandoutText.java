@@ -1,6 +1,6 @@
 package hopsel.formats.handoutfile;
 
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Step;
 import hopsel.core.handout.Handout;
 import hopsel.core.handout.Handout.ComponentPart;

@@ -1,5 +1,7 @@
 package hopsel.formats.json;
 
+import tools.jackson.databind.node.ObjectNode;
+
 import java.math.BigDecimal;
 import java.util.Optional;
 
@@ -30,6 +32,10 @@ public record Bounds(BigDecimal least, boolean open, BigDecimal most, boolean wh
     public static final Bounds POSITIVE = new Bounds(BigDecimal.ZERO, true, BEYOND_REASON, false);
     /** A whole number, at least 1. */
     public static final Bounds COUNT = new Bounds(BigDecimal.ONE, false, BigDecimal.valueOf(10_000), true);
+    /** A whole number, 0 or more. */
+    public static final Bounds WHOLE = new Bounds(BigDecimal.ZERO, false, BigDecimal.valueOf(10_000), true);
+    /** A share above 0 and below 1. */
+    public static final Bounds LIKELIHOOD = new Bounds(BigDecimal.ZERO, true, BigDecimal.ONE, false);
     /** Above 0, at most 1. */
     public static final Bounds SHARE = new Bounds(BigDecimal.ZERO, true, new BigDecimal("1.0000000001"), false);
     /** Degrees of a kitchen, from deep frozen to a wood-fired oven. */
@@ -53,5 +59,12 @@ public record Bounds(BigDecimal least, boolean open, BigDecimal most, boolean wh
     /** A value that does no harm where a faulty one stood. */
     BigDecimal harmless() {
         return BigDecimal.ONE;
+    }
+
+    /** The same as a schema says it. */
+    ObjectNode schema() {
+        ObjectNode node = Json.object().put("type", whole ? "integer" : "number");
+        node.put(open ? "exclusiveMinimum" : "minimum", least);
+        return this.equals(SHARE) ? node.put("maximum", 1) : node.put("exclusiveMaximum", most);
     }
 }

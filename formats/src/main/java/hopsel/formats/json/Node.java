@@ -22,13 +22,18 @@ import java.util.stream.Collectors;
 public final class Node {
 
     /** Characters of a title or a name. */
-    private static final int SHORT = 1000;
+    static final int SHORT = 1000;
     /** Characters of an instruction or a remark. */
-    private static final int LONG = 10_000;
+    static final int LONG = 10_000;
+    /** Characters of an id. */
+    static final int LONGEST_ID = 200;
+    /** The newest version of any format that is read. */
+    private static final int NEWEST = 2;
 
     private final JsonNode json;
     private final Place place;
     private final List<Finding> findings;
+    private final int version;
     private final Set<String> asked = new HashSet<>();
 
     /**
@@ -38,12 +43,32 @@ public final class Node {
      * @param findings grows
      */
     public Node(JsonNode json, Place place, List<Finding> findings) {
+        this(json, place, findings, NEWEST);
+    }
+
+    private Node(JsonNode json, Place place, List<Finding> findings, int version) {
         this.json = json;
         this.place = place;
         this.findings = findings;
+        this.version = version;
         if (!json.isObject()) {
             note(place, "An object {…} is expected here, not %s.".formatted(kind(json)), "Mend the file.");
         }
+    }
+
+    /** An object without members, of which nothing is noted. */
+    static Node nothing() {
+        return new Node(Json.object(), Place.ROOT, new ArrayList<>());
+    }
+
+    /** The same object, read as that version of the format. */
+    public Node as(int other) {
+        return new Node(json, place, findings, other);
+    }
+
+    /** The version of the format that this object is read as. */
+    public int version() {
+        return version;
     }
 
     /** Where this object stands. */
@@ -77,6 +102,11 @@ public final class Node {
         return present(member) ? Optional.of(checkedText(member, LONG)) : Optional.empty();
     }
 
+    /** A long text that must be there and must not be blank. */
+    public String longerText(String member) {
+        return required(member) ? checkedText(member, LONG) : "";
+    }
+
     /** A text of any length, which may be empty. */
     public String longText(String member) {
         if (!required(member)) {
@@ -92,7 +122,7 @@ public final class Node {
     /** A name by which others refer to this object: short, without a stroke. */
     public String id(String member) {
         String id = text(member);
-        if (id.length() > 200 || id.indexOf('/') >= 0 || id.chars().anyMatch(Character::isISOControl)) {
+        if (id.length() > LONGEST_ID || id.indexOf('/') >= 0 || id.chars().anyMatch(Character::isISOControl)) {
             note(place.at(member), "The id [%s] is too long or holds a stroke or a control character."
                     .formatted(shorten(id)), "Use letters, digits and hyphens.");
         }
@@ -208,12 +238,14 @@ public final class Node {
         return shorten(json.toString());
     }
 
-    private boolean present(String member) {
+    /** Whether the member is there, even if it is wrong; it is known from now on. */
+    boolean present(String member) {
         asked.add(member);
         return json.isObject() && json.has(member);
     }
 
-    private boolean required(String member) {
+    /** Whether the member is there; noted where it is not. */
+    boolean required(String member) {
         if (present(member)) {
             return true;
         }
@@ -273,15 +305,16 @@ public final class Node {
             return entries;
         }
         for (int i = 0; i < json.get(member).size(); i++) {
-            Node entry = new Node(json.get(member).get(i), place.at(member).at(i), findings);
+            Node entry = new Node(json.get(member).get(i), place.at(member).at(i), findings, version);
             entries.add(reader.apply(entry));
             entry.end();
         }
         return entries;
     }
 
-    private Node child(String member) {
-        return new Node(json.get(member), place.at(member), findings);
+    /** The object in a member. */
+    Node child(String member) {
+        return new Node(json.get(member), place.at(member), findings, version);
     }
 
     private void wrong(String member, String expected) {

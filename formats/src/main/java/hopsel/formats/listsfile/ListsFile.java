@@ -5,7 +5,7 @@ import hopsel.core.measure.Decimals;
 import hopsel.core.mise.PrepTask;
 import hopsel.core.mise.Tray;
 import hopsel.core.planned.PlannedClass;
-import hopsel.core.provision.Purchase;
+import hopsel.core.shop.Purchase;
 import hopsel.formats.json.Json;
 import hopsel.formats.planfile.PlanFile;
 import tools.jackson.databind.node.ArrayNode;

@@ -29,7 +29,7 @@ public final class SchemaOrgWriter {
         DishTimes times = DishTimes.of(sheet.dish());
         ObjectNode node = Json.object().put("@context", "https://schema.org").put("@type", "Recipe").put("name", sheet.dish().title());
         String servings = number(sheet.dish().servings()) + " servings";
-        Optional<String> pieces = sheet.notes().pieces().map(count -> number(count) + " pieces");
+        Optional<String> pieces = sheet.dish().yields().pieces().map(count -> number(count) + " pieces");
         if (pieces.isPresent()) {
             node.putArray("recipeYield").add(servings).add(pieces.get());
         } else {

@@ -14,7 +14,7 @@ import hopsel.core.dish.PerWeight;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
 import hopsel.core.bench.SharedBase;
-import hopsel.core.bench.StepCautions;
+import hopsel.core.caution.StepCautions;
 import hopsel.core.bench.Draft;
 import hopsel.core.caution.Caution;
 import hopsel.core.dish.Step;
@@ -77,8 +77,7 @@ class ColleagueTest {
         Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
         if (rule == Rule.APPLIANCE_UNNAMED) {
             for (var step : sheet.dish().steps().toList()) {
-                sheet = Edits.step(sheet, new Step(step.id(), step.title(), step.text(), step.minutes(), step.work(), step.show(), List.of(), step.after(),
-                        step.keeps(), step.swap(), step.uses(), step.checkEvery(), step.cue(), step.say(), step.noise()));
+                sheet = Edits.step(sheet, step.withNeeds(List.of()));
             }
         }
         Optional<Objection> found = Colleague.objections(sheet, CATALOGUE).stream().filter(objection -> objection.rule() == rule).findFirst();
@@ -112,8 +111,8 @@ class ColleagueTest {
     @Test
     void numbersAndWidthsOfWhatMeetsHaveToMatch() throws RefusedEditException {
         Draft sheet = sheet("Burgers\nMakes 6 burgers\n\nIngredients\n4 burger buns\n\nMethod\n1. Toast the buns for 2 minutes until golden.");
-        assertThat(sheet.notes().pieces().orElseThrow()).isEqualByComparingTo("6");
-        Draft wide = sheet.with(sheet.notes().withPieceWidth(Optional.of(BigDecimal.valueOf(7))));
+        assertThat(sheet.dish().yields().pieces().orElseThrow()).isEqualByComparingTo("6");
+        Draft wide = sheet.making(yields -> yields.withPieceWidth(Optional.of(BigDecimal.valueOf(7))));
         List<Objection> found = Colleague.objections(wide, CATALOGUE).stream().filter(one -> one.rule() == Rule.COUNTS || one.rule() == Rule.WIDTHS).toList();
         assertThat(found).extracting(Objection::rule).containsExactlyInAnyOrder(Rule.COUNTS, Rule.WIDTHS);
         Draft mended = wide;
@@ -173,7 +172,7 @@ class ColleagueTest {
         Draft sheet = sheet("Mash\nServes 4\n\nIngredients\n400 g carrots\n\nMethod\n1. Boil the carrots for 10 minutes.");
         List<Objection> gate = Colleague.gate(sheet, CATALOGUE);
         assertThat(gate).extracting(Objection::rule).containsExactly(Rule.CUE_MISSING);
-        assertThat(Colleague.gate(sheet.with(sheet.notes().withPassed(gate.get(0).key(), Optional.of("I taste it"))), CATALOGUE)).isEmpty();
+        assertThat(Colleague.gate(sheet.with(sheet.notes().passing(gate.get(0).key(), Optional.of("I taste it"))), CATALOGUE)).isEmpty();
     }
 
     private static final String STEW = """
@@ -274,7 +273,7 @@ class ColleagueTest {
     @Test
     void cautionsComeFromTheStepItself() {
         Draft stew = sheet(STEW);
-        assertThat(StepCautions.of(stew, stew.step("heat-the-oil").orElseThrow(), CATALOGUE)).contains(Caution.HOT_OIL).doesNotContain(Caution.DRY_BEANS);
+        assertThat(StepCautions.of(stew.dish(), stew.step("heat-the-oil").orElseThrow(), CATALOGUE)).contains(Caution.HOT_OIL).doesNotContain(Caution.DRY_BEANS);
     }
 
     /** Figures of common foods, as public tables give them: g per ml spooned, edible g of a medium piece, drained g of a can. */

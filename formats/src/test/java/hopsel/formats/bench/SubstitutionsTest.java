@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
-import hopsel.core.bench.KnownSubstitution;
-import hopsel.core.bench.KnownSubstitution.Why;
+import hopsel.core.item.KnownSubstitution;
+import hopsel.core.item.KnownSubstitution.Why;
 import hopsel.core.bench.Placing;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Substitutions;
 import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Substitution;
+import hopsel.core.item.Substitution;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;

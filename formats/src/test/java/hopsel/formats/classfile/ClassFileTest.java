@@ -11,6 +11,7 @@ import com.networknt.schema.SpecificationVersion;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
 import hopsel.core.item.Catalogue;
+import hopsel.formats.json.Json;
 import hopsel.formats.contract.Samples;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,15 +30,10 @@ class ClassFileTest {
 
     private static final Catalogue BUILT_IN = BuiltInCatalogue.load();
     private static final String GOOD = new String(Samples.bytes("c01-dumplings-laksa"), StandardCharsets.UTF_8);
-    private static final Schema SCHEMA = schema();
+    private static final Schema SCHEMA = schema(1);
 
-    private static Schema schema() {
-        try (var in = ClassFile.class.getResourceAsStream("/hopsel/hopsel-class-1.schema.json")) {
-            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                    .getSchema(new String(in.readAllBytes(), StandardCharsets.UTF_8), InputFormat.JSON);
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
+    private static Schema schema(int version) {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(ClassFile.schema(version), InputFormat.JSON);
     }
 
     @ParameterizedTest
@@ -47,6 +43,26 @@ class ClassFileTest {
         String written = ClassFile.write(cooking);
         assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN)).isEqualTo(cooking);
         assertThat(SCHEMA.validate(written, InputFormat.JSON)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"d01-dumplings-laksa", "d04-tart-masterclass", "d13-impossible-keeps"})
+    void versionTwoIsReadAndWrittenAsVersionTwo(String name) throws Exception {
+        CookingClass cooking = Samples.cooking(name);
+        String written = ClassFile.write(cooking);
+        assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN)).isEqualTo(cooking);
+        assertThat(Json.read(written.getBytes(StandardCharsets.UTF_8)).get("talk")).isEqualTo(Json.read(Samples.bytes(name)).get("talk"));
+        assertThat(schema(2).validate(written, InputFormat.JSON)).isEmpty();
+        assertThat(SCHEMA.validate(written, InputFormat.JSON)).isNotEmpty();
+    }
+
+    /** What only version 2 knows is an unknown member of version 1; a version of the future is refused. */
+    @Test
+    void versionOneKeepsItsMeaning() {
+        String two = new String(Samples.bytes("d01-dumplings-laksa"), StandardCharsets.UTF_8);
+        String one = two.replaceFirst("\"version\": 2", "\"version\": 1");
+        assertThat(findings(one)).isNotEmpty().allMatch(finding -> finding.message().contains("is not known here"));
+        assertThat(findings(two.replaceFirst("\"version\": 2", "\"version\": 3"))).extracting(Finding::place).containsExactly("/version");
     }
 
     @Test

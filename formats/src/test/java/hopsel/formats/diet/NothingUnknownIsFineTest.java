@@ -8,12 +8,12 @@ import hopsel.core.bench.Placing;
 import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.diet.DishCheck;
 import hopsel.core.diet.Doubt;
 import hopsel.core.diet.Doubt.Why;
 import hopsel.core.diet.Guess;
-import hopsel.core.diet.Menu;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.diet.MenuChoice;
 import hopsel.core.diet.MenuChoice.Suits;
 import hopsel.core.dish.Component;
@@ -64,7 +64,7 @@ class NothingUnknownIsFineTest {
 
     private static CookingClass cooking(Draft sheet, Catalogue house, String... avoids) {
         Attendee uma = new Attendee("uma", "Uma", List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
-        return Placing.into(FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon")), sheet, house, CATALOGUE).attendedBy(List.of(uma));
+        return Placing.into(FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon")), sheet, house, CATALOGUE).withAttendees(List.of(uma));
     }
 
     private static String recipe(String line) {
@@ -73,7 +73,7 @@ class NothingUnknownIsFineTest {
 
     private static List<Why> doubts(CookingClass cooking, Set<String> read) {
         Dish dish = cooking.dishes().get(0);
-        return DishCheck.of(dish, cooking.catalogue(CATALOGUE), read).doubts(Menu.of(cooking, CATALOGUE).used(dish, cooking.attendees().get(0))).stream().map(Doubt::why).distinct().toList();
+        return DishCheck.of(dish, cooking.catalogue(CATALOGUE), read).doubts(OwnMenu.of(cooking, CATALOGUE).used(dish, cooking.attendees().get(0))).stream().map(Doubt::why).distinct().toList();
     }
 
     private static Suits suits(CookingClass cooking, Set<String> read) {
@@ -97,7 +97,7 @@ class NothingUnknownIsFineTest {
         assertThat(doubts(cooking, ALL_READ)).isEmpty();
         assertThat(suits(cooking, ALL_READ)).isEqualTo(Suits.FINE);
         assertThat(KitStatement.of(cooking, CATALOGUE, cooking.attendees().get(0), ALL_READ).without()).containsExactly("crustaceans");
-        assertThat(suits(cooking.attendedBy(List.of(cooking.attendees().get(0).saying(List.of("kiwi")))), ALL_READ)).as("nobody but the host can check it").isEqualTo(Suits.UNSURE);
+        assertThat(suits(cooking.withAttendees(List.of(cooking.attendees().get(0).saying(List.of("kiwi")))), ALL_READ)).as("nobody but the host can check it").isEqualTo(Suits.UNSURE);
     }
 
     /** An ingredient that the host adds goes before the name that the reader left behind, in the dish and in its class. */
@@ -144,8 +144,8 @@ class NothingUnknownIsFineTest {
         "A nut-free sauce.|tree-nut|false", "Top with tofu.|soy|true", "Grate nutmeg over it.|tree-nut|false", "Finish with soya yoghurt.|soy|true"})
     void wordsOfAllergensInTheTextAreHeard(String sentence, String allergen, boolean heard) {
         Draft plain = sheet(recipe("100 g broccoli"), CATALOGUE);
-        for (Dish dish : List.of(plain.dish().with(new Passages(List.of(), List.of(sentence))), sheet(recipe("100 g broccoli") + " " + sentence, CATALOGUE).dish())) {
-            CookingClass cooking = cooking(plain.with(dish.with(new Passages(List.of(), dish.passages().aside()))), CATALOGUE, allergen);
+        for (Dish dish : List.of(plain.dish().withPassages(new Passages(List.of(), List.of(sentence))), sheet(recipe("100 g broccoli") + " " + sentence, CATALOGUE).dish())) {
+            CookingClass cooking = cooking(plain.with(dish.withPassages(new Passages(List.of(), dish.passages().aside()))), CATALOGUE, allergen);
             assertThat(KitStatement.of(cooking, CATALOGUE, cooking.attendees().get(0), ALL_READ).without().isEmpty()).as(sentence).isEqualTo(heard);
             assertThat(suits(cooking, ALL_READ) == Suits.UNSURE).isEqualTo(heard);
         }
@@ -158,10 +158,9 @@ class NothingUnknownIsFineTest {
         String line = sheet.dish().lines().filter(own -> own.item().equals("soy-sauce")).findFirst().orElseThrow().id();
         for (Source source : Arrays.stream(Source.values()).filter(own -> own != Source.KIT).toList()) {
             Dish home = sheet.dish().eachComponent(component -> component.eachLine(own -> !own.id().equals(line) ? own
-                    : new IngredientLine(own.id(), own.item(), own.amount(), own.prep(), own.scaling(), false, source)));
+                    : own.withOptional(false).withFrom(source)));
             CookingClass cooking = cooking(sheet.with(home), CATALOGUE, "soy");
-            CookingClass bare = new CookingClass(cooking.title(), cooking.style(), cooking.startsAt(), cooking.zone(), cooking.airMinutes(), cooking.prepWindows(), cooking.people(), cooking.resources(), cooking.measures(), cooking.items(), cooking.dishes(), List.of(),
-                    cooking.attendees(), cooking.provision(), cooking.shared(), cooking.room());
+            CookingClass bare = cooking.withMenu(cooking.menu().withSubstitutions(List.of()));
             Kit kit = KitPacker.pack(bare, CATALOGUE, Batches.of(bare, CATALOGUE, Plan.impossible(List.of()))).get(0);
             assertThat(kit.cannotServe()).as("the lists file speaks of the kit alone").isEmpty();
             assertThat(kit.refuses()).isTrue();

@@ -8,8 +8,8 @@ import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Menu;
+import hopsel.core.guest.Attendee;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
@@ -32,7 +32,7 @@ class FallbackTest {
     @Test
     void whatIsMadeEarlierComesFirstAndNoIngredientIsOfferedThatSomebodyHereAvoids() throws Exception {
         CookingClass any = Samples.cooking("c01-dumplings-laksa");
-        CookingClass cooking = any.attendedBy(List.of(new Attendee("a", "Ana", List.of("soy", "tree-nut", "sesame"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH)));
+        CookingClass cooking = any.withAttendees(List.of(new Attendee("a", "Ana", List.of("soy", "tree-nut", "sesame"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH)));
         Plan plan = Planner.plan(cooking);
         int offered = 0;
         for (Dish dish : cooking.dishes()) {
@@ -43,7 +43,7 @@ class FallbackTest {
                 for (Fallback fallback : found) {
                     if (fallback.kind() == Kind.INGREDIENT) {
                         offered++;
-                        assertThat(Menu.avoided(cooking.catalogue(BUILT_IN).get(fallback.instead()), cooking.attendees().get(0))).isEmpty();
+                        assertThat(OwnMenu.avoided(cooking.catalogue(BUILT_IN).get(fallback.instead()), cooking.attendees().get(0))).isEmpty();
                     }
                 }
             }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hopsel.core.caution.Caution;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -65,12 +65,11 @@ class HandoutTest {
     private static final Catalogue BUILT_IN = BuiltInCatalogue.load();
 
     private static IngredientLine line(String item, String amount, Unit unit, Scaling scaling) {
-        return new IngredientLine(item, item, Optional.of(new Amount(new BigDecimal(amount), new BigDecimal(amount), unit, Optional.empty())), Optional.empty(), scaling, false, Source.KIT);
+        return IngredientLine.of(item, item, Optional.of(new Amount(new BigDecimal(amount), new BigDecimal(amount), unit, Optional.empty()))).withScaling(scaling);
     }
 
     private static Step step(String title, String text, int minutes, Work work, List<String> needs, String... uses) {
-        return new Step("do", title, Optional.of(text), StepMinutes.of(Minutes.of(minutes)), work, Show.MAY, needs.stream().map(kind -> new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)).toList(), List.of(),
-                Optional.empty(), Optional.empty(), Arrays.stream(uses).map(use -> new Use(use, BigDecimal.ONE)).toList(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+        return Step.of("do", title, StepMinutes.of(Minutes.of(minutes)), work).withText(Optional.of(text)).withNeeds(needs.stream().map(kind -> new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)).toList()).withUses(Arrays.stream(uses).map(use -> new Use(use, BigDecimal.ONE)).toList());
     }
 
     private static Dish dish(List<IngredientLine> lines, Step step) {

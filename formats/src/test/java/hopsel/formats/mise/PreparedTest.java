@@ -165,8 +165,8 @@ class PreparedTest {
 
     @Test
     void whatNobodyHasTimeForIsSaid() {
-        CookingClass shut = cooking().withKitchen(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-360))), cooking().resources());
-        CookingClass closed = cooking().withKitchen(List.of(), cooking().resources());
+        CookingClass shut = cooking().withKitchen(cooking().kitchen().withPrepWindows(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-360)))));
+        CookingClass closed = cooking().withKitchen(cooking().kitchen().withPrepWindows(List.of()));
         assertThat(prepared(shut).prep().jobs()).allMatch(job -> job.begin() < -300 * 60);
         assertThat(PlannedClass.of(closed, BUILT_IN).plan().possible()).isTrue();
         assertThat(prepared(closed).prep().jobs()).allMatch(job -> job.person().isEmpty());
@@ -174,7 +174,7 @@ class PreparedTest {
 
     @Test
     void cookedRiceThatWaitsGoesIntoTheFridgeWithinTheHour() {
-        CookingClass early = cooking().withKitchen(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300))), cooking().resources());
+        CookingClass early = cooking().withKitchen(cooking().kitchen().withPrepWindows(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300)))));
         Holding holding = prepared(early).holding();
         Stay rice = holding.stays().stream().filter(stay -> stay.activity().step().step().equals("cool")).findFirst().orElseThrow();
         assertThat(rice.where()).isEqualTo(Where.FRIDGE);
@@ -221,7 +221,7 @@ class PreparedTest {
         assertThat(labels).filteredOn(label -> label.what().startsWith("Peanut butter")).singleElement()
                 .satisfies(label -> assertThat(label.allergens()).extracting(Enum::name).containsExactly("PEANUT"));
         assertThat(labels).allMatch(label -> label.made() <= label.useBy());
-        CookingClass early = cooking().withKitchen(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300))), cooking().resources());
+        CookingClass early = cooking().withKitchen(cooking().kitchen().withPrepWindows(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300)))));
         assertThat(prepared(early).labels()).filteredOn(label -> label.what().equals("Let it cool")).singleElement().satisfies(label -> assertThat(label.chilled()).isTrue());
     }
 

@@ -3,7 +3,7 @@ package hopsel.formats.provision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -46,9 +46,8 @@ class CrossContactTest {
     private static final Catalogue BUILT_IN = BuiltInCatalogue.load();
 
     private static Dish dish(String id, String item, String text, String... needs) {
-        IngredientLine line = new IngredientLine(item, item, Optional.of(new Amount(BigDecimal.TEN, BigDecimal.TEN, Unit.G, Optional.empty())), Optional.empty(), Scaling.LINEAR, false, Source.KIT);
-        Step step = new Step("do", "Work on " + item, Optional.of(text), StepMinutes.of(Minutes.of(5)), Work.HANDS, Show.MUST, List.of(needs).stream().map(kind -> new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)).toList(),
-                List.of(), Optional.empty(), Optional.empty(), List.of(new Use(item, BigDecimal.ONE)), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+        IngredientLine line = IngredientLine.of(item, item, Optional.of(new Amount(BigDecimal.TEN, BigDecimal.TEN, Unit.G, Optional.empty())));
+        Step step = Step.of("do", "Work on " + item, StepMinutes.of(Minutes.of(5)), Work.HANDS).withText(Optional.of(text)).withShow(Show.MUST).withNeeds(List.of(needs).stream().map(kind -> new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)).toList()).withUses(List.of(new Use(item, BigDecimal.ONE)));
         return new Dish(id, id, BigDecimal.ONE, List.of(new Component("all", "All", List.of(line), List.of(step))));
     }
 
@@ -60,9 +59,7 @@ class CrossContactTest {
     private static List<Contact> contacts(List<Dish> dishes, String avoids) throws Exception {
         CookingClass any = Samples.cooking("lists-sample-00");
         Attendee guest = new Attendee("ana", "Ana", List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
-        CookingClass cooking = new CookingClass(any.title(), any.style(), any.startsAt(), any.zone(), any.airMinutes(), List.of(), List.of(new Person("host", "Host", Role.HOST)),
-                List.of(place("mixer", "blender"), place("stick", "stick-blender"), place("big", "food-processor"), place("stand", "stand-mixer"), new Resource("hob", "burner", 4, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN)), any.measures(), List.of(), dishes,
-                List.of(), List.of(guest), any.provision(), List.of());
+        CookingClass cooking = any.withKitchen(any.kitchen().withPrepWindows(List.of()).withPeople(List.of(new Person("host", "Host", Role.HOST))).withResources(List.of(place("mixer", "blender"), place("stick", "stick-blender"), place("big", "food-processor"), place("stand", "stand-mixer"), new Resource("hob", "burner", 4, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN)))).withMenu(any.menu().withItems(List.of()).withDishes(dishes).withSubstitutions(List.of()).withShared(List.of())).withAttendees(List.of(guest));
         Plan plan = Planner.answer(cooking, Wishes.NONE).plan();
         List<String> order = plan.activities().stream().sorted(Comparator.comparingInt(Activity::start)).map(activity -> activity.step().dish()).toList();
         List<Contact> found = CrossContact.of(cooking, plan, BUILT_IN).contacts();

@@ -3,12 +3,12 @@ package hopsel.formats.provision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Menu;
+import hopsel.core.guest.Attendee;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.diet.MenuChoice;
 import hopsel.core.diet.MenuChoice.Suits;
 import hopsel.core.diet.Serving;
-import hopsel.core.diet.Substitution;
+import hopsel.core.item.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -48,12 +48,11 @@ class MenuChoiceTest {
     private static CookingClass cooking(List<IngredientLine> lines, List<Substitution> substitutions, Attendee... attendees) throws Exception {
         CookingClass any = Samples.cooking("lists-sample-00");
         Dish dish = new Dish("bowl", "Bowl", BigDecimal.valueOf(4), List.of(new Component("all", "All", lines, List.of())));
-        return new CookingClass(any.title(), any.style(), any.startsAt(), any.zone(), any.airMinutes(), any.prepWindows(), any.people(), any.resources(), any.measures(), List.of(), List.of(dish),
-                substitutions, Arrays.asList(attendees), any.provision(), List.of());
+        return any.withMenu(any.menu().withItems(List.of()).withDishes(List.of(dish)).withSubstitutions(substitutions).withShared(List.of())).withAttendees(Arrays.asList(attendees));
     }
 
     private static IngredientLine line(String item, boolean optional) {
-        return new IngredientLine(item, item, Optional.of(new Amount(BigDecimal.valueOf(100), BigDecimal.valueOf(100), Unit.G, Optional.empty())), Optional.empty(), Scaling.LINEAR, optional, Source.KIT);
+        return IngredientLine.of(item, item, Optional.of(new Amount(BigDecimal.valueOf(100), BigDecimal.valueOf(100), Unit.G, Optional.empty()))).withOptional(optional);
     }
 
     private static Substitution instead(String item, String use) {
@@ -101,7 +100,7 @@ class MenuChoiceTest {
         Attendee ana = new Attendee("ana", "Ana", List.of("tree-nut"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH, List.of("peanut", "soy", "sunflower-seeds"));
         CookingClass cooking = cooking(List.of(line("peanut-butter", false), line("firm-tofu", false), line("cashews", false)),
                 List.of(instead("peanut-butter", "almond-butter"), instead("peanut-butter", "tahini"), instead("cashews", "sunflower-seeds")), ana);
-        Menu menu = Menu.of(cooking, BUILT_IN);
+        OwnMenu menu = OwnMenu.of(cooking, BUILT_IN);
         Dish dish = cooking.dishes().get(0);
         assertThat(menu.serve(dish, dish.line("peanut-butter"), ana)).isEqualTo(new Serving.Substituted(cooking.substitutions().get(1), List.of("peanut")));
         assertThat(menu.serve(dish, dish.line("firm-tofu"), ana)).isEqualTo(new Serving.AsWritten(List.of("soy")));
@@ -114,10 +113,9 @@ class MenuChoiceTest {
         CookingClass any = Samples.cooking("lists-sample-00");
         IngredientLine line = line("mung-sprouts", false);
         for (boolean hot : new boolean[]{true, false}) {
-            Step step = new Step("toss", "Toss", Optional.empty(), StepMinutes.of(Minutes.of(3)), Work.HANDS, Show.MAY, hot ? List.of(new Need("burner", 1, Optional.empty(), BigDecimal.ZERO)) : List.of(), List.of(),
-                    Optional.empty(), Optional.empty(), List.of(new Use("mung-sprouts", BigDecimal.ONE)), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+            Step step = Step.of("toss", "Toss", StepMinutes.of(Minutes.of(3)), Work.HANDS).withNeeds(hot ? List.of(new Need("burner", 1, Optional.empty(), BigDecimal.ZERO)) : List.of()).withUses(List.of(new Use("mung-sprouts", BigDecimal.ONE)));
             Dish dish = new Dish("bowl", "Bowl", BigDecimal.ONE, List.of(new Component("all", "All", List.of(line), List.of(step))));
-            assertThat(Menu.of(any, BUILT_IN).serve(dish, line, ana)).isInstanceOf(hot ? Serving.AsWritten.class : Serving.CannotServe.class);
+            assertThat(OwnMenu.of(any, BUILT_IN).serve(dish, line, ana)).isInstanceOf(hot ? Serving.AsWritten.class : Serving.CannotServe.class);
         }
     }
 
@@ -127,13 +125,13 @@ class MenuChoiceTest {
                 List.of(instead("cashews", "almonds"), instead("cashews", "sunflower-seeds"), instead("firm-tofu", "carrot")), guest("Ana", "cashews"), guest("Bo", "tree-nut"), guest("Cy", "soy", "mint"), guest("Di"));
         MenuChoice choice = MenuChoice.of(cooking, BUILT_IN, ALL_READ);
         CookingClass packed = choice.packed(cooking);
-        Menu menu = Menu.of(packed, BUILT_IN);
+        OwnMenu menu = OwnMenu.of(packed, BUILT_IN);
         Dish dish = packed.dishes().get(0);
         long kinds = packed.attendees().stream().map(attendee -> dish.lines().map(line -> menu.serve(dish, line, attendee) instanceof Serving.Substituted other ? other.substitution().use() : menu.serve(dish, line, attendee) instanceof Serving.LeftOut ? "-" : line.item()).toList()).distinct().count();
         assertThat(kinds).isEqualTo(choice.kits().size()).isLessThan(4);
         packed.attendees().forEach(attendee -> dish.lines().forEach(line -> {
             if (menu.serve(dish, line, attendee) instanceof Serving.Substituted other) {
-                assertThat(Menu.avoided(BUILT_IN.get(other.substitution().use()), attendee)).isEmpty();
+                assertThat(OwnMenu.avoided(BUILT_IN.get(other.substitution().use()), attendee)).isEmpty();
             }
         }));
         assertThat(packed.attendees().get(3).served()).as("who can eat it as written does").isEmpty();

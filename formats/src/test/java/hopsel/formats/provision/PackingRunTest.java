@@ -3,7 +3,7 @@ package hopsel.formats.provision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -50,15 +50,14 @@ class PackingRunTest {
     private final List<Event> log = new ArrayList<>();
 
     private static IngredientLine line(String item, String grams, boolean optional) {
-        return new IngredientLine(item, item, Optional.of(new Amount(new BigDecimal(grams), new BigDecimal(grams), Unit.G, Optional.empty())), Optional.empty(), Scaling.LINEAR, optional, Source.KIT);
+        return IngredientLine.of(item, item, Optional.of(new Amount(new BigDecimal(grams), new BigDecimal(grams), Unit.G, Optional.empty()))).withOptional(optional);
     }
 
     /** A bowl of rice with tahini that may be left out; a stock whose label has to be read. */
     private static Packing packing(Attendee... attendees) throws Exception {
         CookingClass any = Samples.cooking("lists-sample-00");
         Dish dish = new Dish("bowl", "Bowl", BigDecimal.ONE, List.of(new Component("all", "All", List.of(line("jasmine-rice", "80", false), line("tahini", "20.2", true), line("plain-stock", "150", true)), List.of())));
-        CookingClass cooking = new CookingClass(any.title(), any.style(), any.startsAt(), any.zone(), any.airMinutes(), any.prepWindows(), any.people(), any.resources(), any.measures(), List.of(), List.of(dish),
-                List.of(), Arrays.asList(attendees), any.provision(), List.of());
+        CookingClass cooking = any.withMenu(any.menu().withItems(List.of()).withDishes(List.of(dish)).withSubstitutions(List.of()).withShared(List.of())).withAttendees(Arrays.asList(attendees));
         List<Kit> kits = KitPacker.pack(cooking, BUILT_IN, Batches.of(cooking, BUILT_IN, Planner.answer(cooking, Wishes.NONE).plan()));
         return Packing.of(cooking, BUILT_IN, kits, List.of());
     }

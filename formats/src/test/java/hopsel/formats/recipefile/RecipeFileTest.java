@@ -3,11 +3,13 @@ package hopsel.formats.recipefile;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.dish.ByTaste;
+import hopsel.core.dish.RecipeState;
+import hopsel.core.dish.HandsOn;
+import hopsel.core.dish.Base;
 import hopsel.core.bench.Edits;
 import hopsel.core.dish.PerWeight;
 import hopsel.core.dish.Rescue;
 import hopsel.core.dish.Rounds;
-import hopsel.core.bench.StepNote;
 import hopsel.core.dish.Vessel;
 import hopsel.core.bench.Draft;
 import hopsel.core.dish.Dish;
@@ -159,11 +161,14 @@ class RecipeFileTest {
         Draft sheet = Draft.of(read("plum-tart.txt"), text("plum-tart.txt"), Measures.METRIC);
         sheet = Edits.rounds(sheet, "blind-bake", new Rounds(BigDecimal.valueOf(8), BigDecimal.valueOf(4), Minutes.of(15), 1));
         sheet = Edits.byTaste(sheet, "water", Optional.of(new ByTaste(BigDecimal.valueOf(2), BigDecimal.ONE, BigDecimal.valueOf(5), "it holds together")));
-        sheet = sheet.with(sheet.notes().withVessel(Optional.of(new Vessel(Vessel.Shape.ROUND, BigDecimal.valueOf(23), BigDecimal.valueOf(23), BigDecimal.valueOf(3))))
-                .withPieceWidth(Optional.of(BigDecimal.valueOf(7))).withPassed("cue_missing:flatten", Optional.of("seen often")).withBase("part-1", Optional.of("Apple tart"))
-                .withStep("flatten", StepNote.NONE.withFirstLook(Optional.of(Minutes.of(40))).withPerWeight(Optional.of(new PerWeight(Minutes.of(5), Minutes.of(20))))
-                        .withLadder(List.of(new Rescue("too sticky", "flour", "1 tsp", "twice"))))
-                .withHouse("oil", Optional.of("none")));
+        Vessel tin = new Vessel(Vessel.Shape.ROUND, BigDecimal.valueOf(23), BigDecimal.valueOf(23), BigDecimal.valueOf(3));
+        sheet = sheet.making(yields -> yields.withPieceWidth(Optional.of(BigDecimal.valueOf(7))).withUnit(Optional.of("tarts")));
+        sheet = sheet.with(sheet.dish().withVessel(Optional.of(tin)).withRecipe(Optional.of(new RecipeState("r-1", 3)))
+                .eachComponent(part -> part.withBase(Optional.of(new Base("Apple tart", Optional.of("r-2")))))
+                .change("flatten", step -> step.withFirstLook(Optional.of(Minutes.of(40))).withPerWeight(Optional.of(new PerWeight(Minutes.of(5), Minutes.of(20))))
+                        .withHandsOn(new HandsOn(Minutes.of(1), Minutes.of(2))).withPart(Optional.of(Minutes.of(3))).withWorth(0)
+                        .withRescues(List.of(new Rescue("too sticky", "flour", "1 tsp", "twice")))));
+        sheet = sheet.with(sheet.notes().passing("cue_missing:flatten", Optional.of("seen often")).choosing("oil", "none"));
         assertThat(DishFile.read(DishFile.write(sheet))).isEqualTo(sheet);
     }
 

@@ -110,7 +110,7 @@ class AirRuns {
     private Started read(Run run, RunRow row, CookingClass now) {
         DocumentsRow documents = mapper.documents(run.id(), run.number()).orElseThrow();
         try {
-            CookingClass cooking = ClassFile.read(documents.cooking().getBytes(StandardCharsets.UTF_8), builtIn).attendedBy(now.attendees());
+            CookingClass cooking = ClassFile.read(documents.cooking().getBytes(StandardCharsets.UTF_8), builtIn).withAttendees(now.attendees());
             Plan plan = PlanFile.read(Json.read(documents.plan().getBytes(StandardCharsets.UTF_8)));
             return new Started(row.madeAt(), PlannedClass.of(cooking, builtIn, new Outcome(plan, false, 0)));
         } catch (FaultyFileException e) {
@@ -124,7 +124,7 @@ class AirRuns {
     }
 
     private static DocumentsRow documents(PlannedClass planned) {
-        return new DocumentsRow(ClassFile.write(planned.cooking().attendedBy(List.of())), Json.line(PlanFile.write(planned.plan())));
+        return new DocumentsRow(ClassFile.write(planned.cooking().withAttendees(List.of())), Json.line(PlanFile.write(planned.plan())));
     }
 
     /** A new rehearsal; its clock goes at once. */

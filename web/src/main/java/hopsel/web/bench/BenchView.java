@@ -2,14 +2,13 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.DishTimes;
-import hopsel.core.bench.KnownSubstitution;
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.bench.Ladders;
 import hopsel.core.bench.LineText;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
 import hopsel.core.dish.Rescue;
-import hopsel.core.bench.StepCautions;
-import hopsel.core.bench.StepNote;
+import hopsel.core.caution.StepCautions;
 import hopsel.core.bench.Draft;
 import hopsel.core.caution.Caution;
 import hopsel.core.dish.After;
@@ -143,10 +142,6 @@ public final class BenchView {
         return step.needs().stream().map(Entered::text).collect(Collectors.joining(", "));
     }
 
-    public StepNote note(Step step) {
-        return sheet.notes().step(step.id());
-    }
-
     public boolean guessed(Step step, String member) {
         return sheet.notes().isGuessed(step.id(), member);
     }
@@ -156,7 +151,7 @@ public final class BenchView {
     }
 
     public Set<Caution> cautions(Step step) {
-        return StepCautions.of(sheet, step, catalogue);
+        return StepCautions.of(sheet.dish(), step, catalogue);
     }
 
     /** The step of an id that something waits for. */
@@ -194,10 +189,6 @@ public final class BenchView {
 
     public boolean isGuessedServings() {
         return sheet.notes().isGuessed(Notes.DISH, "servings");
-    }
-
-    public Map<String, String> getBases() {
-        return sheet.notes().bases();
     }
 
     /** A finding let pass. */

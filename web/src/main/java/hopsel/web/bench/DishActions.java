@@ -6,6 +6,8 @@ import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Draft;
+import hopsel.core.dish.Yield;
+import hopsel.core.bench.Notes;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
@@ -38,15 +40,17 @@ class DishActions implements ActionSet {
         actions.put("remove-component", (sheet, in) -> Change.done(Edits.removeComponent(sheet, in.must("component")), "took a component away"));
         actions.put("base", this::base);
         actions.put("mend", this::mend);
-        actions.put("pass", (sheet, in) -> Change.done(sheet.with(sheet.notes().withPassed(in.must("key"), Optional.of(in.must("reason")))), "let something pass"));
-        actions.put("unpass", (sheet, in) -> Change.done(sheet.with(sheet.notes().withPassed(in.must("key"), Optional.empty())), "took a pass back"));
+        actions.put("pass", (sheet, in) -> Change.done(sheet.with(sheet.notes().passing(in.must("key"), Optional.of(in.must("reason")))), "let something pass"));
+        actions.put("unpass", (sheet, in) -> Change.done(sheet.with(sheet.notes().passing(in.must("key"), Optional.empty())), "took a pass back"));
         actions.put("style", this::style);
         return actions;
     }
 
     private Change dish(Draft sheet, Entered in) throws BadEntryException {
         Draft next = Edits.dish(sheet, in.must("title"), in.positive("servings").orElse(sheet.dish().servings()));
-        return Change.done(next.with(next.notes().withPieces(in.positive("pieces")).withPieceWidth(in.positive("pieceWidth")).withHeadline(in.minutes("headline").filter(time -> time.seconds() > 0))), "renamed or resized the dish");
+        Yield yields = next.dish().yields().withPieces(in.positive("pieces")).withPieceWidth(in.positive("pieceWidth")).withUnit(in.text("servingUnit"));
+        Notes notes = next.notes().withHeadline(in.minutes("headline").filter(time -> time.seconds() > 0));
+        return Change.done(next.making(any -> yields).with(notes), "renamed or resized the dish");
     }
 
     private Change base(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {

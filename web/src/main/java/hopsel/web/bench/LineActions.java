@@ -2,7 +2,7 @@ package hopsel.web.bench;
 
 import hopsel.core.dish.ByTaste;
 import hopsel.core.bench.Edits;
-import hopsel.core.bench.KnownSubstitution;
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Substitutions;
 import hopsel.core.bench.Draft;
@@ -86,9 +86,9 @@ class LineActions implements ActionSet {
         String id = chose ? item.get().id() : read.unknown().isPresent() ? item.map(Item::id).orElse(read.line().item()) : read.line().item();
         // Whoever chose an item has confirmed it; the same guess as before is still one.
         Optional<String> said = chose || item.isPresent() && before.said().isEmpty() ? Optional.empty() : read.line().said();
-        IngredientLine line = new IngredientLine(before.id(), id, read.line().amount(), read.line().prep(),
-                in.text("scaling").flatMap(Scaling::of).orElse(before.scaling()), read.line().optional(),
-                in.text("from").isEmpty() ? before.from() : in.choice("from", Source.values(), Source::word), said);
+        IngredientLine line = before.measured(read.line().amount()).withItem(id).withPrep(read.line().prep())
+                .withScaling(in.text("scaling").flatMap(Scaling::of).orElse(before.scaling())).withOptional(read.line().optional())
+                .withFrom(in.text("from").isEmpty() ? before.from() : in.choice("from", Source.values(), Source::word)).withSaid(said);
         Draft next = Edits.line(sheet, "", line);
         return Change.done(id.equals(read.line().item()) ? with(next, read.unknown()) : next, "changed " + id.replace('-', ' '));
     }
@@ -104,7 +104,7 @@ class LineActions implements ActionSet {
         }
         List<Item> items = new ArrayList<>(sheet.items());
         items.add(unknown.get());
-        return new Draft(sheet.dish(), items, sheet.measures(), sheet.notes());
+        return sheet.withItems(items);
     }
 
     private Change taste(Draft sheet, Entered in) throws BadEntryException {
@@ -134,7 +134,7 @@ class LineActions implements ActionSet {
         for (String passage : passages.unread()) {
             passages = passages.laidAside(passage);
         }
-        return Change.done(sheet.with(sheet.dish().with(passages)), "laid everything aside that was not placed");
+        return Change.done(sheet.with(sheet.dish().withPassages(passages)), "laid everything aside that was not placed");
     }
 
     /** A passage that was not understood becomes a line, a step, or is laid aside. */
@@ -145,7 +145,7 @@ class LineActions implements ActionSet {
         if (!as.equals("aside") && sheet.dish().components().isEmpty()) {
             throw new RefusedEditException("Add a component first.");
         }
-        Draft next = sheet.with(sheet.dish().with(as.equals("aside") ? passages.laidAside(passage) : passages.placed(passage)));
+        Draft next = sheet.with(sheet.dish().withPassages(as.equals("aside") ? passages.laidAside(passage) : passages.placed(passage)));
         return as.equals("line") ? addLine(next, in, in.must("component"), passage)
                 : Change.done(as.equals("step") ? Edits.addStep(next, in.must("component"), passage) : next, "settled a passage");
     }

@@ -33,7 +33,7 @@ class SizeActions implements ActionSet {
     public Map<String, BenchAction> actions() {
         Map<String, BenchAction> actions = new LinkedHashMap<>();
         actions.put("scale", this::scale);
-        actions.put("vessel", (sheet, in) -> Change.done(sheet.with(sheet.notes().withVessel(Optional.of(vessel(in)))), "said what it is made in"));
+        actions.put("vessel", (sheet, in) -> Change.done(sheet.with(sheet.dish().withVessel(Optional.of(vessel(in)))), "said what it is made in"));
         actions.put("same-in", this::sameIn);
         return actions;
     }
@@ -63,7 +63,7 @@ class SizeActions implements ActionSet {
 
     /** Nothing changes; the cook is told what the same amount does in another vessel. */
     private Change sameIn(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
-        Vessel now = sheet.notes().vessel().orElseThrow(() -> new RefusedEditException("Say first what the dish is made in."));
+        Vessel now = sheet.dish().vessel().orElseThrow(() -> new RefusedEditException("Say first what the dish is made in."));
         return new Change(sheet, "looked at another vessel", List.of(Resize.sameIn(now, vessel(in), needed(in, "volume"))));
     }
 }

@@ -3,10 +3,10 @@ package hopsel.web.bench;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.Ladders;
 import hopsel.core.dish.PerWeight;
+import hopsel.core.dish.Rescue;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
 import hopsel.core.dish.Rounds;
-import hopsel.core.bench.StepNote;
 import hopsel.core.bench.Draft;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Show;
@@ -85,9 +85,12 @@ class StepActions implements ActionSet {
             share.filter(value -> value.signum() > 0).map(value -> value.divide(BigDecimal.valueOf(in.fields().containsKey("share-" + line.id()) ? 100 : 1)))
                     .ifPresent(value -> uses.add(new Use(line.id(), value)));
         }
-        Step step = new Step(before.id(), in.must("title"), in.text("text"), minutes, work, in.choice("show", Show.values(), Show::word), in.needs("needs"),
-                before.after(), in.minutes("keeps"), swap, before.uses(), in.minutes("checkEvery").filter(time -> time.seconds() > 0), in.text("cue"), in.text("say"),
-                in.isChecked("loud") ? Optional.of("loud") : Optional.empty(), in.fields().containsKey("tools") ? in.tools("tools") : before.tools());
+        Step step = before.withTitle(in.must("title")).withText(in.text("text")).withMinutes(minutes).withWork(work)
+                .withShow(in.choice("show", Show.values(), Show::word)).withNeeds(in.needs("needs")).withKeeps(in.minutes("keeps")).withSwap(swap)
+                .withCheckEvery(in.minutes("checkEvery").filter(time -> time.seconds() > 0))
+                .withFirstLook(in.minutes("firstLook").filter(time -> time.seconds() > 0))
+                .withCue(in.text("cue")).withSay(in.text("say")).withNoise(in.isChecked("loud") ? Optional.of("loud") : Optional.empty())
+                .withTools(in.fields().containsKey("tools") ? in.tools("tools") : before.tools());
         Draft next = Edits.step(sheet, step);
         if (!before.minutes().equals(minutes)) {
             next = Edits.retime(next, step.id(), minutes);
@@ -96,8 +99,7 @@ class StepActions implements ActionSet {
         for (IngredientLine line : sheet.dish().lines().toList()) {
             next = Edits.use(next, step.id(), line.id(), uses.stream().filter(use -> use.ingredient().equals(line.id())).map(Use::share).findFirst().orElse(BigDecimal.ZERO));
         }
-        StepNote note = next.notes().step(step.id()).withFirstLook(in.minutes("firstLook").filter(time -> time.seconds() > 0));
-        return Change.done(next.with(next.notes().withStep(step.id(), note)), "changed “%s”".formatted(step.title()));
+        return Change.done(next, "changed “%s”".formatted(step.title()));
     }
 
     /** A step corrected beside the original: its name, its time as one says it, who is needed, and the cue. */
@@ -110,8 +112,8 @@ class StepActions implements ActionSet {
             throw new BadEntryException("time", "is “%s”. The longest a step can take is 364 days.".formatted(said));
         }
         Work work = in.choice("work", Work.values(), Work::word);
-        Step step = new Step(before.id(), in.must("title"), before.text(), minutes, work, before.show(), before.needs(), before.after(), before.keeps(),
-                work == Work.HANDS ? Optional.empty() : before.swap().filter(shown -> shown.compareTo(minutes.likely()) <= 0), before.uses(), before.checkEvery(), in.text("cue"), before.say(), before.noise(), before.tools());
+        Optional<Minutes> swap = before.swap().filter(shown -> work != Work.HANDS && shown.compareTo(minutes.likely()) <= 0);
+        Step step = before.withTitle(in.must("title")).withMinutes(minutes).withWork(work).withSwap(swap).withCue(in.text("cue"));
         Draft next = Edits.retime(Edits.step(sheet, step), step.id(), minutes);
         return Change.done(next, "corrected “%s”".formatted(step.title()));
     }
@@ -160,7 +162,7 @@ class StepActions implements ActionSet {
 
     private Change ladder(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step step = found(sheet, in);
-        StepNote note = sheet.notes().step(step.id());
-        return Change.done(sheet.with(sheet.notes().withStep(step.id(), note.withLadder(note.ladder().isEmpty() ? Ladders.suggested(step) : List.of()))), "corrections of “%s”".formatted(step.title()));
+        List<Rescue> rescues = step.rescues().isEmpty() ? Ladders.suggested(step) : List.of();
+        return Change.done(sheet.with(sheet.dish().change(step.id(), own -> own.withRescues(rescues))), "corrections of “%s”".formatted(step.title()));
     }
 }

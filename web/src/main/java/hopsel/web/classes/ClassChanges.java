@@ -61,7 +61,7 @@ public class ClassChanges {
 
     private RevisionRow row(int number, Integer parent, String who, String what, CookingClass cooking, Wishes wishes) {
         return new RevisionRow(number, parent, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC), who,
-                what.substring(0, Math.min(LONGEST, what.length())), ClassFile.write(cooking.attendedBy(List.of())), WishText.write(wishes));
+                what.substring(0, Math.min(LONGEST, what.length())), ClassFile.write(cooking.withAttendees(List.of())), WishText.write(wishes));
     }
 
     /** Goes back to the state before; nothing happens where there is none. */

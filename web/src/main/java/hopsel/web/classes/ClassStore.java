@@ -1,7 +1,7 @@
 package hopsel.web.classes;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Wishes;
@@ -67,7 +67,7 @@ public class ClassStore {
 
     /** Nothing is stored that cannot be read back: it is read here, before anybody relies on it. Endless decimals end in the file; from there on nothing may change. */
     private NewClass row(CookingClass cooking) {
-        CookingClass alone = cooking.attendedBy(List.of());
+        CookingClass alone = cooking.withAttendees(List.of());
         String document = ClassFile.write(alone);
         try {
             CookingClass again = ClassFile.read(document.getBytes(StandardCharsets.UTF_8), catalogue);
@@ -112,7 +112,7 @@ public class ClassStore {
     public Optional<StoredClass> find(long id) {
         return mapper.cooking(id).map(row -> {
             CookingClass alone = read(row);
-            CookingClass cooking = alone.attendedBy(guests.of(id).stream().map(attendee -> known(attendee, alone)).toList());
+            CookingClass cooking = alone.withAttendees(guests.of(id).stream().map(attendee -> known(attendee, alone)).toList());
             return new StoredClass(id, new Stamp(row.version(), row.guests()), cooking, wishes(id, cooking));
         });
     }

@@ -1,6 +1,6 @@
 package hopsel.web.classes;
 
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
 import hopsel.web.classes.ClassMapper.GuestRow;

@@ -1,19 +1,18 @@
 package hopsel.web.classes;
 
-import org.springframework.core.io.ClassPathResource;
-import org.springframework.core.io.Resource;
+import hopsel.formats.classfile.ClassFile;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 
-/** Publishes the JSON Schema of class files. */
+/** Publishes the JSON Schema of class files, made of what reads and writes them. */
 @Controller
 class SchemaController {
 
-    @GetMapping("/schema/hopsel-class-1.json")
-    ResponseEntity<Resource> classSchema() {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/schema+json"))
-                .body(new ClassPathResource("hopsel/hopsel-class-1.schema.json"));
+    @GetMapping("/schema/hopsel-class-{version:[12]}.json")
+    ResponseEntity<String> classSchema(@PathVariable int version) {
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/schema+json")).body(ClassFile.schema(version));
     }
 }

@@ -1,10 +1,10 @@
 package hopsel.web.demo;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Particulars;
-import hopsel.core.diet.Particulars.Delivery;
-import hopsel.core.diet.Particulars.Spice;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Particulars;
+import hopsel.core.guest.Particulars.Delivery;
+import hopsel.core.guest.Particulars.Spice;
 import hopsel.core.handout.HostWords;
 import hopsel.core.handout.HostWords.DishWords;
 import hopsel.core.handout.HostWords.Kind;

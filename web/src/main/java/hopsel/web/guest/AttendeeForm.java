@@ -1,11 +1,11 @@
 package hopsel.web.guest;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Avoided;
-import hopsel.core.diet.Particulars;
-import hopsel.core.diet.Particulars.Delivery;
-import hopsel.core.diet.Particulars.Spice;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Avoided;
+import hopsel.core.guest.Particulars;
+import hopsel.core.guest.Particulars.Delivery;
+import hopsel.core.guest.Particulars.Spice;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;

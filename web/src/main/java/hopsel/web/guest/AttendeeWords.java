@@ -1,6 +1,6 @@
 package hopsel.web.guest;
 
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;

@@ -2,10 +2,10 @@ package hopsel.web.guest;
 
 import hopsel.core.advice.Beforehand;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.diet.DishCheck;
-import hopsel.core.diet.Menu;
-import hopsel.core.diet.Particulars;
+import hopsel.core.diet.OwnMenu;
+import hopsel.core.guest.Particulars;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Source;
 import hopsel.core.item.Catalogue;
@@ -159,7 +159,7 @@ class GuestController {
             return List.of();
         }
         CookingClass cooking = seen.planned.cooking();
-        Menu menu = Menu.of(cooking, builtIn);
+        OwnMenu menu = OwnMenu.of(cooking, builtIn);
         Set<String> read = labels.of(seen.id);
         return cooking.dishes().stream().filter(dish -> !DishCheck.of(dish, seen.planned.catalogue(), read).isSure(seen.attendee, menu.used(dish, seen.attendee))).map(Dish::title).toList();
     }

@@ -1,8 +1,8 @@
 package hopsel.web.guest;
 
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Avoided;
-import hopsel.core.diet.Particulars;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Avoided;
+import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
 import hopsel.formats.json.Json;

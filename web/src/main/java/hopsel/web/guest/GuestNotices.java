@@ -1,6 +1,6 @@
 package hopsel.web.guest;
 
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.web.guest.SignupMapper.NoticeRow;
 import org.springframework.stereotype.Component;

@@ -1,8 +1,8 @@
 package hopsel.web.guest;
 
-import hopsel.core.diet.Particulars;
-import hopsel.core.diet.Particulars.Delivery;
-import hopsel.core.diet.Particulars.Spice;
+import hopsel.core.guest.Particulars;
+import hopsel.core.guest.Particulars.Delivery;
+import hopsel.core.guest.Particulars.Spice;
 import hopsel.web.guest.SignupMapper.DetailRow;
 import org.springframework.stereotype.Repository;
 

@@ -1,8 +1,8 @@
 package hopsel.web.guest;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Particulars;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;

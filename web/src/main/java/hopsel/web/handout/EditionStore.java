@@ -141,7 +141,7 @@ public class EditionStore {
             CookingClass cooking = read(row.document());
             Map<String, Map<Matter, String>> kept = new HashMap<>(readStyles(row.styles()));
             kept.remove(attendee);
-            mapper.rewriteEdition(id, row.number(), ClassFile.write(cooking.attendedBy(cooking.attendees().stream().filter(own -> !own.id().equals(attendee)).toList())), writeStyles(kept));
+            mapper.rewriteEdition(id, row.number(), ClassFile.write(cooking.withAttendees(cooking.attendees().stream().filter(own -> !own.id().equals(attendee)).toList())), writeStyles(kept));
         }
     }
 

@@ -34,7 +34,7 @@ public class HandoutCautions {
         Map<String, List<String>> all = new LinkedHashMap<>();
         cooking.dishes().forEach(dish -> {
             DishWords own = words.dish(dish.id());
-            List<String> said = new ArrayList<>(FoundCaution.of(cooking, dish, catalogue).stream().filter(found -> !own.hidden().containsKey(found.caution())).map(say::caution).toList());
+            List<String> said = new ArrayList<>(FoundCaution.of(dish, catalogue).stream().filter(found -> !own.hidden().containsKey(found.caution())).map(say::caution).toList());
             said.addAll(own.cautions());
             all.put(dish.title(), said);
         });
@@ -45,7 +45,7 @@ public class HandoutCautions {
     public Map<String, List<String>> ofSteps(long id, CookingClass cooking, Catalogue catalogue) {
         HostWords words = store.of(id).words();
         Map<String, List<String>> all = new LinkedHashMap<>();
-        cooking.dishes().forEach(dish -> FoundCaution.of(cooking, dish, catalogue).stream().filter(found -> !words.dish(dish.id()).hidden().containsKey(found.caution()))
+        cooking.dishes().forEach(dish -> FoundCaution.of(dish, catalogue).stream().filter(found -> !words.dish(dish.id()).hidden().containsKey(found.caution()))
                 .forEach(found -> dish.steps().filter(step -> found.steps().contains(step.title()))
                         .forEach(step -> all.computeIfAbsent(dish.id() + "/" + step.id(), any -> new ArrayList<>()).add(messages.getMessage("caution." + found.caution(), null, Locale.ENGLISH)))));
         return all;

@@ -2,7 +2,7 @@ package hopsel.web.handout;
 
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.handout.Statements;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.captions.WebVtt;

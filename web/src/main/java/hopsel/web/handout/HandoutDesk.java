@@ -1,7 +1,7 @@
 package hopsel.web.handout;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Dish;
 import hopsel.core.handout.DishFacts;
 import hopsel.core.handout.Handout;

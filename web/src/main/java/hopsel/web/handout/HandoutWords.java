@@ -1,7 +1,7 @@
 package hopsel.web.handout;
 
 import hopsel.core.caution.FoundCaution;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.handout.Handout;
 import hopsel.core.handout.Handout.DishPart;
 import hopsel.core.handout.Handout.StepPart;

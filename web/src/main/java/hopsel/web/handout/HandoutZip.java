@@ -1,6 +1,6 @@
 package hopsel.web.handout;
 
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Dish;
 import hopsel.core.handout.DishFacts;
 import hopsel.core.recipe.Slug;

@@ -58,7 +58,7 @@ class WordsController {
         model.addAttribute("wordsVersion", kept.version());
         statements(planned.cooking(), kept.words(), model);
         Map<String, List<FoundCaution>> found = new LinkedHashMap<>();
-        planned.cooking().dishes().forEach(dish -> found.put(dish.id(), FoundCaution.of(planned.cooking(), dish, planned.catalogue())));
+        planned.cooking().dishes().forEach(dish -> found.put(dish.id(), FoundCaution.of(dish, planned.catalogue())));
         model.addAttribute("found", found);
         return "handout/words";
     }

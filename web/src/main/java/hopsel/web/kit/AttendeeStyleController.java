@@ -1,6 +1,6 @@
 package hopsel.web.kit;
 
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.plan.PlanDesk;

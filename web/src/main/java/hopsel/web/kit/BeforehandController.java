@@ -2,7 +2,7 @@ package hopsel.web.kit;
 
 import hopsel.core.advice.Beforehand;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Station;

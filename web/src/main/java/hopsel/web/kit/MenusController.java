@@ -2,7 +2,7 @@ package hopsel.web.kit;
 
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Avoided;
+import hopsel.core.guest.Avoided;
 import hopsel.core.diet.Doubt;
 import hopsel.core.diet.Doubt.Why;
 import hopsel.core.diet.Guess;
@@ -112,7 +112,7 @@ class MenusController {
     @PostMapping("/classes/{id}/menus/kits")
     String takeFewest(@PathVariable("id") long id, @RequestParam(value = "own", defaultValue = "false") boolean own, RedirectAttributes next) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        CookingClass wanted = own ? stored.cooking().attendedBy(stored.cooking().attendees().stream().map(attendee -> attendee.served(Map.of())).toList()) : MenuChoice.of(stored.cooking(), builtIn, labels.of(id)).packed(stored.cooking());
+        CookingClass wanted = own ? stored.cooking().withAttendees(stored.cooking().attendees().stream().map(attendee -> attendee.served(Map.of())).toList()) : MenuChoice.of(stored.cooking(), builtIn, labels.of(id)).packed(stored.cooking());
         attendees.serve(id, wanted.attendees());
         next.addFlashAttribute("toldLines", List.of("Kits, shopping, labels and handouts follow."));
         return "redirect:/classes/%d/menus#several".formatted(id);

@@ -1,8 +1,8 @@
 package hopsel.web.kit;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Particulars;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.Guests;

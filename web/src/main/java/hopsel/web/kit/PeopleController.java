@@ -1,10 +1,10 @@
 package hopsel.web.kit;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Particulars;
-import hopsel.core.diet.Particulars.Delivery;
-import hopsel.core.diet.Particulars.Spice;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Particulars;
+import hopsel.core.guest.Particulars.Delivery;
+import hopsel.core.guest.Particulars.Spice;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
 import hopsel.formats.classfile.ClassFile;

@@ -1,6 +1,6 @@
 package hopsel.web.kit;
 
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;

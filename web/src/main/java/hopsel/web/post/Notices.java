@@ -1,6 +1,6 @@
 package hopsel.web.post;
 
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.guest.SignupStore.Placed;
 import org.springframework.context.event.EventListener;

@@ -4,7 +4,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Storage;
 import hopsel.core.planned.PlannedClass;
-import hopsel.core.provision.Purchase;
+import hopsel.core.shop.Purchase;
 import hopsel.core.provision.WeekList;
 import hopsel.core.provision.WeekList.Wanted;
 import hopsel.web.frame.NotFoundException;

@@ -2,7 +2,7 @@ package hopsel.web.provision;
 
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
-import hopsel.core.provision.PackCount;
+import hopsel.core.shop.PackCount;
 import hopsel.formats.table.Table;
 
 import java.math.BigDecimal;

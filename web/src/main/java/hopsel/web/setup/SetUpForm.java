@@ -1,5 +1,8 @@
 package hopsel.web.setup;
 
+import hopsel.core.kitchen.Kitchen;
+import hopsel.core.classes.Menu;
+import hopsel.core.classes.Slot;
 import hopsel.core.bench.Resize;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Draft;
@@ -17,7 +20,7 @@ import hopsel.core.kitchen.Role;
 import hopsel.core.kitchen.Room;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
-import hopsel.core.provision.Provision;
+import hopsel.core.classes.Provision;
 import hopsel.core.recipe.Slug;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
@@ -65,9 +68,8 @@ final class SetUpForm {
         }
         Minutes air = entered.minutes("air").filter(minutes -> minutes.value().signum() > 0)
                 .orElseThrow(() -> new BadEntryException("air", "is empty or zero. Say how many minutes the class is on air."));
-        return new CookingClass(entered.must("title"), entered.choice("style", Style.values(), Style::word), startsAt, zone, air, windows(startsAt, zone), people(),
-                places(), entered.choice("measures", Measures.values(), Measures::word), before.items(), dishes(), before.substitutions(), before.attendees(),
-                provision(), shared(), room());
+        return new CookingClass(entered.must("title"), entered.choice("style", Style.values(), Style::word), new Slot(startsAt, zone, air), new Kitchen(windows(startsAt, zone), people(), places(), room()),
+                new Menu(entered.choice("measures", Measures.values(), Measures::word), before.items(), dishes(), before.substitutions(), shared()), before.attendees(), provision(), before.tempo());
     }
 
     private Room room() throws BadEntryException {

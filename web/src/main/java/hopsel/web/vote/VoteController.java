@@ -1,7 +1,7 @@
 package hopsel.web.vote;
 
 import hopsel.core.bench.Draft;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.vote.IdeaCost;
 import hopsel.web.bench.BenchStore;

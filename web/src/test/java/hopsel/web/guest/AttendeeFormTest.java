@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.web.frame.Entered;
@@ -27,7 +27,7 @@ class AttendeeFormTest {
 
     private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
     private static final Attendee OLA = new Attendee("ola", "Ola Brink", List.of("peanut"), BigDecimal.valueOf(2), Optional.empty(), Attendee.Gets.KIT);
-    private static final CookingClass CLASS = FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon")).attendedBy(List.of(OLA));
+    private static final CookingClass CLASS = FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon")).withAttendees(List.of(OLA));
 
     /** Any word is taken; what cannot be checked, or not wholly, is kept as it was said. */
     @ParameterizedTest

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Attendee.Gets;
-import hopsel.core.diet.Particulars;
-import hopsel.core.diet.Particulars.Delivery;
-import hopsel.core.diet.Particulars.Spice;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Attendee.Gets;
+import hopsel.core.guest.Particulars;
+import hopsel.core.guest.Particulars.Delivery;
+import hopsel.core.guest.Particulars.Spice;
 import hopsel.core.item.Catalogue;
 import hopsel.web.TestContext;
 import hopsel.web.classes.ClassStore;

@@ -1,10 +1,14 @@
 package hopsel.web.classes.before;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.kitchen.Kitchen;
+import hopsel.core.classes.Tempo;
+import hopsel.core.classes.Menu;
+import hopsel.core.classes.Slot;
 import hopsel.core.classes.Shared;
 import hopsel.core.classes.Style;
-import hopsel.core.diet.Attendee;
-import hopsel.core.diet.Substitution;
+import hopsel.core.guest.Attendee;
+import hopsel.core.item.Substitution;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
@@ -38,8 +42,8 @@ import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
-import hopsel.core.provision.Provision;
-import hopsel.formats.classfile.RoomFile;
+import hopsel.core.classes.Provision;
+import hopsel.formats.classfile.ClassFile;
 import hopsel.web.classes.before.ClassRows.AttendeeAvoidRow;
 import hopsel.web.classes.before.ClassRows.AttendeeServedRow;
 import hopsel.web.classes.before.ClassRows.ClassRow;
@@ -81,13 +85,14 @@ final class RowsToClass {
     }
 
     private CookingClass cooking() {
-        return new CookingClass(row.title(), word(Style.values(), Style::word, row.style()), row.startsAt(),
-                ZoneId.of(row.zone()), Minutes.of(row.airMinutes()), prepWindows(), people(), resources(),
-                Measures.of(row.measures()).orElseThrow(), items(), dishes(), substitutions(), attendees(), provision(), shared(), room());
+        Slot slot = new Slot(row.startsAt(), ZoneId.of(row.zone()), Minutes.of(row.airMinutes()));
+        Kitchen kitchen = new Kitchen(prepWindows(), people(), resources(), room());
+        Menu menu = new Menu(Measures.of(row.measures()).orElseThrow(), items(), dishes(), substitutions(), shared());
+        return new CookingClass(row.title(), word(Style.values(), Style::word, row.style()), slot, kitchen, menu, attendees(), provision(), Tempo.USUAL);
     }
 
     private Room room() {
-        return row.room() == null ? Room.UNKNOWN : RoomFile.read(row.room());
+        return row.room() == null ? Room.UNKNOWN : ClassFile.readRoom(row.room());
     }
 
     private List<Shared> shared() {
@@ -171,8 +176,8 @@ final class RowsToClass {
         Optional<Amount> amount = Optional.ofNullable(line.amountHigh())
                 .map(high -> new Amount(line.amountLow(), high, Unit.of(line.unit()).orElseThrow(),
                         Optional.ofNullable(line.size())));
-        return new IngredientLine(line.id(), line.itemId(), amount, Optional.ofNullable(line.prep()),
-                Scaling.of(line.scaling()).orElseThrow(), line.isOptional(), word(Source.values(), Source::word, line.source()));
+        return IngredientLine.of(line.id(), line.itemId(), amount).withPrep(Optional.ofNullable(line.prep()))
+                .withScaling(Scaling.of(line.scaling()).orElseThrow()).withOptional(line.isOptional()).withFrom(word(Source.values(), Source::word, line.source()));
     }
 
     private Map<StepRef, List<Step>> steps() {
@@ -195,11 +200,12 @@ final class RowsToClass {
     }
 
     private static Step step(StepRow step, List<Need> needs, List<After> after, List<Use> uses) {
-        return new Step(step.id(), step.title(), Optional.ofNullable(step.instruction()),
-                new StepMinutes(Minutes.of(step.minutesLow()), Minutes.of(step.minutesLikely()), Minutes.of(step.minutesHigh())),
-                word(Work.values(), Work::word, step.work()), word(Show.values(), Show::word, step.shown()), needs, after,
-                minutes(step.keeps()), minutes(step.swapMinutes()), uses, minutes(step.checkEvery()),
-                Optional.ofNullable(step.cue()), Optional.ofNullable(step.say()), Optional.ofNullable(step.noise()), tools(step.tools()));
+        StepMinutes length = new StepMinutes(Minutes.of(step.minutesLow()), Minutes.of(step.minutesLikely()), Minutes.of(step.minutesHigh()));
+        return Step.of(step.id(), step.title(), length, word(Work.values(), Work::word, step.work()))
+                .withText(Optional.ofNullable(step.instruction())).withShow(word(Show.values(), Show::word, step.shown())).withNeeds(needs).withAfter(after)
+                .withKeeps(minutes(step.keeps())).withSwap(minutes(step.swapMinutes())).withUses(uses).withCheckEvery(minutes(step.checkEvery()))
+                .withCue(Optional.ofNullable(step.cue())).withSay(Optional.ofNullable(step.say())).withNoise(Optional.ofNullable(step.noise()))
+                .withTools(tools(step.tools()));
     }
 
     private static List<Tool> tools(String stored) {

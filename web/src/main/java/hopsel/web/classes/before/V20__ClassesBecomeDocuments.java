@@ -1,7 +1,7 @@
 package hopsel.web.classes.before;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.diet.Attendee;
+import hopsel.core.guest.Attendee;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
 import hopsel.web.classes.before.ClassRows.ClassRow;
@@ -34,7 +34,7 @@ public class V20__ClassesBecomeDocuments extends BaseJavaMigration {
         JdbcTemplate database = new JdbcTemplate(new SingleConnectionDataSource(connection, true));
         List<CookingClassRow> classes = read(connection);
         for (CookingClassRow row : classes) {
-            database.update("update cooking_class set document = ? where id = ?", ClassFile.write(row.cooking.attendedBy(List.of())), row.id);
+            database.update("update cooking_class set document = ? where id = ?", ClassFile.write(row.cooking.withAttendees(List.of())), row.id);
             List<Attendee> attendees = row.cooking.attendees();
             for (int i = 0; i < attendees.size(); i++) {
                 database.update("insert into guest (class_id, id, position, version, document) values (?, ?, ?, 1, ?)", row.id, attendees.get(i).id(), i, Json.line(ClassFile.attendee(attendees.get(i))));

@@ -40,7 +40,7 @@ class ClassesBecomeDocumentsTest {
 
     private CookingClass migrated(long id) throws Exception {
         CookingClass alone = ClassFile.read(database.queryForObject("select document from cooking_class where id = ?", String.class, id).getBytes(StandardCharsets.UTF_8), catalogue);
-        return alone.attendedBy(database.queryForList("select document from guest where class_id = ? order by position", String.class, id).stream().map(ClassFile::readAttendee).toList());
+        return alone.withAttendees(database.queryForList("select document from guest where class_id = ? order by position", String.class, id).stream().map(ClassFile::readAttendee).toList());
     }
 
     @Test

@@ -1,7 +1,5 @@
-package hopsel.core.bench;
+package hopsel.core.caution;
 
-import hopsel.core.caution.Caution;
-import hopsel.core.caution.CautionFinder;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
@@ -24,9 +22,9 @@ public final class StepCautions {
     }
 
     /** Found by the rules for dishes, from this step and the lines it uses alone. */
-    public static Set<Caution> of(Draft sheet, Step step, Catalogue catalogue) {
+    public static Set<Caution> of(Dish dish, Step step, Catalogue catalogue) {
         Set<String> used = step.uses().stream().map(Use::ingredient).collect(Collectors.toSet());
-        Component alone = new Component("alone", step.title(), sheet.dish().lines().filter(line -> used.contains(line.id())).toList(),
+        Component alone = new Component("alone", step.title(), dish.lines().filter(line -> used.contains(line.id())).toList(),
                 List.of(step.withAfter(List.of())));
         Set<Caution> cautions = EnumSet.noneOf(Caution.class);
         cautions.addAll(CautionFinder.of(new Dish("alone", step.title(), BigDecimal.ONE, List.of(alone)), catalogue));

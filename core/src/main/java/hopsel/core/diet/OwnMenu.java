@@ -1,5 +1,7 @@
 package hopsel.core.diet;
 
+import hopsel.core.item.Substitution;
+import hopsel.core.guest.Attendee;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Cooked;
 import hopsel.core.dish.Dish;
@@ -15,7 +17,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /** Decides for a line and an attendee: as it is, with a substitution, left out, or cannot be served. */
-public final class Menu {
+public final class OwnMenu {
 
     /** What everybody avoids, beside their own list. */
     public static final String ANIMAL = "animal";
@@ -25,14 +27,14 @@ public final class Menu {
     private final Catalogue catalogue;
     private final List<Substitution> substitutions;
 
-    private Menu(Catalogue catalogue, List<Substitution> substitutions) {
+    private OwnMenu(Catalogue catalogue, List<Substitution> substitutions) {
         this.catalogue = catalogue;
         this.substitutions = substitutions;
     }
 
     /** The menu of a class. */
-    public static Menu of(CookingClass cooking, Catalogue builtIn) {
-        return new Menu(cooking.catalogue(builtIn), cooking.substitutions());
+    public static OwnMenu of(CookingClass cooking, Catalogue builtIn) {
+        return new OwnMenu(cooking.catalogue(builtIn), cooking.substitutions());
     }
 
     /** What becomes of a line of a dish for an attendee. */

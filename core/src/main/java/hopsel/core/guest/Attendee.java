@@ -1,5 +1,6 @@
-package hopsel.core.diet;
+package hopsel.core.guest;
 
+import hopsel.core.Copyable;
 import hopsel.core.item.Catalogue;
 
 import java.math.BigDecimal;
@@ -25,7 +26,8 @@ import java.util.stream.Stream;
  *                 id of what comes, or empty text where it is left out. It never goes before what they cannot have
  * @param ownWords what they cannot have and Hopsel cannot check, as they said it: the host has to
  */
-public record Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets, List<String> rather, Map<String, String> served, List<String> ownWords) {
+@Copyable
+public record Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets, List<String> rather, Map<String, String> served, List<String> ownWords) implements AttendeeBuilder.With {
 
     /** Keeps its own copy. */
     public Attendee {

@@ -1,4 +1,4 @@
-package hopsel.core.provision;
+package hopsel.core.shop;
 
 import hopsel.core.item.Pack;
 import hopsel.core.measure.Decimals;

@@ -1,4 +1,4 @@
-package hopsel.core.diet;
+package hopsel.core.guest;
 
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
@@ -29,7 +29,7 @@ public final class Avoided {
     }
 
     /** What people call the allergens of the law, the law's own words among them. */
-    static Map<String, Allergen> said() {
+    public static Map<String, Allergen> said() {
         Map<String, Allergen> all = new HashMap<>(SAID);
         Arrays.stream(Allergen.values()).forEach(allergen -> all.put(allergen.word(), allergen));
         return all;

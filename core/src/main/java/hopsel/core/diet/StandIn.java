@@ -1,6 +1,6 @@
-package hopsel.core.provision;
+package hopsel.core.diet;
 
-import hopsel.core.bench.KnownSubstitution;
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;

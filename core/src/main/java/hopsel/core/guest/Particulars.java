@@ -1,4 +1,4 @@
-package hopsel.core.diet;
+package hopsel.core.guest;
 
 import java.util.List;
 

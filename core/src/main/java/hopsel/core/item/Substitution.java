@@ -1,4 +1,6 @@
-package hopsel.core.diet;
+package hopsel.core.item;
+
+import hopsel.core.Copyable;
 
 import java.math.BigDecimal;
 import java.util.Optional;
@@ -13,6 +15,7 @@ import java.util.Optional;
  * @param note     a remark for the cook
  * @param effect   what it changes in taste or time
  */
+@Copyable
 public record Substitution(String replaced, String use, BigDecimal ratio, Optional<String> role, Optional<String> note,
-                           Optional<String> effect) {
+                           Optional<String> effect) implements SubstitutionBuilder.With {
 }

@@ -1,4 +1,4 @@
-package hopsel.core.provision;
+package hopsel.core.shop;
 
 import java.math.BigDecimal;
 import java.util.List;

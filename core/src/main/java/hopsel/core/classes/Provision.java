@@ -1,4 +1,6 @@
-package hopsel.core.provision;
+package hopsel.core.classes;
+
+import hopsel.core.Copyable;
 
 import java.math.BigDecimal;
 import java.util.List;
@@ -12,8 +14,9 @@ import java.util.List;
  * @param sparePercent    what is bought on top of everything
  * @param pantry          what is there already
  */
+@Copyable
 public record Provision(BigDecimal demoServings, BigDecimal tastingPortions, BigDecimal tastingShare,
-                        BigDecimal sparePercent, List<Stock> pantry) {
+                        BigDecimal sparePercent, List<Stock> pantry) implements ProvisionBuilder.With {
 
     /** Keeps its own copy. */
     public Provision {
@@ -26,6 +29,7 @@ public record Provision(BigDecimal demoServings, BigDecimal tastingPortions, Big
      * @param item  id of the item
      * @param grams as bought, 0 or more
      */
-    public record Stock(String item, BigDecimal grams) {
+    @Copyable
+    public record Stock(String item, BigDecimal grams) implements ProvisionStockBuilder.With {
     }
 }

@@ -1,4 +1,4 @@
-package hopsel.core.bench;
+package hopsel.core.item;
 
 import java.math.BigDecimal;
 import java.util.Arrays;

@@ -1,0 +1,4 @@
+/**
+ * Who takes part, and what they cannot have.
+ */
+package hopsel.core.guest;

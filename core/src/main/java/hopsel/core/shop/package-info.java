@@ -1,0 +1,4 @@
+/**
+ * What is bought, and in which packs.
+ */
+package hopsel.core.shop;

@@ -13,7 +13,7 @@ import java.lang.annotation.Target;
  * compiler, so that a new member is named once; the record implements the builder's {@code With}. What nobody gave is
  * an empty list or an empty {@code Optional}.
  */
-@RecordBuilder.Template(options = @RecordBuilder.Options(useImmutableCollections = true, emptyDefaultForOptional = true))
+@RecordBuilder.Template(options = @RecordBuilder.Options(useUnmodifiableCollections = true, emptyDefaultForOptional = true))
 @Retention(RetentionPolicy.SOURCE)
 @Target(ElementType.TYPE)
 @Inherited

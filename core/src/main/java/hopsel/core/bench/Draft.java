@@ -46,9 +46,9 @@ public record Draft(Dish dish, List<Item> items, Measures measures, Notes notes)
         return new Draft(counted, proposal.items(), measures, servingsSaid ? notes : notes.guess(Notes.DISH, "servings"));
     }
 
-    /** The same draft as the recipe of that id. */
-    public Draft keptAs(String recipe) {
-        return with(dish.withRecipe(Optional.of(new RecipeState(recipe, 0))));
+    /** The same draft as that recipe in that state. */
+    public Draft keptAs(RecipeState recipe) {
+        return with(dish.withRecipe(Optional.of(recipe)));
     }
 
     /** The catalogue with the dish's own items over it. */

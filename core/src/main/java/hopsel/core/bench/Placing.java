@@ -7,6 +7,7 @@ import hopsel.core.item.Substitution;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.measure.Measures;
 import hopsel.core.recipe.Slug;
 
 import java.util.ArrayList;
@@ -46,10 +47,15 @@ public final class Placing {
         return placed.withShared(Stream.concat(placed.shared().stream(), shared(placed, dish, sheet)).toList());
     }
 
+    /** The dish of a draft as it stands in a class with those cups and spoons. */
+    static Dish dish(Draft own, Measures measures, Catalogue house) {
+        return inOwnWords(own.in(measures), house).dish();
+    }
+
     /** Whether a dish of a class is this recipe; one of which nobody knows the recipe is told by id and title. */
     private static boolean isOneOf(Dish dish, Dish recipe) {
-        boolean known = dish.recipe().isPresent();
-        return known ? dish.isSameRecipe(recipe) : dish.id().equals(recipe.id()) && dish.title().equals(recipe.title());
+        boolean told = dish.recipe().isPresent() && recipe.recipe().isPresent();
+        return told ? dish.isSameRecipe(recipe) : dish.id().equals(recipe.id()) && dish.title().equals(recipe.title());
     }
 
     /** What was guessed comes along as an ingredient that goes by the recipe's own words, so that every page says those. */

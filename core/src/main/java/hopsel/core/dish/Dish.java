@@ -99,9 +99,13 @@ public record Dish(String id, String title, Yield yields, List<Component> compon
         return components.stream().filter(component -> component.holds(held)).findFirst();
     }
 
-    /** Whether this and another are the same recipe, whatever they are called and in whichever state. */
+    /**
+     * Whether this and another are the same recipe, whatever they are called and in whichever state; where neither says
+     * which recipe it is, the id tells.
+     */
     public boolean isSameRecipe(Dish other) {
-        return recipe.isPresent() && recipe.map(RecipeState::id).equals(other.recipe.map(RecipeState::id));
+        Optional<String> own = recipe.map(RecipeState::id);
+        return own.equals(other.recipe.map(RecipeState::id)) && (own.isPresent() || id.equals(other.id));
     }
 
     /**

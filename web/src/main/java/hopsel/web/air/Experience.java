@@ -27,8 +27,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 
 /** What all classes that were on air teach. */
 @Component
@@ -96,10 +98,19 @@ public class Experience {
     }
 
     /** How long every step of a dish took, each time, the last first, by the id of the step. */
-    public Map<String, List<Observation>> ofDish(String dish) {
+    public Map<String, List<Observation>> ofDish(Dish dish) {
         Map<String, List<Observation>> all = new LinkedHashMap<>();
-        evenings().forEach(evening -> Observation.of(evening.planned.cooking(), evening.log).stream().filter(one -> one.step().dish().equals(dish)).forEach(one -> all.computeIfAbsent(one.step().step(), any -> new ArrayList<>()).add(one)));
+        for (Evening evening : evenings()) {
+            Set<String> same = same(evening, List.of(dish));
+            Observation.of(evening.planned.cooking(), evening.log).stream().filter(one -> same.contains(one.step().dish()))
+                    .forEach(one -> all.computeIfAbsent(one.step().step(), any -> new ArrayList<>()).add(one));
+        }
         return all;
+    }
+
+    /** Ids of the dishes of an evening that are the same recipes as these. */
+    private static Set<String> same(Evening evening, List<Dish> dishes) {
+        return evening.planned.cooking().dishes().stream().filter(own -> dishes.stream().anyMatch(own::isSameRecipe)).map(Dish::id).collect(Collectors.toSet());
     }
 
     /** How late each oven runs. */
@@ -111,7 +122,7 @@ public class Experience {
 
     /** What went wrong with the dishes of a class before, and what was noted, in sentences; the last first. */
     public List<String> lastTime(CookingClass cooking, Optional<Long> except) {
-        List<String> dishes = cooking.dishes().stream().map(Dish::id).toList();
+        List<Dish> dishes = cooking.dishes();
         return evenings().stream().filter(evening -> except.filter(id -> id == evening.id).isEmpty()).flatMap(evening -> said(evening, dishes).stream()).toList();
     }
 
@@ -121,11 +132,12 @@ public class Experience {
     }
 
     /** What went wrong with a dish, and what was noted. */
-    public List<String> lastTime(String dish) {
+    public List<String> lastTime(Dish dish) {
         return evenings().stream().flatMap(evening -> said(evening, List.of(dish)).stream()).toList();
     }
 
-    private List<String> said(Evening evening, List<String> dishes) {
+    private List<String> said(Evening evening, List<Dish> taught) {
+        Set<String> dishes = same(evening, taught);
         List<String> said = new ArrayList<>();
         evening.log.wrong().stream().filter(wrong -> dishes.contains(wrong.dish())).forEach(wrong -> said.add(sentence(evening, wrong)));
         evening.log.notes().stream().filter(note -> dishes.contains(note.key().replaceFirst("/.*", ""))).forEach(note -> said.add("%s: %s (%s)".formatted(title(evening.planned.cooking(), note.key()), note.text(), day(evening))));

@@ -62,8 +62,9 @@ class BenchController {
     private final IntoClass intoClass;
     private final HostStyle style;
     private final Lessons lessons;
+    private final RecipeLinks links;
 
-    BenchController(BenchStore store, BenchActions actions, HouseCatalogue house, ClassStore classes, IntoClass intoClass, HostStyle style, Lessons lessons) {
+    BenchController(BenchStore store, BenchActions actions, HouseCatalogue house, ClassStore classes, IntoClass intoClass, HostStyle style, Lessons lessons, RecipeLinks links) {
         this.store = store;
         this.actions = actions;
         this.house = house;
@@ -71,6 +72,7 @@ class BenchController {
         this.intoClass = intoClass;
         this.style = style;
         this.lessons = lessons;
+        this.links = links;
     }
 
     @GetMapping("/bench")
@@ -124,6 +126,11 @@ class BenchController {
     String ontoTheBench(@PathVariable("class") long classId, @PathVariable("dish") String dish, RedirectAttributes next, Principal who) {
         CookingClass cooking = classes.find(classId).orElseThrow(NotFoundException::new).cooking();
         Dish found = cooking.dishes().stream().filter(own -> own.id().equals(dish)).findFirst().orElseThrow(NotFoundException::new);
+        Optional<StoredDish> there = found.recipe().flatMap(recipe -> store.ofRecipe(recipe.id()));
+        if (there.isPresent()) {
+            // One recipe is on the bench once: what is different in the class is shown beside it.
+            return "redirect:/classes/%d/dishes/%s/recipe".formatted(classId, dish);
+        }
         long id = store.add(new Draft(found, cooking.items(), cooking.measures(), Notes.NONE), who.getName(), "taken from " + cooking.title());
         next.addFlashAttribute("told", "bench.from-class");
         return "redirect:/bench/" + id;
@@ -152,6 +159,7 @@ class BenchController {
         model.addAttribute("others", store.all().stream().filter(other -> other.id() != id).toList());
         model.addAttribute("classes", classes.entries());
         model.addAttribute("items", house.now().items());
+        model.addAttribute("taken", links.classesOf(stored));
     }
 
     @PostMapping("/bench/{id}/do")

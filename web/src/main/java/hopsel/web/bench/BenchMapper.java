@@ -15,6 +15,8 @@ interface BenchMapper {
 
     Optional<DishRow> dish(@Param("id") long id);
 
+    Optional<Long> ofRecipe(@Param("recipe") String recipe);
+
     void insertDish(NewDish row);
 
     /** Moves a dish to a revision, if it still has the given version; answers how many rows that were. */
@@ -35,7 +37,7 @@ interface BenchMapper {
     Optional<Integer> child(@Param("dishId") long dishId, @Param("parent") int parent);
 
     /** A dish, with the document it stands at. */
-    record DishRow(long id, int version, String title, int revision, Integer parent, String document) {
+    record DishRow(long id, String recipe, int version, String title, int revision, Integer parent, String document) {
     }
 
     /** A state of a dish. */
@@ -46,9 +48,11 @@ interface BenchMapper {
     final class NewDish {
 
         private long id;
+        private final String recipe;
         private final String title;
 
-        NewDish(String title) {
+        NewDish(String recipe, String title) {
+            this.recipe = recipe;
             this.title = title;
         }
 
@@ -59,6 +63,11 @@ interface BenchMapper {
         /** Called by the mapper. */
         public void setId(long id) {
             this.id = id;
+        }
+
+        /** Called by the mapper. */
+        public String getRecipe() {
+            return recipe;
         }
 
         /** Called by the mapper. */

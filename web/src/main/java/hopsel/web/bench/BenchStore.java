@@ -2,6 +2,7 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.Draft;
 import hopsel.core.classes.Finding;
+import hopsel.core.dish.RecipeState;
 import hopsel.formats.dishfile.DishFile;
 import hopsel.web.bench.BenchMapper.DishRow;
 import hopsel.web.bench.BenchMapper.NewDish;
@@ -16,6 +17,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** Keeps dishes on the bench with every state they were ever in. */
@@ -77,14 +79,27 @@ public class BenchStore {
 
     private StoredDish stored(DishRow row) {
         Draft sheet = read.compute(row.id(), (id, known) -> known != null && known.revision == row.revision() ? known
-                : new ReadSheet(row.revision(), DishFile.read(row.document()))).sheet;
+                : new ReadSheet(row.revision(), DishFile.read(row.document()).keptAs(new RecipeState(row.recipe(), row.revision())))).sheet;
         return new StoredDish(row.id(), row.version(), row.revision(), row.parent() != null, mapper.child(row.id(), row.revision()).isPresent(), sheet);
     }
 
-    /** Stores a new dish. */
+    /** The dish that a recipe is on the bench as. */
+    public Optional<StoredDish> ofRecipe(String recipe) {
+        return mapper.ofRecipe(recipe).flatMap(this::find);
+    }
+
+    /** A recipe as it was in one of its states. */
+    public Optional<Draft> inState(RecipeState recipe) {
+        return mapper.ofRecipe(recipe.id()).flatMap(id -> mapper.revision(id, recipe.state()))
+                .filter(row -> DishFile.check(row.document()).isEmpty()).map(row -> DishFile.read(row.document()).keptAs(recipe));
+    }
+
+    /** Stores a new dish: under the recipe that it says it is, unless that is on the bench already. */
     @Transactional
     public long add(Draft sheet, String who, String what) {
-        NewDish row = new NewDish(cut(sheet.dish().title()));
+        String recipe = sheet.dish().recipe().map(RecipeState::id).filter(known -> mapper.ofRecipe(known).isEmpty())
+                .orElseGet(() -> UUID.randomUUID().toString());
+        NewDish row = new NewDish(recipe, cut(sheet.dish().title()));
         mapper.insertDish(row);
         mapper.insertRevision(row.id(), new RevisionRow(1, null, now(), who, cut(what), document(sheet)));
         return row.id();

@@ -3,6 +3,7 @@ package hopsel.web.bench;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Draft;
+import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.log.AirLog.Tasted;
 import hopsel.core.log.Learned;
@@ -19,7 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** What classes that were on air teach about dishes on the bench; a dish is told by its id. */
+/** What classes that were on air teach about dishes on the bench; a dish is told by its recipe. */
 @Component
 public class Lessons implements ActionSet {
 
@@ -48,7 +49,7 @@ public class Lessons implements ActionSet {
     /** Of the steps of a dish that were on air, by their ids. */
     Map<String, Lesson> of(Draft sheet) {
         Map<String, Lesson> lessons = new LinkedHashMap<>();
-        experience.ofDish(sheet.dish().id()).forEach((id, seen) -> sheet.step(id).ifPresent(step -> lessons.put(id, lesson(step, seen))));
+        experience.ofDish(sheet.dish()).forEach((id, seen) -> sheet.step(id).ifPresent(step -> lessons.put(id, lesson(step, seen))));
         return lessons;
     }
 
@@ -61,7 +62,7 @@ public class Lessons implements ActionSet {
 
     /** What went wrong with a dish, and what was noted. */
     List<String> wrong(Draft sheet) {
-        return experience.lastTime(sheet.dish().id());
+        return experience.lastTime(sheet.dish());
     }
 
     private Change take(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
@@ -70,11 +71,11 @@ public class Lessons implements ActionSet {
         return Change.done(Edits.retime(sheet, id, lesson.all.minutes()), "“%s” takes %s min, from the log".formatted(sheet.step(id).map(Step::title).orElse(id), lesson.all.minutes().likely()));
     }
 
-    /** Puts what an amount came to into every dish on the bench that it was a line of; says how many there were. */
-    public int taste(Tasted tasted, String who) {
+    /** Puts what an amount came to into the recipe of the dish that it was a line of; says how many there were. */
+    public int taste(Dish of, Tasted tasted, String who) {
         int taken = 0;
         for (StoredDish dish : store.all()) {
-            if (dish.sheet().dish().id().equals(tasted.dish()) && dish.sheet().line(tasted.line()).isPresent()) {
+            if (dish.sheet().dish().isSameRecipe(of) && dish.sheet().line(tasted.line()).isPresent()) {
                 try {
                     store.save(dish.id(), dish.version(), dish.sheet().with(tasted.in(dish.sheet().dish())), who, "an amount found by taste on air");
                     taken++;

@@ -32,9 +32,15 @@ interface ClassMapper {
 
     List<GuestRow> guests(@Param("id") long id);
 
-    Optional<GuestRow> guestOf(@Param("client") String client);
+    Optional<PlacedRow> guestOf(@Param("client") String client);
 
-    void addGuest(@Param("id") long id, @Param("row") GuestRow row, @Param("client") String client);
+    void addGuest(@Param("id") long id, @Param("row") GuestRow row, @Param("client") String client, @Param("waitingSince") LocalDateTime waitingSince);
+
+    /** Those who have no place yet, the longest first. */
+    List<WaitingRow> waiting(@Param("id") long id);
+
+    /** Gives somebody who waits a place, behind the others; answers how many rows that were. */
+    int takeIn(@Param("id") long id, @Param("guest") String guest);
 
     int putGuest(@Param("id") long id, @Param("row") GuestRow row);
 
@@ -53,6 +59,13 @@ interface ClassMapper {
     }
 
     record GuestRow(long classId, String id, int position, int version, String document) {
+    }
+
+    record WaitingRow(String id, String document, LocalDateTime waitingSince) {
+    }
+
+    /** A guest of any class, who has a place or waits. */
+    record PlacedRow(long classId, String id, int position, int version, String document, LocalDateTime waitingSince) {
     }
 
     /** A class to be stored; the database fills in the id of a new one. */

@@ -1,7 +1,9 @@
 package hopsel.web.classes;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Recipes;
 import hopsel.core.guest.Attendee;
+import hopsel.core.dish.Dish;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Wishes;
@@ -17,6 +19,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /**
@@ -45,7 +49,7 @@ public class ClassStore {
      */
     @Transactional
     public long add(CookingClass cooking) {
-        NewClass row = row(cooking);
+        NewClass row = row(told(cooking, this::dishes));
         mapper.insertClass(row);
         guests.addAll(row.id(), cooking.attendees());
         return row.id();
@@ -60,9 +64,20 @@ public class ClassStore {
      */
     @Transactional(rollbackFor = StaleClassException.class)
     public void replace(long id, int version, CookingClass cooking) throws StaleClassException {
-        if (mapper.updateClass(id, version, row(cooking)) == 0) {
+        List<Dish> before = readable(id).map(stored -> stored.cooking().dishes()).orElse(List.of());
+        if (mapper.updateClass(id, version, row(told(Recipes.kept(cooking, before), List::of))) == 0) {
             throw new StaleClassException(id, version);
         }
+    }
+
+    /** Every dish that is stored says which recipe it is. */
+    private static CookingClass told(CookingClass cooking, Supplier<List<Dish>> known) {
+        boolean told = cooking.dishes().stream().allMatch(dish -> dish.recipe().isPresent());
+        return told ? cooking : Recipes.told(cooking, known.get(), () -> UUID.randomUUID().toString());
+    }
+
+    private List<Dish> dishes() {
+        return entries().stream().flatMap(entry -> readable(entry.id()).stream()).flatMap(stored -> stored.cooking().dishes().stream()).toList();
     }
 
     /** Nothing is stored that cannot be read back: it is read here, before anybody relies on it. Endless decimals end in the file; from there on nothing may change. */

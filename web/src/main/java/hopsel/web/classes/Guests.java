@@ -8,6 +8,7 @@ import hopsel.web.frame.Secret;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -44,20 +45,49 @@ public class Guests {
     }
 
     /** The guest that a press signed up, if it came before. */
-    public Optional<Attendee> of(String client) {
-        return mapper.guestOf(client).map(row -> ClassFile.readAttendee(row.document()));
+    public Optional<Placed> of(String client) {
+        return mapper.guestOf(client).map(row -> new Placed(ClassFile.readAttendee(row.document()), row.waitingSince() != null));
+    }
+
+    /** Those who have no place yet, the longest first. */
+    public List<Waiting> waiting(long id) {
+        return mapper.waiting(id).stream().map(row -> new Waiting(ClassFile.readAttendee(row.document()), row.waitingSince())).toList();
+    }
+
+    /** Somebody who signed up, and whether they wait for a place. */
+    public record Placed(Attendee attendee, boolean waits) {
+    }
+
+    /** Somebody who waits for a place, and since when, in universal time. */
+    public record Waiting(Attendee attendee, LocalDateTime since) {
     }
 
     /** Adds those of a class that is new. */
     void addAll(long id, List<Attendee> attendees) {
-        attendees.forEach(attendee -> mapper.addGuest(id, row(id, attendee), null));
+        attendees.forEach(attendee -> mapper.addGuest(id, row(id, attendee), null, null));
     }
 
     /** Adds somebody; the name of the press lets it count once. */
     @Transactional
     public void add(long id, Attendee attendee, String client) {
-        mapper.addGuest(id, row(id, attendee), client);
+        mapper.addGuest(id, row(id, attendee), client, null);
         mapper.countGuests(id);
+    }
+
+    /** Puts somebody behind those who wait for a place. */
+    @Transactional
+    public void addWaiting(long id, Attendee attendee, String client, LocalDateTime since) {
+        mapper.addGuest(id, row(id, attendee), client, since);
+    }
+
+    /** Gives somebody who waits a place; false where they do not wait any more. */
+    @Transactional
+    public boolean takeIn(long id, String guest) {
+        boolean taken = mapper.takeIn(id, guest) > 0;
+        if (taken) {
+            mapper.countGuests(id);
+        }
+        return taken;
     }
 
     /** What is known of somebody now. */
@@ -81,7 +111,7 @@ public class Guests {
         for (Attendee other : others) {
             Optional<Attendee> same = here.stream().filter(own -> own.id().equals(other.id()) && own.name().equals(other.name())).findFirst();
             if (same.isEmpty()) {
-                mapper.addGuest(id, row(id, other.named(freshId())), null);
+                mapper.addGuest(id, row(id, other.named(freshId())), null, null);
                 added++;
             } else {
                 mapper.putGuest(id, row(id, same.get().alsoAvoiding(other)));
@@ -108,7 +138,7 @@ public class Guests {
         mapper.countGuests(id);
     }
 
-    /** Takes somebody out. Whoever calls it takes out everything else about them in the same transaction. */
+    /** Takes somebody out, and with them all that hangs on their row. */
     @Transactional
     public void drop(long id, String attendee) {
         mapper.dropGuest(id, attendee);

@@ -21,7 +21,7 @@ import hopsel.web.frame.Figures;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.guest.GuestStore.Guest;
-import hopsel.web.guest.SignupStore.Waiting;
+import hopsel.web.classes.Guests.Waiting;
 import hopsel.web.handout.EditionStore;
 import hopsel.web.handout.HandoutDesk;
 import hopsel.web.handout.HandoutDesk.Written;

@@ -17,8 +17,6 @@ interface GuestMapper {
 
     void anonymise(@Param("id") long id, @Param("attendee") String attendee, @Param("nobody") String nobody);
 
-    void dropLinks(@Param("id") long id, @Param("attendee") String attendee);
-
     void withdraw(@Param("id") long id, @Param("attendee") String attendee);
 
     List<String> live(@Param("id") long id, @Param("now") LocalDateTime now);

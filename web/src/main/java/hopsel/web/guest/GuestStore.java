@@ -1,7 +1,6 @@
 package hopsel.web.guest;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.Guests;
 import hopsel.web.frame.Secret;
 import hopsel.web.guest.GuestMapper.LinkRow;
@@ -15,7 +14,6 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -28,16 +26,12 @@ public class GuestStore {
     private static final int SHOWN = 30;
 
     private final GuestMapper mapper;
-    private final SignupMapper signups;
-    private final AttendeeStyles styles;
     private final Guests guests;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    GuestStore(GuestMapper mapper, SignupMapper signups, AttendeeStyles styles, Guests guests, ApplicationEventPublisher events, Clock clock) {
+    GuestStore(GuestMapper mapper, Guests guests, ApplicationEventPublisher events, Clock clock) {
         this.mapper = mapper;
-        this.signups = signups;
-        this.styles = styles;
         this.guests = guests;
         this.events = events;
         this.clock = clock;
@@ -77,17 +71,11 @@ public class GuestStore {
     }
 
     /**
-     * Takes everything about one person out of a class: the guest, their links, how they cook, what is known of them, and
-     * what the host had still to see. What was packed stays as packed, for nobody, so that a pack can be traced.
+     * Takes everything about one person out of a class: the guest, and with their row all that hangs on it. What was packed
+     * stays as packed, for nobody, so that a pack can be traced.
      */
     @Transactional
     public void erase(long id, String attendee, String who) {
-        mapper.dropLinks(id, attendee);
-        styles.keep(id, attendee, Map.of());
-        signups.dropDetail(id, attendee);
-        signups.dropWaiting(id, attendee);
-        signups.dropMade(id, attendee);
-        signups.dropNotices(id, attendee);
         // Which pack went into a kit has to be known for a recall; whose kit it was has not.
         mapper.anonymise(id, attendee, "erased-" + Secret.fresh().substring(0, 8));
         guests.drop(id, attendee);
@@ -99,7 +87,7 @@ public class GuestStore {
         return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
-    /** Somebody was erased: whoever keeps something of them takes it out, in the same transaction. */
+    /** Somebody was erased: whoever keeps something of them that hangs on no row of theirs takes it out, in the same transaction. */
     public record PersonErased(long classId, String attendee) {
     }
 

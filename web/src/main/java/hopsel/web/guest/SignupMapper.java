@@ -26,24 +26,12 @@ interface SignupMapper {
 
     Optional<Long> signupOf(@Param("digest") String digest);
 
-    List<WaitingRow> waiting(@Param("id") long id);
-
-    void addWaiting(@Param("id") long id, @Param("row") WaitingRow row, @Param("client") String client);
-
-    Optional<String> waitingOf(@Param("client") String client);
-
     void addNotice(@Param("id") long id, @Param("row") NoticeRow row);
 
     /** Those that no host has seen, the oldest first. */
     List<NoticeRow> notices(@Param("id") long id);
 
     void seen(@Param("id") long id, @Param("last") long last, @Param("who") String who, @Param("at") LocalDateTime at);
-
-    void dropNotices(@Param("id") long id, @Param("attendee") String attendee);
-
-    void changeWaiting(@Param("id") long id, @Param("attendee") String attendee, @Param("document") String document);
-
-    void dropWaiting(@Param("id") long id, @Param("attendee") String attendee);
 
     List<RuleRow> rules();
 
@@ -55,15 +43,10 @@ interface SignupMapper {
 
     void putMade(@Param("id") long id, @Param("row") MadeRow row);
 
-    void dropMade(@Param("id") long id, @Param("attendee") String attendee);
-
     record DetailRow(String attendeeId, String contact, String spice, String delivery, String equipment, String remark) {
     }
 
     record SignupRow(long classId, String digest, Integer places, LocalDateTime closesAt, String joining) {
-    }
-
-    record WaitingRow(String attendeeId, String document, LocalDateTime since) {
     }
 
     record NoticeRow(long id, String guestId, String said, LocalDateTime at) {

@@ -4,15 +4,13 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
-import hopsel.formats.classfile.ClassFile;
-import hopsel.formats.json.Json;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.Guests;
+import hopsel.web.classes.Guests.Waiting;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Secret;
 import hopsel.web.guest.SignupMapper.SignupRow;
-import hopsel.web.guest.SignupMapper.WaitingRow;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -75,10 +73,6 @@ public class SignupStore {
         }
     }
 
-    /** Somebody who waits, and since when, in universal time. */
-    public record Waiting(Attendee attendee, LocalDateTime since) {
-    }
-
     /** Somebody has a place now, or waits for one; the secret opens their own page. */
     public record Placed(long classId, String title, Attendee attendee, String contact, String secret, boolean waiting) {
     }
@@ -118,7 +112,7 @@ public class SignupStore {
 
     /** Who waits, the longest first. */
     public List<Waiting> waiting(long id) {
-        return mapper.waiting(id).stream().map(row -> new Waiting(ClassFile.readAttendee(row.document()), row.since())).toList();
+        return guests.waiting(id);
     }
 
     /**
@@ -138,11 +132,11 @@ public class SignupStore {
         }
         Attendee attendee = wanted.named(Guests.freshId());
         boolean full = of(id).left(cooking).filter(left -> left == 0).isPresent();
-        if (full && mapper.waiting(id).size() >= MOST_WAITING) {
+        if (full && waiting(id).size() >= MOST_WAITING) {
             throw new FullException();
         }
         if (full) {
-            mapper.addWaiting(id, new WaitingRow(attendee.id(), Json.indented(ClassFile.attendee(attendee)), now()), client);
+            guests.addWaiting(id, attendee, client, now());
         } else {
             guests.add(id, attendee, client);
         }
@@ -155,9 +149,7 @@ public class SignupStore {
 
     /** What came of the same press before; its link was shown once, so there is a new one. */
     private Optional<Taken> again(long id, CookingClass cooking, String client) {
-        Optional<Taken> placed = guests.of(client).map(own -> new Taken(links.link(id, cooking, own.id()), false, own));
-        return placed.or(() -> mapper.waitingOf(client).flatMap(own -> waiting(id).stream().map(Waiting::attendee).filter(attendee -> attendee.id().equals(own)).findFirst())
-                .map(own -> new Taken(links.link(id, cooking, own.id()), true, own)));
+        return guests.of(client).map(own -> new Taken(links.link(id, cooking, own.attendee().id()), own.waits(), own.attendee()));
     }
 
     /** Takes in who waits, if there is a place. */
@@ -166,12 +158,10 @@ public class SignupStore {
         guests.lock(id);
         CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
         Optional<Attendee> next = waiting(id).stream().map(Waiting::attendee).filter(own -> own.id().equals(attendee)).findFirst();
-        if (next.isEmpty()) {
+        if (next.isEmpty() || !guests.takeIn(id, attendee)) {
             // Somebody else pressed it at the same moment.
             return;
         }
-        guests.add(id, next.get(), null);
-        mapper.dropWaiting(id, attendee);
         String contact = particulars.of(id).getOrDefault(attendee, Particulars.UNKNOWN).contact();
         events.publishEvent(new Placed(id, cooking.title(), next.get(), contact, links.link(id, cooking, attendee), false));
     }
@@ -188,9 +178,7 @@ public class SignupStore {
         Attendee before = waits.or(() -> guests.of(id).stream().filter(own -> own.id().equals(guest)).findFirst()).orElseThrow(NotFoundException::new);
         Particulars known = particulars.of(id).getOrDefault(guest, Particulars.UNKNOWN);
         AttendeeForm.Row after = changed.of(before, known);
-        if (waits.isPresent()) {
-            mapper.changeWaiting(id, guest, Json.indented(ClassFile.attendee(after.attendee())));
-        } else if (!after.attendee().equals(before)) {
+        if (!after.attendee().equals(before)) {
             guests.put(id, after.attendee());
         }
         particulars.keep(id, guest, after.known());

@@ -135,7 +135,6 @@ public class EditionStore {
     void erased(PersonErased erased) {
         long id = erased.classId();
         String attendee = erased.attendee();
-        mapper.dropSent(id, attendee);
         for (EditionRow without : mapper.editions(id)) {
             EditionRow row = mapper.edition(id, without.number()).orElseThrow();
             CookingClass cooking = read(row.document());

@@ -33,8 +33,6 @@ interface HandoutMapper {
 
     void putSent(@Param("id") long id, @Param("row") SentRow row);
 
-    void dropSent(@Param("id") long id, @Param("attendee") String attendee);
-
     void addPicture(@Param("row") NewPicture row);
 
     Optional<PictureRow> picture(@Param("classId") long classId, @Param("id") long id);

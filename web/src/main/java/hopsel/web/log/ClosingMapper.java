@@ -23,8 +23,6 @@ interface ClosingMapper {
 
     void unserve(@Param("id") long id);
 
-    void erase(@Param("id") long id, @Param("attendee") String attendee);
-
     List<LeftRow> left(@Param("id") long id);
 
     void leave(@Param("id") long id, @Param("row") LeftRow row);

@@ -2,11 +2,9 @@ package hopsel.web.log;
 
 import hopsel.core.log.LeftOver;
 import hopsel.core.log.LeftOver.Went;
-import hopsel.web.guest.GuestStore.PersonErased;
 import hopsel.web.log.ClosingMapper.ClosedRow;
 import hopsel.web.log.ClosingMapper.LeftRow;
 import hopsel.web.log.ClosingMapper.ServedRow;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -60,10 +58,5 @@ class ClosingStore {
         served.forEach((attendee, dishes) -> dishes.forEach(dish -> mapper.serve(id, new ServedRow(attendee, dish))));
         mapper.unleave(id);
         left.forEach(one -> mapper.leave(id, new LeftRow(one.dish(), one.portions(), one.went().name(), one.useBy().orElse(null))));
-    }
-
-    @EventListener
-    void erased(PersonErased erased) {
-        mapper.erase(erased.classId(), erased.attendee());
     }
 }

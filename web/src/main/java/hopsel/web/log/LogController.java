@@ -87,7 +87,7 @@ class LogController {
         CookingClass cooking = planned.cooking();
         List<Taught> all = new ArrayList<>();
         cooking.dishes().forEach(dish -> {
-            Map<String, List<Observation>> seen = experience.ofDish(dish.id());
+            Map<String, List<Observation>> seen = experience.ofDish(dish);
             dish.steps().filter(step -> seen.containsKey(step.id())).forEach(step -> {
                 StepRef ref = new StepRef(dish.id(), step.id());
                 all.add(new Taught(ref, step.title(), step.minutes().likely().seconds(), Learned.of(planned, ref, seen.get(step.id()))));
@@ -117,7 +117,7 @@ class LogController {
         AirLog.Tasted tasted = evening(id).log().tastes().stream().filter(own -> (own.dish() + "/" + own.line()).equals(line)).findFirst().orElseThrow(NotFoundException::new);
         try {
             changes.change(id, version, tasted.in(stored.cooking()), stored.wishes(), who.getName(), "amount found by taste");
-            int dishes = lessons.taste(tasted, who.getName());
+            int dishes = lessons.taste(stored.cooking().dish(tasted.dish()), tasted, who.getName());
             next.addFlashAttribute("toldLines", List.of("Taken into the recipe of this class%s.".formatted(dishes > 0 ? ", and into the dish on the bench" : "")));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");

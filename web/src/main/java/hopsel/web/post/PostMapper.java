@@ -22,8 +22,6 @@ interface PostMapper {
 
     int since(@Param("address") String address, @Param("since") LocalDateTime since);
 
-    void erase(@Param("id") long id, @Param("attendee") String attendee);
-
     Optional<RuleRow> rule();
 
     void putRule(@Param("row") RuleRow row);

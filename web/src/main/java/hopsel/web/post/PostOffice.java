@@ -1,11 +1,9 @@
 package hopsel.web.post;
 
-import hopsel.web.guest.GuestStore.PersonErased;
 import hopsel.web.post.PostMapper.MailRow;
 import hopsel.web.post.PostMapper.RuleRow;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.context.event.EventListener;
 import org.springframework.mail.MailException;
 import org.springframework.mail.SimpleMailMessage;
 import org.springframework.mail.javamail.JavaMailSender;
@@ -94,12 +92,6 @@ public class PostOffice {
         } catch (MailException e) {
             return "The mail server did not take it.";
         }
-    }
-
-    /** Takes out every letter to somebody who was erased. */
-    @EventListener
-    void erased(PersonErased erased) {
-        mapper.erase(erased.classId(), erased.attendee());
     }
 
     RuleRow rule() {

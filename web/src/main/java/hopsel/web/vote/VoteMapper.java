@@ -23,13 +23,9 @@ interface VoteMapper {
 
     void putVote(@Param("id") long classId, @Param("attendee") String attendee, @Param("idea") long idea, @Param("at") LocalDateTime at);
 
-    void erase(@Param("id") long classId, @Param("attendee") String attendee);
-
     List<RatingRow> ratings(@Param("id") long classId);
 
     void putRating(@Param("id") long classId, @Param("row") RatingRow row);
-
-    void eraseRating(@Param("id") long classId, @Param("attendee") String attendee);
 
     record IdeaRow(long id, String title, String dishes, boolean open, String madeBy) {
     }

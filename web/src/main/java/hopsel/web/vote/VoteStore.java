@@ -1,9 +1,7 @@
 package hopsel.web.vote;
 
-import hopsel.web.guest.GuestStore.PersonErased;
 import hopsel.web.vote.VoteMapper.IdeaRow;
 import hopsel.web.vote.VoteMapper.RatingRow;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
@@ -74,12 +72,6 @@ public class VoteStore {
     /** What guests said, without who. */
     public List<Rating> ratings(long classId) {
         return mapper.ratings(classId).stream().map(row -> new Rating(row.stars(), row.remark())).toList();
-    }
-
-    @EventListener
-    void erased(PersonErased erased) {
-        mapper.erase(erased.classId(), erased.attendee());
-        mapper.eraseRating(erased.classId(), erased.attendee());
     }
 
     private LocalDateTime now() {

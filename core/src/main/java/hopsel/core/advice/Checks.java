@@ -4,6 +4,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Work;
+import hopsel.core.measure.Minutes;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
@@ -36,9 +37,10 @@ public final class Checks {
         List<Check> checks = new ArrayList<>();
         for (Activity activity : plan.activities()) {
             Step step = cooking.step(activity.step());
-            int every = step.checkEvery().map(minutes -> minutes.seconds()).orElse(0);
-            for (int due = activity.start() + every; step.work() == Work.WATCH && every > 0 && due < activity.end(); due += every) {
-                checks.add(check(cooking, plan, activity, due, every));
+            int every = step.checkEvery().map(Minutes::seconds).orElse(step.minutes().high().seconds());
+            int first = step.firstLook().or(step::checkEvery).map(Minutes::seconds).orElse(0);
+            for (int due = activity.start() + first; step.work() == Work.WATCH && first > 0 && due < activity.end(); due += every) {
+                checks.add(check(cooking, plan, activity, due, Math.min(first, every)));
             }
         }
         checks.sort(Comparator.comparingInt(Check::moment).thenComparing(Check::step));

@@ -4,6 +4,7 @@ import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
+import hopsel.core.measure.Minutes;
 
 import java.time.Duration;
 import java.util.ArrayList;
@@ -23,9 +24,10 @@ public final class Looks {
     /** Seconds from going on air of each look before a step is over. */
     public static List<Integer> at(Standing standing, Step step) {
         List<Integer> looks = new ArrayList<>();
-        int every = step.checkEvery().map(minutes -> minutes.seconds()).orElse(0);
-        if (every > 0) {
-            for (int at = standing.start() + every; at < standing.end(); at += every) {
+        int every = step.checkEvery().map(Minutes::seconds).orElse(0);
+        int first = step.firstLook().map(Minutes::seconds).orElse(every);
+        if (first > 0) {
+            for (int at = standing.start() + first; at < standing.end(); at += every > 0 ? every : step.minutes().high().seconds()) {
                 looks.add(at);
             }
         } else if (step.work() == Work.WATCH && standing.end() - standing.start() >= LONG) {

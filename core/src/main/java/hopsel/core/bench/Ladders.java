@@ -67,6 +67,11 @@ public final class Ladders {
         CUES.put(Pattern.compile("\\b(?:" + words + ")", Pattern.CASE_INSENSITIVE), cue);
     }
 
+    /** What the host said to do when a step goes wrong; what is usual where nobody said it. */
+    public static List<Rescue> of(Step step) {
+        return step.rescues().isEmpty() ? suggested(step) : step.rescues();
+    }
+
     /** The ladder that a step's technique suggests, mildest first; empty where none does. */
     public static List<Rescue> suggested(Step step) {
         String text = step.title() + " " + step.instruction();

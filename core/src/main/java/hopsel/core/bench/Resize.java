@@ -146,9 +146,7 @@ public record Resize(Draft sheet, BigDecimal factor, List<String> notes) {
 
     /** Minutes by weight: the part above the base grows with the weight, which is that of the linear lines. */
     private static Step weighed(Step step, PerWeight weight, BigDecimal factor, List<String> notes) {
-        BigDecimal above = step.minutes().likely().value().subtract(weight.base().value()).max(BigDecimal.ZERO);
-        BigDecimal grown = weight.base().value().add(above.multiply(factor));
-        Minutes minutes = Minutes.of(grown.setScale(1, RoundingMode.HALF_UP).max(BigDecimal.ONE));
+        Minutes minutes = weight.grown(step.minutes().likely(), factor);
         notes.add("“%s” goes by weight: %s min instead of %s.".formatted(step.title(), minutes, step.minutes().likely()));
         return step.lasting(StepMinutes.of(minutes));
     }

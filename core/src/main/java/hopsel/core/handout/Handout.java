@@ -70,8 +70,9 @@ public record Handout(Attendee attendee, List<DishPart> dishes) {
      * @param scale   what their servings do to it
      * @param text    with the amounts in it for their servings
      * @param foryou  what stands in here, or is left out, for them: sentences without a full stop
+     * @param tastes  amounts that are found by taste here
      */
-    public record StepPart(Step step, StepScale scale, String text, List<ForYou> foryou) {
+    public record StepPart(Step step, StepScale scale, String text, List<ForYou> foryou, List<Seasoning> tastes) {
     }
 
     /**

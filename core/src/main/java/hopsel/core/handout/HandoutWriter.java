@@ -113,6 +113,7 @@ public final class HandoutWriter {
 
     private StepPart step(Dish dish, Step step, BigDecimal factor) {
         List<ForYou> different = new ArrayList<>();
+        List<Seasoning> tastes = new ArrayList<>();
         step.uses().stream().map(use -> dish.line(use.ingredient())).forEach(line -> {
             Serving serving = menu.serve(dish, line, attendee);
             if (serving instanceof Serving.Substituted other) {
@@ -120,8 +121,11 @@ public final class HandoutWriter {
             } else if (!(serving instanceof Serving.AsWritten)) {
                 different.add(new ForYou(catalogue.get(line.item()).name(), Optional.empty()));
             }
+            if (serving instanceof Serving.AsWritten) {
+                Seasoning.of(line, catalogue.get(line.item()).name(), factor, cooking.measures()).ifPresent(tastes::add);
+            }
         });
-        return new StepPart(step, StepScale.of(step, factor), ScaledText.of(dish, step, factor, catalogue, cooking.measures()), different);
+        return new StepPart(step, StepScale.of(step, factor), ScaledText.of(dish, step, factor, catalogue, cooking.measures()), different, tastes);
     }
 
     private Line line(Dish dish, IngredientLine line, List<Item> used) {

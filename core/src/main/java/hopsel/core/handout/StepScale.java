@@ -14,18 +14,18 @@ import java.util.regex.Pattern;
 /**
  * What another number of servings does to a step: rounds in the pan, more tins, a longer wait until it boils.
  *
- * <p>The minutes of a step stay as the recipe has them, whatever the number of guests: food is done by its thickness and by
+ * <p>The minutes of a step stay as the recipe has them, whatever the number of guests, unless the host said that it goes by weight: food is done by its thickness and by
  * the cue, and a pot for two takes as long to cook lentils as a pot for six. A recipe is taken to fill its pan or tin once,
  * unless it says otherwise. Kitchen practice, to be checked by the cue.
  *
  * @param what   what changes; empty: nothing
- * @param number rounds, or tins
+ * @param number rounds, tins, or minutes of a step that goes by weight
  * @param thing  the tin or pan, as a cook says it
  */
 public record StepScale(Optional<What> what, int number, String thing) {
 
     /** What changes. */
-    public enum What { ROUNDS, TINS, SMALLER_TIN, BOIL_LATER, BOIL_SOONER }
+    public enum What { ROUNDS, BY_WEIGHT, TINS, SMALLER_TIN, BOIL_LATER, BOIL_SOONER }
 
     private static final StepScale SAME = new StepScale(Optional.empty(), 1, "");
     private static final Set<String> TINS = Set.of("loaf tin", "tart tin", "cake tin", "baking tray", "baking sheet", "baking dish", "roasting tin", "tart ring");
@@ -45,6 +45,15 @@ public record StepScale(Optional<What> what, int number, String thing) {
     public static StepScale of(Step step, BigDecimal factor) {
         if (factor.compareTo(BigDecimal.ONE) == 0) {
             return SAME;
+        }
+        if (step.rounds().isPresent()) {
+            int before = step.rounds().get().count();
+            int after = step.rounds().get().withPieces(step.rounds().get().pieces().multiply(factor)).count();
+            return after == before ? SAME : new StepScale(Optional.of(What.ROUNDS), after, "pan");
+        }
+        if (step.perWeight().isPresent()) {
+            int minutes = step.perWeight().get().grown(step.minutes().likely(), factor).value().setScale(0, RoundingMode.HALF_UP).intValue();
+            return new StepScale(Optional.of(What.BY_WEIGHT), minutes, "");
         }
         String text = (step.title() + ". " + step.instruction()).toLowerCase(Locale.ROOT);
         boolean oven = step.needs().stream().anyMatch(need -> need.kind().equals("oven"));

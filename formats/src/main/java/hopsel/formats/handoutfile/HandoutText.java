@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A handout in Markdown, or in plain text; what was written by people is escaped, so that it reads as they wrote it. */
 public final class HandoutText {
@@ -34,6 +35,12 @@ public final class HandoutText {
 
         /** What another number of servings does to a step; empty text: nothing. */
         String scale(StepPart step);
+
+        /** What the host said of how a step is done: rounds, by weight, when to look first, by taste. */
+        List<String> said(StepPart step);
+
+        /** What to do when a step goes wrong, mildest first. */
+        List<String> rescues(StepPart step);
 
         /** Why not everything is said of what a dish is made without. */
         String doubts(DishPart dish);
@@ -114,6 +121,7 @@ public final class HandoutText {
             step.step().cue().ifPresent(cue -> out.append(" Done when: ").append(text(cue)).append('.'));
             String scaled = words.scale(step);
             out.append(scaled.isEmpty() ? "" : " " + scaled);
+            Stream.concat(words.said(step).stream(), words.rescues(step).stream()).forEach(said -> out.append(' ').append(text(said)));
             step.foryou().forEach(own -> out.append(" For you: ").append(own.use().map(use -> text(use) + " in place of " + text(own.written())).orElse("without " + text(own.written()))).append('.'));
             out.append('\n');
         }

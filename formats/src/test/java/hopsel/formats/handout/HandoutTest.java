@@ -128,6 +128,16 @@ class HandoutTest {
         }
 
         @Override
+        public List<String> said(Handout.StepPart step) {
+            return List.of();
+        }
+
+        @Override
+        public List<String> rescues(Handout.StepPart step) {
+            return step.step().rescues().stream().map(rescue -> rescue.trouble() + ": " + rescue.remedy() + ".").toList();
+        }
+
+        @Override
         public String doubts(Handout.DishPart dish) {
             return "";
         }

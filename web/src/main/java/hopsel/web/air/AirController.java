@@ -6,7 +6,7 @@ import hopsel.core.air.Taste;
 import hopsel.core.practice.Pace;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import org.springframework.http.HttpHeaders;

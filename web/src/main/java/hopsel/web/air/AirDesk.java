@@ -6,6 +6,12 @@ import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.AirState;
 import hopsel.core.air.Fallback;
 import hopsel.core.air.RunningOrder;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepRef;
+import hopsel.core.handout.Seasoning;
+import hopsel.core.measure.Decimals;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.CookAmount;
 import hopsel.core.plan.Activity;
@@ -16,6 +22,7 @@ import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
 import hopsel.web.air.AirView.Words;
 import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.StepWords;
 import hopsel.web.handout.HandoutCautions;
 import hopsel.web.handout.HandoutPages;
 import hopsel.web.plan.PlanDesk;
@@ -31,6 +38,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** How classes stand on air, and rehearsals of them. What many screens ask for at once is worked out once. */
@@ -48,13 +57,14 @@ class AirDesk {
     private final HandoutCautions cautions;
     private final HandoutPages handoutPages;
     private final Experience experience;
+    private final StepWords steps;
     private final MessageSource messages;
     private final Catalogue builtIn;
     private final JsonMapper mapper;
     private final Map<Run, Prepared> prepared = new ConcurrentHashMap<>();
     private final Map<Run, AirAnswer> answers = new ConcurrentHashMap<>();
 
-    AirDesk(AirStore store, AirRuns runs, Kitchens kitchens, PlanDesk plans, HandoutCautions cautions, HandoutPages handoutPages, Experience experience, MessageSource messages, Catalogue builtIn, JsonMapper mapper) {
+    AirDesk(AirStore store, AirRuns runs, Kitchens kitchens, PlanDesk plans, HandoutCautions cautions, HandoutPages handoutPages, Experience experience, StepWords steps, MessageSource messages, Catalogue builtIn, JsonMapper mapper) {
         this.store = store;
         this.runs = runs;
         this.kitchens = kitchens;
@@ -62,6 +72,7 @@ class AirDesk {
         this.cautions = cautions;
         this.handoutPages = handoutPages;
         this.experience = experience;
+        this.steps = steps;
         this.messages = messages;
         this.builtIn = builtIn;
         this.mapper = mapper;
@@ -139,9 +150,19 @@ class AirDesk {
     private Map<String, Words> words(long id, PlannedClass planned) {
         Map<String, List<String>> care = cautions.ofSteps(id, planned.cooking(), planned.catalogue());
         Map<String, Words> all = new HashMap<>();
-        planned.plan().activities().stream().map(Activity::step).distinct().forEach(step -> all.put(step.toString(), new Words(care.getOrDefault(step.toString(), List.of()),
+        planned.plan().activities().stream().map(Activity::step).distinct().forEach(step -> all.put(step.toString(), new Words(said(planned.cooking(), step, planned.catalogue(), care.getOrDefault(step.toString(), List.of())),
                 Fallback.of(planned.cooking(), builtIn, planned.plan(), step).stream().map(fallback -> said(fallback, planned.catalogue())).toList())));
         return all;
+    }
+
+    /** What the host said of how a step is done, and what to be careful of. */
+    private List<String> said(CookingClass cooking, StepRef ref, Catalogue catalogue, List<String> care) {
+        Dish dish = cooking.dish(ref.dish());
+        Step step = cooking.step(ref);
+        BigDecimal factor = Decimals.ratio(cooking.provision().demoServings(), dish.servings());
+        Stream<String> tastes = step.uses().stream().map(use -> dish.line(use.ingredient()))
+                .flatMap(line -> Seasoning.of(line, catalogue.get(line.item()).name(), factor, cooking.measures()).stream()).map(steps::taste);
+        return Stream.of(steps.said(step).stream(), tastes, care.stream()).flatMap(Function.identity()).toList();
     }
 
     private String said(Fallback fallback, Catalogue catalogue) {

@@ -179,7 +179,7 @@ final class AirViews {
         return new Item(key, dish.title(), step.title(), over ? "" : step.instruction(), over ? "" : step.say().orElse(""), over ? "" : step.cue().orElse(""), state.isShown(Coverage.cue(standing)), standing.status().name(), standing.start(), standing.end(), activity.start(),
                 standing.person().orElse(""), standing.owner(cooking).name(), activity.shown(), activity.copy().isMain(), activity.person().isPresent(), step.noise().isPresent(), standing.swapped(), standing.status() == Status.AHEAD && state.canBegin(standing), standing.status() == Status.AHEAD ? state.waitsFor(standing) : List.of(), places,
                 over ? List.of() : step.uses().stream().map(use -> in(dish, dish.line(use.ingredient()), use.share())).toList(),
-                over ? List.of() : Ladders.suggested(step).stream().map(rung -> new Rung(rung.trouble(), rung.remedy() + ": " + rung.dose() + ". " + rung.limit())).toList(), over ? List.of() : said.care(), over ? List.of() : said.rescues(),
+                over ? List.of() : Ladders.of(step).stream().map(rung -> new Rung(rung.trouble(), rung.remedy() + ": " + rung.dose() + ". " + rung.limit())).toList(), over ? List.of() : said.care(), over ? List.of() : said.rescues(),
                 running ? Looks.at(standing, step) : List.of(), running ? Looks.done(state, key, standing.start()) : 0, coverage.takes().getOrDefault(key, List.of()).stream().map(AirViews::take).toList(),
                 running && activity.start() >= 0 ? kitchen.map(own -> own.sight(state, standing).name()).orElse("") : "", running ? probe(key, standing) : null, standing.status() == Status.FAILED ? state.endsIf(Kind.START, key) : 0, pages.getOrDefault(dish.title(), 0));
     }

@@ -14,7 +14,7 @@ import hopsel.core.practice.Report;
 import hopsel.core.practice.SimulatedKitchen;
 import hopsel.web.air.AirRuns.Rehearsal;
 import hopsel.web.air.AirStore.Run;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Remembered;

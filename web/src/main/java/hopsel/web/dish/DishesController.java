@@ -1,6 +1,6 @@
 package hopsel.web.dish;
 
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;

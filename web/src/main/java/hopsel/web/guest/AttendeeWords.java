@@ -27,7 +27,7 @@ public class AttendeeWords {
     }
 
     /** What a guest typed that cannot be taken, with the field as their form calls it. */
-    String wrong(BadEntryException wrong) {
+    public String wrong(BadEntryException wrong) {
         return "%s %s".formatted(messages.getMessage("join.field." + wrong.field(), null, wrong.field(), Locale.ENGLISH), wrong.getMessage());
     }
 

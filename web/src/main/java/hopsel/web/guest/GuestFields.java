@@ -29,7 +29,7 @@ import java.util.stream.Stream;
 public final class GuestFields {
 
     /** The field in which a form carries what it showed. */
-    static final String SHOWN = "shown";
+    public static final String SHOWN = "shown";
     /** Fields that say what somebody cannot have: two answers to that are never decided by who was last. */
     private static final List<String> HEALTH = List.of("avoids", "remark");
 
@@ -39,7 +39,7 @@ public final class GuestFields {
     }
 
     /** The fields of somebody. */
-    static Map<String, String> of(Attendee attendee, Particulars known, Catalogue catalogue) {
+    public static Map<String, String> of(Attendee attendee, Particulars known, Catalogue catalogue) {
         Map<String, String> fields = new LinkedHashMap<>();
         fields.put("name", attendee.name());
         fields.put("servings", Decimals.plain(attendee.servings()).toPlainString());
@@ -76,7 +76,7 @@ public final class GuestFields {
      * @param name   whose it is
      * @throws BadEntryException where both changed what somebody cannot have
      */
-    static Entered merged(Entered in, String suffix, Map<String, String> now, String name) throws BadEntryException {
+    public static Entered merged(Entered in, String suffix, Map<String, String> now, String name) throws BadEntryException {
         Map<String, String> fields = new HashMap<>(in.fields());
         Map<String, String> shown = shown(in.fields().getOrDefault(SHOWN + suffix, ""));
         for (Map.Entry<String, String> entry : now.entrySet()) {

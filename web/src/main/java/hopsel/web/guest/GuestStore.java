@@ -46,7 +46,7 @@ public class GuestStore {
     }
 
     /** Whose page a link opens, if it is alive. */
-    Optional<Guest> opened(String secret) {
+    public Optional<Guest> opened(String secret) {
         return mapper.link(Secret.digest(secret)).filter(row -> !row.withdrawn() && row.expiresAt().isAfter(now())).map(row -> new Guest(row.classId(), row.attendeeId()));
     }
 
@@ -92,7 +92,7 @@ public class GuestStore {
     }
 
     /** An attendee of a class. */
-    record Guest(long classId, String attendee) {
+    public record Guest(long classId, String attendee) {
     }
 
     /** Who looked at what, and when. */

@@ -106,7 +106,7 @@ public class SignupStore {
     }
 
     /** The class for which a link signs up. */
-    Optional<Long> opened(String secret) {
+    public Optional<Long> opened(String secret) {
         return mapper.signupOf(Secret.digest(secret));
     }
 

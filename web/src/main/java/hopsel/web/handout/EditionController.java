@@ -7,7 +7,7 @@ import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Particulars;
 import hopsel.core.handout.Statements;
 import hopsel.web.classes.ClassStore;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;

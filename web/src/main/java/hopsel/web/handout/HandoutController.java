@@ -6,7 +6,7 @@ import hopsel.core.guest.Attendee;
 import hopsel.core.handout.Statements;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.captions.WebVtt;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.MadeStore;

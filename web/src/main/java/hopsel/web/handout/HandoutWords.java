@@ -15,6 +15,7 @@ import hopsel.core.nutrition.NutritionLabel;
 import hopsel.formats.handoutfile.HandoutText;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.SafetyWords;
+import hopsel.web.frame.StepWords;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -23,6 +24,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** What stands in a handout beside its figures, in words. Templates call it {@code @handoutWords}. */
 @Component
@@ -35,12 +37,14 @@ public class HandoutWords implements HandoutText.Words {
     private final Figures figures;
     private final SafetyWords safety;
     private final HostText text;
+    private final StepWords steps;
     private final MessageSource messages;
 
-    HandoutWords(Figures figures, SafetyWords safety, HostText text, MessageSource messages) {
+    HandoutWords(Figures figures, SafetyWords safety, HostText text, StepWords steps, MessageSource messages) {
         this.figures = figures;
         this.safety = safety;
         this.text = text;
+        this.steps = steps;
         this.messages = messages;
     }
 
@@ -81,6 +85,16 @@ public class HandoutWords implements HandoutText.Words {
     public String scale(StepPart step) {
         StepScale scale = step.scale();
         return scale.what().map(what -> say("handout.scale." + what, scale.number(), many(scale))).orElse("");
+    }
+
+    @Override
+    public List<String> said(StepPart step) {
+        return Stream.concat(steps.said(step.step()).stream(), step.tastes().stream().map(steps::taste)).toList();
+    }
+
+    @Override
+    public List<String> rescues(StepPart step) {
+        return step.step().rescues().stream().map(steps::rescue).toList();
     }
 
     @Override

@@ -6,7 +6,7 @@ import hopsel.core.nutrition.NutritionLabel;
 import hopsel.core.nutrition.Versions;
 import hopsel.core.nutrition.Versions.Version;
 import hopsel.core.planned.PlannedClass;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;

@@ -8,7 +8,7 @@ import hopsel.core.handout.Statements;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;

@@ -4,7 +4,7 @@ import hopsel.core.advice.Beforehand;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
 import hopsel.core.planned.PlannedClass;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;

@@ -5,7 +5,7 @@ import hopsel.core.kit.Kit;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.AttendeeStyles;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.ParticularsStore;

@@ -8,7 +8,7 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Costing;
 import hopsel.core.provision.Shopping;
 import hopsel.web.device.PrinterStore;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.LabelSheet;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;

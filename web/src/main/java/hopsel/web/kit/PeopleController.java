@@ -13,7 +13,7 @@ import hopsel.formats.table.Table;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StoredClass;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;

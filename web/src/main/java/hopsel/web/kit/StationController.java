@@ -11,7 +11,7 @@ import hopsel.core.kit.PackingRun.Refusal;
 import hopsel.core.kit.PackingRun.Use;
 import hopsel.core.kit.Portion;
 import hopsel.core.planned.PlannedClass;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;

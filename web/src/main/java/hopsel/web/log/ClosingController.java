@@ -9,7 +9,7 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Pantry.Movement;
 import hopsel.web.air.Experience;
 import hopsel.web.air.Experience.Evening;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;

@@ -15,7 +15,7 @@ import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Download;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;

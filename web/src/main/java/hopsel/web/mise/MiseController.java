@@ -4,7 +4,7 @@ import hopsel.core.mise.Holding;
 import hopsel.core.mise.Label;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.planned.Prepared;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.LabelSheet;
 import hopsel.web.frame.OwnAddress;

@@ -5,7 +5,6 @@ import hopsel.core.mise.Holding;
 import hopsel.core.plan.Plan;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.ClassChanges;
-import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;

@@ -13,7 +13,6 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
-import hopsel.web.frame.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;

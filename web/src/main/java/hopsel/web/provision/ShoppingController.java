@@ -13,7 +13,7 @@ import hopsel.formats.listsfile.ListsFile;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.plan.PlanDesk;

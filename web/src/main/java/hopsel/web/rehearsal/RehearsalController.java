@@ -6,7 +6,7 @@ import hopsel.core.advice.Rehearsal;
 import hopsel.core.advice.Talk;
 import hopsel.core.plan.Wishes;
 import hopsel.core.planned.PlannedClass;
-import hopsel.web.frame.ClassPages;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Remembered;
 import hopsel.web.frame.Station;
 import org.springframework.stereotype.Controller;

@@ -1,9 +1,10 @@
-package hopsel.web.frame;
+package hopsel.web.plan;
 
+import hopsel.web.frame.Station;
+import hopsel.web.frame.NotFoundException;
 import hopsel.core.advice.Moves;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.planned.PlannedClass;
-import hopsel.web.plan.PlanDesk;
 import hopsel.web.plan.PlanDesk.Planned;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;

@@ -1,5 +1,11 @@
-package hopsel.web.classes;
+package hopsel.web.classlist;
 
+import hopsel.web.classes.ClassChanges;
+import hopsel.web.classes.BrokenClassException;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.StaleClassException;
+import hopsel.web.classes.Guests;
+import hopsel.web.classes.StoredClass;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
 import hopsel.core.item.Catalogue;

@@ -1,5 +1,9 @@
-package hopsel.web.guest;
+package hopsel.web.visit;
 
+import hopsel.web.guest.AttendeeWords;
+import hopsel.web.guest.AttendeeForm;
+import hopsel.web.guest.HouseRules;
+import hopsel.web.guest.SignupStore;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
 import hopsel.core.item.Allergen;

@@ -1,5 +1,12 @@
-package hopsel.web.guest;
+package hopsel.web.visit;
 
+import hopsel.web.guest.AttendeeWords;
+import hopsel.web.guest.AttendeeForm;
+import hopsel.web.guest.HouseRules;
+import hopsel.web.guest.ParticularsStore;
+import hopsel.web.guest.GuestStore;
+import hopsel.web.guest.GuestFields;
+import hopsel.web.guest.SignupStore;
 import hopsel.core.advice.Beforehand;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;

@@ -1,0 +1,4 @@
+/**
+ * A guest's own page.
+ */
+package hopsel.web.visit;

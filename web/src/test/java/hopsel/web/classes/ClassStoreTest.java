@@ -9,6 +9,7 @@ import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.RecipeState;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Wishes;
@@ -67,7 +68,7 @@ class ClassStoreTest {
         CookingClass cooking = ClassFile.read(new ClassPathResource("hopsel/demo/2-laksa-evening.json").getContentAsByteArray(), catalogue);
         Dish twice = cooking.dishes().get(0);
         Component pot = twice.components().stream().filter(Shared::byItself).findFirst().orElseThrow();
-        CookingClass both = cooking.with(List.of(twice, new Dish("again", "Again", twice.servings(), twice.components())));
+        CookingClass both = cooking.with(List.of(twice, new Dish("again", "Again", twice.servings(), twice.components()).withRecipe(Optional.of(new RecipeState("again", 0)))));
         CookingClass shared = both.withShared(List.of(new Shared(new ComponentRef(twice.id(), pot.id()), new ComponentRef("again", pot.id()))));
         Wishes wishes = Wishes.NONE.pin(new StepRef(twice.id(), pot.steps().get(0).id()), Optional.of(-600)).showing(new StepRef("again", "x"), true);
         long id = store.add(cooking);

@@ -11,9 +11,12 @@ import hopsel.core.guest.Particulars.Delivery;
 import hopsel.core.guest.Particulars.Spice;
 import hopsel.core.item.Catalogue;
 import hopsel.web.TestContext;
+import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.guest.SignupStore.Signup;
 import hopsel.web.guest.SignupStore.Taken;
+import hopsel.web.handout.EditionStore;
+import hopsel.web.vote.VoteStore;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -37,6 +40,7 @@ class SignupStoreTest {
 
     private final ClassStore classes = TestContext.bean(ClassStore.class);
     private final SignupStore signups = TestContext.bean(SignupStore.class);
+    private final JdbcTemplate database = new JdbcTemplate(TestContext.bean(DataSource.class));
     private final long id = classes.add(classes.find(3).orElseThrow().cooking());
 
     private static Attendee somebody(String name) {
@@ -99,22 +103,56 @@ class SignupStoreTest {
         for (int i = 0; i < 8; i++) {
             signups.signUp(id, somebody("Guest " + i), particulars(i % 2 == 0 ? "flooded@tern-quay.example" : "Flooded@Tern-Quay.example", ""), UUID.randomUUID().toString());
         }
-        assertThat(new JdbcTemplate(TestContext.bean(DataSource.class)).queryForObject("select count(*) from mail_message where lower(address) = 'flooded@tern-quay.example'", Long.class)).isEqualTo(5);
+        assertThat(database.queryForObject("select count(*) from mail_message where lower(address) = 'flooded@tern-quay.example'", Long.class)).isEqualTo(5);
     }
 
+    /** Somebody whose mark goes through everything that is kept of guests, and is then erased. */
     @Test
     void erasingLeavesTheNameInNoTable() throws Exception {
         Taken taken = signups.signUp(id, somebody(MARK), particulars(MARK + "@tern-quay.example", MARK + " has an auto-injector"), UUID.randomUUID().toString());
-        signups.change(id, taken.attendee().id(), TestContext.bean(Catalogue.class), (before, known) -> new AttendeeForm.Row(before.saying(List.of(MARK)), known));
-        assertThat(mentions(MARK)).isNotEmpty();
-        TestContext.bean(GuestStore.class).erase(id, taken.attendee().id(), "host");
+        String guest = taken.attendee().id();
+        signups.change(id, guest, TestContext.bean(Catalogue.class), (before, known) -> new AttendeeForm.Row(before.saying(List.of(MARK)), known));
+        TestContext.bean(AttendeeStyles.class).keep(id, guest, Map.of("oil", "none"));
+        TestContext.bean(MadeStore.class).made(id, guest, MadeStore.Kind.LABEL, MARK, "host");
+        TestContext.bean(VoteStore.class).rate(id, guest, 5, MARK + " was here");
+        database.update("insert into class_idea (title, dishes, made_by, made_at) select 'An idea', '', 'host', now() from dual where not exists (select 1 from class_idea)");
+        TestContext.bean(VoteStore.class).vote(id, guest, database.queryForObject("select min(id) from class_idea", Long.class));
+        TestContext.bean(EditionStore.class).got(id, guest, 1);
+        database.update("insert into served_dish (class_id, attendee_id, dish_id) values (?, ?, 'sago')", id, guest);
+        database.update("insert into packing_event (class_id, seq, kind, attendee_id, dish, item_id, grams, lot, station, who, at, client) values (?, 1, 'CLAIM', ?, '', '', 0, '', '1', 'host', now(), ?)", id, guest, guest + "x");
+        assertThat(mentions(MARK)).hasSizeGreaterThanOrEqualTo(5);
+        assertThat(mentions(guest)).hasSizeGreaterThanOrEqualTo(10);
+        TestContext.bean(GuestStore.class).erase(id, guest, "host");
         assertThat(mentions(MARK)).isEmpty();
-        assertThat(mentions(taken.attendee().id())).isEmpty();
+        assertThat(mentions(guest)).containsOnly("packing_event.client");
+    }
+
+    /** Whatever is kept of a guest goes with their row; only what was packed stays, for nobody. */
+    @Test
+    void everythingKeptOfAGuestHangsOnTheirRow() {
+        String tables = "select distinct table_name from information_schema.columns where table_schema = database() and column_name in ('attendee_id', 'guest_id')";
+        String hanging = "select table_name from information_schema.referential_constraints where constraint_schema = database() and referenced_table_name = 'guest' and delete_rule = 'CASCADE'";
+        List<String> kept = new ArrayList<>(database.queryForList(tables, String.class));
+        assertThat(kept).hasSizeGreaterThan(9);
+        kept.remove("packing_event");
+        assertThat(database.queryForList(hanging, String.class)).containsAll(kept);
+    }
+
+    /** Signing up is a handful of statements, whatever the size of the class. */
+    @Test
+    void signingUpTakesFewStatements() throws Exception {
+        long before = asked();
+        press("Counted", UUID.randomUUID().toString());
+        assertThat(asked() - before).as("statements of one sign-up").isBetween(5L, 12L);
+    }
+
+    /** Statements that the server has been asked; asking is none of them. */
+    private long asked() {
+        return database.query("show global status where variable_name in ('Com_select', 'Com_insert', 'Com_update', 'Com_delete')", (row, number) -> row.getLong("Value")).stream().mapToLong(Long::longValue).sum();
     }
 
     /** Every text of every table that holds some words. */
     private List<String> mentions(String words) {
-        JdbcTemplate database = new JdbcTemplate(TestContext.bean(DataSource.class));
         List<Map<String, Object>> columns = database.queryForList("SELECT table_name AS t, column_name AS c FROM information_schema.columns WHERE table_schema = DATABASE() AND data_type IN ('varchar', 'char', 'text', 'mediumtext', 'longtext')");
         assertThat(columns).hasSizeGreaterThan(40);
         return columns.stream().filter(column -> database.queryForObject("SELECT COUNT(*) FROM `%s` WHERE `%s` LIKE ?".formatted(column.get("t"), column.get("c")), Long.class, "%" + words + "%") > 0)

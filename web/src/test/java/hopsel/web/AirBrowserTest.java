@@ -34,7 +34,8 @@ class AirBrowserTest {
 
     private void press(Page page, String kind, String activity, long ago) {
         String token = page.locator("input[name=_csrf]").inputValue();
-        int status = page.request().post(APP.address + "/classes/%d/air/events".formatted(id), RequestOptions.create().setForm(FormData.create().set("_csrf", token).set("kind", kind).set("activity", activity).set("ago", String.valueOf(ago)).set("client", UUID.randomUUID().toString()))).status();
+        String event = activity.isEmpty() ? "{\"kind\": \"%s\"}".formatted(kind) : "{\"kind\": \"%s\", \"activity\": \"%s\"}".formatted(kind, activity);
+        int status = page.request().post(APP.address + "/classes/%d/air/events".formatted(id), RequestOptions.create().setForm(FormData.create().set("_csrf", token).set("event", event).set("ago", String.valueOf(ago)).set("client", UUID.randomUUID().toString()))).status();
         assertThat(status).isEqualTo(200);
     }
 
@@ -69,7 +70,7 @@ class AirBrowserTest {
     @Test
     void twoHandsOnTwoScreensAtTheSameMomentFinishOneStepAndBeginOne() {
         Page one = open("host", "host");
-        press(one, "ON_AIR", "");
+        press(one, "on-air", "");
         Page two = open("host", "host");
         // Until somebody has something in hand on both screens.
         for (int i = 0; i < 6 && one.locator("[data-big]").textContent().startsWith("Begin"); i++) {
@@ -107,9 +108,9 @@ class AirBrowserTest {
     @Test
     void aFingerThatRestsOnAButtonWhileTheClockCountsStillPresses() {
         Page host = open("host", "host");
-        press(host, "ON_AIR", "");
+        press(host, "on-air", "");
         String running = host.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text().replaceAll("(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\"[^}]*?\"hands\":false.*", "$1");
-        press(host, "START", running);
+        press(host, "start", running);
         Locator looked = host.locator("[data-looked]").first();
         assertThat(looked).isVisible();
         int before = events(host);
@@ -123,17 +124,17 @@ class AirBrowserTest {
     @Test
     void twoWhoPressTheSameDoNotSkipAStepAndWhatIsPressedOutOfTouchArrives() {
         Page host = open("host", "host");
-        press(host, "ON_AIR", "");
-        press(host, "ON_AIR", "");
+        press(host, "on-air", "");
+        press(host, "on-air", "");
         assertThat(events(host)).as("on air once").isEqualTo(1);
         String state = host.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text();
         String key = state.replaceAll("(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\".*", "$1");
-        press(host, "START", key);
-        press(host, "START", key);
-        press(host, "DONE", key);
-        press(host, "DONE", key);
+        press(host, "start", key);
+        press(host, "start", key);
+        press(host, "done", key);
+        press(host, "done", key);
         assertThat(events(host)).isEqualTo(3);
-        press(host, "START", key, 60_000);
+        press(host, "start", key, 60_000);
         assertThat(events(host)).as("begun by somebody who was out of touch: it has long been done").isEqualTo(3);
         host.reload();
         assertThat(host.locator("[data-left-word]")).hasText("left");

@@ -1,6 +1,11 @@
 package hopsel.core.air;
 
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened.Answered;
+import hopsel.core.air.Happened.OnAir;
+import hopsel.core.air.Happened.Over;
+import hopsel.core.air.Happened.Question;
+import hopsel.core.air.Happened.Shown;
+import hopsel.core.air.Happened.Undo;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Role;
@@ -16,6 +21,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * How a class stands on air at a moment: what is done, what runs, and when the rest will be, if everything keeps its order
@@ -68,15 +74,15 @@ public final class AirState {
 
     /** Events less those that were undone; an undoing can be undone, too. */
     static List<AirEvent> standing(List<AirEvent> all) {
-        Set<String> undone = new HashSet<>();
+        Set<Long> undone = new HashSet<>();
         List<AirEvent> left = new ArrayList<>();
         for (int i = all.size() - 1; i >= 0; i--) {
             AirEvent event = all.get(i);
-            if (undone.contains(String.valueOf(event.number()))) {
+            if (undone.contains(event.number())) {
                 continue;
             }
-            if (event.kind() == Kind.UNDO) {
-                undone.add(event.text());
+            if (event.what() instanceof Undo undo) {
+                undone.add(undo.event());
             } else {
                 left.add(0, event);
             }
@@ -85,7 +91,7 @@ public final class AirState {
     }
 
     static Optional<Instant> begun(List<AirEvent> from) {
-        return from.stream().filter(event -> event.kind() == Kind.ON_AIR).map(AirEvent::at).findFirst();
+        return from.stream().filter(event -> event.is(OnAir.class)).map(AirEvent::at).findFirst();
     }
 
     /** When it went on air; empty: it has not. */
@@ -95,7 +101,7 @@ public final class AirState {
 
     /** Whether somebody has said that it is over. */
     public boolean over() {
-        return events.stream().anyMatch(event -> event.kind() == Kind.OVER);
+        return events.stream().anyMatch(event -> event.is(Over.class));
     }
 
     /** Seconds since it went on air; 0: it has not. */
@@ -150,14 +156,17 @@ public final class AirState {
 
     /** Whether something was ticked as shown. */
     public boolean isShown(String key) {
-        return events.stream().anyMatch(event -> event.kind() == Kind.SHOWN && event.text().equals(key));
+        return events.stream().anyMatch(event -> event.what().equals(new Shown(key)));
+    }
+
+    /** A question that waits: its number, when it came, and what was asked. */
+    public record Waiting(long number, Instant at, String text) {
     }
 
     /** Questions that wait, with when they came. */
-    public List<AirEvent> questions() {
-        Set<String> answered = new HashSet<>();
-        events.stream().filter(event -> event.kind() == Kind.ANSWERED).forEach(event -> answered.add(event.text()));
-        return events.stream().filter(event -> event.kind() == Kind.QUESTION && !answered.contains(String.valueOf(event.number()))).toList();
+    public List<Waiting> questions() {
+        return events.stream().filter(event -> events.stream().noneMatch(other -> other.what().equals(new Answered(event.number()))))
+                .flatMap(event -> event.what() instanceof Question own ? Stream.of(new Waiting(event.number(), event.at(), own.text())) : Stream.empty()).toList();
     }
 
     /** Events that count, in their order. */
@@ -166,14 +175,14 @@ public final class AirState {
     }
 
     /** Seconds from going on air at which the class would be over, were this pressed now. */
-    public int endsIf(Kind kind, String key) {
-        return after(new AirEvent(Long.MAX_VALUE, kind, key, now, 0, "")).end();
+    public int endsIf(Happened pressed) {
+        return after(pressed).end();
     }
 
     /** The same class, had this been pressed now, too. */
-    AirState after(AirEvent event) {
+    AirState after(Happened pressed) {
         List<AirEvent> more = new ArrayList<>(events);
-        more.add(event);
+        more.add(AirEvent.unwritten(now, pressed));
         return new AirState(order, more, now);
     }
 

@@ -1,6 +1,9 @@
 package hopsel.core.air;
 
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened.Done;
+import hopsel.core.air.Happened.Failed;
+import hopsel.core.air.Happened.Shown;
+import hopsel.core.air.Happened.Start;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
 import hopsel.core.dish.Step;
@@ -72,7 +75,11 @@ public record Coverage(List<Missing> missing, Map<String, List<Take>> takes, Lis
     /** Of a class as it stands. */
     public static Coverage of(AirState state) {
         Set<String> shown = new HashSet<>();
-        state.events().stream().filter(event -> event.kind() == Kind.SHOWN).forEach(event -> shown.add(event.text()));
+        state.events().forEach(event -> {
+            if (event.what() instanceof Shown own) {
+                shown.add(own.what());
+            }
+        });
         List<Missing> missing = new ArrayList<>();
         state.standings().stream().filter(standing -> due(standing, state)).forEach(standing -> missing(state, standing, shown, missing));
         Map<String, List<Take>> takes = new LinkedHashMap<>();
@@ -103,10 +110,10 @@ public record Coverage(List<Missing> missing, Map<String, List<Take>> takes, Lis
     private static void take(AirEvent event, Instant begun, Map<String, List<Take>> takes) {
         int at = (int) Duration.between(begun, event.at()).toSeconds();
         List<Take> all = takes.computeIfAbsent(event.activity(), any -> new ArrayList<>());
-        if (event.kind() == Kind.START) {
+        if (event.is(Start.class)) {
             all.add(new Take(at, Optional.empty(), true));
-        } else if ((event.kind() == Kind.DONE || event.kind() == Kind.FAILED) && !all.isEmpty() && all.get(all.size() - 1).end.isEmpty()) {
-            all.set(all.size() - 1, new Take(all.get(all.size() - 1).start, Optional.of(at), event.kind() == Kind.DONE));
+        } else if ((event.is(Done.class) || event.is(Failed.class)) && !all.isEmpty() && all.get(all.size() - 1).end.isEmpty()) {
+            all.set(all.size() - 1, new Take(all.get(all.size() - 1).start, Optional.of(at), event.is(Done.class)));
         }
     }
 }

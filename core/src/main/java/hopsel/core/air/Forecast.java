@@ -1,6 +1,14 @@
 package hopsel.core.air;
 
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened.Cut;
+import hopsel.core.air.Happened.Done;
+import hopsel.core.air.Happened.Drop;
+import hopsel.core.air.Happened.Extend;
+import hopsel.core.air.Happened.Failed;
+import hopsel.core.air.Happened.HandOver;
+import hopsel.core.air.Happened.Skip;
+import hopsel.core.air.Happened.Start;
+import hopsel.core.air.Happened.SwapIn;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
 import hopsel.core.dish.Component;
@@ -67,28 +75,39 @@ final class Forecast {
     }
 
     private void apply(AirEvent event, int at) {
-        if (event.kind() == Kind.DROP) {
-            drop(event.text(), at);
+        if (event.what() instanceof Drop drop) {
+            drop(drop.component(), at);
         }
         int i = order.number(event.activity());
-        if (i < 0) {
-            return;
+        if (i >= 0) {
+            apply(i, event.what(), at);
         }
-        switch (event.kind()) {
-            case START -> {
-                started[i] = at;
-                status[i] = Status.RUNNING;
-            }
-            case DONE, SKIP, FAILED -> {
-                status[i] = event.kind() == Kind.DONE ? Status.DONE : event.kind() == Kind.SKIP ? Status.SKIPPED : Status.FAILED;
-                done[i] = at;
-            }
-            case EXTEND -> more[i] += event.seconds();
-            case SWAP_IN -> swapped[i] = true;
-            case CUT -> cut[i] = true;
-            case HAND_OVER -> hands[i] = event.text();
-            default -> { }
+    }
+
+    private void apply(int i, Happened what, int at) {
+        if (what instanceof Start) {
+            started[i] = at;
+            status[i] = Status.RUNNING;
+        } else if (what instanceof Done) {
+            over(i, Status.DONE, at);
+        } else if (what instanceof Skip) {
+            over(i, Status.SKIPPED, at);
+        } else if (what instanceof Failed) {
+            over(i, Status.FAILED, at);
+        } else if (what instanceof Extend extend) {
+            more[i] += extend.seconds();
+        } else if (what instanceof SwapIn) {
+            swapped[i] = true;
+        } else if (what instanceof Cut) {
+            cut[i] = true;
+        } else if (what instanceof HandOver over) {
+            hands[i] = over.person();
         }
+    }
+
+    private void over(int i, Status how, int at) {
+        status[i] = how;
+        done[i] = at;
     }
 
     private void drop(String component, int at) {

@@ -1,6 +1,6 @@
 package hopsel.core.air;
 
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened.HandedIn;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
 import hopsel.core.mise.Tray;
@@ -40,7 +40,11 @@ public record HandIn(int at, What what, String key, List<Tray.Bowl> trays) {
     /** What is still to be handed in, the next first. */
     public static List<HandIn> of(AirState state, List<Tray> trays) {
         Set<String> done = new HashSet<>();
-        state.events().stream().filter(event -> event.kind() == Kind.HANDED_IN).forEach(event -> done.add(event.text()));
+        state.events().forEach(event -> {
+            if (event.what() instanceof HandedIn handed) {
+                done.add(handed.what());
+            }
+        });
         List<HandIn> all = new ArrayList<>();
         for (Standing standing : state.standings()) {
             if (standing.status() != Status.AHEAD || !standing.activity().copy().isMain() || !standing.activity().shown() || standing.activity().start() < 0) {

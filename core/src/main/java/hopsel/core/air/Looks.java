@@ -1,6 +1,6 @@
 package hopsel.core.air;
 
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened.Looked;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
@@ -38,6 +38,6 @@ public final class Looks {
 
     /** How often somebody looked since it was begun. */
     public static int done(AirState state, String key, int start) {
-        return (int) state.onAir().map(begun -> state.events().stream().filter(event -> event.kind() == Kind.LOOKED && event.activity().equals(key) && Duration.between(begun, event.at()).toSeconds() >= start).count()).orElse(0L).longValue();
+        return (int) state.onAir().map(begun -> state.events().stream().filter(event -> event.is(Looked.class, key) && Duration.between(begun, event.at()).toSeconds() >= start).count()).orElse(0L).longValue();
     }
 }

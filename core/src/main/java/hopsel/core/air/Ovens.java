@@ -1,6 +1,11 @@
 package hopsel.core.air;
 
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened.Done;
+import hopsel.core.air.Happened.Door;
+import hopsel.core.air.Happened.Failed;
+import hopsel.core.air.Happened.Looked;
+import hopsel.core.air.Happened.OvenSet;
+import hopsel.core.air.Happened.Start;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.device.Oven;
@@ -22,8 +27,6 @@ public final class Ovens {
 
     /** What an oven is called in a kitchen. */
     private static final String KIND = "oven";
-    /** Text after the name of an oven that heats at half the rate. */
-    public static final String SLOW = " slow";
     /** Seconds that a door stands open while something goes in or comes out, and while somebody looks. */
     private static final int IN_OR_OUT = 10;
     private static final int LOOK = 5;
@@ -45,13 +48,13 @@ public final class Ovens {
             boolean slow = false;
             for (AirEvent event : begun == null ? List.<AirEvent>of() : state.events()) {
                 int at = (int) Duration.between(begun, event.at()).toSeconds();
-                if (event.kind() == Kind.OVEN && event.text().startsWith(resource.id())) {
-                    slow = event.text().endsWith(SLOW);
-                    changes.add(Change.set(at, event.seconds()));
-                } else if (event.kind() == Kind.DOOR && event.text().equals(resource.id())) {
-                    changes.add(Change.door(at, event.seconds()));
-                } else if (opens(event.kind()) && stands(state, event.activity(), resource.id())) {
-                    changes.add(Change.door(at, event.kind() == Kind.LOOKED ? LOOK : IN_OR_OUT));
+                if (event.what() instanceof OvenSet set && set.oven().equals(resource.id())) {
+                    slow = set.slow();
+                    changes.add(Change.set(at, set.celsius()));
+                } else if (event.what() instanceof Door door && door.oven().equals(resource.id())) {
+                    changes.add(Change.door(at, door.seconds()));
+                } else if (opens(event.what()) && stands(state, event.activity(), resource.id())) {
+                    changes.add(Change.door(at, event.is(Looked.class) ? LOOK : IN_OR_OUT));
                 }
             }
             if (changes.stream().anyMatch(change -> change.celsius() >= 0)) {
@@ -61,8 +64,8 @@ public final class Ovens {
         return ovens;
     }
 
-    private static boolean opens(Kind kind) {
-        return kind == Kind.START || kind == Kind.DONE || kind == Kind.FAILED || kind == Kind.LOOKED;
+    private static boolean opens(Happened what) {
+        return what instanceof Start || what instanceof Done || what instanceof Failed || what instanceof Looked;
     }
 
     private static boolean stands(AirState state, String key, String oven) {

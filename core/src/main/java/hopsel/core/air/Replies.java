@@ -83,7 +83,7 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
     }
 
     private Reply gained(Reply reply) {
-        return reply.gaining(state.end() - state.after(reply.pressed(Long.MAX_VALUE, state.now())).end());
+        return reply.gaining(state.end() - state.after(reply.pressed()).end());
     }
 
     private Optional<Component> component(StepRef ref) {

@@ -1,8 +1,11 @@
 package hopsel.core.air;
 
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened.Cut;
+import hopsel.core.air.Happened.Drop;
+import hopsel.core.air.Happened.HandOver;
+import hopsel.core.air.Happened.Skip;
+import hopsel.core.air.Happened.SwapIn;
 
-import java.time.Instant;
 
 /**
  * Something that brings the end of a class forward.
@@ -19,19 +22,12 @@ public record Reply(Means means, String key, String text, int gain) {
      * first loses a few sentences, the last a dish as it was meant.
      */
     public enum Means {
-        CUT_TALK(Kind.CUT, 1), HAND_OVER(Kind.HAND_OVER, 2), DROP_GARNISH(Kind.SKIP, 3), SKIP_OPTIONAL(Kind.SKIP, 4), SERVE_COLD(Kind.SKIP, 5), SWAP_OUT(Kind.SWAP_IN, 6), DROP_COMPONENT(Kind.DROP, 8);
+        CUT_TALK(1), HAND_OVER(2), DROP_GARNISH(3), SKIP_OPTIONAL(4), SERVE_COLD(5), SWAP_OUT(6), DROP_COMPONENT(8);
 
-        private final Kind kind;
         private final int cost;
 
-        Means(Kind kind, int cost) {
-            this.kind = kind;
+        Means(int cost) {
             this.cost = cost;
-        }
-
-        /** What is pressed for it. */
-        public Kind kind() {
-            return kind;
         }
 
         /** What it takes from the class, points. */
@@ -40,9 +36,20 @@ public record Reply(Means means, String key, String text, int gain) {
         }
     }
 
-    /** As it would be pressed. */
-    public AirEvent pressed(long number, Instant at) {
-        return new AirEvent(number, means.kind(), key, at, 0, text);
+    /** What is pressed for it. */
+    public Happened pressed() {
+        return switch (means) {
+            case CUT_TALK -> new Cut(key);
+            case HAND_OVER -> new HandOver(key, text);
+            case DROP_GARNISH, SKIP_OPTIONAL, SERVE_COLD -> new Skip(key);
+            case SWAP_OUT -> new SwapIn(key);
+            case DROP_COMPONENT -> new Drop(text);
+        };
+    }
+
+    /** Whether a step, or one with all before it, is not done. */
+    boolean leavesOut() {
+        return means == Means.SWAP_OUT || pressed() instanceof Skip;
     }
 
     /** What it is about: an activity, or a component. */

@@ -1,14 +1,14 @@
 package hopsel.core.air;
 
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened.Tasted;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Amounts that are found by taste on air: each touch is a little more or less, and it all adds up to what it came to. */
 public final class Taste {
@@ -28,8 +28,8 @@ public final class Taste {
 
     /** Thousandths that were added to a line by taste, by {@code dish/line}; empty: nobody touched it. */
     public static Optional<Integer> added(AirState state, String key) {
-        List<AirEvent> touches = state.events().stream().filter(event -> event.kind() == Kind.AMOUNT && event.text().equals(key)).toList();
-        return touches.isEmpty() ? Optional.empty() : Optional.of(touches.stream().mapToInt(AirEvent::seconds).sum());
+        return state.events().stream().flatMap(event -> event.what() instanceof Tasted own && own.line().equals(key) ? Stream.of(own.thousandths()) : Stream.empty())
+                .reduce(Integer::sum);
     }
 
     /**

@@ -46,7 +46,7 @@ final class WayBack {
                 if (!possible(reply, taken, out) || work++ > WORK) {
                     continue;
                 }
-                AirState then = replies.state().after(reply.pressed(Long.MAX_VALUE - taken.size(), replies.state().now()));
+                AirState then = replies.state().after(reply.pressed());
                 List<Reply> more = new ArrayList<>(taken);
                 more.add(reply.gaining(replies.state().end() - then.end()));
                 Way way = new Way(List.copyOf(more), then.end());
@@ -63,11 +63,7 @@ final class WayBack {
 
     /** Nothing is done twice, and what is left out needs nothing else. */
     private static boolean possible(Reply reply, List<Reply> taken, Set<Reply> ruledOut) {
-        return !ruledOut.contains(reply) && taken.stream().noneMatch(other -> other.about().equals(reply.about()) && (other.means() == reply.means() || leavesOut(other) || leavesOut(reply)));
-    }
-
-    private static boolean leavesOut(Reply reply) {
-        return reply.means().kind() == AirEvent.Kind.SKIP || reply.means() == Means.SWAP_OUT;
+        return !ruledOut.contains(reply) && taken.stream().noneMatch(other -> other.about().equals(reply.about()) && (other.means() == reply.means() || other.leavesOut() || reply.leavesOut()));
     }
 
     private boolean better(Way way) {

@@ -1,9 +1,16 @@
 package hopsel.core.log;
 
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
-import hopsel.core.air.AirEvent.Trouble;
 import hopsel.core.air.AirState;
+import hopsel.core.air.Happened;
+import hopsel.core.air.Happened.Cut;
+import hopsel.core.air.Happened.Failed;
+import hopsel.core.air.Happened.Note;
+import hopsel.core.air.Happened.Over;
+import hopsel.core.air.Happened.Question;
+import hopsel.core.air.Happened.Start;
+import hopsel.core.air.Happened.WentWrong;
+import hopsel.core.air.Trouble;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Taste;
@@ -19,6 +26,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import java.util.Optional;
 
 /**
@@ -32,7 +40,7 @@ import java.util.Optional;
  * @param end       seconds at which it was over, by what was pressed
  * @param skipped   keys of what was left out
  */
-public record AirLog(List<Row> rows, List<Note> notes, List<Note> questions, List<Wrong> wrong, List<Tasted> tastes, int end, List<String> skipped) {
+public record AirLog(List<Row> rows, List<Remark> notes, List<Remark> questions, List<Wrong> wrong, List<Tasted> tastes, int end, List<String> skipped) {
 
     /**
      * A step.
@@ -56,7 +64,7 @@ public record AirLog(List<Row> rows, List<Note> notes, List<Note> questions, Lis
      * @param at   seconds from going on air
      * @param key  of the activity in hand, or empty text
      */
-    public record Note(int at, String key, String text) {
+    public record Remark(int at, String key, String text) {
     }
 
     /**
@@ -117,7 +125,7 @@ public record AirLog(List<Row> rows, List<Note> notes, List<Note> questions, Lis
         List<String> skipped = new ArrayList<>();
         for (Standing standing : state.standings()) {
             String key = AirState.key(standing.activity());
-            boolean pressed = state.events().stream().anyMatch(event -> event.kind() == Kind.START && event.activity().equals(key));
+            boolean pressed = state.events().stream().anyMatch(event -> event.is(Start.class, key));
             if (standing.status() == Status.DONE && pressed) {
                 rows.add(row(cooking, state, standing, key));
             } else if (standing.status() == Status.SKIPPED) {
@@ -125,16 +133,16 @@ public record AirLog(List<Row> rows, List<Note> notes, List<Note> questions, Lis
             }
         }
         rows.sort(Comparator.comparingInt(row -> row.standing.start()));
-        int end = state.events().stream().filter(event -> event.kind() == Kind.OVER).map(event -> seconds(begun, event)).findFirst()
+        int end = state.events().stream().filter(event -> event.is(Over.class)).map(event -> seconds(begun, event)).findFirst()
                 .orElseGet(() -> rows.stream().mapToInt(row -> row.standing.end()).max().orElse(0));
-        return new AirLog(rows, notes(state, begun, Kind.NOTE), notes(state, begun, Kind.QUESTION), state.events().stream().filter(event -> event.kind() == Kind.FAILED || event.kind() == Kind.TROUBLE)
-                .map(event -> new Wrong(seconds(begun, event), event.activity(), event.trouble(), event.about())).toList(), tastes(cooking, state), end, skipped);
+        return new AirLog(rows, notes(state, begun, Note.class), notes(state, begun, Question.class),
+                state.events().stream().flatMap(event -> wrong(begun, event)).toList(), tastes(cooking, state), end, skipped);
     }
 
     private static Row row(CookingClass cooking, AirState state, Standing standing, String key) {
         var minutes = cooking.onAir(cooking.step(standing.activity().step())).minutes();
         int lasted = standing.end() - standing.start();
-        boolean cut = standing.swapped() || state.events().stream().anyMatch(event -> event.kind() == Kind.CUT && event.activity().equals(key));
+        boolean cut = standing.swapped() || state.events().stream().anyMatch(event -> event.is(Cut.class, key));
         boolean full = !cut && standing.activity().duration() == minutes.likely().seconds();
         boolean within = full ? lasted >= minutes.low().seconds() && lasted <= minutes.high().seconds() : lasted <= standing.activity().duration();
         return new Row(standing, lasted, full, within);
@@ -144,8 +152,22 @@ public record AirLog(List<Row> rows, List<Note> notes, List<Note> questions, Lis
         return (int) Duration.between(begun, event.at()).toSeconds();
     }
 
-    private static List<Note> notes(AirState state, Instant begun, Kind kind) {
-        return state.events().stream().filter(event -> event.kind() == kind).map(event -> new Note(seconds(begun, event), event.activity(), event.text())).toList();
+    private static Stream<Wrong> wrong(Instant begun, AirEvent event) {
+        if (event.what() instanceof Failed failed) {
+            return Stream.of(new Wrong(seconds(begun, event), failed.activity(), failed.trouble(), ""));
+        }
+        return event.what() instanceof WentWrong wrong ? Stream.of(new Wrong(seconds(begun, event), wrong.activity(), wrong.trouble(), wrong.about())) : Stream.empty();
+    }
+
+    private static List<Remark> notes(AirState state, Instant begun, Class<? extends Happened> kind) {
+        return state.events().stream().filter(event -> event.is(kind)).map(event -> new Remark(seconds(begun, event), event.activity(), text(event.what()))).toList();
+    }
+
+    private static String text(Happened what) {
+        if (what instanceof Note note) {
+            return note.text();
+        }
+        return what instanceof Question question ? question.text() : "";
     }
 
     private static List<Tasted> tastes(CookingClass cooking, AirState state) {

@@ -1,8 +1,9 @@
 package hopsel.core.practice;
 
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.AirState;
+import hopsel.core.air.Happened;
+import hopsel.core.air.Happened.Extend;
 import hopsel.core.air.Replies;
 import hopsel.core.air.Reply;
 import hopsel.core.classes.CookingClass;
@@ -121,19 +122,19 @@ public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<
         private void turn(int clock) {
             for (Press press : kitchen.turn(at(clock), EnumSet.allOf(Role.class))) {
                 if (press.once().map(once::add).orElse(true)) {
-                    press(press.at(), press.kind(), press.key(), press.seconds(), press.text());
+                    press(press.at(), press.what());
                 }
             }
         }
 
-        private void press(int clock, Kind kind, String key, int seconds, String text) {
-            events.add(new AirEvent(events.size() + 1, kind, key, ON_AIR.plusSeconds(clock), seconds, text));
+        private void press(int clock, Happened what) {
+            events.add(new AirEvent(events.size() + 1, ON_AIR.plusSeconds(clock), what));
         }
 
         /** The class as it will be, for somebody who knows. */
         private AirState known() {
             List<AirEvent> all = new ArrayList<>(events);
-            kitchen.differences().forEach((key, seconds) -> all.add(new AirEvent(all.size() + 1, Kind.EXTEND, key, ON_AIR, seconds, "")));
+            kitchen.differences().forEach((key, seconds) -> all.add(new AirEvent(all.size() + 1, ON_AIR, new Extend(key, seconds))));
             return kitchen.order().at(all, ON_AIR.plusSeconds(kitchen.comingIn(0)));
         }
 
@@ -148,7 +149,7 @@ public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<
         private void take(List<Reply> replies, int clock) {
             replies.forEach(reply -> {
                 taken.add(reply);
-                press(clock, reply.means().kind(), reply.key(), 0, reply.text());
+                press(clock, reply.pressed());
             });
         }
     }

@@ -1,8 +1,19 @@
 package hopsel.core.practice;
 
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.AirState;
+import hopsel.core.air.Happened;
+import hopsel.core.air.Happened.Cut;
+import hopsel.core.air.Happened.Done;
+import hopsel.core.air.Happened.Drop;
+import hopsel.core.air.Happened.Failed;
+import hopsel.core.air.Happened.HandOver;
+import hopsel.core.air.Happened.Note;
+import hopsel.core.air.Happened.Over;
+import hopsel.core.air.Happened.Question;
+import hopsel.core.air.Happened.Skip;
+import hopsel.core.air.Happened.Start;
+import hopsel.core.air.Happened.SwapIn;
 import hopsel.core.air.AirState.Standing;
 
 import java.time.Duration;
@@ -26,7 +37,8 @@ public record Report(List<Minute> minutes, List<Off> early, List<Off> left, int 
     private static final int LONGEST = 6 * 3600;
     /** Seconds early, or late, that nobody is blamed for. */
     private static final int FAIR = 30;
-    private static final Set<Kind> TELLING = Set.of(Kind.START, Kind.DONE, Kind.SKIP, Kind.DROP, Kind.SWAP_IN, Kind.HAND_OVER, Kind.CUT, Kind.FAILED, Kind.QUESTION, Kind.NOTE, Kind.OVER);
+    private static final Set<Class<? extends Happened>> TELLING = Set.of(Start.class, Done.class, Skip.class, Drop.class, SwapIn.class, HandOver.class, Cut.class, Failed.class,
+            Question.class, Note.class, Over.class);
 
     /**
      * A minute of the class.
@@ -61,18 +73,18 @@ public record Report(List<Minute> minutes, List<Off> early, List<Off> left, int 
             return new Report(List.of(), List.of(), List.of(), last.end());
         }
         Instant begun = last.onAir().get();
-        int end = last.events().stream().filter(event -> event.kind() == Kind.OVER).findFirst().map(event -> seconds(begun, event)).orElse(last.elapsed());
+        int end = last.events().stream().filter(event -> event.is(Over.class)).findFirst().map(event -> seconds(begun, event)).orElse(last.elapsed());
         List<Minute> minutes = new ArrayList<>();
         for (int at = 0; at <= Math.min(end, LONGEST); at += MINUTE) {
             int to = at + MINUTE;
             int from = at;
             List<AirEvent> so = events.stream().filter(event -> seconds(begun, event) < to).toList();
             int wouldEnd = kitchen.order().at(so, begun.plusSeconds(Math.min(to, end))).end();
-            minutes.add(new Minute(at, wouldEnd, last.events().stream().filter(event -> TELLING.contains(event.kind()) && seconds(begun, event) >= from && seconds(begun, event) < to).toList()));
+            minutes.add(new Minute(at, wouldEnd, last.events().stream().filter(event -> TELLING.contains(event.what().getClass()) && seconds(begun, event) >= from && seconds(begun, event) < to).toList()));
         }
         List<Off> early = new ArrayList<>();
         List<Off> left = new ArrayList<>();
-        last.events().stream().filter(event -> event.kind() == Kind.DONE).forEach(event -> judge(kitchen, last, event, early, left));
+        last.events().stream().filter(event -> event.is(Done.class)).forEach(event -> judge(kitchen, last, event, early, left));
         return new Report(minutes, early, left, last.over() ? end : last.end());
     }
 

@@ -1,9 +1,17 @@
 package hopsel.core.practice;
 
-import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
-import hopsel.core.air.AirEvent.Trouble;
 import hopsel.core.air.AirState;
+import hopsel.core.air.Happened;
+import hopsel.core.air.Happened.Cut;
+import hopsel.core.air.Happened.Done;
+import hopsel.core.air.Happened.Failed;
+import hopsel.core.air.Happened.Note;
+import hopsel.core.air.Happened.OnAir;
+import hopsel.core.air.Happened.Over;
+import hopsel.core.air.Happened.OvenSet;
+import hopsel.core.air.Happened.Question;
+import hopsel.core.air.Happened.Start;
+import hopsel.core.air.Trouble;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Ovens;
@@ -65,19 +73,16 @@ public final class SimulatedKitchen {
      *
      * @param once    what tells it from everything else that is pressed only once this evening; empty: it may come again
      * @param at      seconds from going on air
-     * @param kind    what
-     * @param key     of the activity, or empty text
-     * @param seconds as of an event
-     * @param text    as of an event
+     * @param what    what is pressed
      */
-    public record Press(Optional<String> once, int at, Kind kind, String key, int seconds, String text) {
+    public record Press(Optional<String> once, int at, Happened what) {
 
-        static Press of(int at, Kind kind, String key) {
-            return new Press(Optional.empty(), at, kind, key, 0, "");
+        static Press of(int at, Happened what) {
+            return new Press(Optional.empty(), at, what);
         }
 
-        static Press once(String id, int at, Kind kind, String key, int seconds, String text) {
-            return new Press(Optional.of(id), at, kind, key, seconds, text);
+        static Press once(String id, int at, Happened what) {
+            return new Press(Optional.of(id), at, what);
         }
     }
 
@@ -132,7 +137,7 @@ public final class SimulatedKitchen {
         if (standing.swapped()) {
             needs = Math.min(needs, cooking.step(standing.activity().step()).swap().map(minutes -> minutes.seconds()).orElse(needs));
         }
-        boolean cut = state.events().stream().anyMatch(event -> event.kind() == Kind.CUT && event.activity().equals(key));
+        boolean cut = state.events().stream().anyMatch(event -> event.is(Cut.class, key));
         return cut ? Math.min(needs, cooking.onAir(cooking.step(standing.activity().step())).minutes().low().seconds()) : needs;
     }
 
@@ -168,7 +173,7 @@ public final class SimulatedKitchen {
         List<Press> presses = new ArrayList<>();
         int clock = state.elapsed();
         if (state.onAir().isEmpty()) {
-            return simulated.contains(Role.HOST) ? List.of(Press.once("on-air", 0, Kind.ON_AIR, "", 0, "")) : List.of();
+            return simulated.contains(Role.HOST) ? List.of(Press.once("on-air", 0, new OnAir())) : List.of();
         }
         if (state.over()) {
             return List.of();
@@ -181,7 +186,7 @@ public final class SimulatedKitchen {
         }
         boolean open = state.standings().stream().anyMatch(standing -> standing.status() == Status.AHEAD || standing.status() == Status.RUNNING);
         if (!open && simulated.contains(Role.HOST)) {
-            presses.add(Press.once("over", clock, Kind.OVER, "", 0, ""));
+            presses.add(Press.once("over", clock, new Over()));
         }
         return presses;
     }
@@ -199,7 +204,7 @@ public final class SimulatedKitchen {
                 int celsius = place.celsius().get().intValue();
                 int from = activity.start() - (int) (Math.max(0, celsius - Math.max(before, Oven.ROOM)) / oven.heatPerMinute().doubleValue() * MINUTE);
                 if (celsius != before && from <= clock) {
-                    presses.add(Press.once("oven " + AirState.key(activity), from, Kind.OVEN, "", celsius, oven.id() + (slow ? Ovens.SLOW : "")));
+                    presses.add(Press.once("oven " + AirState.key(activity), from, new OvenSet(oven.id(), celsius, slow)));
                 }
                 before = celsius;
             }
@@ -214,9 +219,9 @@ public final class SimulatedKitchen {
             }
             String id = "happening " + i;
             switch (happening.kind()) {
-                case QUESTION -> presses.add(Press.once(id, happening.at(), Kind.QUESTION, "", 0, happening.about()));
-                case FLAT_BATTERY -> presses.add(Press.once(id, happening.at(), Kind.NOTE, "", 0, "A battery is flat."));
-                case SPILT -> presses.add(Press.once(id, happening.at(), Kind.NOTE, "", 0, "Something is spilt on the counter."));
+                case QUESTION -> presses.add(Press.once(id, happening.at(), new Question("", happening.about())));
+                case FLAT_BATTERY -> presses.add(Press.once(id, happening.at(), new Note("", "A battery is flat.")));
+                case SPILT -> presses.add(Press.once(id, happening.at(), new Note("", "Something is spilt on the counter.")));
                 case BURNT_TRAY -> burn(state, happening.about(), id, clock, presses);
                 default -> { }
             }
@@ -225,34 +230,34 @@ public final class SimulatedKitchen {
 
     /** Once only: whoever begins again watches it. */
     private static void burn(AirState state, String key, String id, int clock, List<Press> presses) {
-        boolean burnt = state.events().stream().anyMatch(event -> event.kind() == Kind.FAILED && event.activity().equals(key));
+        boolean burnt = state.events().stream().anyMatch(event -> event.is(Failed.class, key));
         state.running().stream().filter(standing -> !burnt && AirState.key(standing.activity()).equals(key) && clock - standing.start() >= standing.activity().duration() * EARLY_END)
-                .forEach(standing -> presses.add(Press.once(id, clock, Kind.FAILED, key, 0, Trouble.BURNT.name())));
+                .forEach(standing -> presses.add(Press.once(id, clock, new Failed(key, Trouble.BURNT))));
     }
 
     private void finish(AirState state, Standing standing, Set<Role> simulated, int clock, List<Press> presses) {
         String key = AirState.key(standing.activity());
-        if (standing.activity().start() < 0 || presses.stream().anyMatch(press -> press.key().equals(key))) {
+        if (standing.activity().start() < 0 || presses.stream().anyMatch(press -> press.what().activity().equals(key))) {
             return;
         }
         if (simulated.contains(role(standing)) && left(state, standing) <= 0) {
-            presses.add(Press.of(clock, Kind.DONE, key));
+            presses.add(Press.of(clock, new Done(key)));
         } else if (!simulated.contains(role(standing)) && sight(state, standing) == Sight.OVERDONE) {
-            presses.add(Press.once("burnt " + key + " " + standing.start(), clock, Kind.FAILED, key, 0, Trouble.BURNT.name()));
+            presses.add(Press.once("burnt " + key + " " + standing.start(), clock, new Failed(key, Trouble.BURNT)));
         }
     }
 
     private void begin(AirState state, Set<Role> simulated, int clock, List<Press> presses) {
         Set<String> busy = new HashSet<>();
         Set<String> ending = new HashSet<>();
-        presses.stream().filter(press -> press.kind() == Kind.DONE || press.kind() == Kind.FAILED).map(Press::key).forEach(ending::add);
+        presses.stream().map(Press::what).filter(what -> what instanceof Done || what instanceof Failed).map(Happened::activity).forEach(ending::add);
         state.running().stream().filter(standing -> !ending.contains(AirState.key(standing.activity()))).forEach(standing -> standing.person().ifPresent(busy::add));
         for (Standing standing : state.standings()) {
             String key = AirState.key(standing.activity());
             boolean again = standing.status() == Status.FAILED && !madeEarlier(standing);
             boolean due = standing.status() == Status.AHEAD && standing.start() <= clock && state.canBegin(standing);
             if ((due || again) && standing.activity().start() >= 0 && simulated.contains(role(standing)) && standing.person().map(busy::add).orElse(true)) {
-                presses.add(Press.of(clock, Kind.START, key));
+                presses.add(Press.of(clock, new Start(key)));
             }
         }
     }

@@ -2,7 +2,6 @@ package hopsel.core.air;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hopsel.core.air.AirEvent.Kind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,7 +18,7 @@ class MergingTest {
 
     private static AirEvent event(int number, String written) {
         String[] parts = written.split(" ");
-        return new AirEvent(number, Kind.valueOf(parts[0]), parts[1].equals("-") ? "" : parts[1], AIR.plusSeconds(Integer.parseInt(parts[2])), 0, parts.length > 3 ? parts[3] : "");
+        return new AirEvent(number, AIR.plusSeconds(Integer.parseInt(parts[2])), EarlierEvent.of(parts[0], parts[1].equals("-") ? "" : parts[1], 0, parts.length > 3 ? parts[3] : ""));
     }
 
     private static List<AirEvent> events(String written) {

@@ -4,7 +4,6 @@ import static hopsel.core.plan.SmallClass.hands;
 import static hopsel.core.plan.SmallClass.watch;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.device.Oven;
 import hopsel.core.device.Probe;
@@ -26,9 +25,9 @@ class OvensTest {
 
     private final List<AirEvent> events = new ArrayList<>();
 
-    private AirEvent press(int second, Kind kind, String step, int figure, String text) {
+    private AirEvent press(int second, String kind, String step, int figure, String text) {
         String key = PLAN.activities().stream().filter(activity -> activity.step().step().equals(step) && activity.copy().isMain()).findFirst().map(AirState::key).orElse("");
-        AirEvent event = new AirEvent(events.size() + 1, kind, key, AIR.plusSeconds(second), figure, text);
+        AirEvent event = new AirEvent(events.size() + 1, AIR.plusSeconds(second), EarlierEvent.of(kind, key, figure, text));
         events.add(event);
         return event;
     }
@@ -43,27 +42,27 @@ class OvensTest {
 
     @Test
     void nothingIsSimulatedUntilSomebodySetsItAndEveryDoorCostsHeat() {
-        press(0, Kind.ON_AIR, "", 0, "");
+        press(0, "ON_AIR", "", 0, "");
         assertThat(Ovens.of(at(60))).isEmpty();
-        press(0, Kind.OVEN, "", 180, "oven-1");
+        press(0, "OVEN", "", 180, "oven-1");
         assertThat(celsius(1200)).isBetween(178.0, 181.0);
-        press(1200, Kind.START, "bake", 0, "");
+        press(1200, "START", "bake", 0, "");
         assertThat(celsius(1212)).as("something went in").isLessThan(170);
         assertThat(celsius(1500)).isBetween(178.0, 181.0);
-        AirEvent looked = press(1500, Kind.LOOKED, "bake", 0, "");
+        AirEvent looked = press(1500, "LOOKED", "bake", 0, "");
         double afterALook = celsius(1508);
         assertThat(afterALook).isBetween(celsius(1212), 178.0);
-        press(1510, Kind.UNDO, "", 0, String.valueOf(looked.number()));
+        press(1510, "UNDO", "", 0, String.valueOf(looked.number()));
         assertThat(celsius(1512)).as("nobody looked after all").isBetween(178.0, 181.0);
     }
 
     @Test
     void aProbeTellsThatASlowOvenIsBehind() {
-        press(0, Kind.ON_AIR, "", 0, "");
-        press(-1800, Kind.OVEN, "", 180, "oven-1");
-        press(0, Kind.START, "bake", 0, "");
+        press(0, "ON_AIR", "", 0, "");
+        press(-1800, "OVEN", "", 180, "oven-1");
+        press(0, "START", "bake", 0, "");
         Probe quick = Ovens.probe(Ovens.of(at(900)), at(900).running().get(0), 1200).orElseThrow();
-        events.set(1, new AirEvent(2, Kind.OVEN, "", AIR, 180, "oven-1" + Ovens.SLOW));
+        events.set(1, new AirEvent(2, AIR, EarlierEvent.of("OVEN", "", 180, "oven-1" + " slow")));
         Oven slow = Ovens.of(at(900)).get("oven-1");
         assertThat(slow.slow()).isTrue();
         Probe behind = Ovens.probe(Ovens.of(at(900)), at(900).running().get(0), 1200).orElseThrow();

@@ -4,7 +4,6 @@ import static hopsel.core.plan.SmallClass.hands;
 import static hopsel.core.plan.SmallClass.watch;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.Replies.Way;
 import hopsel.core.air.Reply.Means;
 import hopsel.core.classes.CookingClass;
@@ -29,7 +28,7 @@ class RepliesTest {
 
     private static AirState late(CookingClass cooking, int seconds) {
         Plan plan = Planner.plan(cooking);
-        return RunningOrder.of(cooking, plan).at(List.of(new AirEvent(1, Kind.ON_AIR, "", AIR, 0, "")), AIR.plusSeconds(seconds));
+        return RunningOrder.of(cooking, plan).at(List.of(new AirEvent(1, AIR, new Happened.OnAir())), AIR.plusSeconds(seconds));
     }
 
     /** A class of the same shape every time, of other lengths. */
@@ -55,7 +54,7 @@ class RepliesTest {
             }
             AirState then = start;
             for (Reply reply : taken) {
-                then = then.after(reply.pressed(Long.MAX_VALUE, start.now()));
+                then = then.after(reply.pressed());
             }
             Way way = new Way(taken, then.end());
             boolean fits = way.end() <= slot;
@@ -125,7 +124,7 @@ class RepliesTest {
         AirState both = state;
         for (String step : List.of("chop", "peel")) {
             String key = state.standings().stream().map(standing -> AirState.key(standing.activity())).filter(own -> own.contains("/" + step + "|")).findFirst().orElseThrow();
-            both = both.after(new AirEvent(Long.MAX_VALUE, Kind.HAND_OVER, key, AIR, 0, "assistant"));
+            both = both.after(new Happened.HandOver(key, "assistant"));
         }
         List<AirState.Standing> theirs = both.standings().stream().filter(standing -> standing.person().equals(Optional.of("assistant"))).toList();
         assertThat(theirs).hasSize(2);

@@ -5,8 +5,9 @@ import static hopsel.core.plan.SmallClass.watch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
-import hopsel.core.air.AirEvent.Trouble;
+import hopsel.core.air.Happened;
+import hopsel.core.air.EarlierEvent;
+import hopsel.core.air.Trouble;
 import hopsel.core.air.AirState;
 import hopsel.core.air.RunningOrder;
 import hopsel.core.classes.CookingClass;
@@ -33,16 +34,16 @@ class AirLogTest {
             .part("a", hands("mix", 10).range(0.8, 1.2), watch("bake", 20).after("mix").oven(180, 10), hands("serve", 5).after("bake").range(0.6, 1.2)).build();
     private static final Plan PLAN = Planner.plan(COOKING);
 
-    private final List<AirEvent> events = new ArrayList<>(List.of(new AirEvent(1, Kind.ON_AIR, "", AIR, 0, "")));
+    private final List<AirEvent> events = new ArrayList<>(List.of(new AirEvent(1, AIR, new Happened.OnAir())));
 
-    private void press(double minute, Kind kind, String step, String text) {
+    private void press(double minute, String kind, String step, String text) {
         String key = PLAN.activities().stream().filter(activity -> activity.step().step().equals(step) && activity.copy().isMain()).findFirst().map(AirState::key).orElse("");
-        events.add(new AirEvent(events.size() + 1, kind, key, AIR.plusSeconds((long) (minute * 60)), 0, text));
+        events.add(new AirEvent(events.size() + 1, AIR.plusSeconds((long) (minute * 60)), EarlierEvent.of(kind, key, 0, text)));
     }
 
     private void step(String step, double from, double to) {
-        press(from, Kind.START, step, "");
-        press(to, Kind.DONE, step, "");
+        press(from, "START", step, "");
+        press(to, "DONE", step, "");
     }
 
     private AirLog log() {
@@ -53,9 +54,9 @@ class AirLogTest {
     void everyStepStandsWithWhatItTookAndWhetherTheRecipesRangeHeld() {
         step("mix", 0, 13);
         step("bake", 13, 33);
-        press(33, Kind.CUT, "serve", "");
+        press(33, "CUT", "serve", "");
         step("serve", 33, 36);
-        press(36, Kind.OVER, "", "");
+        press(36, "OVER", "", "");
         AirLog log = log();
         assertThat(log.rows()).extracting(Row::lasted).containsExactly(780, 1200, 180);
         assertThat(log.rows()).extracting(Row::within).as("mixed for 13 minutes of at most 12").containsExactly(false, true, true);
@@ -68,17 +69,17 @@ class AirLogTest {
 
     @Test
     void whatWentWrongIsGatheredByKindWithWhatItWasAbout() {
-        press(4, Kind.TROUBLE, "mix", "RAN_OUT:coconut-cream");
-        press(9, Kind.FAILED, "bake", Trouble.BURNT.name());
-        press(11, Kind.TROUBLE, "mix", "nobody knows this word");
-        press(12, Kind.NOTE, "mix", "too soft, 4 min are enough");
-        press(13, Kind.QUESTION, "", "Can I freeze it?");
+        press(4, "TROUBLE", "mix", "RAN_OUT:coconut-cream");
+        press(9, "FAILED", "bake", Trouble.BURNT.name());
+        press(11, "TROUBLE", "mix", "nobody knows this word");
+        press(12, "NOTE", "mix", "too soft, 4 min are enough");
+        press(13, "QUESTION", "", "Can I freeze it?");
         AirLog log = log();
         assertThat(log.wrong()).extracting(AirLog.Wrong::kind).containsExactly(Trouble.RAN_OUT, Trouble.BURNT, Trouble.OTHER);
         assertThat(log.wrong().get(0).about()).isEqualTo("coconut-cream");
         assertThat(log.wrong().get(0).dish()).isEqualTo("dish");
-        assertThat(log.notes()).extracting(AirLog.Note::text).containsExactly("too soft, 4 min are enough");
-        assertThat(log.questions()).extracting(AirLog.Note::at).containsExactly(13 * 60);
+        assertThat(log.notes()).extracting(AirLog.Remark::text).containsExactly("too soft, 4 min are enough");
+        assertThat(log.questions()).extracting(AirLog.Remark::at).containsExactly(13 * 60);
     }
 
     /** Minutes that a bake of 20 took, evening by evening; and by how many minutes the oven is called late. */

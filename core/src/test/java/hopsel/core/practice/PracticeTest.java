@@ -5,7 +5,8 @@ import static hopsel.core.plan.SmallClass.watch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened;
+import hopsel.core.air.EarlierEvent;
 import hopsel.core.air.AirState;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.classes.CookingClass;
@@ -67,12 +68,12 @@ class PracticeTest {
         long quiet = LongStream.range(0, 200).filter(seed -> happened(seed).isEmpty()).findFirst().orElseThrow();
         for (long seed : List.of(burnt, quiet)) {
             Practice practice = run(seed, Conduct.ADVISED);
-            List<AirEvent> starts = practice.events().stream().filter(event -> event.kind() == Kind.START).toList();
+            List<AirEvent> starts = practice.events().stream().filter(event -> event.is(Happened.Start.class)).toList();
             assertThat(starts.stream().filter(event -> event.activity().contains("/bake|"))).hasSize(seed == burnt ? 2 : 1);
             assertThat(practice.end()).as("it goes on after that").isLessThan(PLAN.airEnd() * 3);
-            assertThat(practice.events().get(practice.events().size() - 1).kind()).isEqualTo(Kind.OVER);
+            assertThat(practice.events().get(practice.events().size() - 1).what()).isEqualTo(new Happened.Over());
             assertThat(starts.stream().map(AirEvent::activity).filter(key -> !key.contains("/bake|"))).doesNotHaveDuplicates();
-            AirEvent mixed = practice.events().stream().filter(event -> event.kind() == Kind.DONE && event.activity().contains("/mix|")).findFirst().orElseThrow();
+            AirEvent mixed = practice.events().stream().filter(event -> event.is(Happened.Done.class) && event.activity().contains("/mix|")).findFirst().orElseThrow();
             assertThat(starts.stream().filter(event -> event.activity().contains("/bake|")).findFirst().orElseThrow().at()).isAfterOrEqualTo(mixed.at());
         }
     }
@@ -96,18 +97,18 @@ class PracticeTest {
     void aHostWhoPlaysTheirOwnPartSeesWhenItIsReadyAndWhatTheyForgetBurns() {
         long seed = LongStream.range(0, 200).filter(one -> happened(one).isEmpty()).findFirst().orElseThrow();
         Game game = new Game(seed, Set.of(Role.ASSISTANT));
-        game.press(0, Kind.ON_AIR, "");
+        game.press(0, "ON_AIR", "");
         game.to(60);
-        assertThat(game.events).as("nobody but the oven does anything for the host").allMatch(event -> event.kind() == Kind.ON_AIR || event.kind() == Kind.OVEN);
+        assertThat(game.events).as("nobody but the oven does anything for the host").allMatch(event -> event.is(Happened.OnAir.class) || event.is(Happened.OvenSet.class));
         game.to(480);
-        game.press(480, Kind.START, "mix");
+        game.press(480, "START", "mix");
         assertThat(game.sight(540, "mix")).isEqualTo(Sight.NOT_YET);
-        game.press(540, Kind.DONE, "mix");
+        game.press(540, "DONE", "mix");
         game.to(600);
-        game.press(600, Kind.START, "bake");
+        game.press(600, "START", "bake");
         assertThat(game.sight(600 + 22 * 60, "bake")).isEqualTo(Sight.READY);
         game.to(600 + 35 * 60);
-        assertThat(game.events).filteredOn(event -> event.kind() == Kind.FAILED).singleElement().satisfies(event -> assertThat(event.activity()).contains("/bake|"));
+        assertThat(game.events).filteredOn(event -> event.is(Happened.Failed.class)).singleElement().satisfies(event -> assertThat(event.activity()).contains("/bake|"));
         Report report = Report.of(game.kitchen, game.events, Practice.ON_AIR.plusSeconds(45 * 60));
         assertThat(report.early()).singleElement().satisfies(off -> assertThat(off.seconds()).as("mixed nine minutes too short").isEqualTo(9 * 60));
         assertThat(report.minutes()).hasSize(46);
@@ -147,15 +148,15 @@ class PracticeTest {
             for (; clock <= seconds; clock += 15) {
                 for (Press press : kitchen.turn(at(clock), simulated)) {
                     if (press.once().map(once::add).orElse(true)) {
-                        events.add(new AirEvent(events.size() + 1, press.kind(), press.key(), Practice.ON_AIR.plusSeconds(press.at()), press.seconds(), press.text()));
+                        events.add(new AirEvent(events.size() + 1, Practice.ON_AIR.plusSeconds(press.at()), press.what()));
                     }
                 }
             }
         }
 
-        void press(int seconds, Kind kind, String step) {
+        void press(int seconds, String kind, String step) {
             String key = step.isEmpty() ? "" : PLAN.activities().stream().filter(activity -> activity.step().step().equals(step) && activity.copy().isMain()).map(AirState::key).findFirst().orElseThrow();
-            events.add(new AirEvent(events.size() + 1, kind, key, Practice.ON_AIR.plusSeconds(seconds), 0, ""));
+            events.add(new AirEvent(events.size() + 1, Practice.ON_AIR.plusSeconds(seconds), EarlierEvent.of(kind, key, 0, "")));
         }
 
         Sight sight(int seconds, String step) {

@@ -28,7 +28,7 @@ public final class Node {
     /** Characters of an id. */
     static final int LONGEST_ID = 200;
     /** The newest version of any format that is read. */
-    private static final int NEWEST = 2;
+    static final int NEWEST = 2;
 
     private final JsonNode json;
     private final Place place;

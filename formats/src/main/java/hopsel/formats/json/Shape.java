@@ -5,11 +5,15 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /**
  * An object of a file, member by member: one line says how a member is read, written and described. A new member is one
@@ -83,6 +87,18 @@ public final class Shape<B, T> implements Value<T> {
     public Shape<B, T> check(BiConsumer<Node, B> check) {
         checks.add(check);
         return this;
+    }
+
+    /** Its members, and whether each must be there. */
+    public Map<String, Boolean> members() {
+        ObjectNode members = Json.object();
+        ArrayNode required = Json.list();
+        Schema schema = Schema.newest();
+        parts.forEach(part -> part.describe(members, required, schema));
+        Set<String> must = required.valueStream().map(JsonNode::stringValue).collect(Collectors.toSet());
+        Map<String, Boolean> all = new LinkedHashMap<>();
+        members.propertyNames().forEach(member -> all.put(member, must.contains(member)));
+        return all;
     }
 
     /** Reads this object; the members that nobody knows are noted. */

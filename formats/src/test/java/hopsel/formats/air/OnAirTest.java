@@ -4,7 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.advice.Talk;
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened;
+import hopsel.core.air.EarlierEvent;
 import hopsel.core.air.AirState;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
@@ -52,14 +53,14 @@ class OnAirTest {
     private static final RunningOrder ORDER = RunningOrder.of(COOKING, PLANNED.plan());
     private static final Instant AIR = Instant.parse("2027-02-13T18:30:00Z");
 
-    private final List<AirEvent> events = new ArrayList<>(List.of(new AirEvent(1, Kind.ON_AIR, "", AIR, 0, "")));
+    private final List<AirEvent> events = new ArrayList<>(List.of(new AirEvent(1, AIR, new Happened.OnAir())));
 
     private AirState at(int seconds) {
         return ORDER.at(events, AIR.plusSeconds(seconds));
     }
 
-    private void press(int seconds, Kind kind, String key, int figure, String text) {
-        events.add(new AirEvent(events.size() + 1, kind, key, AIR.plusSeconds(seconds), figure, text));
+    private void press(int seconds, String kind, String key, int figure, String text) {
+        events.add(new AirEvent(events.size() + 1, AIR.plusSeconds(seconds), EarlierEvent.of(kind, key, figure, text)));
     }
 
     /** The first shown step of hands work into which something goes. */
@@ -77,15 +78,15 @@ class OnAirTest {
         Standing first = first();
         String key = AirState.key(first.activity());
         String line = Coverage.line(first, step(first).uses().get(0).ingredient());
-        press(0, Kind.START, key, 0, "");
+        press(0, "START", key, 0, "");
         assertThat(Coverage.of(at(5)).missing()).isEmpty();
         int nearly = first.activity().duration() - 10;
         assertThat(Coverage.of(at(nearly)).missing()).extracting(Coverage.Missing::key).contains(line);
         assertThat(Coverage.of(at(nearly)).missing()).noneMatch(Coverage.Missing::gone);
-        press(nearly, Kind.SHOWN, "", 0, line);
+        press(nearly, "SHOWN", "", 0, line);
         assertThat(Coverage.of(at(nearly)).missing()).extracting(Coverage.Missing::key).doesNotContain(line);
         events.remove(events.size() - 1);
-        press(nearly + 5, Kind.DONE, key, 0, "");
+        press(nearly + 5, "DONE", key, 0, "");
         assertThat(Coverage.of(at(nearly + 6)).missing()).filteredOn(missing -> missing.key().equals(line)).singleElement().matches(Coverage.Missing::gone);
     }
 
@@ -94,7 +95,7 @@ class OnAirTest {
         HandIn next = HandIn.of(at(0), PLANNED.trays()).stream().filter(hand -> hand.at() > 300).findFirst().orElseThrow();
         Standing step = at(0).standings().stream().filter(standing -> AirState.key(standing.activity()).equals(next.key())).findFirst().orElseThrow();
         assertThat(next.at()).isEqualTo(step.start() - (next.what() == HandIn.What.TRAY ? 120 : 60));
-        press(0, Kind.HANDED_IN, "", 0, next.id());
+        press(0, "HANDED_IN", "", 0, next.id());
         assertThat(HandIn.of(at(0), PLANNED.trays())).extracting(HandIn::id).doesNotContain(next.id());
         assertThat(HandIn.of(at(0), PLANNED.trays())).filteredOn(hand -> hand.what() == HandIn.What.MADE_EARLIER).as("each swap-out once").hasSizeLessThanOrEqualTo(PLANNED.plan().swaps().size());
     }
@@ -104,12 +105,12 @@ class OnAirTest {
         String host = COOKING.people().get(0).id();
         Talk talk = Talk.of(COOKING, PLANNED.plan());
         Standing first = at(0).standings().stream().filter(standing -> standing.person().equals(Optional.of(host)) && standing.status() == Status.AHEAD).findFirst().orElseThrow();
-        press(0, Kind.START, AirState.key(first.activity()), 0, "");
-        press(1, Kind.QUESTION, "", 0, "Can I freeze it?");
+        press(0, "START", AirState.key(first.activity()), 0, "");
+        press(1, "QUESTION", "", 0, "Can I freeze it?");
         assertThat(Pause.of(at(2), talk, host).seconds()).as("something is in hand").isZero();
-        press(3, Kind.DONE, AirState.key(first.activity()), 0, "");
+        press(3, "DONE", AirState.key(first.activity()), 0, "");
         // Nothing more for a while: the rest waits for something that runs by itself.
-        at(4).standings().stream().filter(standing -> standing.person().equals(Optional.of(host)) && standing.status() == Status.AHEAD && standing.start() < 300).forEach(standing -> press(4, Kind.SKIP, AirState.key(standing.activity()), 0, ""));
+        at(4).standings().stream().filter(standing -> standing.person().equals(Optional.of(host)) && standing.status() == Status.AHEAD && standing.start() < 300).forEach(standing -> press(4, "SKIP", AirState.key(standing.activity()), 0, ""));
         Pause pause = Pause.of(at(5), talk, host);
         int next = at(5).standings().stream().filter(standing -> standing.person().equals(Optional.of(host)) && standing.status() == Status.AHEAD).mapToInt(Standing::start).min().orElse(at(5).end());
         assertThat(pause.seconds()).isEqualTo(next - 5).isGreaterThan(20);
@@ -120,10 +121,10 @@ class OnAirTest {
     @Test
     void whatIsWatchedIsLookedAtBeforeItIsOver() {
         Standing watched = at(0).standings().stream().filter(standing -> step(standing).work() == Work.WATCH && standing.activity().duration() >= 300 && standing.activity().start() >= 0).findFirst().orElseThrow();
-        press(0, Kind.START, AirState.key(watched.activity()), 0, "");
+        press(0, "START", AirState.key(watched.activity()), 0, "");
         Standing running = at(1).standings().stream().filter(standing -> standing.activity().equals(watched.activity())).findFirst().orElseThrow();
         assertThat(Looks.at(running, step(running))).isNotEmpty().allMatch(look -> look > 0 && look < running.end());
-        press(60, Kind.LOOKED, AirState.key(watched.activity()), 0, "");
+        press(60, "LOOKED", AirState.key(watched.activity()), 0, "");
         assertThat(Looks.done(at(61), AirState.key(watched.activity()), 0)).isEqualTo(1);
     }
 
@@ -132,15 +133,15 @@ class OnAirTest {
         Dish dish = COOKING.dishes().get(0);
         IngredientLine line = dish.lines().filter(own -> own.amount().isPresent() && !own.amount().get().isRange()).findFirst().orElseThrow();
         String key = dish.id() + "/" + line.id();
-        press(1, Kind.AMOUNT, "", Taste.TOUCH, key);
-        press(2, Kind.AMOUNT, "", Taste.TOUCH, key);
-        AirEvent less = new AirEvent(events.size() + 1, Kind.AMOUNT, "", AIR.plusSeconds(3), -Taste.TOUCH, key);
+        press(1, "AMOUNT", "", Taste.TOUCH, key);
+        press(2, "AMOUNT", "", Taste.TOUCH, key);
+        AirEvent less = new AirEvent(events.size() + 1, AIR.plusSeconds(3), EarlierEvent.of("AMOUNT", "", -Taste.TOUCH, key));
         events.add(less);
         AirLog.Tasted tasted = AirLog.of(COOKING, at(4)).tastes().get(0);
         Amount came = tasted.in(COOKING).dish(dish.id()).line(line.id()).amount().orElseThrow();
         assertThat(came.high()).isEqualByComparingTo(line.amount().get().high().multiply(new BigDecimal("1.25")));
         assertThat(tasted.in(COOKING).dishes().get(1)).isEqualTo(COOKING.dishes().get(1));
-        events.add(new AirEvent(events.size() + 1, Kind.UNDO, "", AIR.plusSeconds(5), 0, String.valueOf(less.number())));
+        events.add(new AirEvent(events.size() + 1, AIR.plusSeconds(5), EarlierEvent.of("UNDO", "", 0, String.valueOf(less.number()))));
         assertThat(AirLog.of(COOKING, at(6)).tastes().get(0).came().high()).isEqualByComparingTo(line.amount().get().high().multiply(new BigDecimal("1.5")));
     }
 

@@ -1,6 +1,7 @@
 package hopsel.web.air;
 
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.formats.eventfile.EventFile;
+import hopsel.core.air.Happened;
 import hopsel.core.air.Ovens;
 import hopsel.core.air.Taste;
 import hopsel.core.practice.Pace;
@@ -22,17 +23,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 import java.security.Principal;
-import java.util.Arrays;
 import java.util.List;
 
 /** The three screens of a class on air, or of a rehearsal of it: the host's, the assistant's, the audience's. */
 @Controller
 class AirController {
 
-    private static final int LONGEST = 1000;
-    private static final int LONGEST_KEY = 600;
+    private static final int LONGEST = 4000;
     private static final int LONGEST_CLIENT = 64;
-    private static final int MOST_SECONDS = 3600;
     private static final List<Integer> SPEEDS = List.of(0, 1, 5, 20, Pace.FASTEST);
 
     private final ClassPages pages;
@@ -60,6 +58,7 @@ class AirController {
         model.addAttribute("run", run);
         model.addAttribute("speeds", SPEEDS);
         model.addAttribute("touch", Taste.TOUCH);
+        model.addAttribute("events", EventFile.description());
         model.addAttribute("ovenNames", Ovens.of(desk.planned(new Run(id, run)).cooking()));
         runs.rehearsal(new Run(id, run)).ifPresent(rehearsal -> model.addAttribute("rehearsal", rehearsal));
         return "air/desk";
@@ -76,16 +75,24 @@ class AirController {
         return streams.open(new Run(id, run));
     }
 
+    /** Something is pressed on a screen; what no screen of ours sends is not taken. */
     @PostMapping("/classes/{id}/air/events")
-    ResponseEntity<byte[]> pressed(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run, @RequestParam("kind") String kind, @RequestParam(value = "activity", defaultValue = "") String activity, @RequestParam(value = "seconds", defaultValue = "0") int seconds,
-                    @RequestParam(value = "text", defaultValue = "") String text, @RequestParam(value = "ago", defaultValue = "0") long ago, @RequestParam("client") String client,
+    ResponseEntity<byte[]> pressed(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run, @RequestParam("event") String event,
+                    @RequestParam(value = "ago", defaultValue = "0") long ago, @RequestParam("client") String client,
                     @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts, Principal who) {
-        Kind known = Arrays.stream(Kind.values()).filter(own -> own.name().equals(kind)).findFirst().orElseThrow(NotFoundException::new);
-        if (activity.length() > LONGEST_KEY || client.length() > LONGEST_CLIENT || Math.abs(seconds) > MOST_SECONDS) {
+        if (event.length() > LONGEST || client.length() > LONGEST_CLIENT) {
             throw new NotFoundException();
         }
-        desk.pressed(new Run(id, run), new Pressed(known, activity, seconds, text.substring(0, Math.min(LONGEST, text.length())), who.getName(), client), ago);
+        desk.pressed(new Run(id, run), new Pressed(happened(event), who.getName(), client), ago);
         return desk.answer(new Run(id, run)).to(accepts);
+    }
+
+    private static Happened happened(String event) {
+        try {
+            return EventFile.read(event);
+        } catch (IllegalArgumentException e) {
+            throw new NotFoundException();
+        }
     }
 
     /** How fast the clock of a rehearsal goes from now on. */

@@ -1,8 +1,9 @@
 package hopsel.web.air;
 
-import hopsel.core.advice.Talk;
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
+import hopsel.core.air.Happened.Undo;
+import hopsel.core.air.Happened.OnAir;
+import hopsel.core.advice.Talk;
 import hopsel.core.air.AirState;
 import hopsel.core.air.Fallback;
 import hopsel.core.air.RunningOrder;
@@ -178,11 +179,11 @@ class AirDesk {
     void pressed(Run run, Pressed press, long ago) {
         PlannedClass planned = planned(run);
         Instant at = runs.moment(run, Duration.ofMillis(Math.max(0, Math.min(ago, LONGEST_AGO.toMillis()))));
-        if (press.kind() == Kind.ON_AIR && !run.isRehearsal() && state(run, planned, store.events(run)).onAir().isEmpty()) {
+        if (press.what() instanceof OnAir && !run.isRehearsal() && state(run, planned, store.events(run)).onAir().isEmpty()) {
             runs.begin(run, planned, press.who());
         }
         store.add(run, press, at);
-        if (press.kind() == Kind.UNDO && !run.isRehearsal() && state(run).onAir().isEmpty()) {
+        if (press.what() instanceof Undo && !run.isRehearsal() && state(run).onAir().isEmpty()) {
             runs.forget(run);
         }
     }

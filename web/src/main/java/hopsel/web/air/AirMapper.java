@@ -37,7 +37,7 @@ interface AirMapper {
 
     void forgetEvents(@Param("id") long id, @Param("run") long run);
 
-    record EventRow(long seq, String kind, String activity, LocalDateTime at, int seconds, String text, String who, String client) {
+    record EventRow(long seq, String event, LocalDateTime at, String who, String client) {
     }
 
     record RunRow(long run, long seed, String plays, LocalDateTime startAt, LocalDateTime since, long atMs, int speed, String madeBy, LocalDateTime madeAt) {

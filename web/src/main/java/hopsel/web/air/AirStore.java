@@ -1,7 +1,8 @@
 package hopsel.web.air;
 
+import hopsel.formats.eventfile.EventFile;
+import hopsel.core.air.Happened;
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.Merging;
 import hopsel.web.air.AirMapper.EveningRow;
 import hopsel.web.air.AirMapper.EventRow;
@@ -49,7 +50,7 @@ class AirStore {
      * @param who    pressed it
      * @param client tells it from every other press
      */
-    record Pressed(Kind kind, String activity, int seconds, String text, String who, String client) {
+    record Pressed(Happened what, String who, String client) {
     }
 
     List<AirEvent> events(Run run) {
@@ -57,7 +58,7 @@ class AirStore {
     }
 
     private static AirEvent event(EventRow row) {
-        return new AirEvent(row.seq(), Kind.valueOf(row.kind()), row.activity(), row.at().toInstant(ZoneOffset.UTC), row.seconds(), row.text());
+        return new AirEvent(row.seq(), row.at().toInstant(ZoneOffset.UTC), EventFile.read(row.event()));
     }
 
     /** Classes that were on air, the last first. */
@@ -75,14 +76,14 @@ class AirStore {
      * @param at when, by the clock of the run: what was pressed out of touch counts for when it was pressed
      */
     void add(Run run, Pressed press, Instant at) {
-        AirEvent event = new AirEvent(Long.MAX_VALUE, press.kind, press.activity, at, press.seconds, press.text);
+        AirEvent event = AirEvent.unwritten(at, press.what);
         for (int i = 0; i < TRIES; i++) {
             List<EventRow> rows = mapper.events(run.id, run.number);
             if (rows.stream().anyMatch(row -> row.client().equals(press.client)) || !Merging.counts(event, rows.stream().map(AirStore::event).toList())) {
                 return;
             }
             try {
-                mapper.add(run.id, run.number, new EventRow(rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1, press.kind.name(), press.activity, LocalDateTime.ofInstant(at, ZoneOffset.UTC), press.seconds, press.text, press.who, press.client));
+                mapper.add(run.id, run.number, new EventRow(rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1, EventFile.write(press.what), LocalDateTime.ofInstant(at, ZoneOffset.UTC), press.who, press.client));
                 return;
             } catch (DuplicateKeyException e) {
                 // Another screen was quicker: look again whether it still says something new.

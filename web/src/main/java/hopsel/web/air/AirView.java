@@ -1,5 +1,6 @@
 package hopsel.web.air;
 
+import tools.jackson.databind.node.ObjectNode;
 import java.util.List;
 
 /**
@@ -78,7 +79,7 @@ record AirView(long seq, long asked, long now, int speed, Long onAir, boolean ov
     }
 
     /** Something that brings the end forward: what to press, and what of. */
-    record Help(String means, String kind, String key, String text, String title, int gain) {
+    record Help(String means, ObjectNode event, String title, int gain) {
     }
 
     /** A question that waits. */

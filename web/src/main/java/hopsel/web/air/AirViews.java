@@ -1,8 +1,11 @@
 package hopsel.web.air;
 
+import hopsel.formats.eventfile.EventFile;
+import hopsel.core.air.Happened.Start;
+import hopsel.core.air.Happened.Probe;
+import hopsel.core.air.Happened.OvenSet;
 import hopsel.core.advice.Talk;
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.AirState;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
@@ -87,10 +90,10 @@ final class AirViews {
 
     AirView view(long seq, long asked, long now, int speed, List<String> before) {
         // An oven sets itself in a simulated kitchen; nobody pressed that.
-        Optional<AirEvent> last = state.events().stream().filter(event -> event.kind() != Kind.OVEN).reduce((one, two) -> two);
+        Optional<AirEvent> last = state.events().stream().filter(event -> !event.is(OvenSet.class)).reduce((one, two) -> two);
         return new AirView(seq, asked, now, speed, state.onAir().map(Instant::toEpochMilli).orElse(null), state.over(), cooking.airMinutes().seconds(), state.end(), state.late(),
-                last.map(AirEvent::number).orElse(0L), last.map(event -> event.kind() + " " + title(event.activity())).orElse(""), kitchen.map(own -> own.comingIn(state.elapsed())).orElse(0), state.standings().stream().map(this::item).toList(), advice(),
-                state.questions().stream().map(question -> new Question(question.number(), question.text(), seconds(question))).toList(), coverage.missing().stream().map(this::missing).toList(),
+                last.map(AirEvent::number).orElse(0L), last.map(event -> EventFile.word(event.what()) + " " + title(event.activity())).orElse(""), kitchen.map(own -> own.comingIn(state.elapsed())).orElse(0), state.standings().stream().map(this::item).toList(), advice(),
+                state.questions().stream().map(question -> new Question(question.number(), question.text(), seconds(question.at()))).toList(), coverage.missing().stream().map(this::missing).toList(),
                 cooking.people().stream().map(person -> new Someone(person.id(), person.name(), person.role() == Role.HOST)).toList(), pause(), Pause.recap(state).stream().map(this::titleWithDish).toList(),
                 ovens.entrySet().stream().map(oven -> oven(oven.getKey(), oven.getValue())).toList(), HandIn.of(state, planned.trays()).stream().map(this::handIn).toList(), coverage.toFilm().stream().map(standing -> AirState.key(standing.activity())).toList(), because(), before);
     }
@@ -101,8 +104,8 @@ final class AirViews {
         return chain;
     }
 
-    private int seconds(AirEvent event) {
-        return (int) Duration.between(state.onAir().orElse(event.at()), event.at()).toSeconds();
+    private int seconds(Instant at) {
+        return (int) Duration.between(state.onAir().orElse(at), at).toSeconds();
     }
 
     private Optional<String> someone(Role role) {
@@ -121,7 +124,7 @@ final class AirViews {
 
     private Help help(Reply reply) {
         String title = reply.key().isEmpty() ? component(ComponentRef.parse(reply.text())) : title(reply.key());
-        return new Help(reply.means().name(), reply.means().kind().name(), reply.key(), reply.text(), title, reply.gain());
+        return new Help(reply.means().name(), EventFile.node(reply.pressed()), title, reply.gain());
     }
 
     private String component(ComponentRef ref) {
@@ -181,11 +184,11 @@ final class AirViews {
                 over ? List.of() : step.uses().stream().map(use -> in(dish, dish.line(use.ingredient()), use.share())).toList(),
                 over ? List.of() : Ladders.of(step).stream().map(rung -> new Rung(rung.trouble(), rung.remedy() + ": " + rung.dose() + ". " + rung.limit())).toList(), over ? List.of() : said.care(), over ? List.of() : said.rescues(),
                 running ? Looks.at(standing, step) : List.of(), running ? Looks.done(state, key, standing.start()) : 0, coverage.takes().getOrDefault(key, List.of()).stream().map(AirViews::take).toList(),
-                running && activity.start() >= 0 ? kitchen.map(own -> own.sight(state, standing).name()).orElse("") : "", running ? probe(key, standing) : null, standing.status() == Status.FAILED ? state.endsIf(Kind.START, key) : 0, pages.getOrDefault(dish.title(), 0));
+                running && activity.start() >= 0 ? kitchen.map(own -> own.sight(state, standing).name()).orElse("") : "", running ? probe(key, standing) : null, standing.status() == Status.FAILED ? state.endsIf(new Start(key)) : 0, pages.getOrDefault(dish.title(), 0));
     }
 
     private Integer probe(String key, Standing standing) {
-        boolean in = state.events().stream().anyMatch(event -> event.kind() == Kind.PROBE && event.activity().equals(key));
+        boolean in = state.events().stream().anyMatch(event -> event.is(Probe.class, key));
         return in ? Ovens.probe(ovens, standing, standing.activity().duration()).map(probe -> probe.reads(state.elapsed())).orElse(null) : null;
     }
 

@@ -94,7 +94,7 @@ public class Experience {
     public void record(long id, PlannedClass planned, List<AirEvent> events, String who) {
         Run run = Run.evening(id);
         runs.begin(run, planned, who);
-        events.stream().sorted(Comparator.comparing(AirEvent::at)).forEach(event -> store.add(run, new Pressed(event.kind(), event.activity(), event.seconds(), event.text(), who, UUID.randomUUID().toString()), event.at()));
+        events.stream().sorted(Comparator.comparing(AirEvent::at)).forEach(event -> store.add(run, new Pressed(event.what(), who, UUID.randomUUID().toString()), event.at()));
     }
 
     /** How long every step of a dish took, each time, the last first, by the id of the step. */

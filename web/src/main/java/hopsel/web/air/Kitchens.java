@@ -74,7 +74,7 @@ class Kitchens {
         for (Press press : kitchen.turn(state, rehearsal.simulated())) {
             // What comes once has a name that it has at every look, so that it is written down once.
             String client = press.once().map(once -> named(run, once)).orElseGet(() -> UUID.randomUUID().toString());
-            store.add(run, new Pressed(press.kind(), press.key(), press.seconds(), press.text(), WHO, client), begun.plusSeconds(press.at()));
+            store.add(run, new Pressed(press.what(), WHO, client), begun.plusSeconds(press.at()));
         }
     }
 

@@ -1,7 +1,11 @@
 package hopsel.web.air;
 
+import hopsel.formats.eventfile.EventFile;
+import hopsel.core.air.Happened.Question;
+import hopsel.core.air.Happened.Note;
+import hopsel.core.air.Happened.Drop;
+import hopsel.core.air.Happened;
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
 import hopsel.core.air.Reply;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.kitchen.Role;
@@ -173,7 +177,16 @@ class PracticeController {
     }
 
     private String said(CookingClass cooking, AirEvent event) {
-        String about = event.kind() == Kind.QUESTION || event.kind() == Kind.NOTE ? event.text() : event.kind() == Kind.DROP ? event.text().replaceFirst(".*/", "") : Experience.title(cooking, event.activity());
-        return say("report.event." + event.kind(), about);
+        return say("report.event." + EventFile.word(event.what()), about(cooking, event.what()));
+    }
+
+    private static String about(CookingClass cooking, Happened what) {
+        if (what instanceof Question question) {
+            return question.text();
+        }
+        if (what instanceof Note note) {
+            return note.text();
+        }
+        return what instanceof Drop drop ? drop.component().replaceFirst(".*/", "") : Experience.title(cooking, what.activity());
     }
 }

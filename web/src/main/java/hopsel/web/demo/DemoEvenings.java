@@ -1,8 +1,14 @@
 package hopsel.web.demo;
 
+import java.util.function.Function;
+import hopsel.core.air.Trouble;
+import hopsel.core.air.Happened.WentWrong;
+import hopsel.core.air.Happened.Tasted;
+import hopsel.core.air.Happened.Question;
+import hopsel.core.air.Happened.OvenSet;
+import hopsel.core.air.Happened.Note;
+import hopsel.core.air.Happened;
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.AirEvent.Kind;
-import hopsel.core.air.AirEvent.Trouble;
 import hopsel.core.air.Taste;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.planned.PlannedClass;
@@ -57,13 +63,17 @@ class DemoEvenings {
     }
 
     /** Something pressed at a minute, with a step of the class in hand. */
-    private record Extra(int minute, Kind kind, String step, int seconds, String text) {
+    private record Extra(int minute, String step, Function<String, Happened> what) {
     }
 
     private static final List<Past> EVENINGS = List.of(
-            new Past(0, LocalDateTime.of(2026, 10, 9, 18, 30), 11, List.of(new Extra(14, Kind.NOTE, "Mix the dough", 0, "too soft at first, two spoons of flour more"), new Extra(52, Kind.TROUBLE, "Warm the tortillas", 0, "RAN_OUT:corn-tortilla"), new Extra(40, Kind.QUESTION, "", 0, "Can I fold them the day before?"))),
-            new Past(0, LocalDateTime.of(2026, 11, 6, 18, 30), 23, List.of(new Extra(30, Kind.TROUBLE, "Blend the sauce", 0, Trouble.MACHINE.name()), new Extra(58, Kind.NOTE, "Boil the pierogi", 0, "4 min are enough"))),
-            new Past(1, LocalDateTime.of(2026, 10, 23, 18, 30), 7, List.of(new Extra(20, Kind.QUESTION, "", 0, "Which coconut milk is that?"))));
+            new Past(0, LocalDateTime.of(2026, 10, 9, 18, 30), 11, List.of(
+                    new Extra(14, "Mix the dough", key -> new Note(key, "too soft at first, two spoons of flour more")),
+                    new Extra(52, "Warm the tortillas", key -> new WentWrong(key, Trouble.RAN_OUT, "corn-tortilla")),
+                    new Extra(40, "", key -> new Question(key, "Can I fold them the day before?")))),
+            new Past(0, LocalDateTime.of(2026, 11, 6, 18, 30), 23, List.of(
+                    new Extra(30, "Blend the sauce", key -> new WentWrong(key, Trouble.MACHINE, "")), new Extra(58, "Boil the pierogi", key -> new Note(key, "4 min are enough")))),
+            new Past(1, LocalDateTime.of(2026, 10, 23, 18, 30), 7, List.of(new Extra(20, "", key -> new Question(key, "Which coconut milk is that?")))));
 
     /** In a thread of its own: the plans of the demo classes may still be on their way. */
     @EventListener(ApplicationReadyEvent.class)
@@ -93,11 +103,11 @@ class DemoEvenings {
         shelf.fee(id, Optional.of(FEE));
         Instant begun = cooking.onAir().toInstant();
         List<AirEvent> events = new ArrayList<>();
-        Practice.of(planned.cooking(), planned.plan(), past.seed, Conduct.ADVISED).events().stream().filter(event -> event.kind() != Kind.OVEN)
-                .forEach(event -> events.add(new AirEvent(0, event.kind(), event.activity(), begun.plus(Duration.between(Instant.EPOCH, event.at())), event.seconds(), event.text())));
-        past.extras.forEach(extra -> events.add(new AirEvent(0, extra.kind, key(planned, extra.step), begun.plus(Duration.ofMinutes(extra.minute)), extra.seconds, extra.text)));
+        Practice.of(planned.cooking(), planned.plan(), past.seed, Conduct.ADVISED).events().stream().filter(event -> !event.is(OvenSet.class))
+                .forEach(event -> events.add(new AirEvent(0, begun.plus(Duration.between(Instant.EPOCH, event.at())), event.what())));
+        past.extras.forEach(extra -> events.add(new AirEvent(0, begun.plus(Duration.ofMinutes(extra.minute)), extra.what.apply(key(planned, extra.step)))));
         planned.cooking().dishes().get(0).lines().filter(line -> Taste.seasons(line) && line.amount().isPresent()).findFirst()
-                .ifPresent(line -> events.add(new AirEvent(0, Kind.AMOUNT, "", begun.plus(Duration.ofMinutes(25)), Taste.TOUCH, planned.cooking().dishes().get(0).id() + "/" + line.id())));
+                .ifPresent(line -> events.add(new AirEvent(0, begun.plus(Duration.ofMinutes(25)), new Tasted("", planned.cooking().dishes().get(0).id() + "/" + line.id(), Taste.TOUCH))));
         experience.record(id, plans.find(id).orElseThrow().planned(), events, WHO);
     }
 

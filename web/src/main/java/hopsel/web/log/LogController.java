@@ -114,10 +114,11 @@ class LogController {
     @PostMapping("/classes/{id}/air/log/taste")
     String taste(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("line") String line, Principal who, RedirectAttributes next) {
         StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
-        AirLog.Tasted tasted = evening(id).log().tastes().stream().filter(own -> (own.dish() + "/" + own.line()).equals(line)).findFirst().orElseThrow(NotFoundException::new);
+        Evening evening = evening(id);
+        AirLog.Tasted tasted = evening.log().tastes().stream().filter(own -> (own.dish() + "/" + own.line()).equals(line)).findFirst().orElseThrow(NotFoundException::new);
         try {
             changes.change(id, version, tasted.in(stored.cooking()), stored.wishes(), who.getName(), "amount found by taste");
-            int dishes = lessons.taste(stored.cooking().dish(tasted.dish()), tasted, who.getName());
+            int dishes = lessons.taste(evening.planned().cooking().dish(tasted.dish()), tasted, who.getName());
             next.addFlashAttribute("toldLines", List.of("Taken into the recipe of this class%s.".formatted(dishes > 0 ? ", and into the dish on the bench" : "")));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");

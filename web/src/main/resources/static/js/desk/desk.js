@@ -9,6 +9,7 @@ const MEANT_BEFORE = 900;
 /* Milliseconds within which a second touch is a wet finger that slipped, and not the next step. */
 const TWITCH = 300;
 const MORE = 120;
+const DOOR = 15;
 /* Milliseconds between two times that this screen asks of its own accord. */
 const SLOWEST = 5000;
 const QUICKEST = 500;
@@ -31,7 +32,7 @@ function big(fromKey) {
   }
   if (!state.onAir) {
     if (screen === 'host') {
-      run.press('ON_AIR');
+      run.press({ kind: 'on-air' });
     }
     return;
   }
@@ -45,13 +46,13 @@ function big(fromKey) {
   const hand = drawing.inHand();
   const next = drawing.ahead()[0];
   if (hand) {
-    run.press('DONE', hand.key);
+    run.press({ kind: 'done', activity: hand.key });
   }
   // Nothing begins whose input is not there.
   if (next && drawing.isThere(next)) {
-    run.press('START', next.key);
+    run.press({ kind: 'start', activity: next.key });
   } else if (!next && !hand && screen === 'host') {
-    run.press('OVER');
+    run.press({ kind: 'over' });
   }
 }
 
@@ -71,6 +72,8 @@ function draw() {
 }
 
 const hand = () => drawing.inHand() || {};
+/* The step that something is about, where it is about one. */
+const about = (key) => (key ? { activity: key } : {});
 const actions = {
   big: () => big(true),
   byItself: (one) => {
@@ -90,24 +93,24 @@ const actions = {
       bell.off();
     }
   },
-  undo: () => run.state.undo && run.press('UNDO', '', 0, String(run.state.undo)),
+  undo: () => run.state.undo && run.press({ kind: 'undo', event: run.state.undo }),
   speed: (one) => run.pace(one.dataset.speed),
-  more: (one) => run.press('EXTEND', one.dataset.more, MORE),
-  looked: (one) => run.press('LOOKED', one.dataset.looked),
-  done: (one) => run.press('DONE', one.dataset.done),
-  probe: (one) => run.press('PROBE', one.dataset.probe),
-  start: (one) => run.press('START', one.dataset.start),
-  use: (one) => run.press('SHOWN', '', 0, one.dataset.use),
-  cue: (one) => run.press('SHOWN', '', 0, `${one.dataset.cue}#cue`),
-  taste: (one) => run.press('AMOUNT', hand().key, Number(one.dataset.taste) * Number(main.dataset.touch), one.dataset.line),
-  handed: (one) => run.press('HANDED_IN', '', 0, one.dataset.handed),
-  take: (one) => run.press(one.dataset.take, one.dataset.key, 0, one.dataset.text),
-  all: () => run.state.advice.way.forEach((help) => run.press(help.kind, help.key, 0, help.text)),
-  over: () => run.press('OVER'),
-  answer: (one) => run.press('ANSWERED', '', 0, one.dataset.answer),
-  failed: (one) => run.press('FAILED', one.dataset.key, 0, one.dataset.failed),
-  trouble: (one) => run.press('TROUBLE', hand().key || '', 0, one.dataset.trouble),
-  ranOut: (one) => run.press('TROUBLE', one.dataset.key, 0, `RAN_OUT:${one.dataset.ranOut}`),
+  more: (one) => run.press({ kind: 'extend', activity: one.dataset.more, seconds: MORE }),
+  looked: (one) => run.press({ kind: 'looked', activity: one.dataset.looked }),
+  done: (one) => run.press({ kind: 'done', activity: one.dataset.done }),
+  probe: (one) => run.press({ kind: 'probe', activity: one.dataset.probe }),
+  start: (one) => run.press({ kind: 'start', activity: one.dataset.start }),
+  use: (one) => run.press({ kind: 'shown', what: one.dataset.use }),
+  cue: (one) => run.press({ kind: 'shown', what: `${one.dataset.cue}#cue` }),
+  taste: (one) => run.press({ kind: 'tasted', ...about(hand().key), line: one.dataset.line, thousandths: Number(one.dataset.taste) * Number(main.dataset.touch) }),
+  handed: (one) => run.press({ kind: 'handed-in', what: one.dataset.handed }),
+  take: (one) => run.press(JSON.parse(one.dataset.take)),
+  all: () => run.state.advice.way.forEach((help) => run.press(help.event)),
+  over: () => run.press({ kind: 'over' }),
+  answer: (one) => run.press({ kind: 'answered', question: Number(one.dataset.answer) }),
+  failed: (one) => run.press({ kind: 'failed', activity: one.dataset.key, trouble: one.dataset.failed }),
+  trouble: (one) => run.press({ kind: 'went-wrong', ...about(hand().key), trouble: one.dataset.trouble }),
+  ranOut: (one) => run.press({ kind: 'went-wrong', ...about(one.dataset.key), trouble: 'RAN_OUT', about: one.dataset.ranOut }),
 };
 
 main.addEventListener('click', (event) => {
@@ -126,11 +129,11 @@ main.addEventListener('submit', (event) => {
   const form = event.target;
   const field = form.elements.text;
   if (form.dataset.oven) {
-    run.press('OVEN', '', Number(form.elements.celsius.value) || 0, form.elements.oven.value + (form.elements.slow.checked ? ' slow' : ''));
+    run.press({ kind: 'oven-set', oven: form.elements.oven.value, celsius: Math.round(Number(form.elements.celsius.value)) || 0, slow: form.elements.slow.checked });
   } else if (form.dataset.door) {
-    run.press('DOOR', '', 15, form.elements.oven.value);
+    run.press({ kind: 'door', oven: form.elements.oven.value, seconds: DOOR });
   } else if (field && field.value.trim()) {
-    run.press(form.dataset.question ? 'QUESTION' : 'NOTE', hand().key || '', 0, field.value.trim());
+    run.press({ kind: form.dataset.question ? 'question' : 'note', ...about(hand().key), text: field.value.trim() });
     field.value = '';
   }
 });

@@ -263,7 +263,7 @@ export class Drawing {
   }
 
   help(help) {
-    return line(button(`${this.word(`help-${help.means}`, help.title)} ${this.word('gain', clock(help.gain))} ${this.word(`cost-${help.means}`)}`, { take: help.kind, key: help.key, text: help.text }, 'press quiet'));
+    return line(button(`${this.word(`help-${help.means}`, help.title)} ${this.word('gain', clock(help.gain))} ${this.word(`cost-${help.means}`)}`, { take: JSON.stringify(help.event) }, 'press quiet'));
   }
 
   drawHelp() {

@@ -10,8 +10,10 @@ export class Run {
     this.addresses = main.dataset;
     this.token = main.querySelector('input[name=_csrf]').value;
     this.changed = changed;
-    this.queueKey = `hopsel-air ${this.addresses.press}`;
-    this.lastKey = `hopsel-air-last ${this.addresses.press}`;
+    // What can happen, and with which members: the same description that the server reads events by.
+    this.kinds = JSON.parse(main.querySelector('[data-events]').textContent);
+    this.queueKey = `hopsel-air-2 ${this.addresses.press}`;
+    this.lastKey = `hopsel-air-last-2 ${this.addresses.press}`;
     this.state = JSON.parse(localStorage.getItem(this.lastKey) || 'null');
     this.got = Date.now();
     this.heard = Date.now();
@@ -75,8 +77,7 @@ export class Run {
     try {
       for (let waiting = this.queue; waiting.length > 0; waiting = this.queue) {
         const press = waiting[0];
-        const body = new URLSearchParams({ ...press, ago: Date.now() - press.at, _csrf: this.token });
-        body.delete('at');
+        const body = new URLSearchParams({ event: JSON.stringify(press.event), client: press.client, ago: Date.now() - press.at, _csrf: this.token });
         const answer = await fetch(this.addresses.press, { method: 'POST', body, headers: { Accept: 'application/json' } });
         // Whoever has to sign in again first has not lost what they pressed: it goes out after that.
         if (answer.status >= 500 || answer.status === 403 || answer.redirected) {
@@ -95,35 +96,50 @@ export class Run {
   }
 
   /* Shown at once, before the server has answered. */
-  assume(press) {
+  assume({ event }) {
     const { state } = this;
-    const item = state.items.find((own) => own.key === press.activity);
-    if (press.kind === 'ON_AIR' && !state.onAir) {
-      state.onAir = state.now + (Date.now() - this.got) * state.speed;
-      state.items.filter((own) => own.planned < 0 && own.status === 'AHEAD').forEach((own) => { own.status = own.end <= 0 ? 'DONE' : 'RUNNING'; });
-    } else if (item && press.kind === 'START') {
-      item.end = this.now() + (item.end - item.start);
-      item.start = this.now();
-      item.status = 'RUNNING';
-    } else if (item && (press.kind === 'DONE' || press.kind === 'FAILED')) {
-      item.status = press.kind;
-    } else if (item && press.kind === 'EXTEND') {
-      item.end += Number(press.seconds);
-    } else if (item && press.kind === 'LOOKED') {
-      item.looked += 1;
-    } else if (press.kind === 'SHOWN') {
-      state.items.forEach((own) => {
-        own.cueShown = own.cueShown || press.text === `${own.key.split('|')[0]}#cue`;
-        own.in.forEach((use) => { use.shown = use.shown || use.key === press.text; });
-      });
-    } else if (press.kind === 'HANDED_IN') {
-      state.handIns = state.handIns.filter((hand) => hand.id !== press.text);
+    const item = state.items.find((own) => own.key === event.activity);
+    const assumed = {
+      'on-air': () => !state.onAir && this.begin(),
+      start: () => item && Object.assign(item, { end: this.now() + (item.end - item.start), start: this.now(), status: 'RUNNING' }),
+      done: () => item && Object.assign(item, { status: 'DONE' }),
+      failed: () => item && Object.assign(item, { status: 'FAILED' }),
+      extend: () => item && Object.assign(item, { end: item.end + event.seconds }),
+      looked: () => item && Object.assign(item, { looked: item.looked + 1 }),
+      shown: () => this.show(event.what),
+      'handed-in': () => { state.handIns = state.handIns.filter((hand) => hand.id !== event.what); },
+    }[event.kind];
+    if (assumed) {
+      assumed();
     }
   }
 
-  press(kind, activity, seconds, text) {
+  begin() {
+    const { state } = this;
+    state.onAir = state.now + (Date.now() - this.got) * state.speed;
+    state.items.filter((own) => own.planned < 0 && own.status === 'AHEAD').forEach((own) => { own.status = own.end <= 0 ? 'DONE' : 'RUNNING'; });
+  }
+
+  show(what) {
+    this.state.items.forEach((own) => {
+      own.cueShown = own.cueShown || what === `${own.key.split('|')[0]}#cue`;
+      own.in.forEach((use) => { use.shown = use.shown || use.key === what; });
+    });
+  }
+
+  /* Whether an event has the members of its kind, and no others. */
+  isKnown(event) {
+    const kind = this.kinds[event.kind];
+    const members = Object.keys(event).filter((member) => member !== 'kind');
+    return Boolean(kind) && kind.must.every((member) => members.includes(member)) && members.every((member) => kind.must.includes(member) || kind.may.includes(member));
+  }
+
+  press(event) {
+    if (!this.isKnown(event)) {
+      throw new Error(`Nothing like that happens: ${JSON.stringify(event)}`);
+    }
     const client = window.crypto.randomUUID ? window.crypto.randomUUID() : `${Date.now()}-${Math.random()}`;
-    const one = { kind, activity: activity || '', seconds: seconds || 0, text: text || '', at: Date.now(), client };
+    const one = { event, at: Date.now(), client };
     this.queue = [...this.queue, one];
     this.assume(one);
     this.changed();

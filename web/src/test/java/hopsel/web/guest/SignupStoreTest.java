@@ -115,7 +115,7 @@ class SignupStoreTest {
         TestContext.bean(AttendeeStyles.class).keep(id, guest, Map.of("oil", "none"));
         TestContext.bean(MadeStore.class).made(id, guest, MadeStore.Kind.LABEL, MARK, "host");
         TestContext.bean(VoteStore.class).rate(id, guest, 5, MARK + " was here");
-        database.update("insert into class_idea (title, dishes, made_by, made_at) select 'An idea', '', 'host', now() from dual where not exists (select 1 from class_idea)");
+        database.update("insert into class_idea (title, dishes, open, made_by) select 'An idea', '', true, 'host' from dual where not exists (select 1 from class_idea)");
         TestContext.bean(VoteStore.class).vote(id, guest, database.queryForObject("select min(id) from class_idea", Long.class));
         TestContext.bean(EditionStore.class).got(id, guest, 1);
         database.update("insert into served_dish (class_id, attendee_id, dish_id) values (?, ?, 'sago')", id, guest);

@@ -6,6 +6,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.dishfile.DishFile;
+import hopsel.formats.eventfile.EventFile;
 import hopsel.web.TestContext;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
@@ -33,7 +34,7 @@ class ClassesBecomeDocumentsTest {
     private final JdbcTemplate database = new JdbcTemplate(earlier);
 
     private Flyway flyway(String target) {
-        return Flyway.configure().dataSource(earlier).cleanDisabled(false).javaMigrations(new V20__ClassesBecomeDocuments(), new V23__DishesKnowTheirRecipe()).target(target).load();
+        return Flyway.configure().dataSource(earlier).cleanDisabled(false).javaMigrations(new V20__ClassesBecomeDocuments(), new V23__DishesKnowTheirRecipe(), new V25__EventsHaveTheirMembers()).target(target).load();
     }
 
     /** A class of the demo, without the recipes of its dishes: a database of an earlier version had none. */
@@ -76,6 +77,7 @@ class ClassesBecomeDocumentsTest {
             assertThat(cooking.dishes()).allMatch(dish -> dish.recipe().isPresent());
         }
         assertThat(column("select document from bench_revision")).isNotEmpty().allSatisfy(document -> assertThat(DishFile.check(document)).isEmpty());
+        assertThat(column("select event from air_event")).hasSizeGreaterThan(100).allSatisfy(event -> assertThat(EventFile.read(event)).isNotNull());
         // The same dish in a class and in what it went on air with is the same recipe: what was learned is found again.
         String ofClass = "select json_value(document, '$.dishes[0].recipe.id') from cooking_class where id = 6";
         assertThat(column(ofClass)).isEqualTo(column("select json_value(cooking, '$.dishes[0].recipe.id') from air_run where class_id = 6")).doesNotContainNull();

@@ -27,6 +27,11 @@ interface ClassMapper {
     /** Deletes a class, if it still has the given version; answers how many rows that were. */
     int deleteClass(@Param("id") long id, @Param("version") int version);
 
+    /** The class; whoever asks for the same one waits until this transaction is over. */
+    Optional<ClassRow> locked(@Param("id") long id);
+
+    int countPlaced(@Param("id") long id);
+
     /** Whoever asks for the same class waits until this transaction is over. */
     Optional<Long> lock(@Param("id") long id);
 

@@ -132,6 +132,16 @@ public class ClassStore {
         });
     }
 
+    /**
+     * The class without those who take part and without wishes, for whoever signs up; until this transaction is over,
+     * nobody else signs up for it or changes who takes part.
+     *
+     * @throws BrokenClassException where what is stored cannot be read
+     */
+    public Optional<CookingClass> locked(long id) {
+        return mapper.locked(id).map(this::read);
+    }
+
     /** The same, for whoever goes through all of them: one that cannot be read is in nobody's way. */
     public Optional<StoredClass> readable(long id) {
         try {

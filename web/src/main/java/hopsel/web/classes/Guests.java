@@ -49,6 +49,11 @@ public class Guests {
         return mapper.guestOf(client).map(row -> new Placed(ClassFile.readAttendee(row.document()), row.waitingSince() != null));
     }
 
+    /** How many have a place. */
+    public int placed(long id) {
+        return mapper.countPlaced(id);
+    }
+
     /** Those who have no place yet, the longest first. */
     public List<Waiting> waiting(long id) {
         return mapper.waiting(id).stream().map(row -> new Waiting(ClassFile.readAttendee(row.document()), row.waitingSince())).toList();

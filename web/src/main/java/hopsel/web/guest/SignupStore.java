@@ -69,7 +69,11 @@ public class SignupStore {
 
         /** Places that are left; empty: no limit. */
         public Optional<Integer> left(CookingClass cooking) {
-            return places.map(all -> Math.max(0, all - cooking.attendees().size()));
+            return left(cooking.attendees().size());
+        }
+
+        private Optional<Integer> left(int taken) {
+            return places.map(all -> Math.max(0, all - taken));
         }
     }
 
@@ -124,14 +128,14 @@ public class SignupStore {
      */
     @Transactional(rollbackFor = FullException.class)
     public Taken signUp(long id, Attendee wanted, Particulars known, String client) throws FullException {
-        guests.lock(id);
-        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+        CookingClass cooking = classes.locked(id).orElseThrow(NotFoundException::new);
         Optional<Taken> before = again(id, cooking, client);
         if (before.isPresent()) {
             return before.get();
         }
         Attendee attendee = wanted.named(Guests.freshId());
-        boolean full = of(id).left(cooking).filter(left -> left == 0).isPresent();
+        Signup signup = of(id);
+        boolean full = signup.places.isPresent() && signup.left(guests.placed(id)).filter(left -> left == 0).isPresent();
         if (full && waiting(id).size() >= MOST_WAITING) {
             throw new FullException();
         }

@@ -1,12 +1,11 @@
 package hopsel.bench;
 
-import hopsel.core.kitchen.Room;
-import hopsel.core.kitchen.Kitchen;
-import hopsel.core.classes.Tempo;
-import hopsel.core.classes.Menu;
-import hopsel.core.classes.Slot;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Menu;
+import hopsel.core.classes.Provision;
+import hopsel.core.classes.Slot;
 import hopsel.core.classes.Style;
+import hopsel.core.classes.Tempo;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
@@ -14,13 +13,14 @@ import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.Kitchen;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
+import hopsel.core.kitchen.Room;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
-import hopsel.core.classes.Provision;
 
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
@@ -35,12 +35,10 @@ import java.util.stream.IntStream;
 /** Made-up cases of three kinds: job shops, projects, and classes. The same seed gives the same case. */
 final class Cases {
 
-    private Cases() {
-    }
+    private Cases() {}
 
     /** A case with its name. */
-    record Case(String name, CookingClass cooking) {
-    }
+    record Case(String name, CookingClass cooking) {}
 
     static List<Case> all() {
         List<Case> cases = new ArrayList<>();
@@ -64,22 +62,39 @@ final class Cases {
 
     /** The same in half the time, so that much has to be swapped out or hidden. */
     private static CookingClass shorter(CookingClass cooking) {
-        return assemble(cooking.airMinutes().value().longValue() / 2, cooking.prepWindows(), cooking.people(), cooking.resources(), cooking.dishes());
+        return assemble(
+                cooking.airMinutes().value().longValue() / 2,
+                cooking.prepWindows(),
+                cooking.people(),
+                cooking.resources(),
+                cooking.dishes());
     }
 
     static CookingClass shop(int jobs, int machines, long seed) {
         Random random = new Random(seed * 1000 + jobs * 20L + machines);
-        List<Dish> dishes = IntStream.range(0, jobs).mapToObj(job -> {
-            List<Integer> order = new ArrayList<>(IntStream.range(0, machines).boxed().toList());
-            Collections.shuffle(order, random);
-            List<Step> steps = new ArrayList<>();
-            for (int machine : order) {
-                steps.add(Dishes.step("op" + steps.size(), 5 + random.nextInt(95), Work.WATCH, Show.MUST, List.of(need("machine-" + letter(machine), 1)),
-                        steps.isEmpty() ? List.of() : List.of(After.of("op" + (steps.size() - 1))), Optional.empty(), Optional.empty()));
-            }
-            return dish("job" + job, List.of(new Component("chain", "chain", List.of(), steps)));
-        }).toList();
-        List<Resource> resources = IntStream.range(0, machines).mapToObj(m -> place("machine-" + letter(m), 1, 0)).toList();
+        List<Dish> dishes = IntStream.range(0, jobs)
+                .mapToObj(job -> {
+                    List<Integer> order =
+                            new ArrayList<>(IntStream.range(0, machines).boxed().toList());
+                    Collections.shuffle(order, random);
+                    List<Step> steps = new ArrayList<>();
+                    for (int machine : order) {
+                        steps.add(Dishes.step(
+                                "op" + steps.size(),
+                                5 + random.nextInt(95),
+                                Work.WATCH,
+                                Show.MUST,
+                                List.of(need("machine-" + letter(machine), 1)),
+                                steps.isEmpty() ? List.of() : List.of(After.of("op" + (steps.size() - 1))),
+                                Optional.empty(),
+                                Optional.empty()));
+                    }
+                    return dish("job" + job, List.of(new Component("chain", "chain", List.of(), steps)));
+                })
+                .toList();
+        List<Resource> resources = IntStream.range(0, machines)
+                .mapToObj(m -> place("machine-" + letter(m), 1, 0))
+                .toList();
         return assemble(5000, List.of(), people(1, 0), resources, dishes);
     }
 
@@ -91,27 +106,44 @@ final class Cases {
         Random random = new Random(seed);
         String[] kinds = {"bench", "burner", "tray-rack"};
         int[] units = {5 + random.nextInt(3), 4 + random.nextInt(3), 3 + random.nextInt(3)};
-        List<Dish> all = IntStream.range(0, dishes).mapToObj(d -> {
-            List<Step> steps = new ArrayList<>();
-            for (int i = 0; i < 9; i++) {
-                List<After> after = new ArrayList<>();
-                for (int before = Math.max(0, i - 4); before < i; before++) {
-                    if (random.nextInt(3) == 0) {
-                        after.add(new After("t" + before, Minutes.of(random.nextInt(4) == 0 ? 2 : 0), Optional.empty()));
+        List<Dish> all = IntStream.range(0, dishes)
+                .mapToObj(d -> {
+                    List<Step> steps = new ArrayList<>();
+                    for (int i = 0; i < 9; i++) {
+                        List<After> after = new ArrayList<>();
+                        for (int before = Math.max(0, i - 4); before < i; before++) {
+                            if (random.nextInt(3) == 0) {
+                                after.add(new After(
+                                        "t" + before, Minutes.of(random.nextInt(4) == 0 ? 2 : 0), Optional.empty()));
+                            }
+                        }
+                        List<Need> needs = new ArrayList<>();
+                        for (int k = 0; k < kinds.length; k++) {
+                            if (random.nextInt(2) == 0) {
+                                needs.add(need(kinds[k], 1 + random.nextInt(units[k] - 1)));
+                            }
+                        }
+                        steps.add(Dishes.step(
+                                "t" + i,
+                                (2 + random.nextInt(18)) / 2.0,
+                                random.nextInt(3) == 0 ? Work.HANDS : Work.REST,
+                                Show.MUST,
+                                needs,
+                                after,
+                                Optional.empty(),
+                                Optional.empty()));
                     }
-                }
-                List<Need> needs = new ArrayList<>();
-                for (int k = 0; k < kinds.length; k++) {
-                    if (random.nextInt(2) == 0) {
-                        needs.add(need(kinds[k], 1 + random.nextInt(units[k] - 1)));
-                    }
-                }
-                steps.add(Dishes.step("t" + i, (2 + random.nextInt(18)) / 2.0, random.nextInt(3) == 0 ? Work.HANDS : Work.REST, Show.MUST, needs, after,
-                        Optional.empty(), Optional.empty()));
-            }
-            return dish("project" + d, List.of(new Component("part", "part", List.of(), steps)));
-        }).toList();
-        return assemble(480, List.of(), people(2, 0), IntStream.range(0, 3).mapToObj(k -> place(kinds[k], units[k], 0)).toList(), all);
+                    return dish("project" + d, List.of(new Component("part", "part", List.of(), steps)));
+                })
+                .toList();
+        return assemble(
+                480,
+                List.of(),
+                people(2, 0),
+                IntStream.range(0, 3)
+                        .mapToObj(k -> place(kinds[k], units[k], 0))
+                        .toList(),
+                all);
     }
 
     static CookingClass cooking(int dishes, long seed) {
@@ -123,14 +155,31 @@ final class Cases {
             windows.add(new PrepWindow(Minutes.of(-1320 + 30L * random.nextInt(3)), Minutes.of(-1140)));
         }
         windows.add(new PrepWindow(Minutes.of(-120 - 30L * random.nextInt(4)), Minutes.of(-5L * random.nextInt(4))));
-        List<Resource> resources = List.of(place("oven", 1 + random.nextInt(3), 0), place("burner", 2 + random.nextInt(3), 0), place("blender", 1, 3),
-                place("food-processor", 1, 4), place("fridge", 6, 0));
-        return assemble(20 + 18L * dishes + random.nextInt(15 * dishes), windows, people(1, random.nextInt(3) > 0 ? 1 : 0), resources, some.subList(0, dishes));
+        List<Resource> resources = List.of(
+                place("oven", 1 + random.nextInt(3), 0),
+                place("burner", 2 + random.nextInt(3), 0),
+                place("blender", 1, 3),
+                place("food-processor", 1, 4),
+                place("fridge", 6, 0));
+        return assemble(
+                20 + 18L * dishes + random.nextInt(15 * dishes),
+                windows,
+                people(1, random.nextInt(3) > 0 ? 1 : 0),
+                resources,
+                some.subList(0, dishes));
     }
 
-    private static CookingClass assemble(long air, List<PrepWindow> windows, List<Person> people, List<Resource> resources, List<Dish> dishes) {
-        return new CookingClass("Case", Style.DEMO, new Slot(LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air)), new Kitchen(windows, people, resources, Room.UNKNOWN),
-                new Menu(Measures.METRIC, List.of(), dishes, List.of(), List.of()), List.of(), new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()), Tempo.USUAL);
+    private static CookingClass assemble(
+            long air, List<PrepWindow> windows, List<Person> people, List<Resource> resources, List<Dish> dishes) {
+        return new CookingClass(
+                "Case",
+                Style.DEMO,
+                new Slot(LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air)),
+                new Kitchen(windows, people, resources, Room.UNKNOWN),
+                new Menu(Measures.METRIC, List.of(), dishes, List.of(), List.of()),
+                List.of(),
+                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()),
+                Tempo.USUAL);
     }
 
     private static Dish dish(String id, List<Component> components) {
@@ -140,7 +189,8 @@ final class Cases {
     private static List<Person> people(int hosts, int assistants) {
         List<Person> people = new ArrayList<>();
         IntStream.rangeClosed(1, hosts).forEach(i -> people.add(new Person("host-" + i, "Host " + i, Role.HOST)));
-        IntStream.rangeClosed(1, assistants).forEach(i -> people.add(new Person("assistant-" + i, "Assistant " + i, Role.ASSISTANT)));
+        IntStream.rangeClosed(1, assistants)
+                .forEach(i -> people.add(new Person("assistant-" + i, "Assistant " + i, Role.ASSISTANT)));
         return people;
     }
 

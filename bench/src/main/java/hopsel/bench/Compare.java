@@ -19,10 +19,12 @@ import java.util.Locale;
 /** Plans every case and solves it exactly, and prints both, case by case, as a table in Markdown. */
 public final class Compare {
 
-    private Compare() {
-    }
+    private Compare() {}
 
-    /** Arguments: seconds that the exact solver may take for each level (10), the beginning of the names of the cases to run, and class files. */
+    /**
+     * Arguments: seconds that the exact solver may take for each level (10), the beginning of the names of the cases to
+     * run, and class files.
+     */
     public static void main(String[] arguments) throws IOException, FaultyFileException {
         double seconds = arguments.length > 0 ? Double.parseDouble(arguments[0]) : 10;
         String only = arguments.length > 1 ? arguments[1] : "";
@@ -34,7 +36,11 @@ public final class Compare {
         Cases.all().stream().filter(one -> one.name().startsWith(only)).forEach(one -> row(one, seconds));
         for (String file : Arrays.asList(arguments).subList(Math.min(2, arguments.length), arguments.length)) {
             Path path = Path.of(file);
-            row(new Case(path.getFileName().toString(), ClassFile.read(Files.readAllBytes(path), BuiltInCatalogue.load())), seconds);
+            row(
+                    new Case(
+                            path.getFileName().toString(),
+                            ClassFile.read(Files.readAllBytes(path), BuiltInCatalogue.load())),
+                    seconds);
         }
     }
 
@@ -45,15 +51,39 @@ public final class Compare {
         if (plan.possible() && !PlanChecker.check(one.cooking(), plan).isEmpty()) {
             throw new IllegalStateException(one.name() + " breaks a rule");
         }
-        List<Long> ours = plan.possible() ? List.of((long) plan.overrun(), (long) plan.swaps().size(), (long) plan.notShown().size(), (long) plan.airEnd()) : List.of();
+        List<Long> ours = plan.possible()
+                ? List.of(
+                        (long) plan.overrun(),
+                        (long) plan.swaps().size(),
+                        (long) plan.notShown().size(),
+                        (long) plan.airEnd())
+                : List.of();
         Exact.Result exact = Exact.solve(one.cooking(), seconds, 2);
-        long steps = one.cooking().dishes().stream().flatMap(dish -> dish.steps()).count();
-        System.out.printf(Locale.ROOT, "| %s | %d | %s | %s%s | %s | %.0f | %.1f |%n", one.name(), steps, words(ours), words(exact.values()),
-                exact.proven() ? "" : " ?", gap(ours, exact.values()), ms, exact.seconds());
+        long steps =
+                one.cooking().dishes().stream().flatMap(dish -> dish.steps()).count();
+        System.out.printf(
+                Locale.ROOT,
+                "| %s | %d | %s | %s%s | %s | %.0f | %.1f |%n",
+                one.name(),
+                steps,
+                words(ours),
+                words(exact.values()),
+                exact.proven() ? "" : " ?",
+                gap(ours, exact.values()),
+                ms,
+                exact.seconds());
     }
 
     private static String words(List<Long> levels) {
-        return levels.isEmpty() ? "none" : String.format(Locale.ROOT, "%.1f / %d / %d / %.1f", levels.get(0) / 60.0, levels.get(1), levels.get(2), levels.get(3) / 60.0);
+        return levels.isEmpty()
+                ? "none"
+                : String.format(
+                        Locale.ROOT,
+                        "%.1f / %d / %d / %.1f",
+                        levels.get(0) / 60.0,
+                        levels.get(1),
+                        levels.get(2),
+                        levels.get(3) / 60.0);
     }
 
     /** Per cent of airEnd where the first three levels agree; otherwise which level differs. */

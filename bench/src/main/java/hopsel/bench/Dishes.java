@@ -25,13 +25,14 @@ import java.util.Optional;
 /** The dishes that made-up classes are put together from; {@code dishes.txt} says how they are written. */
 final class Dishes {
 
-    private Dishes() {
-    }
+    private Dishes() {}
 
     static List<Dish> all() {
         Map<String, List<Component>> dishes = new LinkedHashMap<>();
         String name = "";
-        for (String line : text().lines().filter(line -> !line.isBlank() && !line.startsWith("#")).toList()) {
+        for (String line : text().lines()
+                .filter(line -> !line.isBlank() && !line.startsWith("#"))
+                .toList()) {
             if (line.startsWith(" ")) {
                 dishes.get(name).add(component(line.strip()));
             } else {
@@ -39,7 +40,9 @@ final class Dishes {
                 dishes.put(name, new ArrayList<>());
             }
         }
-        return dishes.entrySet().stream().map(dish -> new Dish(dish.getKey(), dish.getKey(), BigDecimal.valueOf(4), dish.getValue())).toList();
+        return dishes.entrySet().stream()
+                .map(dish -> new Dish(dish.getKey(), dish.getKey(), BigDecimal.valueOf(4), dish.getValue()))
+                .toList();
     }
 
     private static String text() {
@@ -54,7 +57,9 @@ final class Dishes {
         String id = line.substring(0, line.indexOf(':'));
         List<Step> steps = new ArrayList<>();
         for (String step : line.substring(line.indexOf(':') + 1).split(";")) {
-            steps.add(step(step.strip().split("\\s+"), steps.isEmpty() ? "-" : steps.get(steps.size() - 1).id()));
+            steps.add(step(
+                    step.strip().split("\\s+"),
+                    steps.isEmpty() ? "-" : steps.get(steps.size() - 1).id()));
         }
         return new Component(id, id, List.of(), steps);
     }
@@ -70,14 +75,36 @@ final class Dishes {
             }
         }
         Minutes wait = minutes(options, "wait").orElse(Minutes.of(0));
-        List<After> after = Arrays.stream(options.getOrDefault("after", before).split(",")).filter(id -> !id.equals("-"))
-                .map(id -> new After(id, wait, Optional.empty())).toList();
-        return step(words[0], Double.parseDouble(words[1]), Work.valueOf(words[2].toUpperCase()), Show.valueOf(words[3].toUpperCase()),
-                needs, after, minutes(options, "keeps"), minutes(options, "swap"));
+        List<After> after = Arrays.stream(options.getOrDefault("after", before).split(","))
+                .filter(id -> !id.equals("-"))
+                .map(id -> new After(id, wait, Optional.empty()))
+                .toList();
+        return step(
+                words[0],
+                Double.parseDouble(words[1]),
+                Work.valueOf(words[2].toUpperCase()),
+                Show.valueOf(words[3].toUpperCase()),
+                needs,
+                after,
+                minutes(options, "keeps"),
+                minutes(options, "swap"));
     }
 
-    static Step step(String id, double minutes, Work work, Show show, List<Need> needs, List<After> after, Optional<Minutes> keeps, Optional<Minutes> swap) {
-        return Step.of(id, id, StepMinutes.of(Minutes.of(BigDecimal.valueOf(minutes))), work).withShow(show).withNeeds(needs).withAfter(after).withKeeps(keeps).withSwap(swap);
+    static Step step(
+            String id,
+            double minutes,
+            Work work,
+            Show show,
+            List<Need> needs,
+            List<After> after,
+            Optional<Minutes> keeps,
+            Optional<Minutes> swap) {
+        return Step.of(id, id, StepMinutes.of(Minutes.of(BigDecimal.valueOf(minutes))), work)
+                .withShow(show)
+                .withNeeds(needs)
+                .withAfter(after)
+                .withKeeps(keeps)
+                .withSwap(swap);
     }
 
     private static Optional<Minutes> minutes(Map<String, String> options, String name) {
@@ -85,7 +112,10 @@ final class Dishes {
     }
 
     private static Need need(String[] parts) {
-        return new Need(parts[0], 1, parts.length > 1 ? Optional.of(new BigDecimal(parts[1])) : Optional.empty(),
+        return new Need(
+                parts[0],
+                1,
+                parts.length > 1 ? Optional.of(new BigDecimal(parts[1])) : Optional.empty(),
                 parts.length > 2 ? new BigDecimal(parts[2]) : BigDecimal.ZERO);
     }
 }

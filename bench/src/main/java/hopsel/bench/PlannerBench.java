@@ -4,6 +4,18 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.Wishes;
+
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -30,6 +42,7 @@ public class PlannerBench {
     /** A made-up class of about 20, 40 and 50 steps, and a job shop of 150. */
     @Param({"class-20", "class-40", "class-50", "shop-150"})
     private String kind;
+
     private CookingClass cooking;
 
     /** Makes the case. */
@@ -48,8 +61,9 @@ public class PlannerBench {
     public Plan first() {
         try {
             return Planner.answer(cooking, Wishes.NONE, plan -> {
-                throw new Found(plan);
-            }).plan();
+                        throw new Found(plan);
+                    })
+                    .plan();
         } catch (Found found) {
             return found.plan;
         }

@@ -7,6 +7,9 @@ import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
 import hopsel.formats.json.Json;
+
+import picocli.CommandLine.Parameters;
+import tools.jackson.databind.node.ObjectNode;
 import picocli.CommandLine.Parameters;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -31,8 +34,12 @@ abstract class FileCommand implements Callable<Integer> {
 
     /** The answer to a file that cannot be taken. */
     ObjectNode fault(String file, List<Finding> findings) {
-        return Json.object().put("file", file).put("error", findings.get(0).text()
-                + (findings.size() > 1 ? " And %d more.".formatted(findings.size() - 1) : ""));
+        return Json.object()
+                .put("file", file)
+                .put(
+                        "error",
+                        findings.get(0).text()
+                                + (findings.size() > 1 ? " And %d more.".formatted(findings.size() - 1) : ""));
     }
 
     @Override

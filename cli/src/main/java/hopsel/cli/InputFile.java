@@ -11,15 +11,15 @@ import java.nio.file.Path;
 /** Reads files of bounded size. */
 final class InputFile {
 
-    private InputFile() {
-    }
+    private InputFile() {}
 
     /** What is in the file. */
     static byte[] bytes(String file) throws Unreadable {
         try {
             Path path = Path.of(file);
             if (Files.isRegularFile(path) && Files.size(path) > ClassFile.MAX_BYTES) {
-                throw new Unreadable("The file is larger than %d MB.".formatted(ClassFile.MAX_BYTES / 1_000_000), "Split it.");
+                throw new Unreadable(
+                        "The file is larger than %d MB.".formatted(ClassFile.MAX_BYTES / 1_000_000), "Split it.");
             }
             return Files.readAllBytes(path);
         } catch (IOException | InvalidPathException e) {

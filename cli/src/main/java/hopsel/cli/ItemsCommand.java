@@ -3,6 +3,8 @@ package hopsel.cli;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
+
+import picocli.CommandLine.Command;
 import picocli.CommandLine.Command;
 
 import java.util.concurrent.Callable;

@@ -5,6 +5,11 @@ import hopsel.core.recipe.LineReader;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.json.Json;
 import hopsel.formats.recipefile.RecipeFile;
+
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import tools.jackson.databind.node.ArrayNode;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -28,7 +33,9 @@ final class LinesCommand implements Callable<Integer> {
         LineReader reader = new LineReader(BuiltInCatalogue.load(), cups);
         try {
             ArrayNode answer = Json.list();
-            InputFile.text(file).lines().filter(line -> !line.isBlank())
+            InputFile.text(file)
+                    .lines()
+                    .filter(line -> !line.isBlank())
                     .forEach(line -> answer.add(RecipeFile.line(reader.read(line))));
             Output.print(Json.indented(answer));
             return Output.DONE;

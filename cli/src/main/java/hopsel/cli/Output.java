@@ -10,8 +10,7 @@ final class Output {
     /** A file could not be read, or is not valid. */
     static final int FAULTY = 2;
 
-    private Output() {
-    }
+    private Output() {}
 
     static void print(String text) {
         PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);

@@ -3,6 +3,9 @@ package hopsel.cli;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.planfile.PlanFile;
+
+import picocli.CommandLine.Command;
+import tools.jackson.databind.node.ObjectNode;
 import picocli.CommandLine.Command;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -5,6 +5,11 @@ import hopsel.core.measure.Measures;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.json.Json;
 import hopsel.formats.recipefile.RecipeFile;
+
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import tools.jackson.databind.node.ObjectNode;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -30,7 +35,8 @@ final class ReadCommand implements Callable<Integer> {
         for (String file : files) {
             ObjectNode answer;
             try {
-                answer = RecipeFile.write(RecipeFile.read(InputFile.text(file), catalogue, Measures.of(measures).orElse(Measures.METRIC)));
+                answer = RecipeFile.write(RecipeFile.read(
+                        InputFile.text(file), catalogue, Measures.of(measures).orElse(Measures.METRIC)));
             } catch (InputFile.Unreadable e) {
                 Output.complain(file + ": " + e.getMessage());
                 answer = Json.object().put("file", file).put("error", e.getMessage());

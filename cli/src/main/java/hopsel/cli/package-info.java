@@ -1,4 +1,2 @@
-/**
- * The command line: plans, lists and checks of class files, many in one run.
- */
+/** The command line: plans, lists and checks of class files, many in one run. */
 package hopsel.cli;

@@ -3,6 +3,14 @@ package hopsel.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.formats.json.Json;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -21,7 +29,8 @@ import java.nio.file.Path;
 /** The commands as a script calls them: JSON on one stream, reasons on the other, and an exit code. */
 class CommandLineTest {
 
-    private static final String CLASS = """
+    private static final String CLASS =
+            """
             {"format": "hopsel-class", "version": 1, "title": "Dal — דאל", "style": "demo", "startsAt": "2027-03-05T18:00:00", "zone": "Europe/Lisbon",
              "airMinutes": 40, "prepWindows": [], "people": [{"id": "host", "name": "Host", "role": "host"}],
              "kitchen": {"resources": [{"id": "hob", "kind": "burner", "units": 2}]}, "measures": "metric", "items": [],
@@ -69,7 +78,9 @@ class CommandLineTest {
         int exit = Main.run("plan", file("a.json", CLASS), file("b.json", "{"), file("c.json", CLASS));
         assertThat(exit).isEqualTo(2);
         assertThat(printed().lines()).hasSize(3);
-        assertThat(printed().lines().toList().get(0)).contains("\"verdict\":\"fits\"").isEqualTo(printed().lines().toList().get(2));
+        assertThat(printed().lines().toList().get(0))
+                .contains("\"verdict\":\"fits\"")
+                .isEqualTo(printed().lines().toList().get(2));
         assertThat(printed().lines().toList().get(1)).contains("\"error\"");
         assertThat(complained.toString(StandardCharsets.UTF_8)).contains("b.json");
     }
@@ -88,15 +99,28 @@ class CommandLineTest {
     void checkNamesEveryFaultWithItsPlace() throws IOException {
         assertThat(Main.run("check", file("a.json", CLASS))).isZero();
         printed.reset();
-        assertThat(Main.run("check", file("b.json", CLASS.replace("\"servings\": 4", "\"servings\": 0").replace("red-lentils", "moon-lentils")))).isEqualTo(2);
+        assertThat(Main.run(
+                        "check",
+                        file(
+                                "b.json",
+                                CLASS.replace("\"servings\": 4", "\"servings\": 0")
+                                        .replace("red-lentils", "moon-lentils"))))
+                .isEqualTo(2);
         assertThat(json().get("valid").booleanValue()).isFalse();
-        assertThat(json().get("problems").valueStream().map(problem -> problem.get("pointer").stringValue()))
+        assertThat(json().get("problems").valueStream().map(problem -> problem.get("pointer")
+                        .stringValue()))
                 .contains("/dishes/0/servings", "/dishes/0/components/0/ingredients/0/item");
     }
 
     @Test
     void linesKeepTheirTextAndSayWhatIsNotKnown() throws IOException {
-        assertThat(Main.run("lines", file("lines.txt", "\uFEFF1 ½ cups raw cashews, soaked\n\n2–3 tbsp tamari or soy sauce\nsome moonberries\n"))).isZero();
+        assertThat(Main.run(
+                        "lines",
+                        file(
+                                "lines.txt",
+                                "\uFEFF1 ½ cups raw cashews, soaked\n\n2–3 tbsp tamari or soy sauce\nsome "
+                                        + "moonberries\n")))
+                .isZero();
         assertThat(json()).hasSize(3);
         assertThat(json().get(0).get("text").stringValue()).isEqualTo("1 ½ cups raw cashews, soaked");
         assertThat(json().get(0).get("grams").decimalValue()).isEqualByComparingTo("217.5");
@@ -108,7 +132,13 @@ class CommandLineTest {
 
     @Test
     void aRecipeIsReadIntoADishWithTimesOfThreeEnds() throws IOException {
-        assertThat(Main.run("read", file("dal.txt", "Dal\nServes 2\n\nIngredients\n200 g red lentils\n\nMethod\n1. Simmer the lentils for 20-25 minutes until soft.\n\nNotes\nGood cold."))).isZero();
+        assertThat(Main.run(
+                        "read",
+                        file(
+                                "dal.txt",
+                                "Dal\nServes 2\n\nIngredients\n200 g red lentils\n\nMethod\n1. Simmer the "
+                                        + "lentils for 20-25 minutes until soft.\n\nNotes\nGood cold.")))
+                .isZero();
         JsonNode step = json().get("components").get(0).get("steps").get(0);
         assertThat(step.get("minutes").get("likely").decimalValue()).isEqualByComparingTo("22.5");
         assertThat(step.get("cue").stringValue()).isEqualTo("Soft");

@@ -1,6 +1,7 @@
 package hopsel.core;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Inherited;
@@ -13,9 +14,9 @@ import java.lang.annotation.Target;
  * compiler, so that a new member is named once; the record implements the builder's {@code With}. What nobody gave is
  * an empty list or an empty {@code Optional}.
  */
-@RecordBuilder.Template(options = @RecordBuilder.Options(useUnmodifiableCollections = true, emptyDefaultForOptional = true))
+@RecordBuilder.Template(
+        options = @RecordBuilder.Options(useUnmodifiableCollections = true, emptyDefaultForOptional = true))
 @Retention(RetentionPolicy.SOURCE)
 @Target(ElementType.TYPE)
 @Inherited
-public @interface Copyable {
-}
+public @interface Copyable {}

@@ -1,4 +1,2 @@
-/**
- * The rules of the job. They know nothing of the web, the database or the clock.
- */
+/** The rules of the job. They know nothing of the web, the database or the clock. */
 package hopsel.core;

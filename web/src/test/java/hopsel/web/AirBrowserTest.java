@@ -9,12 +9,21 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.Test;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
+import org.junit.jupiter.api.Test;
 
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
 
-/** A class on air on three screens: what one presses, all show; what is pressed twice counts once; out of touch, nothing is lost. */
+/**
+ * A class on air on three screens: what one presses, all show; what is pressed twice counts once; out of touch, nothing
+ * is lost.
+ */
 class AirBrowserTest {
 
     private static final RunningApplication APP = RunningApplication.get();
@@ -34,13 +43,27 @@ class AirBrowserTest {
 
     private void press(Page page, String kind, String activity, long ago) {
         String token = page.locator("input[name=_csrf]").inputValue();
-        String event = activity.isEmpty() ? "{\"kind\": \"%s\"}".formatted(kind) : "{\"kind\": \"%s\", \"activity\": \"%s\"}".formatted(kind, activity);
-        int status = page.request().post(APP.address + "/classes/%d/air/events".formatted(id), RequestOptions.create().setForm(FormData.create().set("_csrf", token).set("event", event).set("ago", String.valueOf(ago)).set("client", UUID.randomUUID().toString()))).status();
+        String event = activity.isEmpty()
+                ? "{\"kind\": \"%s\"}".formatted(kind)
+                : "{\"kind\": \"%s\", \"activity\": \"%s\"}".formatted(kind, activity);
+        int status = page.request()
+                .post(
+                        APP.address + "/classes/%d/air/events".formatted(id),
+                        RequestOptions.create()
+                                .setForm(FormData.create()
+                                        .set("_csrf", token)
+                                        .set("event", event)
+                                        .set("ago", String.valueOf(ago))
+                                        .set("client", UUID.randomUUID().toString())))
+                .status();
         assertThat(status).isEqualTo(200);
     }
 
     private int events(Page page) {
-        return Integer.parseInt(page.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text().replaceAll("(?s)^\\{\"seq\":(\\d+).*", "$1"));
+        return Integer.parseInt(page.request()
+                .get(APP.address + "/classes/%d/air/state".formatted(id))
+                .text()
+                .replaceAll("(?s)^\\{\"seq\":(\\d+).*", "$1"));
     }
 
     @Test
@@ -55,7 +78,10 @@ class AirBrowserTest {
         String first = host.locator("[data-next] li span").first().textContent().strip();
         host.click("[data-big]");
         assertThat(host.locator("main")).containsText(first);
-        assertThat(host.locator("[data-timers] li, .air-now .air-title").filter(new Locator.FilterOptions().setHasText(first)).first()).isVisible();
+        assertThat(host.locator("[data-timers] li, .air-now .air-title")
+                        .filter(new Locator.FilterOptions().setHasText(first))
+                        .first())
+                .isVisible();
         assertThat(assistant.locator("[data-timers]").first()).containsText(first);
         Page audience = open("host", "audience");
         assertThat(audience.locator("main")).containsText(first);
@@ -63,8 +89,12 @@ class AirBrowserTest {
         host.click("[data-undo]");
         assertThat(host.locator("[data-next] li").first()).containsText(first);
         assertThat(assistant.locator("[data-timers]")).not().containsText(first);
-        var axe = new AxeBuilder(host).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
-        assertThat(axe.getViolations()).extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
+        var axe = new AxeBuilder(host)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+                .analyze();
+        assertThat(axe.getViolations())
+                .extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
     }
 
     @Test
@@ -101,7 +131,9 @@ class AirBrowserTest {
         host.waitForCondition(() -> events(host) >= 2);
         host.waitForTimeout(1500);
         assertThat(events(host)).isEqualTo(2);
-        String state = host.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text();
+        String state = host.request()
+                .get(APP.address + "/classes/%d/air/state".formatted(id))
+                .text();
         assertThat(state).containsPattern("\"status\":\"RUNNING\",\"start\":\\d+,\"end\":\\d+,\"planned\":0,");
     }
 
@@ -109,7 +141,11 @@ class AirBrowserTest {
     void aFingerThatRestsOnAButtonWhileTheClockCountsStillPresses() {
         Page host = open("host", "host");
         press(host, "on-air", "");
-        String running = host.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text().replaceAll("(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\"[^}]*?\"hands\":false.*", "$1");
+        String running = host.request()
+                .get(APP.address + "/classes/%d/air/state".formatted(id))
+                .text()
+                .replaceAll(
+                        "(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\"[^}]*?\"hands\":false.*", "$1");
         press(host, "start", running);
         Locator looked = host.locator("[data-looked]").first();
         assertThat(looked).isVisible();
@@ -127,7 +163,9 @@ class AirBrowserTest {
         press(host, "on-air", "");
         press(host, "on-air", "");
         assertThat(events(host)).as("on air once").isEqualTo(1);
-        String state = host.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text();
+        String state = host.request()
+                .get(APP.address + "/classes/%d/air/state".formatted(id))
+                .text();
         String key = state.replaceAll("(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\".*", "$1");
         press(host, "start", key);
         press(host, "start", key);
@@ -135,11 +173,15 @@ class AirBrowserTest {
         press(host, "done", key);
         assertThat(events(host)).isEqualTo(3);
         press(host, "start", key, 60_000);
-        assertThat(events(host)).as("begun by somebody who was out of touch: it has long been done").isEqualTo(3);
+        assertThat(events(host))
+                .as("begun by somebody who was out of touch: it has long been done")
+                .isEqualTo(3);
         host.reload();
         assertThat(host.locator("[data-left-word]")).hasText("left");
         host.context().setOffline(true);
-        host.locator("summary").filter(new Locator.FilterOptions().setHasText("Note for the log")).click();
+        host.locator("summary")
+                .filter(new Locator.FilterOptions().setHasText("Note for the log"))
+                .click();
         host.fill("[data-note] input", "too soft, 4 min is enough");
         host.click("[data-note] button");
         assertThat(host.locator(".air-away")).isVisible();

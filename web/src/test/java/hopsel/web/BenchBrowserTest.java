@@ -10,12 +10,20 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
 
 /** The bench as somebody takes a dish apart on it: by pointer, by keyboard, by its forms. */
 class BenchBrowserTest {
 
     private static final RunningApplication APP = RunningApplication.get();
-    private static final String RECIPE = """
+    private static final String RECIPE =
+            """
             Harbour dal
 
             Serves 4
@@ -69,10 +77,15 @@ class BenchBrowserTest {
 
     @Test
     void originalAndProposalStandSideBySideAndNothingIsLost() {
-        assertThat(page.textContent(".original")).contains("200 g red lentils").contains("Tastes better the day after.");
+        assertThat(page.textContent(".original"))
+                .contains("200 g red lentils")
+                .contains("Tastes better the day after.");
         assertThat(page.locator(".original mark").allTextContents()).contains("Tastes better the day after.");
         assertThat(page.locator(".typed-line .as-text")).hasCount(5);
-        assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText("20 min – 25 min")).first().textContent()).contains("read");
+        assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText("20 min – 25 min"))
+                        .first()
+                        .textContent())
+                .contains("read");
         Locator lentils = page.locator(".typed-line .as-text").first();
         lentils.fill("1 ½ cups red lentils, rinsed");
         lentils.press("Enter");
@@ -81,7 +94,8 @@ class BenchBrowserTest {
         page.locator(".typed-steps details summary").last().click();
         page.locator(".typed-steps input[name=time]").last().fill("a minute or two");
         page.locator(".typed-steps details button").last().click();
-        assertThat(page.locator(".typed-steps .chip").filter(new Locator.FilterOptions().setHasText("1 min – 2 min"))).hasCount(1);
+        assertThat(page.locator(".typed-steps .chip").filter(new Locator.FilterOptions().setHasText("1 min – 2 min")))
+                .hasCount(1);
     }
 
     @Test
@@ -197,6 +211,9 @@ class BenchBrowserTest {
         String id = page.getAttribute("main.bench", "data-bench");
         APIResponse answer = page.request().get(APP.address + "/bench/" + id + "/recipe.jsonld");
         assertThat(answer.headers().get("content-type")).startsWith("application/ld+json");
-        assertThat(answer.text()).contains("\"@type\" : \"Recipe\"").contains("200 g red lentils").contains("PT32M30S");
+        assertThat(answer.text())
+                .contains("\"@type\" : \"Recipe\"")
+                .contains("200 g red lentils")
+                .contains("PT32M30S");
     }
 }

@@ -18,6 +18,22 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -51,16 +67,61 @@ class BrowserTest {
         assertThat(page.locator(".bring-in").count()).isZero();
         String token = page.inputValue("input[name=_csrf]");
         for (String path : List.of("/classes/1/remove", "/bench/1/undo", "/bench/new")) {
-            APIResponse answer = page.request().post(APP.address + path, RequestOptions.create()
-                    .setForm(FormData.create().set("_csrf", token).set("version", 1)).setMaxRedirects(0));
+            APIResponse answer = page.request()
+                    .post(
+                            APP.address + path,
+                            RequestOptions.create()
+                                    .setForm(FormData.create()
+                                            .set("_csrf", token)
+                                            .set("version", 1))
+                                    .setMaxRedirects(0));
             assertThat(answer.status()).as(path).isEqualTo(403);
         }
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/sign-in", "/classes", "/classes/1", "/classes/1/plan", "/classes/1/set-up", "/classes/1/plan/ask?step=tart/bake", "/classes/1/rehearsal", "/classes/1/mise", "/classes/1/mise/counter", "/classes/1/mise/prep", "/classes/1/mise/countdown", "/classes/1/mise/holding", "/classes/1/shopping", "/pantry", "/shopping?class=1&class=3", "/classes/2/kits", "/classes/4/before", "/classes/2/people", "/classes/2/menus", "/classes/2/packing", "/classes/4/packing/station/9", "/scales/9", "/printer", "/lots", "/classes/1/air", "/classes/1/air/log", "/classes/1/air/practice?seed=3",
-            "/classes/2/handouts", "/classes/2/handouts/words", "/classes/1/handouts/nutrition", "/post", "/ideas", "/classes/2/handouts/2", "/bench", "/bench/1", "/bench/1?step=fry-the-paste", "/bench/2/read", "/catalogue?q=bean",
-            "/classes/999"})
+    @ValueSource(
+            strings = {
+                "/sign-in",
+                "/classes",
+                "/classes/1",
+                "/classes/1/plan",
+                "/classes/1/set-up",
+                "/classes/1/plan/ask?step=tart/bake",
+                "/classes/1/rehearsal",
+                "/classes/1/mise",
+                "/classes/1/mise/counter",
+                "/classes/1/mise/prep",
+                "/classes/1/mise/countdown",
+                "/classes/1/mise/holding",
+                "/classes/1/shopping",
+                "/pantry",
+                "/shopping?class=1&class=3",
+                "/classes/2/kits",
+                "/classes/4/before",
+                "/classes/2/people",
+                "/classes/2/menus",
+                "/classes/2/packing",
+                "/classes/4/packing/station/9",
+                "/scales/9",
+                "/printer",
+                "/lots",
+                "/classes/1/air",
+                "/classes/1/air/log",
+                "/classes/1/air/practice?seed=3",
+                "/classes/2/handouts",
+                "/classes/2/handouts/words",
+                "/classes/1/handouts/nutrition",
+                "/post",
+                "/ideas",
+                "/classes/2/handouts/2",
+                "/bench",
+                "/bench/1",
+                "/bench/1?step=fry-the-paste",
+                "/bench/2/read",
+                "/catalogue?q=bean",
+                "/classes/999"
+            })
     void everyPageIsAccessibleAndLoadsCleanly(String path) {
         Page page = APP.signedIn("host");
         StringBuilder errors = new StringBuilder();
@@ -72,29 +133,46 @@ class BrowserTest {
         });
         page.navigate(path);
         assertThat(errors.toString()).isEmpty();
-        assertThat(page.locator("body").innerText()).as("words that were not filled in").doesNotContainPattern("\\{\\d|\\?\\?\\w|\\bNaN\\b");
-        assertThat(page.locator("#picked form").count() > 0).isEqualTo(path.startsWith("/bench") && path.contains("step="));
-        var axe = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
-        assertThat(axe.getViolations()).extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
+        assertThat(page.locator("body").innerText())
+                .as("words that were not filled in")
+                .doesNotContainPattern("\\{\\d|\\?\\?\\w|\\bNaN\\b");
+        assertThat(page.locator("#picked form").count() > 0)
+                .isEqualTo(path.startsWith("/bench") && path.contains("step="));
+        var axe = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+                .analyze();
+        assertThat(axe.getViolations())
+                .extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
     }
 
     @Test
     void theRunSheetShowsSwapOutsJoinedToWhatTheyReplace() {
         Page page = APP.signedIn("host");
         page.navigate("/classes/1/plan");
-        assertThat(page.locator(".chart path.join").count()).isPositive().isEqualTo(page.locator("tr.swapped").count());
+        assertThat(page.locator(".chart path.join").count())
+                .isPositive()
+                .isEqualTo(page.locator("tr.swapped").count());
         assertThat(page.locator(".chart rect.bar").count()).isGreaterThan(39);
         page.click("button[data-person=pia]");
-        PlaywrightAssertions.assertThat(page.locator("table.run tbody tr[data-who=maren]:visible")).hasCount(0);
-        PlaywrightAssertions.assertThat(page.locator("table.run tbody tr[data-who=pia]:visible")).not().hasCount(0);
+        PlaywrightAssertions.assertThat(page.locator("table.run tbody tr[data-who=maren]:visible"))
+                .hasCount(0);
+        PlaywrightAssertions.assertThat(page.locator("table.run tbody tr[data-who=pia]:visible"))
+                .not()
+                .hasCount(0);
     }
 
     @Test
     void theKitOfSomebodyWithANutAllergyHasSubstitutions() {
         Page page = APP.signedIn("host");
         page.navigate("/classes/2/kits");
-        String bag = page.locator(".bag").filter(new Locator.FilterOptions().setHasText("Kasim Doyle")).innerText();
-        assertThat(bag).contains("Sunflower seed butter").contains("in place of Peanut butter").doesNotContain("· peanut");
+        String bag = page.locator(".bag")
+                .filter(new Locator.FilterOptions().setHasText("Kasim Doyle"))
+                .innerText();
+        assertThat(bag)
+                .contains("Sunflower seed butter")
+                .contains("in place of Peanut butter")
+                .doesNotContain("· peanut");
     }
 
     @Test
@@ -117,7 +195,11 @@ class BrowserTest {
     void aFaultyFileIsRefusedWholeWithEveryPlace() {
         Page page = APP.signedIn("host");
         int before = page.locator(".ticket").count();
-        bringIn(page, "<b>faulty.json", "{\"format\": \"hopsel-class\", \"version\": 1, \"title\": \"<script>\"}".getBytes(StandardCharsets.UTF_8));
+        bringIn(
+                page,
+                "<b>faulty.json",
+                "{\"format\": \"hopsel-class\", \"version\": 1, \"title\": \"<script>\"}"
+                        .getBytes(StandardCharsets.UTF_8));
         assertThat(page.locator(".findings li").count()).isGreaterThan(10);
         assertThat(page.textContent(".findings")).contains("/airMinutes");
         page.navigate("/classes");
@@ -134,7 +216,10 @@ class BrowserTest {
                 PDFont font = pdf.getPage(0).getResources().getFont(name);
                 assertThat(font.isEmbedded()).as(font.getName()).isTrue();
             }
-            assertThat(new PDFTextStripper().getText(pdf)).contains("Kasim Doyle").contains("Made without:").contains("Local food rules")
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("Kasim Doyle")
+                    .contains("Made without:")
+                    .contains("Local food rules")
                     .doesNotContainIgnoringCase("free from");
         }
     }

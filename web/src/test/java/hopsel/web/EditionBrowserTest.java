@@ -11,6 +11,14 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
 
 import java.io.IOException;
 import java.time.LocalDateTime;
@@ -76,10 +84,15 @@ class EditionBrowserTest {
         assertThat(host.locator(".unmarked")).hasCount(0);
 
         host.navigate("/classes/%d/people".formatted(id));
-        host.locator("section[aria-labelledby=own] tbody tr").first().locator("text=Make a link").click();
+        host.locator("section[aria-labelledby=own] tbody tr")
+                .first()
+                .locator("text=Make a link")
+                .click();
         String link = host.locator(".told a").first().getAttribute("href");
         Page guest = APP.visitor();
-        assertThat(guest.request().get(APP.address + link + "/handout").status()).as("nothing is released yet").isEqualTo(404);
+        assertThat(guest.request().get(APP.address + link + "/handout").status())
+                .as("nothing is released yet")
+                .isEqualTo(404);
         release(host);
         host.click("text=Send it to everybody");
         assertThat(host.locator(".told").first()).containsText("One handout was sent");
@@ -105,7 +118,8 @@ class EditionBrowserTest {
 
         checkPage(guest);
         checkPdf(guest.request().get(APP.address + link + "/handout.pdf?paper=A5"));
-        assertThat(guest.request().get(APP.address + link + "/handout.jsonld").text()).contains("\"@type\":\"Recipe\"");
+        assertThat(guest.request().get(APP.address + link + "/handout.jsonld").text())
+                .contains("\"@type\":\"Recipe\"");
         guest.context().close();
     }
 
@@ -115,9 +129,14 @@ class EditionBrowserTest {
         assertThat(guest.locator("[data-cook]")).hasAttribute("aria-pressed", "true");
         guest.locator(".start-timer").first().click();
         assertThat(guest.locator(".timer output")).containsText(":");
-        assertThat(guest.locator("script[type='application/ld+json']").textContent()).contains("HowToStep");
-        var axe = new AxeBuilder(guest).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
-        assertThat(axe.getViolations()).extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
+        assertThat(guest.locator("script[type='application/ld+json']").textContent())
+                .contains("HowToStep");
+        var axe = new AxeBuilder(guest)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+                .analyze();
+        assertThat(axe.getViolations())
+                .extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
     }
 
     /** Tagged, titled, with a language, bookmarks and embedded fonts; what is read out of it is what was written. */
@@ -136,7 +155,8 @@ class EditionBrowserTest {
                     assertThat(page.getResources().getFont(name).isEmbedded()).isTrue();
                 }
             }
-            assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ")).contains("A new story of the quay.", "Mina Ferro", "Good to know");
+            assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " "))
+                    .contains("A new story of the quay.", "Mina Ferro", "Good to know");
         }
     }
 
@@ -147,7 +167,8 @@ class EditionBrowserTest {
         assertThat(host.locator(".page-numbers li").first()).containsText("page 2");
         host.navigate(page("/nutrition?one=written&two=oil-none"));
         assertThat(host.locator(".nutrition-label")).hasCount(2);
-        assertThat(host.locator("section[aria-labelledby=difference] li").first()).containsText("−");
+        assertThat(host.locator("section[aria-labelledby=difference] li").first())
+                .containsText("−");
     }
 
     @Test
@@ -158,10 +179,14 @@ class EditionBrowserTest {
             host.fill("[name=title]", title);
             host.check("[name=dish] >> nth=0");
             host.click(".idea-form button");
-            assertThat(host.locator(".bag").filter(new Locator.FilterOptions().setHasText(title))).containsText("Regulars who cannot have it");
+            assertThat(host.locator(".bag").filter(new Locator.FilterOptions().setHasText(title)))
+                    .containsText("Regulars who cannot have it");
         }
         host.navigate("/classes/%d/people".formatted(id));
-        host.locator("section[aria-labelledby=own] tbody tr").first().locator("text=Make a link").click();
+        host.locator("section[aria-labelledby=own] tbody tr")
+                .first()
+                .locator("text=Make a link")
+                .click();
         String link = host.locator(".told a").first().getAttribute("href");
         Page guest = APP.visitor();
         guest.navigate(link);

@@ -8,14 +8,19 @@ import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ConfigurableApplicationContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.context.ConfigurableApplicationContext;
 
 import java.util.List;
 import java.util.Map;
 
 /**
- * A class of 75 minutes from start to end, sixty times as fast, on the screens of the host, the assistant and the audience:
- * the host is played by somebody who presses when something looks done, the rest by the simulated kitchen. The server is
- * stopped twice on the way, and the host's network is cut.
+ * A class of 75 minutes from start to end, sixty times as fast, on the screens of the host, the assistant and the
+ * audience: the host is played by somebody who presses when something looks done, the rest by the simulated kitchen.
+ * The server is stopped twice on the way, and the host's network is cut.
  */
 class FullClassBrowserTest {
 
@@ -23,7 +28,8 @@ class FullClassBrowserTest {
     private static final int FAST = 60;
     private static final int PATIENCE = 400;
     /** What a host does who looks at the desk every fifth of a second. */
-    private static final String HOST = """
+    private static final String HOST =
+            """
             () => {
               const big = document.querySelector('[data-big]');
               const sight = document.querySelector('.air-sight');
@@ -53,7 +59,9 @@ class FullClassBrowserTest {
         port = Integer.parseInt(server.getEnvironment().getProperty("local.server.port"));
     }
 
-    /** Stops the server and starts it again; meanwhile the host looks at a desk that is out of touch, and writes a note. */
+    /**
+     * Stops the server and starts it again; meanwhile the host looks at a desk that is out of touch, and writes a note.
+     */
     private void stopAndStart(String note) {
         pace(1);
         server.close();
@@ -81,12 +89,15 @@ class FullClassBrowserTest {
     }
 
     private String report() {
-        return host.request().get(host.url().replaceAll("/air/host\\?run=(\\d+)", "/rehearsals/$1")).text();
+        return host.request()
+                .get(host.url().replaceAll("/air/host\\?run=(\\d+)", "/rehearsals/$1"))
+                .text();
     }
 
     @SuppressWarnings("unchecked")
     private Map<String, Object> state() {
-        return (Map<String, Object>) host.evaluate("() => fetch(document.querySelector('main').dataset.state).then((answer) => answer.json())");
+        return (Map<String, Object>) host.evaluate(
+                "() => fetch(document.querySelector('main').dataset.state).then((answer) => answer.json())");
     }
 
     /** Goes on until so many minutes of the slot are left, or until the class is over. */
@@ -107,9 +118,16 @@ class FullClassBrowserTest {
     private void allAgree() {
         pace(0);
         assertThat(assistant.locator("[data-speed='0']")).hasAttribute("aria-pressed", "true");
-        assertThat(assistant.locator("output[data-left]")).hasText(host.locator("output[data-left]").textContent());
-        assertThat(assistant.locator("[data-late]")).hasText(host.locator("[data-late]").textContent());
-        assertThat(audience.locator("[data-next] li").first()).hasText(host.locator("[data-next] li").first().textContent().replace("(loud: say it before)", "").strip());
+        assertThat(assistant.locator("output[data-left]"))
+                .hasText(host.locator("output[data-left]").textContent());
+        assertThat(assistant.locator("[data-late]"))
+                .hasText(host.locator("[data-late]").textContent());
+        assertThat(audience.locator("[data-next] li").first())
+                .hasText(host.locator("[data-next] li")
+                        .first()
+                        .textContent()
+                        .replace("(loud: say it before)", "")
+                        .strip());
         pace(FAST);
     }
 
@@ -147,19 +165,34 @@ class FullClassBrowserTest {
         assertThat(state().get("over")).isEqualTo(true);
         @SuppressWarnings("unchecked")
         List<Map<String, Object>> items = (List<Map<String, Object>>) state().get("items");
-        assertThat(items).filteredOn(item -> item.get("owner").equals("HOST")).hasSizeGreaterThan(20).allSatisfy(item -> {
-            assertThat(item.get("status")).as(item.get("title").toString()).isIn("DONE", "FAILED", "SKIPPED");
-            if (Boolean.TRUE.equals(item.get("shown")) && (int) item.get("planned") >= 0 && !item.get("status").equals("SKIPPED")) {
-                List<?> takes = (List<?>) item.get("takes");
-                assertThat(takes).as("%s was done once, unless it burnt", item.get("title")).isNotEmpty();
-                assertThat(takes.stream().filter(take -> !take.toString().contains("✗")).count()).as(item.get("title").toString()).isLessThanOrEqualTo(1);
-            }
-        });
+        assertThat(items)
+                .filteredOn(item -> item.get("owner").equals("HOST"))
+                .hasSizeGreaterThan(20)
+                .allSatisfy(item -> {
+                    assertThat(item.get("status"))
+                            .as(item.get("title").toString())
+                            .isIn("DONE", "FAILED", "SKIPPED");
+                    if (Boolean.TRUE.equals(item.get("shown"))
+                            && (int) item.get("planned") >= 0
+                            && !item.get("status").equals("SKIPPED")) {
+                        List<?> takes = (List<?>) item.get("takes");
+                        assertThat(takes)
+                                .as("%s was done once, unless it burnt", item.get("title"))
+                                .isNotEmpty();
+                        assertThat(takes.stream()
+                                        .filter(take -> !take.toString().contains("✗"))
+                                        .count())
+                                .as(item.get("title").toString())
+                                .isLessThanOrEqualTo(1);
+                    }
+                });
         assertThat(audience.locator("main")).containsText("The class is over.");
         host.navigate(host.url().replaceAll("/air/host\\?run=(\\d+)", "/rehearsals/$1"));
         assertThat(host.locator("main")).containsText("Minute by minute");
         for (String note : List.of("the dough was too soft", "pressed without a network", "the second time, too")) {
-            assertThat(host.locator("main").textContent().split("Noted: " + note, -1)).as("written down once").hasSize(2);
+            assertThat(host.locator("main").textContent().split("Noted: " + note, -1))
+                    .as("written down once")
+                    .hasSize(2);
         }
         assertThat(host.locator("tbody tr").count()).isGreaterThan(20);
     }

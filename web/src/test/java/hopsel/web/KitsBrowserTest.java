@@ -10,6 +10,13 @@ import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import com.microsoft.playwright.APIRequestContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
 
 import java.io.IOException;
 import java.util.List;
@@ -22,6 +29,7 @@ class KitsBrowserTest {
 
     /** Each test has a class of its own: a copy of the stream. */
     private long id;
+
     private Page host;
 
     @BeforeEach
@@ -61,7 +69,10 @@ class KitsBrowserTest {
             host.navigate("/scales/" + station);
             String token = host.locator("input[name=_csrf]").first().inputValue();
             String[] parts = action.split("=");
-            web.post(APP.address + "/scales/" + station, RequestOptions.create().setForm(FormData.create().set("_csrf", token).set(parts[0], parts[1])));
+            web.post(
+                    APP.address + "/scales/" + station,
+                    RequestOptions.create()
+                            .setForm(FormData.create().set("_csrf", token).set(parts[0], parts[1])));
         }
     }
 
@@ -74,7 +85,10 @@ class KitsBrowserTest {
         assertThat(first.locator(".told")).containsText("booked");
         assertThat(first.locator("main")).containsText("moon dust: ask the host, not checked by Hopsel");
         for (String print : List.of("packing/labels.pdf?which=KIT", "packing/lists.pdf")) {
-            assertThat(PdfChecks.text(host.request().get(APP.address + page(print)).body())).as(print).contains("moon dust");
+            assertThat(PdfChecks.text(
+                            host.request().get(APP.address + page(print)).body()))
+                    .as(print)
+                    .contains("moon dust");
         }
         Page second = guest(link);
         signUp(second, "Sam Ode");
@@ -206,7 +220,8 @@ class KitsBrowserTest {
         host.navigate("/lots?item=peanuts&lot=LOT Peanuts, roasted");
         assertThat(host.locator("main")).containsText("Mina Ferro");
         host.navigate(page("people"));
-        Locator row = host.locator("section[aria-labelledby=own] tbody tr").filter(new Locator.FilterOptions().setHasText("Mina Ferro"));
+        Locator row = host.locator("section[aria-labelledby=own] tbody tr")
+                .filter(new Locator.FilterOptions().setHasText("Mina Ferro"));
         row.locator("summary:has-text('Remove')").click();
         row.locator("details[open] button.press").click();
         assertThat(host.locator("input[value='Mina Ferro']")).hasCount(0);
@@ -217,8 +232,12 @@ class KitsBrowserTest {
 
     @Test
     void labelsAndPackingListsCanBeReadByEverybody() throws IOException {
-        for (String path : List.of("packing/labels.pdf?which=BAG", "packing/labels.pdf?which=KIT&numbers=true", "packing/lists.pdf")) {
-            assertThat(PdfChecks.universalAccess(host.request().get(APP.address + page(path)).body())).as(path).isEmpty();
+        for (String path : List.of(
+                "packing/labels.pdf?which=BAG", "packing/labels.pdf?which=KIT&numbers=true", "packing/lists.pdf")) {
+            assertThat(PdfChecks.universalAccess(
+                            host.request().get(APP.address + page(path)).body()))
+                    .as(path)
+                    .isEmpty();
         }
     }
 
@@ -226,13 +245,26 @@ class KitsBrowserTest {
     void whoPacksSeesKitsAndNothingElseOfPeople() {
         Page assistant = APP.signedIn("assistant");
         for (String path : List.of("people", "people.csv", "people/1/all.json", "menus")) {
-            assertThat(assistant.request().get(APP.address + page(path)).status()).as(path).isEqualTo(403);
+            assertThat(assistant.request().get(APP.address + page(path)).status())
+                    .as(path)
+                    .isEqualTo(403);
         }
         assertThat(assistant.request().get(APP.address + "/lots").status()).isEqualTo(403);
-        assertThat(assistant.request().get(APP.address + page("packing")).status()).isEqualTo(200);
+        assertThat(assistant.request().get(APP.address + page("packing")).status())
+                .isEqualTo(200);
         Page stranger = APP.visitor();
-        for (String path : List.of(page("packing"), page("kits"), page("packing/lists.pdf"), "/scales/1", "/printer", "/join/guess", "/guest/guess")) {
-            assertThat(stranger.request().get(APP.address + path).url() + stranger.request().get(APP.address + path).status()).as(path).matches(".*(sign-in.*|404)");
+        for (String path : List.of(
+                page("packing"),
+                page("kits"),
+                page("packing/lists.pdf"),
+                "/scales/1",
+                "/printer",
+                "/join/guess",
+                "/guest/guess")) {
+            assertThat(stranger.request().get(APP.address + path).url()
+                            + stranger.request().get(APP.address + path).status())
+                    .as(path)
+                    .matches(".*(sign-in.*|404)");
         }
         stranger.context().close();
     }

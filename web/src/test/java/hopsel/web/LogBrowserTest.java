@@ -3,9 +3,6 @@ package hopsel.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import hopsel.core.air.AirEvent;
 import hopsel.core.air.EarlierEvent;
 import hopsel.core.air.Taste;
@@ -19,6 +16,14 @@ import hopsel.web.bench.BenchStore;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.plan.PlanDesk;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
 
 import java.time.LocalDateTime;
@@ -38,16 +43,24 @@ class LogBrowserTest {
 
     /** Each test has an evening of its own: what they teach adds up. */
     private final LocalDateTime at = LocalDateTime.of(2026, 9, 4, 18, 30).plusDays(evenings++);
-    private final String day = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH).format(at);
+
+    private final String day =
+            DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH).format(at);
     private final long id = APP.copyOf(1, at);
     private final List<AirEvent> events = new ArrayList<>();
     private PlannedClass planned;
 
     private void press(int second, String kind, String key, int figure, String text) {
-        events.add(new AirEvent(0, at.atZone(ZoneId.of("Europe/Lisbon")).toInstant().plusSeconds(second), EarlierEvent.of(kind, key, figure, text)));
+        events.add(new AirEvent(
+                0,
+                at.atZone(ZoneId.of("Europe/Lisbon")).toInstant().plusSeconds(second),
+                EarlierEvent.of(kind, key, figure, text)));
     }
 
-    /** An evening in which kneading took six and a half minutes instead of five, salt came to more, and something ran out. */
+    /**
+     * An evening in which kneading took six and a half minutes instead of five, salt came to more, and something ran
+     * out.
+     */
     private void onAir() {
         planned = APP.context.getBean(PlanDesk.class).find(id).orElseThrow().planned();
         press(0, "ON_AIR", "", 0, "");
@@ -60,7 +73,12 @@ class LogBrowserTest {
     }
 
     private String seasoning() {
-        return pierogi().lines().filter(line -> Taste.seasons(line) && line.amount().isPresent()).findFirst().orElseThrow().id();
+        return pierogi()
+                .lines()
+                .filter(line -> Taste.seasons(line) && line.amount().isPresent())
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     private Dish pierogi() {
@@ -68,17 +86,25 @@ class LogBrowserTest {
     }
 
     private static void noViolations(Page page) {
-        var axe = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
-        assertThat(axe.getViolations()).extracting(rule -> page.url() + " " + rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
+        var axe = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+                .analyze();
+        assertThat(axe.getViolations())
+                .extracting(rule -> page.url() + " " + rule.getId() + " "
+                        + rule.getNodes().get(0).getHtml())
+                .isEmpty();
     }
 
     @Test
     void whatAClassTeachesGoesToTheBenchTheNextClassThePantryAndTheReports() {
         onAir();
-        long dish = APP.context.getBean(BenchStore.class).add(new Draft(pierogi(), planned.cooking().items(), Measures.METRIC, Notes.NONE), "host", "taken");
+        long dish = APP.context
+                .getBean(BenchStore.class)
+                .add(new Draft(pierogi(), planned.cooking().items(), Measures.METRIC, Notes.NONE), "host", "taken");
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/air/log".formatted(id));
-        Locator kneaded = page.locator("#learned ~ table tr").filter(new Locator.FilterOptions().setHasText("Knead the dough"));
+        Locator kneaded =
+                page.locator("#learned ~ table tr").filter(new Locator.FilterOptions().setHasText("Knead the dough"));
         assertThat(kneaded).containsText("6.5 min");
         assertThat(page.locator("main")).containsText("ran out (%s)".formatted(day));
         noViolations(page);
@@ -113,7 +139,11 @@ class LogBrowserTest {
         page.click("form button.press");
         assertThat(page.locator("ul.told")).containsText("The pantry is settled");
         page.navigate("/pantry");
-        assertThat(page.locator("table").first().locator("tr").filter(new Locator.FilterOptions().setHasText("cooked " + at.toLocalDate()))).containsText(pierogi().title());
+        assertThat(page.locator("table")
+                        .first()
+                        .locator("tr")
+                        .filter(new Locator.FilterOptions().setHasText("cooked " + at.toLocalDate())))
+                .containsText(pierogi().title());
 
         page.navigate("/reports");
         noViolations(page);
@@ -151,7 +181,13 @@ class LogBrowserTest {
         onAir();
         ClassStore classes = APP.context.getBean(ClassStore.class);
         StoredClass stored = classes.find(id).orElseThrow();
-        classes.replace(id, stored.version(), stored.cooking().with(stored.cooking().dishes().stream().filter(dish -> !dish.id().equals("pierogi")).toList()));
+        classes.replace(
+                id,
+                stored.version(),
+                stored.cooking()
+                        .with(stored.cooking().dishes().stream()
+                                .filter(dish -> !dish.id().equals("pierogi"))
+                                .toList()));
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/air/log".formatted(id));
         assertThat(page.locator("svg.log-drawing")).containsText("Knead the dough");
@@ -177,6 +213,7 @@ class LogBrowserTest {
         page.click("[data-speed='0']");
         assertThat(page.locator("[data-speed='0']")).hasAttribute("aria-pressed", "true");
         assertThat(page.request().get("/reports").status()).isEqualTo(403);
-        assertThat(page.request().get("/classes/%d/air/close".formatted(id)).status()).isEqualTo(403);
+        assertThat(page.request().get("/classes/%d/air/close".formatted(id)).status())
+                .isEqualTo(403);
     }
 }

@@ -2,17 +2,25 @@ package hopsel.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.APIRequestContext;
-import com.microsoft.playwright.APIResponse;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.FormData;
-import com.microsoft.playwright.options.RequestOptions;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.measure.Minutes;
 import hopsel.core.plan.Wishes;
 import hopsel.web.bench.BenchStore;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
+
+import com.microsoft.playwright.APIRequestContext;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
+import com.microsoft.playwright.APIRequestContext;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -24,7 +32,20 @@ import javax.sql.DataSource;
 class OneBrokenEntryTest {
 
     private static final RunningApplication APP = RunningApplication.get();
-    private static final List<String> ELSEWHERE = List.of("/classes", "/bench", "/ideas", "/pantry", "/classes/1/set-up", "/classes/1/plan", "/classes/2/kits", "/classes/1/air", "/classes/1/rehearsal", "/reports", "/catalogue", "/post", "/shopping?class=1&class=3");
+    private static final List<String> ELSEWHERE = List.of(
+            "/classes",
+            "/bench",
+            "/ideas",
+            "/pantry",
+            "/classes/1/set-up",
+            "/classes/1/plan",
+            "/classes/2/kits",
+            "/classes/1/air",
+            "/classes/1/rehearsal",
+            "/reports",
+            "/catalogue",
+            "/post",
+            "/shopping?class=1&class=3");
 
     private final JdbcTemplate database = new JdbcTemplate(TestContext.bean(DataSource.class));
     private final Page page = APP.signedIn("host");
@@ -35,7 +56,8 @@ class OneBrokenEntryTest {
     }
 
     private void everythingElseOpens() {
-        assertThat(ELSEWHERE).allSatisfy(path -> assertThat(get(path).status()).as(path).isEqualTo(200));
+        assertThat(ELSEWHERE)
+                .allSatisfy(path -> assertThat(get(path).status()).as(path).isEqualTo(200));
     }
 
     @Test
@@ -43,8 +65,12 @@ class OneBrokenEntryTest {
         long id = APP.copyOf(3);
         ClassStore store = TestContext.bean(ClassStore.class);
         CookingClass cooking = store.find(id).orElseThrow().cooking();
-        TestContext.bean(ClassChanges.class).change(id, 1, cooking.lasting(Minutes.of(50)), Wishes.NONE, "host", "minutes on air");
-        database.update("update cooking_class set document = '{\"format\": \"hopsel-class\"}', version = version + 1 where id = ?", id);
+        TestContext.bean(ClassChanges.class)
+                .change(id, 1, cooking.lasting(Minutes.of(50)), Wishes.NONE, "host", "minutes on air");
+        database.update(
+                "update cooking_class set document = '{\"format\": \"hopsel-class\"}', version = version + 1 "
+                        + "where id = ?",
+                id);
         everythingElseOpens();
         RunningApplication.server(0).close();
         assertThat(get("/classes").text()).contains(cooking.title());
@@ -77,7 +103,9 @@ class OneBrokenEntryTest {
         for (int i = 0; i < 7; i++) {
             signIn(stranger, "guess " + i);
         }
-        assertThat(signIn(stranger, RunningApplication.PASSWORD)).as("a stranger waits, even with the right one").contains("sign-in");
+        assertThat(signIn(stranger, RunningApplication.PASSWORD))
+                .as("a stranger waits, even with the right one")
+                .contains("sign-in");
         assertThat(signIn(owner, RunningApplication.PASSWORD)).doesNotContain("sign-in");
         database.update("delete from failed_sign_in");
         owner.context().close();
@@ -87,6 +115,14 @@ class OneBrokenEntryTest {
     private static String signIn(Page page, String password) {
         page.navigate("/sign-in");
         String token = page.locator("input[name=_csrf]").first().inputValue();
-        return page.request().post(APP.address + "/sign-in", RequestOptions.create().setForm(FormData.create().set("_csrf", token).set("username", "assistant").set("password", password))).url();
+        return page.request()
+                .post(
+                        APP.address + "/sign-in",
+                        RequestOptions.create()
+                                .setForm(FormData.create()
+                                        .set("_csrf", token)
+                                        .set("username", "assistant")
+                                        .set("password", password)))
+                .url();
     }
 }

@@ -8,6 +8,11 @@ import com.microsoft.playwright.options.FilePayload;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -51,7 +56,10 @@ class PagesTest {
         page.click(".my-style summary");
         page.selectOption(".my-style select[name=nuts]", "nut-free");
         page.click(".my-style button");
-        page.fill("#recipe", "Cashew cream\nServes 2\n\nIngredients\n100 g cashews\n100 ml water\n\nMethod\n1. Blend the cashews with the water for 2 minutes until smooth.");
+        page.fill(
+                "#recipe",
+                "Cashew cream\nServes 2\n\nIngredients\n100 g cashews\n100 ml water\n\nMethod\n1. Blend the "
+                        + "cashews with the water for 2 minutes until smooth.");
         page.click(".bring-in form[enctype] button");
         page.waitForURL("**/read");
         assertThat(page.locator("ul.told")).containsText("Sunflower seeds in place of Cashew nuts");
@@ -113,7 +121,10 @@ class PagesTest {
         StringBuilder dialogs = new StringBuilder();
         page.onDialog(dialog -> dialogs.append(dialog.message()));
         page.navigate("/bench");
-        page.fill("#recipe", "<script>alert(1)</script> קציצות · 餃子 · مطبخ\n\nIngredients\n1 cup \"><img src=x onerror=alert(2)> flour\n\nMethod\n1. Mix <b>it</b> for 5 minutes.");
+        page.fill(
+                "#recipe",
+                "<script>alert(1)</script> קציצות · 餃子 · مطبخ\n\nIngredients\n1 cup \"><img src=x "
+                        + "onerror=alert(2)> flour\n\nMethod\n1. Mix <b>it</b> for 5 minutes.");
         page.click(".bring-in form[enctype] button");
         page.waitForURL("**/read");
         page.click("text=Take it apart");
@@ -143,13 +154,17 @@ class PagesTest {
         Page other = APP.signedIn("host");
         other.navigate("/classes/3");
         for (Page one : new Page[] {page, other}) {
-            one.setInputFiles("form[action$='/replace'] input[type=file]", new FilePayload("again.json", "application/json", file));
+            one.setInputFiles(
+                    "form[action$='/replace'] input[type=file]",
+                    new FilePayload("again.json", "application/json", file));
             one.click("form[action$='/replace'] button");
             one.waitForLoadState();
         }
         assertThat(page.locator("[role=status]")).containsText("Class replaced");
         assertThat(other.locator("[role=alert]")).containsText("Somebody else changed this class");
-        assertThat(new String(page.request().get(APP.address + "/classes/3/file").body(), StandardCharsets.UTF_8)).isEqualTo(new String(file, StandardCharsets.UTF_8));
+        assertThat(new String(
+                        page.request().get(APP.address + "/classes/3/file").body(), StandardCharsets.UTF_8))
+                .isEqualTo(new String(file, StandardCharsets.UTF_8));
         assertThat(version).isNotBlank();
     }
 

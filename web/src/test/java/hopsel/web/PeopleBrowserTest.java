@@ -4,15 +4,20 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatNoException;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.guest.AttendeeForm;
 import hopsel.web.guest.SignupStore;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
@@ -39,7 +44,8 @@ class PeopleBrowserTest {
         Page page = paste("name;servings;avoids\nOla Brink;2;nuts, soya\nPer Holt;lots;gluten\nUma Reed;1;moon dust");
         assertThat(page.locator("#wrong")).containsText("Row 3");
         assertThat(page.locator("#wrong")).not().containsText("moon dust");
-        assertThat(page.locator("[name=table]")).hasValue("name;servings;avoids\nOla Brink;2;nuts, soya\nPer Holt;lots;gluten\nUma Reed;1;moon dust");
+        assertThat(page.locator("[name=table]"))
+                .hasValue("name;servings;avoids\nOla Brink;2;nuts, soya\nPer Holt;lots;gluten\nUma Reed;1;moon dust");
         assertThat(page.locator("[name=name-0]")).hasValue("Mina Ferro");
         page.navigate("/classes/4/people");
         assertThat(page.locator("input[value='Ola Brink']")).hasCount(0);
@@ -48,7 +54,8 @@ class PeopleBrowserTest {
     @Test
     void anAttendeesPageShowsTheirOwnKitAndClockAndNobodyElseAndEndsWithTheLink() {
         Page page = paste("name;servings;avoids;zone\nOla Brink;2;peanuts;Asia/Tokyo");
-        Locator row = page.locator("section[aria-labelledby=own] tbody tr").filter(new Locator.FilterOptions().setHasText("Ola Brink"));
+        Locator row = page.locator("section[aria-labelledby=own] tbody tr")
+                .filter(new Locator.FilterOptions().setHasText("Ola Brink"));
         row.locator("text=Make a link").click();
         String link = page.locator(".told a").getAttribute("href");
         Page guest = APP.visitor();
@@ -58,13 +65,25 @@ class PeopleBrowserTest {
         assertThat(guest.locator("main")).containsText("in place of Peanut butter");
         assertThat(guest.locator("main")).not().containsText("Mina Ferro");
         assertThat(guest.locator(".home-list li").first()).isVisible();
-        var axe = new AxeBuilder(guest).withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze();
-        assertThat(axe.getViolations()).extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml()).isEmpty();
-        assertThat(guest.request().get(APP.address + link + "/calendar.ics").text()).contains("TZID:Asia/Tokyo");
-        assertThat(guest.request().get(APP.address + link + "/handout.pdf").status()).as("before the class").isEqualTo(404);
-        assertThat(guest.request().get(APP.address + link.substring(0, link.length() - 1) + "!").status()).isEqualTo(404);
+        var axe = new AxeBuilder(guest)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+                .analyze();
+        assertThat(axe.getViolations())
+                .extracting(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
+        assertThat(guest.request().get(APP.address + link + "/calendar.ics").text())
+                .contains("TZID:Asia/Tokyo");
+        assertThat(guest.request().get(APP.address + link + "/handout.pdf").status())
+                .as("before the class")
+                .isEqualTo(404);
+        assertThat(guest.request()
+                        .get(APP.address + link.substring(0, link.length() - 1) + "!")
+                        .status())
+                .isEqualTo(404);
 
-        page.locator("a.take-out").filter(new Locator.FilterOptions().setHasText("Remove Ola Brink")).click();
+        page.locator("a.take-out")
+                .filter(new Locator.FilterOptions().setHasText("Remove Ola Brink"))
+                .click();
         assertThat(page.locator("input[value='Ola Brink']")).hasCount(1);
         row.locator("details.change button.press").click();
         assertThat(page.locator("input[value='Ola Brink']")).hasCount(0);
@@ -82,9 +101,15 @@ class PeopleBrowserTest {
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/people".formatted(id));
         Attendee first = classes.find(id).orElseThrow().cooking().attendees().get(0);
-        Attendee late = new Attendee("new", "Late Larsen", List.of("soy"), BigDecimal.ONE, Optional.empty(), first.gets());
+        Attendee late =
+                new Attendee("new", "Late Larsen", List.of("soy"), BigDecimal.ONE, Optional.empty(), first.gets());
         assertThatNoException().isThrownBy(() -> {
-            signups.change(id, first.id(), TestContext.bean(Catalogue.class), (before, known) -> new AttendeeForm.Row(before.alsoAvoiding(late).saying(List.of("kiwi")), known));
+            signups.change(
+                    id,
+                    first.id(),
+                    TestContext.bean(Catalogue.class),
+                    (before, known) ->
+                            new AttendeeForm.Row(before.alsoAvoiding(late).saying(List.of("kiwi")), known));
             signups.signUp(id, late, Particulars.UNKNOWN, UUID.randomUUID().toString());
         });
         page.fill("[name=servings-0]", "3");
@@ -104,7 +129,8 @@ class PeopleBrowserTest {
     @Test
     void ninetyPeopleAreSavedAtOnceAndTheirLabelsPrinted() {
         StringBuilder rows = new StringBuilder("name;servings;avoids");
-        IntStream.range(0, 90).forEach(i -> rows.append("\nGuest ").append(i).append(";1;").append(i % 3 == 0 ? "kiwi" : ""));
+        IntStream.range(0, 90)
+                .forEach(i -> rows.append("\nGuest ").append(i).append(";1;").append(i % 3 == 0 ? "kiwi" : ""));
         long id = APP.copyOf(3);
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/people".formatted(id));
@@ -114,7 +140,11 @@ class PeopleBrowserTest {
         page.locator("[name=name-40]").evaluate("field => { field.value = 'Vera\\u000bTabb'; }");
         page.locator(".people-form > fieldset > button").click();
         assertThat(page.locator("[name=name-40]")).hasValue("Vera Tabb");
-        assertThat(page.request().get(APP.address + "/classes/%d/packing/labels.pdf?which=KIT".formatted(id)).headers().get("content-type")).startsWith("application/pdf");
+        assertThat(page.request()
+                        .get(APP.address + "/classes/%d/packing/labels.pdf?which=KIT".formatted(id))
+                        .headers()
+                        .get("content-type"))
+                .startsWith("application/pdf");
     }
 
     @Test
@@ -133,7 +163,9 @@ class PeopleBrowserTest {
         assertThat(page.locator(".empty")).containsText("Everybody can eat every dish as it is written");
         assertThat(page.locator("td.suits.fine")).not().hasCount(0);
         // Nuts and peanuts are off the lists, and still in the words of the recipes: that is not called fine.
-        assertThat(page.locator("td.suits:not(.fine)").allInnerTexts()).hasSize(2).allMatch(cell -> cell.contains("speaks of nut") || cell.contains("speaks of peanut"));
+        assertThat(page.locator("td.suits:not(.fine)").allInnerTexts())
+                .hasSize(2)
+                .allMatch(cell -> cell.contains("speaks of nut") || cell.contains("speaks of peanut"));
         page.navigate("/classes/%d/set-up".formatted(id));
         page.locator(".undo-row button").first().click();
         assertThat(page.locator(".undo-row")).containsText("Redo");

@@ -8,6 +8,11 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.Test;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import org.junit.jupiter.api.Test;
 
 import java.util.List;
 
@@ -25,7 +30,11 @@ class PlanBrowserTest {
 
     private static void add(Page page, String dish) {
         String version = page.inputValue("#set-up input[name=version]");
-        page.selectOption("[name=add-dish]", page.locator("[name=add-dish] option", new Page.LocatorOptions().setHasText(dish)).first().getAttribute("value"));
+        page.selectOption(
+                "[name=add-dish]",
+                page.locator("[name=add-dish] option", new Page.LocatorOptions().setHasText(dish))
+                        .first()
+                        .getAttribute("value"));
         changed(page, version);
     }
 
@@ -37,7 +46,8 @@ class PlanBrowserTest {
     }
 
     private static void changed(Page page, String version) {
-        page.waitForCondition(() -> !page.inputValue("#set-up input[name=version]").equals(version));
+        page.waitForCondition(
+                () -> !page.inputValue("#set-up input[name=version]").equals(version));
     }
 
     private static void remove(Page page) {
@@ -122,7 +132,8 @@ class PlanBrowserTest {
         Locator pinned = page.locator("table.run tr:has(.flag.pin)");
         assertThat(pinned).hasCount(1);
         int moved = (int) (Math.round(minutes * 2) * 30);
-        assertThat(page.locator(".timeline a[data-step='sago/finish']").first()).hasAttribute("data-start", String.valueOf(start + moved));
+        assertThat(page.locator(".timeline a[data-step='sago/finish']").first())
+                .hasAttribute("data-start", String.valueOf(start + moved));
         pinned.locator("summary").click();
         pinned.locator("button[value=unpin]").click();
         assertThat(page.locator(".flag.pin")).hasCount(0);
@@ -135,7 +146,8 @@ class PlanBrowserTest {
         assertThat(page.locator(".big-figure")).containsText("%");
         assertThat(page.locator("svg.spread rect").count()).isGreaterThan(3);
         assertThat(page.locator("#loaded")).containsText("What goes first");
-        List<String> clocks = page.locator("section[aria-labelledby=talk] tbody td:first-child").allInnerTexts();
+        List<String> clocks = page.locator("section[aria-labelledby=talk] tbody td:first-child")
+                .allInnerTexts();
         assertThat(clocks).hasSizeGreaterThan(2).isSorted();
     }
 }

@@ -1,5 +1,7 @@
 package hopsel.web;
 
+import hopsel.web.classes.ClassStore;
+
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -7,7 +9,15 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
-import hopsel.web.classes.ClassStore;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -24,6 +34,7 @@ final class RunningApplication {
     private static final int MOST_PAGES = 2;
     /** Milliseconds that a check of a page waits for it to come true: long enough for a slow machine. */
     private static final double PATIENCE = 20_000;
+
     private static RunningApplication running;
 
     final ConfigurableApplicationContext context;
@@ -36,10 +47,18 @@ final class RunningApplication {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         context = server(0);
         address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
-        browser = Playwright.create().chromium().launch(new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
-                        "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+        browser = Playwright.create()
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
     }
 
     static synchronized RunningApplication get() {
@@ -49,10 +68,17 @@ final class RunningApplication {
         return running;
     }
 
-    /** Another server on the same database; 0: on any free port. It belongs to whoever asks, and is stopped by closing it. */
+    /**
+     * Another server on the same database; 0: on any free port. It belongs to whoever asks, and is stopped by closing
+     * it.
+     */
     static ConfigurableApplicationContext server(int port) {
         return new SpringApplicationBuilder(HopselApplication.class)
-                .run("--server.port=" + port, "--hopsel.demo=true", "--hopsel.demo-evenings=false", "--hopsel.first-password=" + PASSWORD);
+                .run(
+                        "--server.port=" + port,
+                        "--hopsel.demo=true",
+                        "--hopsel.demo-evenings=false",
+                        "--hopsel.first-password=" + PASSWORD);
     }
 
     /** A new class like one that is there. */
@@ -73,7 +99,10 @@ final class RunningApplication {
     }
 
     private Browser.NewContextOptions options() {
-        return new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(address).setAcceptDownloads(true)
+        return new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setBaseURL(address)
+                .setAcceptDownloads(true)
                 .setReducedMotion(ReducedMotion.REDUCE);
     }
 

@@ -3,8 +3,7 @@ package hopsel.web;
 /** Beans of the running application, for tests in other packages. */
 public final class TestContext {
 
-    private TestContext() {
-    }
+    private TestContext() {}
 
     /** The one bean of that type. */
     public static <T> T bean(Class<T> type) {

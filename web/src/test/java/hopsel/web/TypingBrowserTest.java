@@ -9,6 +9,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.Test;
+import com.microsoft.playwright.Keyboard;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
+import org.junit.jupiter.api.Test;
 
 import java.time.LocalDateTime;
 import java.util.UUID;
@@ -39,7 +45,10 @@ class TypingBrowserTest {
     void twoLinesAreEditedAndNeitherIsLost() {
         Page page = APP.signedIn("host");
         page.navigate("/bench");
-        page.fill("#recipe", "Quay barley\nServes 4\n\nIngredients\n200 g pearl barley\n1 onion, diced\n\nMethod\n1. Fry the onion for 8 minutes until golden.\n2. Simmer the barley for 30 minutes until soft.\n");
+        page.fill(
+                "#recipe",
+                "Quay barley\nServes 4\n\nIngredients\n200 g pearl barley\n1 onion, diced\n\nMethod\n1. Fry the "
+                        + "onion for 8 minutes until golden.\n2. Simmer the barley for 30 minutes until soft.\n");
         page.click(".bring-in form[enctype] button");
         page.waitForURL("**/read");
         page.click("text=Take it apart");
@@ -87,15 +96,33 @@ class TypingBrowserTest {
         assertThat(page.locator("[data-big]")).hasText("We are on air");
         page.click("[data-big]");
         assertThat(page.locator("[data-left-word]")).hasText("left");
-        String state = page.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text();
-        String running = state.replaceAll("(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\"[^}]*?\"hands\":false.*", "$1");
-        page.request().post(APP.address + "/classes/%d/air/events".formatted(id), RequestOptions.create().setForm(FormData.create().set("_csrf", page.locator("input[name=_csrf]").first().inputValue())
-                .set("kind", "START").set("activity", running).set("ago", "0").set("client", UUID.randomUUID().toString())));
+        String state = page.request()
+                .get(APP.address + "/classes/%d/air/state".formatted(id))
+                .text();
+        String running = state.replaceAll(
+                "(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\"[^}]*?\"hands\":false.*", "$1");
+        page.request()
+                .post(
+                        APP.address + "/classes/%d/air/events".formatted(id),
+                        RequestOptions.create()
+                                .setForm(FormData.create()
+                                        .set(
+                                                "_csrf",
+                                                page.locator("input[name=_csrf]")
+                                                        .first()
+                                                        .inputValue())
+                                        .set("kind", "START")
+                                        .set("activity", running)
+                                        .set("ago", "0")
+                                        .set("client", UUID.randomUUID().toString())));
         page.click("summary:has-text('Problem')");
         Locator stuck = page.locator("[data-failing] button[data-failed=STUCK]");
         assertThat(stuck).hasCount(1);
         stuck.click();
         assertThat(stuck).hasCount(0);
-        page.waitForCondition(() -> page.request().get(APP.address + "/classes/%d/air/state".formatted(id)).text().contains("\"status\":\"FAILED\""));
+        page.waitForCondition(() -> page.request()
+                .get(APP.address + "/classes/%d/air/state".formatted(id))
+                .text()
+                .contains("\"status\":\"FAILED\""));
     }
 }

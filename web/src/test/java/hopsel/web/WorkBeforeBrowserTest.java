@@ -8,6 +8,11 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
 
 /** The days before a class: lists that several people tick off, the shop, the pantry. */
 class WorkBeforeBrowserTest {
@@ -61,7 +66,8 @@ class WorkBeforeBrowserTest {
         assertThat(first.locator(".box")).hasAttribute("aria-checked", "false");
         host.click("text=Withdraw");
         assertThat(phone.request().get(APP.address + link).status()).isEqualTo(404);
-        assertThat(phone.request().get(APP.address + "/classes/3/shopping").url()).contains("/sign-in");
+        assertThat(phone.request().get(APP.address + "/classes/3/shopping").url())
+                .contains("/sign-in");
         context.close();
     }
 
@@ -86,7 +92,8 @@ class WorkBeforeBrowserTest {
         assertThat(page.locator("#wrong")).containsText("Say why");
         page.fill("[name=reason]", "spilt");
         page.click("text=Write it down");
-        assertThat(page.locator("section[aria-labelledby=ledger] tbody tr").first()).containsText("−200 g");
+        assertThat(page.locator("section[aria-labelledby=ledger] tbody tr").first())
+                .containsText("−200 g");
         page.fill("[name=table]", "item;grams\nsago-pearls;1\nmoon dust;5");
         page.click("text=Take the counts over");
         assertThat(page.locator(".told.warned")).containsText("Row 3");
@@ -101,16 +108,25 @@ class WorkBeforeBrowserTest {
         assertThat(page.locator("svg.counter rect.swap_out")).hasCount(1);
         APIResponse calendar = page.request().get(APP.address + "/classes/1/countdown.ics");
         assertThat(calendar.headers().get("content-type")).startsWith("text/calendar");
-        assertThat(calendar.text()).contains("BEGIN:VALARM", "TZID:Europe/Lisbon").contains("Turn on the oven: 175 °C");
-        assertThat(page.request().get(APP.address + "/classes/1/labels.pdf?size=LETTER_10&skip=3").headers().get("content-type")).startsWith("application/pdf");
-        assertThat(page.request().get(APP.address + "/classes/1/lists.json").text()).contains("\"shopping\"", "\"trays\"");
+        assertThat(calendar.text())
+                .contains("BEGIN:VALARM", "TZID:Europe/Lisbon")
+                .contains("Turn on the oven: 175 °C");
+        assertThat(page.request()
+                        .get(APP.address + "/classes/1/labels.pdf?size=LETTER_10&skip=3")
+                        .headers()
+                        .get("content-type"))
+                .startsWith("application/pdf");
+        assertThat(page.request().get(APP.address + "/classes/1/lists.json").text())
+                .contains("\"shopping\"", "\"trays\"");
     }
 
     @Test
     void somethingThatIsNotToBeHadIsReplacedInTheWholeClassAndCanBeTakenBack() {
         Page page = APP.signedIn("host");
         page.navigate("/classes/2/shopping");
-        Locator row = page.locator(".buy-list > li").filter(new Locator.FilterOptions().setHas(page.locator("select[name=use]"))).first();
+        Locator row = page.locator(".buy-list > li")
+                .filter(new Locator.FilterOptions().setHas(page.locator("select[name=use]")))
+                .first();
         String item = row.locator(".what strong").innerText();
         row.locator(".change summary").click();
         row.locator("text=Use it in the whole class").click();

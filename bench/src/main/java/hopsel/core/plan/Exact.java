@@ -1,5 +1,9 @@
 package hopsel.core.plan;
 
+import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Show;
+import hopsel.core.plan.Problem.Task;
+
 import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
@@ -10,9 +14,16 @@ import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.Literal;
-import hopsel.core.classes.CookingClass;
-import hopsel.core.dish.Show;
-import hopsel.core.plan.Problem.Task;
+import com.google.ortools.Loader;
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.CumulativeConstraint;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.IntervalVar;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.Literal;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -34,8 +45,7 @@ public final class Exact {
     private final IntVar end;
     private final IntVar over;
 
-    private record Hold(Act act, Literal literal, int machine, int units, Heat heat, IntervalVar interval) {
-    }
+    private record Hold(Act act, Literal literal, int machine, int units, Heat heat, IntervalVar interval) {}
 
     private static final class Act {
         private Task task;
@@ -51,26 +61,40 @@ public final class Exact {
     /**
      * What came out, level by level.
      *
-     * @param status  of the last level that was solved
-     * @param values  overrun in seconds, swap-outs, hidden steps, airEnd in seconds; empty where there is no plan
-     * @param proven  whether every level is proven
+     * @param status of the last level that was solved
+     * @param values overrun in seconds, swap-outs, hidden steps, airEnd in seconds; empty where there is no plan
+     * @param proven whether every level is proven
      * @param seconds it took
      */
-    public record Result(String status, List<Long> values, boolean proven, double seconds) {
-    }
+    public record Result(String status, List<Long> values, boolean proven, double seconds) {}
 
     private Exact(CookingClass cooking) {
         this.problem = new Problem(cooking);
-        this.earliest = problem.windows.stream().mapToInt(window -> window[0]).min().orElse(0);
-        this.horizon = problem.tasks.stream().mapToInt(task -> 2 * task.duration()
-                + task.waits().stream().mapToInt(Task.Wait::least).max().orElse(0) + problem.longestGap(task)).sum() + problem.air;
+        this.earliest =
+                problem.windows.stream().mapToInt(window -> window[0]).min().orElse(0);
+        this.horizon = problem.tasks.stream()
+                        .mapToInt(task -> 2 * task.duration()
+                                + task.waits().stream()
+                                        .mapToInt(Task.Wait::least)
+                                        .max()
+                                        .orElse(0)
+                                + problem.longestGap(task))
+                        .sum()
+                + problem.air;
         this.end = model.newIntVar(0, horizon, "end");
         this.over = model.newIntVar(0, horizon, "over");
-        model.addGreaterOrEqual(LinearExpr.newBuilder().add(over).addTerm(end, -1).build(), -problem.air);
-        this.shown = problem.tasks.stream().map(task -> task.step().show() == Show.MAY ? model.newBoolVar("shown")
-                : fixed(task.step().show() == Show.MUST)).toArray(Literal[]::new);
-        this.swapped = problem.tasks.stream().map(task -> task.swappable() && task.step().show() != Show.NEVER
-                ? model.newBoolVar("swapped") : fixed(false)).toArray(Literal[]::new);
+        model.addGreaterOrEqual(
+                LinearExpr.newBuilder().add(over).addTerm(end, -1).build(), -problem.air);
+        this.shown = problem.tasks.stream()
+                .map(task -> task.step().show() == Show.MAY
+                        ? model.newBoolVar("shown")
+                        : fixed(task.step().show() == Show.MUST))
+                .toArray(Literal[]::new);
+        this.swapped = problem.tasks.stream()
+                .map(task -> task.swappable() && task.step().show() != Show.NEVER
+                        ? model.newBoolVar("swapped")
+                        : fixed(false))
+                .toArray(Literal[]::new);
         build();
     }
 
@@ -111,7 +135,9 @@ public final class Exact {
         act.start = model.newIntVar(earliest, horizon, "start");
         act.end = model.newIntVar(earliest, horizon, "end");
         boolean brief = top == null && task.swappable();
-        act.size = brief ? model.newIntVar(Math.min(task.shownFor(), task.duration()), task.duration(), "size") : model.newConstant(task.duration());
+        act.size = brief
+                ? model.newIntVar(Math.min(task.shownFor(), task.duration()), task.duration(), "size")
+                : model.newConstant(task.duration());
         if (brief) {
             model.addEquality(act.size, task.shownFor()).onlyEnforceIf(swapped[task.number()]);
             model.addEquality(act.size, task.duration()).onlyEnforceIf(swapped[task.number()].not());
@@ -146,7 +172,8 @@ public final class Exact {
         for (int[] window : problem.windows) {
             BoolVar inside = model.newBoolVar("inside");
             model.addGreaterOrEqual(act.start, window[0]).onlyEnforceIf(inside);
-            model.addLessOrEqual(act.task.hands() ? act.end : act.start, window[1]).onlyEnforceIf(inside);
+            model.addLessOrEqual(act.task.hands() ? act.end : act.start, window[1])
+                    .onlyEnforceIf(inside);
             some.add(inside);
         }
         BoolVar later = model.newBoolVar("later");
@@ -171,8 +198,9 @@ public final class Exact {
 
     private void apart(Hold one, Hold two) {
         Machine machine = problem.machines.get(one.machine);
-        if (one.machine == two.machine && (one.units + two.units > machine.capacity()
-                || machine.heatGap(one.heat, two.heat) != Machine.NO_GAP)) {
+        if (one.machine == two.machine
+                && (one.units + two.units > machine.capacity()
+                        || machine.heatGap(one.heat, two.heat) != Machine.NO_GAP)) {
             model.addBoolOr(new Literal[] {one.literal.not(), two.literal.not()});
         }
     }
@@ -182,7 +210,8 @@ public final class Exact {
         copies.put(top.number(), own);
         for (int before : top.before()) {
             BoolVar present = model.newBoolVar("present");
-            model.addBoolAnd(new Literal[] {swapped[top.number()], shown[before]}).onlyEnforceIf(present);
+            model.addBoolAnd(new Literal[] {swapped[top.number()], shown[before]})
+                    .onlyEnforceIf(present);
             model.addBoolOr(new Literal[] {swapped[top.number()].not(), shown[before].not(), present});
             own.put(before, act(problem.tasks.get(before), top, present, fixed(false)));
         }
@@ -202,12 +231,30 @@ public final class Exact {
     }
 
     private void order(Act from, Act to, Task.Wait wait, Literal... when) {
-        model.addGreaterOrEqual(LinearExpr.newBuilder().add(to.start).addTerm(from.end, -1).build(), wait.least()).onlyEnforceIf(when);
+        model.addGreaterOrEqual(
+                        LinearExpr.newBuilder()
+                                .add(to.start)
+                                .addTerm(from.end, -1)
+                                .build(),
+                        wait.least())
+                .onlyEnforceIf(when);
         if (wait.within() != Task.NONE) {
-            model.addLessOrEqual(LinearExpr.newBuilder().add(to.start).addTerm(from.end, -1).build(), wait.within()).onlyEnforceIf(when);
+            model.addLessOrEqual(
+                            LinearExpr.newBuilder()
+                                    .add(to.start)
+                                    .addTerm(from.end, -1)
+                                    .build(),
+                            wait.within())
+                    .onlyEnforceIf(when);
         }
         if (from.task.keeps() != Task.NONE) {
-            model.addLessOrEqual(LinearExpr.newBuilder().add(to.start).addTerm(from.end, -1).build(), from.task.keeps()).onlyEnforceIf(when);
+            model.addLessOrEqual(
+                            LinearExpr.newBuilder()
+                                    .add(to.start)
+                                    .addTerm(from.end, -1)
+                                    .build(),
+                            from.task.keeps())
+                    .onlyEnforceIf(when);
         }
     }
 
@@ -239,15 +286,24 @@ public final class Exact {
     private void last(Act act, Literal when) {
         model.addGreaterOrEqual(end, act.end).onlyEnforceIf(when);
         if (act.task.keeps() != Task.NONE) {
-            model.addLessOrEqual(LinearExpr.newBuilder().add(end).addTerm(act.end, -1).build(), act.task.keeps()).onlyEnforceIf(when);
+            model.addLessOrEqual(
+                            LinearExpr.newBuilder()
+                                    .add(end)
+                                    .addTerm(act.end, -1)
+                                    .build(),
+                            act.task.keeps())
+                    .onlyEnforceIf(when);
         }
     }
 
     private void machine(int number) {
         Machine machine = problem.machines.get(number);
         List<Hold> holds = new ArrayList<>();
-        acts.forEach(act -> act.holds.stream().filter(hold -> hold.machine == number).forEach(holds::add));
-        copies.values().forEach(own -> own.values().forEach(act -> act.holds.stream().filter(hold -> hold.machine == number).forEach(holds::add)));
+        acts.forEach(
+                act -> act.holds.stream().filter(hold -> hold.machine == number).forEach(holds::add));
+        copies.values().forEach(own -> own.values().forEach(act -> act.holds.stream()
+                .filter(hold -> hold.machine == number)
+                .forEach(holds::add)));
         if (machine.capacity() == 1) {
             model.addNoOverlap(holds.stream().map(Hold::interval).toList());
         } else {
@@ -274,22 +330,41 @@ public final class Exact {
             return;
         }
         BoolVar oneFirst = model.newBoolVar("first");
-        model.addGreaterOrEqual(LinearExpr.newBuilder().add(two.act.start).addTerm(one.act.end, -1).build(), Math.max(rinse, gap))
+        model.addGreaterOrEqual(
+                        LinearExpr.newBuilder()
+                                .add(two.act.start)
+                                .addTerm(one.act.end, -1)
+                                .build(),
+                        Math.max(rinse, gap))
                 .onlyEnforceIf(new Literal[] {oneFirst, one.literal, two.literal});
-        model.addGreaterOrEqual(LinearExpr.newBuilder().add(one.act.start).addTerm(two.act.end, -1).build(), Math.max(rinse, back))
+        model.addGreaterOrEqual(
+                        LinearExpr.newBuilder()
+                                .add(one.act.start)
+                                .addTerm(two.act.end, -1)
+                                .build(),
+                        Math.max(rinse, back))
                 .onlyEnforceIf(new Literal[] {oneFirst.not(), one.literal, two.literal});
     }
 
     private Result levels(double seconds, int workers) {
-        LinearExpr[] levels = {LinearExpr.term(over, 1), LinearExpr.sum(swapped),
-                LinearExpr.sum(problem.tasks.stream().filter(Task::may).map(task -> shown[task.number()].not()).toArray(Literal[]::new)),
-                LinearExpr.term(end, 1)};
+        LinearExpr[] levels = {
+            LinearExpr.term(over, 1),
+            LinearExpr.sum(swapped),
+            LinearExpr.sum(problem.tasks.stream()
+                    .filter(Task::may)
+                    .map(task -> shown[task.number()].not())
+                    .toArray(Literal[]::new)),
+            LinearExpr.term(end, 1)
+        };
         long from = System.nanoTime();
         List<Long> values = new ArrayList<>();
         boolean proven = true;
         for (LinearExpr level : levels) {
             CpSolver solver = new CpSolver();
-            solver.getParameters().setMaxTimeInSeconds(seconds).setNumWorkers(workers).setRandomSeed(1);
+            solver.getParameters()
+                    .setMaxTimeInSeconds(seconds)
+                    .setNumWorkers(workers)
+                    .setRandomSeed(1);
             model.minimize(level);
             CpSolverStatus status = solver.solve(model);
             if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {

@@ -17,18 +17,16 @@ import java.util.Optional;
 /** What goes first when time runs short: made beforehand, each tried out, the one that gains most at the top. */
 public final class DropList {
 
-    private DropList() {
-    }
+    private DropList() {}
 
     /**
      * Something that can be left out.
      *
-     * @param step  the step that is done off camera, or empty where a component goes
-     * @param what  the dish and component that go; empty for a step
-     * @param gain  seconds by which the class is over earlier
+     * @param step the step that is done off camera, or empty where a component goes
+     * @param what the dish and component that go; empty for a step
+     * @param gain seconds by which the class is over earlier
      */
-    public record Drop(Optional<StepRef> step, String what, int gain) {
-    }
+    public record Drop(Optional<StepRef> step, String what, int gain) {}
 
     /** The drops of a plan that gain half a minute or more. */
     public static List<Drop> of(CookingClass whole, Wishes wishes, Plan now) {
@@ -36,11 +34,25 @@ public final class DropList {
         CookingClass cooking = Variant.frozen(whole, now);
         for (Dish dish : cooking.dishes()) {
             for (Component component : dish.components()) {
-                component.steps().stream().filter(step -> step.show() == Show.MAY)
-                        .map(step -> new StepRef(dish.id(), step.id())).filter(ref -> !now.notShown().contains(ref)).forEach(ref ->
-                                add(drops, Optional.of(ref), "", Variant.step(cooking, ref, step -> step.shown(Show.NEVER)), wishes, now));
+                component.steps().stream()
+                        .filter(step -> step.show() == Show.MAY)
+                        .map(step -> new StepRef(dish.id(), step.id()))
+                        .filter(ref -> !now.notShown().contains(ref))
+                        .forEach(ref -> add(
+                                drops,
+                                Optional.of(ref),
+                                "",
+                                Variant.step(cooking, ref, step -> step.shown(Show.NEVER)),
+                                wishes,
+                                now));
                 if (dish.goesWithout(component)) {
-                    add(drops, Optional.empty(), dish.title() + ": " + component.title(), Variant.without(cooking, dish.id(), component), wishes, now);
+                    add(
+                            drops,
+                            Optional.empty(),
+                            dish.title() + ": " + component.title(),
+                            Variant.without(cooking, dish.id(), component),
+                            wishes,
+                            now);
                 }
             }
         }
@@ -48,7 +60,8 @@ public final class DropList {
         return drops;
     }
 
-    private static void add(List<Drop> drops, Optional<StepRef> step, String what, CookingClass less, Wishes wishes, Plan now) {
+    private static void add(
+            List<Drop> drops, Optional<StepRef> step, String what, CookingClass less, Wishes wishes, Plan now) {
         Plan after = Planner.sketch(less, wishes).plan();
         if (after.possible() && now.airEnd() - after.airEnd() >= 30) {
             drops.add(new Drop(step, what, now.airEnd() - after.airEnd()));

@@ -19,24 +19,30 @@ public final class Gaps {
 
     private static final int MINUTE = 60;
 
-    private Gaps() {
-    }
+    private Gaps() {}
 
     /** What a gap is. */
-    public enum Kind { HEAT, COOL, RINSE, FREE }
+    public enum Kind {
+        HEAT,
+        COOL,
+        RINSE,
+        FREE
+    }
 
     /**
      * A stretch of time in which nothing is done somewhere.
      *
-     * @param kind  what it is
+     * @param kind what it is
      * @param where id of the place or the person
-     * @param from  seconds relative to going on air
-     * @param to    seconds relative to going on air
+     * @param from seconds relative to going on air
+     * @param to seconds relative to going on air
      */
-    public record Gap(Kind kind, String where, int from, int to) {
-    }
+    public record Gap(Kind kind, String where, int from, int to) {}
 
-    /** All of a plan that is possible: changes of a place as late as they may be, and free hands on air of a minute or more. */
+    /**
+     * All of a plan that is possible: changes of a place as late as they may be, and free hands on air of a minute or
+     * more.
+     */
     public static List<Gap> of(CookingClass cooking, Plan plan) {
         List<Gap> gaps = new ArrayList<>();
         for (Arc arc : Arcs.of(cooking, plan).arcs()) {
@@ -53,14 +59,26 @@ public final class Gaps {
         Activity before = plan.activities().get(arc.before());
         Activity then = plan.activities().get(arc.then());
         int from = then.start() - arc.gap();
-        return before.placements().stream().filter(place -> holds(then, place.resource())).findFirst()
-                .filter(place -> plan.activities().stream().noneMatch(other -> other != before && other != then && holds(other, place.resource())
-                        && other.start() < then.start() && other.end() > before.end()))
-                .map(place -> new Gap(kind(place, celsius(then, place.resource())), place.resource(), Math.max(before.end(), from), then.start()));
+        return before.placements().stream()
+                .filter(place -> holds(then, place.resource()))
+                .findFirst()
+                .filter(place -> plan.activities().stream()
+                        .noneMatch(other -> other != before
+                                && other != then
+                                && holds(other, place.resource())
+                                && other.start() < then.start()
+                                && other.end() > before.end()))
+                .map(place -> new Gap(
+                        kind(place, celsius(then, place.resource())),
+                        place.resource(),
+                        Math.max(before.end(), from),
+                        then.start()));
     }
 
     private static Kind kind(Placement before, Optional<BigDecimal> then) {
-        int up = before.celsius().isEmpty() || then.isEmpty() ? 0 : then.get().compareTo(before.celsius().get());
+        int up = before.celsius().isEmpty() || then.isEmpty()
+                ? 0
+                : then.get().compareTo(before.celsius().get());
         return up > 0 ? Kind.HEAT : up < 0 ? Kind.COOL : Kind.RINSE;
     }
 
@@ -69,7 +87,10 @@ public final class Gaps {
     }
 
     private static Optional<BigDecimal> celsius(Activity activity, String place) {
-        return activity.placements().stream().filter(own -> own.resource().equals(place)).findFirst().flatMap(Placement::celsius);
+        return activity.placements().stream()
+                .filter(own -> own.resource().equals(place))
+                .findFirst()
+                .flatMap(Placement::celsius);
     }
 
     private static void free(Plan plan, Person host, List<Gap> gaps) {

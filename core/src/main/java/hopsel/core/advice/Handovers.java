@@ -14,17 +14,15 @@ import java.util.Set;
 /** Where one person goes on with what another began: a cue for both. */
 public final class Handovers {
 
-    private Handovers() {
-    }
+    private Handovers() {}
 
     /**
      * Something handed over.
      *
      * @param from the last hands work of the one
-     * @param to   the next of the other; between them it may stand, rise or cook by itself
+     * @param to the next of the other; between them it may stand, rise or cook by itself
      */
-    public record Handover(Activity from, Activity to) {
-    }
+    public record Handover(Activity from, Activity to) {}
 
     /** All of a plan that is possible, in the order of taking over. */
     public static List<Handover> of(CookingClass cooking, Plan plan) {

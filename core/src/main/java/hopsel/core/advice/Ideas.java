@@ -2,7 +2,6 @@ package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Shared;
-import hopsel.core.item.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -13,6 +12,7 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Substitution;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitPacker;
 import hopsel.core.kitchen.Role;
@@ -42,14 +42,13 @@ public final class Ideas {
     private static final int MOST_PLANNED = 60;
     private static final int MOST_TOLD = 8;
 
-    private Ideas() {
-    }
+    private Ideas() {}
 
     /**
      * A dish that might be cooked.
      *
-     * @param dish          the dish
-     * @param items         ingredients it brings
+     * @param dish the dish
+     * @param items ingredients it brings
      * @param substitutions it brings
      */
     public record Candidate(Dish dish, List<Item> items, List<Substitution> substitutions) {
@@ -64,15 +63,20 @@ public final class Ideas {
     /**
      * Dishes that go together.
      *
-     * @param candidates   which
-     * @param plan         of a class with them
-     * @param sharedHeat   oven temperatures that more than one of them uses, °C
-     * @param sharedBases  titles of components that are one recipe in more than one of them
-     * @param sharedItems  names of ingredients that more than one of them uses
-     * @param notServed    names of guests for whom some line cannot be made safe
+     * @param candidates which
+     * @param plan of a class with them
+     * @param sharedHeat oven temperatures that more than one of them uses, °C
+     * @param sharedBases titles of components that are one recipe in more than one of them
+     * @param sharedItems names of ingredients that more than one of them uses
+     * @param notServed names of guests for whom some line cannot be made safe
      */
-    public record Idea(List<Candidate> candidates, Plan plan, List<BigDecimal> sharedHeat, List<String> sharedBases, List<String> sharedItems, List<String> notServed) {
-    }
+    public record Idea(
+            List<Candidate> candidates,
+            Plan plan,
+            List<BigDecimal> sharedHeat,
+            List<String> sharedBases,
+            List<String> sharedItems,
+            List<String> notServed) {}
 
     /**
      * The best sets of so many dishes.
@@ -83,16 +87,27 @@ public final class Ideas {
     public static List<Idea> of(CookingClass frame, List<Candidate> all, int count, Catalogue builtIn) {
         List<List<Candidate>> sets = new ArrayList<>();
         choose(all, count, 0, new ArrayList<>(), sets);
-        int hosts = (int) frame.people().stream().filter(person -> person.role() == Role.HOST).count();
-        return sets.stream().filter(set -> handsOnAir(frame, set) <= frame.airMinutes().seconds() * Math.max(1, hosts))
-                .sorted(Comparator.comparingInt((List<Candidate> set) -> -shared(set)).thenComparingInt(set -> handsOnAir(frame, set))).limit(MOST_PLANNED)
-                .map(set -> idea(frame, set, builtIn)).filter(idea -> idea.plan.possible() && idea.plan.overrun() == 0)
-                .sorted(Comparator.comparingInt((Idea idea) -> idea.notServed.size()).thenComparingInt(idea -> idea.plan.swaps().size())
-                        .thenComparingInt(idea -> -idea.sharedHeat.size() - idea.sharedBases.size()).thenComparingInt(idea -> idea.plan.notShown().size())
-                        .thenComparingInt(idea -> -idea.sharedItems.size())).limit(MOST_TOLD).toList();
+        int hosts = (int) frame.people().stream()
+                .filter(person -> person.role() == Role.HOST)
+                .count();
+        return sets.stream()
+                .filter(set -> handsOnAir(frame, set) <= frame.airMinutes().seconds() * Math.max(1, hosts))
+                .sorted(Comparator.comparingInt((List<Candidate> set) -> -shared(set))
+                        .thenComparingInt(set -> handsOnAir(frame, set)))
+                .limit(MOST_PLANNED)
+                .map(set -> idea(frame, set, builtIn))
+                .filter(idea -> idea.plan.possible() && idea.plan.overrun() == 0)
+                .sorted(Comparator.comparingInt((Idea idea) -> idea.notServed.size())
+                        .thenComparingInt(idea -> idea.plan.swaps().size())
+                        .thenComparingInt(idea -> -idea.sharedHeat.size() - idea.sharedBases.size())
+                        .thenComparingInt(idea -> idea.plan.notShown().size())
+                        .thenComparingInt(idea -> -idea.sharedItems.size()))
+                .limit(MOST_TOLD)
+                .toList();
     }
 
-    private static void choose(List<Candidate> all, int count, int from, List<Candidate> chosen, List<List<Candidate>> sets) {
+    private static void choose(
+            List<Candidate> all, int count, int from, List<Candidate> chosen, List<List<Candidate>> sets) {
         if (chosen.size() == count) {
             sets.add(List.copyOf(chosen));
             return;
@@ -104,10 +119,15 @@ public final class Ideas {
         }
     }
 
-    /** Seconds of hands work that has to be shown whatever is chosen, as long as it takes with everybody cooking along. */
+    /**
+     * Seconds of hands work that has to be shown whatever is chosen, as long as it takes with everybody cooking along.
+     */
     private static int handsOnAir(CookingClass frame, List<Candidate> set) {
-        return set.stream().flatMap(candidate -> candidate.dish.steps()).filter(step -> step.work() == Work.HANDS && step.show() == Show.MUST)
-                .mapToInt(step -> frame.onAir(step).minutes().likely().seconds()).sum();
+        return set.stream()
+                .flatMap(candidate -> candidate.dish.steps())
+                .filter(step -> step.work() == Work.HANDS && step.show() == Show.MUST)
+                .mapToInt(step -> frame.onAir(step).minutes().likely().seconds())
+                .sum();
     }
 
     private static int shared(List<Candidate> set) {
@@ -115,24 +135,41 @@ public final class Ideas {
     }
 
     private static Set<BigDecimal> heats(List<Candidate> set) {
-        return common(set.stream().map(candidate -> candidate.dish.steps().map(Step::needs).flatMap(List::stream).map(Need::celsius)
-                .flatMap(celsius -> celsius.stream()).collect(Collectors.toSet())).toList());
+        return common(set.stream()
+                .map(candidate -> candidate
+                        .dish
+                        .steps()
+                        .map(Step::needs)
+                        .flatMap(List::stream)
+                        .map(Need::celsius)
+                        .flatMap(celsius -> celsius.stream())
+                        .collect(Collectors.toSet()))
+                .toList());
     }
 
     private static Set<String> bases(List<Candidate> set) {
         Set<String> bases = new TreeSet<>();
         for (int i = 0; i < set.size(); i++) {
             for (Candidate other : set.subList(i + 1, set.size())) {
-                set.get(i).dish.components().stream().filter(one -> other.dish.components().stream()
-                        .anyMatch(two -> one.title().equals(two.title()) && Shared.alike(one, two))).map(Component::title).forEach(bases::add);
+                set.get(i).dish.components().stream()
+                        .filter(one -> other.dish.components().stream()
+                                .anyMatch(two -> one.title().equals(two.title()) && Shared.alike(one, two)))
+                        .map(Component::title)
+                        .forEach(bases::add);
             }
         }
         return bases;
     }
 
     private static Set<String> items(List<Candidate> set) {
-        return common(set.stream().map(candidate -> candidate.dish.lines().filter(line -> line.from() == Source.KIT).map(IngredientLine::item)
-                .collect(Collectors.toSet())).toList());
+        return common(set.stream()
+                .map(candidate -> candidate
+                        .dish
+                        .lines()
+                        .filter(line -> line.from() == Source.KIT)
+                        .map(IngredientLine::item)
+                        .collect(Collectors.toSet()))
+                .toList());
     }
 
     private static <T extends Comparable<T>> Set<T> common(List<Set<T>> sets) {
@@ -145,10 +182,20 @@ public final class Ideas {
     private static Idea idea(CookingClass frame, List<Candidate> set, Catalogue builtIn) {
         CookingClass cooking = with(frame, set);
         Plan plan = Planner.sketch(cooking, Wishes.NONE).plan();
-        List<String> notServed = KitPacker.pack(cooking, builtIn, Batches.of(cooking, builtIn, Plan.impossible(List.of()))).stream()
-                .filter(Kit::refuses).map(Kit::attendee).map(attendee -> attendee.name()).toList();
+        List<String> notServed =
+                KitPacker.pack(cooking, builtIn, Batches.of(cooking, builtIn, Plan.impossible(List.of()))).stream()
+                        .filter(Kit::refuses)
+                        .map(Kit::attendee)
+                        .map(attendee -> attendee.name())
+                        .toList();
         Catalogue known = cooking.catalogue(builtIn);
-        return new Idea(set, plan, List.copyOf(heats(set)), List.copyOf(bases(set)), items(set).stream().map(item -> known.get(item).name()).toList(), notServed);
+        return new Idea(
+                set,
+                plan,
+                List.copyOf(heats(set)),
+                List.copyOf(bases(set)),
+                items(set).stream().map(item -> known.get(item).name()).toList(),
+                notServed);
     }
 
     /** The class with these dishes and what they bring. */
@@ -158,10 +205,18 @@ public final class Ideas {
         List<Dish> dishes = new ArrayList<>();
         Set<String> ids = new HashSet<>();
         for (Candidate candidate : set) {
-            candidate.items.stream().filter(item -> items.stream().noneMatch(other -> other.id().equals(item.id()))).forEach(items::add);
-            candidate.substitutions.stream().filter(own -> !substitutions.contains(own)).forEach(substitutions::add);
+            candidate.items.stream()
+                    .filter(item -> items.stream().noneMatch(other -> other.id().equals(item.id())))
+                    .forEach(items::add);
+            candidate.substitutions.stream()
+                    .filter(own -> !substitutions.contains(own))
+                    .forEach(substitutions::add);
             Dish dish = candidate.dish;
-            String id = Stream.iterate(1, n -> n + 1).map(n -> n == 1 ? dish.id() : dish.id() + "-" + n).filter(ids::add).findFirst().orElseThrow();
+            String id = Stream.iterate(1, n -> n + 1)
+                    .map(n -> n == 1 ? dish.id() : dish.id() + "-" + n)
+                    .filter(ids::add)
+                    .findFirst()
+                    .orElseThrow();
             dishes.add(dish.withId(id));
         }
         return frame.cooking(dishes, items, substitutions);

@@ -13,20 +13,26 @@ import java.util.Set;
 /**
  * How one plan differs from another. Immutable.
  *
- * @param moved      activities that start at another time or are done by somebody else
- * @param swapsIn    steps that are swapped out now and were not before
- * @param swapsOut   steps that were swapped out before and are no longer
- * @param shownNow   steps that are shown now
- * @param hiddenNow  steps that are no longer shown
- * @param endBy      seconds by which the class ends later; negative: earlier
+ * @param moved activities that start at another time or are done by somebody else
+ * @param swapsIn steps that are swapped out now and were not before
+ * @param swapsOut steps that were swapped out before and are no longer
+ * @param shownNow steps that are shown now
+ * @param hiddenNow steps that are no longer shown
+ * @param endBy seconds by which the class ends later; negative: earlier
  */
-public record Moves(List<Move> moved, List<StepRef> swapsIn, List<StepRef> swapsOut, List<StepRef> shownNow, List<StepRef> hiddenNow, int endBy) {
+public record Moves(
+        List<Move> moved,
+        List<StepRef> swapsIn,
+        List<StepRef> swapsOut,
+        List<StepRef> shownNow,
+        List<StepRef> hiddenNow,
+        int endBy) {
 
     /**
      * An activity in both plans.
      *
      * @param before as it was
-     * @param now    as it is
+     * @param now as it is
      */
     public record Move(Activity before, Activity now) {
 
@@ -46,12 +52,20 @@ public record Moves(List<Move> moved, List<StepRef> swapsIn, List<StepRef> swaps
         List<Move> moved = new ArrayList<>();
         for (Activity activity : now.activities()) {
             Optional<Activity> old = before.activities().stream()
-                    .filter(other -> other.step().equals(activity.step()) && other.copy().equals(activity.copy())).findFirst();
-            old.filter(other -> other.start() != activity.start() || !other.person().equals(activity.person()))
+                    .filter(other ->
+                            other.step().equals(activity.step()) && other.copy().equals(activity.copy()))
+                    .findFirst();
+            old.filter(other ->
+                            other.start() != activity.start() || !other.person().equals(activity.person()))
                     .ifPresent(other -> moved.add(new Move(other, activity)));
         }
-        return new Moves(moved, less(now.swaps(), before.swaps()), less(before.swaps(), now.swaps()), less(before.notShown(), now.notShown()),
-                less(now.notShown(), before.notShown()), now.airEnd() - before.airEnd());
+        return new Moves(
+                moved,
+                less(now.swaps(), before.swaps()),
+                less(before.swaps(), now.swaps()),
+                less(before.notShown(), now.notShown()),
+                less(now.notShown(), before.notShown()),
+                now.airEnd() - before.airEnd());
     }
 
     private static List<StepRef> less(List<StepRef> from, List<StepRef> gone) {

@@ -14,15 +14,15 @@ import java.util.List;
 import java.util.SplittableRandom;
 
 /**
- * A class run many times, with each step's minutes drawn anew between low and high, likely ones most often (a triangular
- * distribution); everybody keeps the order of the run sheet and begins as soon as what comes before is done, but what keeps
- * only so long not before its time.
+ * A class run many times, with each step's minutes drawn anew between low and high, likely ones most often (a
+ * triangular distribution); everybody keeps the order of the run sheet and begins as soon as what comes before is done,
+ * but what keeps only so long not before its time.
  *
- * @param runs      how many
- * @param onTime    share of the runs that ended within the slot, 0 to 1
- * @param ends      seconds at which the class ended, sorted
- * @param deciders  activities by how often the end hung on them, the most often first
- * @param waits     results that waited longer than they keep, the most often first
+ * @param runs how many
+ * @param onTime share of the runs that ended within the slot, 0 to 1
+ * @param ends seconds at which the class ended, sorted
+ * @param deciders activities by how often the end hung on them, the most often first
+ * @param waits results that waited longer than they keep, the most often first
  */
 public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> deciders, List<TooLong> waits) {
 
@@ -33,20 +33,18 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
      * An activity on which the end hangs.
      *
      * @param activity which
-     * @param share    of the runs in which it was in the chain that ended last, 0 to 1
-     * @param onTime   share of the runs that would end in time if it had five spare minutes
+     * @param share of the runs in which it was in the chain that ended last, 0 to 1
+     * @param onTime share of the runs that would end in time if it had five spare minutes
      */
-    public record Decider(Activity activity, double share, double onTime) {
-    }
+    public record Decider(Activity activity, double share, double onTime) {}
 
     /**
      * A result that waits longer than it keeps.
      *
      * @param activity which
-     * @param share    of the runs, 0 to 1
+     * @param share of the runs, 0 to 1
      */
-    public record TooLong(Activity activity, double share) {
-    }
+    public record TooLong(Activity activity, double share) {}
 
     /** Runs a class that has a plan; the same seed gives the same runs. */
     public static Rehearsal of(CookingClass cooking, Plan plan, int runs, long seed) {
@@ -94,13 +92,18 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
             for (int i = 0; i < size; i++) {
                 lists.add(new ArrayList<>());
                 Activity activity = plan.activities().get(i);
-                StepMinutes minutes = (activity.copy().isMain() ? cooking.onAir(cooking.step(activity.step())) : cooking.step(activity.step())).minutes();
+                StepMinutes minutes = (activity.copy().isMain()
+                                ? cooking.onAir(cooking.step(activity.step()))
+                                : cooking.step(activity.step()))
+                        .minutes();
                 boolean brief = activity.duration() != minutes.likely().seconds();
                 low[i] = brief ? activity.duration() : minutes.low().seconds();
                 likely[i] = activity.duration();
                 high[i] = brief ? activity.duration() : minutes.high().seconds();
-                // Work before the class has its hour, and what keeps only so long is not begun before its time; the rest may go on early.
-                boolean timed = activity.start() < 0 || cooking.step(activity.step()).keeps().isPresent();
+                // Work before the class has its hour, and what keeps only so long is not begun before its time; the
+                // rest may go on early.
+                boolean timed = activity.start() < 0
+                        || cooking.step(activity.step()).keeps().isPresent();
                 floor[i] = timed ? activity.start() : 0;
             }
             arcs.arcs().forEach(arc -> lists.get(arc.then()).add(arc));
@@ -113,12 +116,17 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
             int[] late = new int[size];
             play(runs, seed, -1, finish, decided, late);
             double onTime = share(finish);
-            List<Decider> deciders = by(decided).stream().limit(MOST).map(i -> {
-                int[] relieved = new int[runs];
-                play(runs, seed, i, relieved, new int[size], new int[size]);
-                return new Decider(plan.activities().get(i), decided[i] / (double) runs, share(relieved));
-            }).toList();
-            List<TooLong> waits = by(late).stream().map(i -> new TooLong(plan.activities().get(i), late[i] / (double) runs)).toList();
+            List<Decider> deciders = by(decided).stream()
+                    .limit(MOST)
+                    .map(i -> {
+                        int[] relieved = new int[runs];
+                        play(runs, seed, i, relieved, new int[size], new int[size]);
+                        return new Decider(plan.activities().get(i), decided[i] / (double) runs, share(relieved));
+                    })
+                    .toList();
+            List<TooLong> waits = by(late).stream()
+                    .map(i -> new TooLong(plan.activities().get(i), late[i] / (double) runs))
+                    .toList();
             Arrays.sort(finish);
             return new Rehearsal(runs, onTime, finish, deciders, waits);
         }
@@ -190,7 +198,8 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
                 return (int) likely[i];
             }
             double peak = (likely[i] - low[i]) / span;
-            double drawn = chance < peak ? low[i] + Math.sqrt(chance * span * (likely[i] - low[i]))
+            double drawn = chance < peak
+                    ? low[i] + Math.sqrt(chance * span * (likely[i] - low[i]))
                     : high[i] - Math.sqrt((1 - chance) * span * (high[i] - likely[i]));
             return (int) Math.round(drawn);
         }

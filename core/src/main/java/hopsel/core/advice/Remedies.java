@@ -24,8 +24,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What would mend a class that overruns or cannot be held: every single change that might is tried by planning with it, and
- * those that help are ranked by how much.
+ * What would mend a class that overruns or cannot be held: every single change that might is tried by planning with it,
+ * and those that help are ranked by how much.
  */
 public final class Remedies {
 
@@ -53,8 +53,12 @@ public final class Remedies {
         } else if (now.overrun() > 0) {
             remedies.overrun();
         }
-        return remedies.found.stream().sorted(Comparator.comparing((Remedy remedy) -> remedy.kind() == Kind.LONGER)
-                .thenComparingInt(remedy -> -remedy.gain()).thenComparing(Remedy::kind).thenComparingInt(remedy -> remedy.after().swaps().size())).toList();
+        return remedies.found.stream()
+                .sorted(Comparator.comparing((Remedy remedy) -> remedy.kind() == Kind.LONGER)
+                        .thenComparingInt(remedy -> -remedy.gain())
+                        .thenComparing(Remedy::kind)
+                        .thenComparingInt(remedy -> remedy.after().swaps().size()))
+                .toList();
     }
 
     private void overrun() {
@@ -68,7 +72,11 @@ public final class Remedies {
         for (Dish dish : cooking.dishes()) {
             for (Component component : dish.components()) {
                 if (dish.components().size() > 1) {
-                    attempt(Kind.DROP, Optional.empty(), dish.title() + ": " + component.title(), Variant.without(cooking, dish.id(), component));
+                    attempt(
+                            Kind.DROP,
+                            Optional.empty(),
+                            dish.title() + ": " + component.title(),
+                            Variant.without(cooking, dish.id(), component));
                 }
             }
         }
@@ -83,8 +91,14 @@ public final class Remedies {
     private void tryStep(StepRef ref) {
         Step step = cooking.step(ref);
         if (step.work() != Work.HANDS && step.swap().isEmpty() && step.show() != Show.NEVER) {
-            Minutes shown = step.minutes().likely().compareTo(Minutes.of(SHOWN_FOR)) < 0 ? step.minutes().likely() : Minutes.of(SHOWN_FOR);
-            attempt(Kind.SWAP_OUT, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.withSwap(Optional.of(shown))));
+            Minutes shown = step.minutes().likely().compareTo(Minutes.of(SHOWN_FOR)) < 0
+                    ? step.minutes().likely()
+                    : Minutes.of(SHOWN_FOR);
+            attempt(
+                    Kind.SWAP_OUT,
+                    Optional.of(ref),
+                    "",
+                    Variant.step(cooking, ref, own -> own.withSwap(Optional.of(shown))));
         }
         if (step.show() == Show.MUST) {
             attempt(Kind.AHEAD, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.shown(Show.MAY)));
@@ -105,8 +119,13 @@ public final class Remedies {
     private boolean attempt(Kind kind, Optional<StepRef> step, String what, CookingClass variant) {
         Plan after = Planner.sketch(variant, wishes).plan();
         boolean helps = after.possible() && (!now.possible() || after.overrun() < now.overrun());
-        if (helps && found.stream().noneMatch(other -> other.kind() == kind && other.step().equals(step) && other.what().equals(what))) {
-            found.add(new Remedy(kind, step, what, now.possible() ? now.overrun() - after.overrun() : 0, after, variant));
+        if (helps
+                && found.stream()
+                        .noneMatch(other -> other.kind() == kind
+                                && other.step().equals(step)
+                                && other.what().equals(what))) {
+            found.add(
+                    new Remedy(kind, step, what, now.possible() ? now.overrun() - after.overrun() : 0, after, variant));
         }
         return helps;
     }
@@ -116,7 +135,7 @@ public final class Remedies {
             switch (conflict.rule()) {
                 case 3, 4 -> open();
                 case 6 -> keep(conflict.steps().get(0));
-                default -> { }
+                default -> {}
             }
         }
         tryHands();
@@ -134,7 +153,8 @@ public final class Remedies {
 
     private boolean open(int hours) {
         long from = -60L * hours;
-        return attempt(Kind.OPEN, Optional.empty(), String.valueOf(from), Variant.window(cooking, from, from + OPEN_MINUTES));
+        return attempt(
+                Kind.OPEN, Optional.empty(), String.valueOf(from), Variant.window(cooking, from, from + OPEN_MINUTES));
     }
 
     /** Of all the hours at which it might be opened, the latest that gains as much as any. */
@@ -142,16 +162,25 @@ public final class Remedies {
         for (int hours : HOURS_EARLIER) {
             open(hours);
         }
-        List<Remedy> openings = found.stream().filter(remedy -> remedy.kind() == Kind.OPEN).toList();
-        openings.stream().max(Comparator.comparingInt(Remedy::gain).thenComparingInt(remedy -> Integer.parseInt(remedy.what())))
+        List<Remedy> openings =
+                found.stream().filter(remedy -> remedy.kind() == Kind.OPEN).toList();
+        openings.stream()
+                .max(Comparator.comparingInt(Remedy::gain).thenComparingInt(remedy -> Integer.parseInt(remedy.what())))
                 .ifPresent(best -> found.removeIf(remedy -> remedy.kind() == Kind.OPEN && remedy != best));
     }
 
     /** Something keeps longer, by no more than it has to. */
     private void keep(StepRef ref) {
         for (int longer : LONGER) {
-            Optional<Minutes> keeps = cooking.step(ref).keeps().map(own -> Minutes.of(own.value().add(Minutes.of(longer).value())));
-            if (keeps.isPresent() && attempt(Kind.KEEP, Optional.of(ref), String.valueOf(longer), Variant.step(cooking, ref, own -> own.withKeeps(keeps)))) {
+            Optional<Minutes> keeps = cooking.step(ref)
+                    .keeps()
+                    .map(own -> Minutes.of(own.value().add(Minutes.of(longer).value())));
+            if (keeps.isPresent()
+                    && attempt(
+                            Kind.KEEP,
+                            Optional.of(ref),
+                            String.valueOf(longer),
+                            Variant.step(cooking, ref, own -> own.withKeeps(keeps)))) {
                 return;
             }
         }

@@ -9,10 +9,10 @@ import java.util.Optional;
 /**
  * Something that would mend a class, tried out.
  *
- * @param kind  what kind of change
- * @param step  the step it is about, if it is about one
- * @param what  the component, the place or the moment it is about; empty where the step says it all
- * @param gain  seconds of overrun it takes away; for a class that is impossible, 0
+ * @param kind what kind of change
+ * @param step the step it is about, if it is about one
+ * @param what the component, the place or the moment it is about; empty where the step says it all
+ * @param gain seconds of overrun it takes away; for a class that is impossible, 0
  * @param after the plan with the change
  * @param changed the class with the change
  */
@@ -20,7 +20,15 @@ public record Remedy(Kind kind, Optional<StepRef> step, String what, int gain, P
 
     /** What kind of change; what costs the class least comes first. */
     public enum Kind {
-        SWAP_OUT, AHEAD, KEEP, OPEN, ASSISTANT, PLACE, HOST, DROP, LONGER
+        SWAP_OUT,
+        AHEAD,
+        KEEP,
+        OPEN,
+        ASSISTANT,
+        PLACE,
+        HOST,
+        DROP,
+        LONGER
     }
 
     /** Whether the class fits with the change. */

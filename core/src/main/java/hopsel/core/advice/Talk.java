@@ -15,12 +15,12 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What is said when: talking points laid into the class, clear of loud steps, and the waits in which there is nothing to do
- * or say.
+ * What is said when: talking points laid into the class, clear of loud steps, and the waits in which there is nothing
+ * to do or say.
  *
- * @param points  in the order of the class
+ * @param points in the order of the class
  * @param deadAir stretches of more than 40 seconds in which no host's hands are busy and nothing is said
- * @param loud    stretches in which nobody can be heard
+ * @param loud stretches in which nobody can be heard
  */
 public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud) {
 
@@ -28,6 +28,7 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
     private static final int DEAD = 40;
     /** Words said in a minute by somebody who cooks meanwhile. An ordinary speaking rate is 130 to 150. */
     private static final double WORDS_PER_MINUTE = 130;
+
     private static final int OPENING = 90;
     private static final int CLOSING = 60;
     private static final int RECAP = 45;
@@ -35,39 +36,48 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
     private static final int LONG = 20 * 60;
     /** Questions take what quiet there is, within these. */
     private static final int QUESTIONS_AT_LEAST = 60;
+
     private static final int QUESTIONS_AT_MOST = 300;
-    /** Where in a class they are wanted: late comers want a recap half-way, and questions come once something can be seen. */
+    /**
+     * Where in a class they are wanted: late comers want a recap half-way, and questions come once something can be
+     * seen.
+     */
     private static final double RECAP_AT = 0.5;
+
     private static final double QUESTIONS_AT = 0.75;
     /** Seconds to which moments are rounded: nobody speaks by the second. */
     private static final int BEAT = 15;
 
     /** What kind of point. */
-    public enum Kind { OPENING, STEP, RECAP, QUESTIONS, CLOSING }
+    public enum Kind {
+        OPENING,
+        STEP,
+        RECAP,
+        QUESTIONS,
+        CLOSING
+    }
 
     /**
      * Something to say.
      *
-     * @param kind    what kind
-     * @param step    the step it belongs to; empty where it belongs to none
-     * @param text    what; empty where it belongs to no step
-     * @param start   seconds into the class
+     * @param kind what kind
+     * @param step the step it belongs to; empty where it belongs to none
+     * @param text what; empty where it belongs to no step
+     * @param start seconds into the class
      * @param seconds how long it takes
-     * @param moved   whether it had to leave its step, which is loud
+     * @param moved whether it had to leave its step, which is loud
      */
-    public record Point(Kind kind, Optional<StepRef> step, String text, int start, int seconds, boolean moved) {
-    }
+    public record Point(Kind kind, Optional<StepRef> step, String text, int start, int seconds, boolean moved) {}
 
     /**
      * A stretch of time.
      *
-     * @param start   seconds into the class
-     * @param end     seconds into the class
+     * @param start seconds into the class
+     * @param end seconds into the class
      * @param running what runs by itself then and can be looked at, or is loud
-     * @param next    what comes after it, of which can be spoken
+     * @param next what comes after it, of which can be spoken
      */
-    public record Stretch(int start, int end, List<StepRef> running, Optional<StepRef> next) {
-    }
+    public record Stretch(int start, int end, List<StepRef> running, Optional<StepRef> next) {}
 
     /** Lays out the talk of a plan that is possible. */
     public static Talk of(CookingClass cooking, Plan plan) {
@@ -91,14 +101,21 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
             for (Activity activity : onAir()) {
                 if (step(activity).noise().isPresent()) {
                     loud.add(new int[] {activity.start(), activity.end()});
-                    noise.add(new Stretch(activity.start(), activity.end(), List.of(activity.step()), Optional.empty()));
+                    noise.add(
+                            new Stretch(activity.start(), activity.end(), List.of(activity.step()), Optional.empty()));
                 }
             }
             points.add(new Point(Kind.OPENING, Optional.empty(), "", clear(0, OPENING), OPENING, false));
             for (Activity activity : onAir()) {
                 step(activity).say().filter(text -> activity.shown()).ifPresent(text -> lay(activity, text));
             }
-            points.add(new Point(Kind.CLOSING, Optional.empty(), "", Math.max(0, (plan.airEnd() - CLOSING) / BEAT * BEAT), CLOSING, false));
+            points.add(new Point(
+                    Kind.CLOSING,
+                    Optional.empty(),
+                    "",
+                    Math.max(0, (plan.airEnd() - CLOSING) / BEAT * BEAT),
+                    CLOSING,
+                    false));
             if (plan.airEnd() >= LONG) {
                 intoQuiet(Kind.RECAP, RECAP_AT, RECAP, RECAP);
                 intoQuiet(Kind.QUESTIONS, QUESTIONS_AT, QUESTIONS_AT_LEAST, QUESTIONS_AT_MOST);
@@ -107,14 +124,18 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
             return new Talk(List.copyOf(points), deadAir(), noise);
         }
 
-        /** Into the stretch of silence nearest to where it is wanted that is long enough; left out where there is none. */
+        /**
+         * Into the stretch of silence nearest to where it is wanted that is long enough; left out where there is none.
+         */
         private void intoQuiet(Kind kind, double where, int least, int most) {
             int wanted = (int) (plan.airEnd() * where);
-            deadAir().stream().filter(stretch -> stretch.end() - stretch.start() >= least)
+            deadAir().stream()
+                    .filter(stretch -> stretch.end() - stretch.start() >= least)
                     .min(Comparator.comparingInt(stretch -> Math.abs(near(stretch, wanted, least) - wanted)))
                     .ifPresent(stretch -> {
                         int start = near(stretch, wanted, least);
-                        points.add(new Point(kind, Optional.empty(), "", start, Math.min(most, stretch.end() - start), false));
+                        points.add(new Point(
+                                kind, Optional.empty(), "", start, Math.min(most, stretch.end() - start), false));
                     });
         }
 
@@ -124,7 +145,9 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
         }
 
         private List<Activity> onAir() {
-            return plan.activities().stream().filter(activity -> activity.end() > 0).toList();
+            return plan.activities().stream()
+                    .filter(activity -> activity.end() > 0)
+                    .toList();
         }
 
         private Step step(Activity activity) {
@@ -135,7 +158,13 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
             int seconds = (int) Math.ceil(text.strip().split("\\s+").length * 60 / WORDS_PER_MINUTE);
             boolean moved = step(activity).noise().isPresent();
             int wanted = moved ? Math.max(0, (activity.start() - seconds) / BEAT * BEAT) : activity.start();
-            points.add(new Point(Kind.STEP, Optional.of(activity.step()), text, moved ? quietBefore(wanted, seconds) : clear(wanted, seconds), seconds, moved));
+            points.add(new Point(
+                    Kind.STEP,
+                    Optional.of(activity.step()),
+                    text,
+                    moved ? quietBefore(wanted, seconds) : clear(wanted, seconds),
+                    seconds,
+                    moved));
         }
 
         /** The first moment from then on at which nothing loud comes in between. */
@@ -162,7 +191,9 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
         private List<Stretch> deadAir() {
             List<int[]> filled = new ArrayList<>();
             loud.forEach(filled::add);
-            onAir().stream().filter(activity -> activity.shown() && busy(activity)).forEach(activity -> filled.add(new int[] {activity.start(), activity.end()}));
+            onAir().stream()
+                    .filter(activity -> activity.shown() && busy(activity))
+                    .forEach(activity -> filled.add(new int[] {activity.start(), activity.end()}));
             points.forEach(point -> filled.add(new int[] {point.start(), point.start() + point.seconds()}));
             filled.add(new int[] {plan.airEnd(), plan.airEnd()});
             filled.sort(Comparator.comparingInt(stretch -> stretch[0]));
@@ -179,15 +210,28 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
 
         /** Hands at work are something to see; so is a swap-out. */
         private boolean busy(Activity activity) {
-            boolean host = activity.person().flatMap(id -> cooking.people().stream().filter(person -> person.id().equals(id)).findFirst())
-                    .map(Person::role).filter(role -> role == Role.HOST).isPresent();
+            boolean host = activity.person()
+                    .flatMap(id -> cooking.people().stream()
+                            .filter(person -> person.id().equals(id))
+                            .findFirst())
+                    .map(Person::role)
+                    .filter(role -> role == Role.HOST)
+                    .isPresent();
             return host || (activity.copy().isMain() && plan.swaps().contains(activity.step()));
         }
 
         private Stretch stretch(int from, int to) {
-            List<StepRef> running = plan.activities().stream().filter(activity -> activity.start() < to && activity.end() > from
-                    && activity.copy().isMain() && step(activity).work() != Work.HANDS).map(Activity::step).toList();
-            Optional<StepRef> next = plan.activities().stream().filter(activity -> activity.shown() && activity.start() >= to).map(Activity::step).findFirst();
+            List<StepRef> running = plan.activities().stream()
+                    .filter(activity -> activity.start() < to
+                            && activity.end() > from
+                            && activity.copy().isMain()
+                            && step(activity).work() != Work.HANDS)
+                    .map(Activity::step)
+                    .toList();
+            Optional<StepRef> next = plan.activities().stream()
+                    .filter(activity -> activity.shown() && activity.start() >= to)
+                    .map(Activity::step)
+                    .findFirst();
             return new Stretch(from, to, running, next);
         }
     }

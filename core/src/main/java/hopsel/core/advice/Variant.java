@@ -23,17 +23,18 @@ import java.util.stream.Stream;
 /** A class with one thing changed, for asking what would be if. */
 final class Variant {
 
-    private Variant() {
-    }
+    private Variant() {}
 
     static CookingClass step(CookingClass cooking, StepRef ref, UnaryOperator<Step> change) {
-        return cooking.with(cooking.dishes().stream().map(dish -> dish.id().equals(ref.dish()) ? eachStep(dish, step ->
-                step.id().equals(ref.step()) ? change.apply(step) : step) : dish).toList());
+        return cooking.with(cooking.dishes().stream()
+                .map(dish -> dish.id().equals(ref.dish())
+                        ? eachStep(dish, step -> step.id().equals(ref.step()) ? change.apply(step) : step)
+                        : dish)
+                .toList());
     }
 
     private static Dish eachStep(Dish dish, UnaryOperator<Step> change) {
-        return dish.eachComponent(component ->
-                component.eachStep(change));
+        return dish.eachComponent(component -> component.eachStep(change));
     }
 
     /** What a plan does not show stays off camera, so that time won is not spent on showing more. */
@@ -49,10 +50,22 @@ final class Variant {
     static CookingClass without(CookingClass cooking, String dishId, Component gone) {
         List<String> steps = gone.steps().stream().map(Step::id).toList();
         Dish dish = cooking.dish(dishId);
-        Dish less = dish.withComponents(dish.components().stream().filter(component -> component != gone).toList());
-        Dish closed = eachStep(less, step -> step.withAfter(step.after().stream().flatMap(after -> around(after, steps, gone)).distinct().toList()));
-        return cooking.with(cooking.dishes().stream().map(other -> other == dish ? closed : other).toList())
-                .withShared(cooking.shared().stream().filter(shared -> !shared.made().dish().equals(dishId) && !shared.also().dish().equals(dishId)).toList());
+        Dish less = dish.withComponents(dish.components().stream()
+                .filter(component -> component != gone)
+                .toList());
+        Dish closed = eachStep(
+                less,
+                step -> step.withAfter(step.after().stream()
+                        .flatMap(after -> around(after, steps, gone))
+                        .distinct()
+                        .toList()));
+        return cooking.with(cooking.dishes().stream()
+                        .map(other -> other == dish ? closed : other)
+                        .toList())
+                .withShared(cooking.shared().stream()
+                        .filter(shared -> !shared.made().dish().equals(dishId)
+                                && !shared.also().dish().equals(dishId))
+                        .toList());
     }
 
     private static Stream<After> around(After after, List<String> gone, Component component) {
@@ -72,7 +85,13 @@ final class Variant {
     /** With one more of a place. */
     static CookingClass place(CookingClass cooking, Resource more) {
         List<Resource> resources = new ArrayList<>(cooking.resources());
-        resources.add(new Resource("one-more-" + more.id(), more.kind(), more.units(), more.rinse(), more.heatPerMinute(), more.coolPerMinute()));
+        resources.add(new Resource(
+                "one-more-" + more.id(),
+                more.kind(),
+                more.units(),
+                more.rinse(),
+                more.heatPerMinute(),
+                more.coolPerMinute()));
         return cooking.withKitchen(cooking.kitchen().withResources(resources));
     }
 

@@ -7,8 +7,8 @@ import java.time.Instant;
  * Something that happened while a class was on air. The run of a class is a list of these; it is only ever added to.
  *
  * @param number counted up from 1
- * @param at     when it happened, by the clock of whoever pressed, set right by the server's
- * @param what   what happened
+ * @param at when it happened, by the clock of whoever pressed, set right by the server's
+ * @param what what happened
  */
 public record AirEvent(long number, Instant at, Happened what) {
 

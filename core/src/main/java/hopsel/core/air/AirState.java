@@ -24,32 +24,45 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * How a class stands on air at a moment: what is done, what runs, and when the rest will be, if everything keeps its order
- * and begins as soon as what it waits for is done. The plan lives: after each event the rest is laid out again from where
- * things are. Immutable; a function of the events and the moment.
+ * How a class stands on air at a moment: what is done, what runs, and when the rest will be, if everything keeps its
+ * order and begins as soon as what it waits for is done. The plan lives: after each event the rest is laid out again
+ * from where things are. Immutable; a function of the events and the moment.
  *
  * <p>What was to be done before the class is taken as done when it goes on air.
  */
 public final class AirState {
 
     /** How an activity stands. */
-    public enum Status { AHEAD, RUNNING, DONE, SKIPPED, FAILED }
+    public enum Status {
+        AHEAD,
+        RUNNING,
+        DONE,
+        SKIPPED,
+        FAILED
+    }
 
     /**
      * An activity as it stands.
      *
      * @param activity of the plan
-     * @param status   how it stands
-     * @param start    seconds from going on air: as it was, or as it will be
-     * @param end      likewise
-     * @param person   who does it; empty: nobody's hands
-     * @param swapped  whether the one made earlier came in
+     * @param status how it stands
+     * @param start seconds from going on air: as it was, or as it will be
+     * @param end likewise
+     * @param person who does it; empty: nobody's hands
+     * @param swapped whether the one made earlier came in
      */
-    public record Standing(Activity activity, Status status, int start, int end, Optional<String> person, boolean swapped) {
+    public record Standing(
+            Activity activity, Status status, int start, int end, Optional<String> person, boolean swapped) {
 
-        /** Whose it is: what nobody's hands are needed for belongs to the host where it is shown, else to the assistant. */
+        /**
+         * Whose it is: what nobody's hands are needed for belongs to the host where it is shown, else to the assistant.
+         */
         public Role owner(CookingClass cooking) {
-            return person.flatMap(id -> cooking.people().stream().filter(one -> one.id().equals(id)).findFirst()).map(Person::role).orElse(activity.shown() ? Role.HOST : Role.ASSISTANT);
+            return person.flatMap(id -> cooking.people().stream()
+                            .filter(one -> one.id().equals(id))
+                            .findFirst())
+                    .map(Person::role)
+                    .orElse(activity.shown() ? Role.HOST : Role.ASSISTANT);
         }
     }
 
@@ -91,7 +104,10 @@ public final class AirState {
     }
 
     static Optional<Instant> begun(List<AirEvent> from) {
-        return from.stream().filter(event -> event.is(OnAir.class)).map(AirEvent::at).findFirst();
+        return from.stream()
+                .filter(event -> event.is(OnAir.class))
+                .map(AirEvent::at)
+                .findFirst();
     }
 
     /** When it went on air; empty: it has not. */
@@ -106,7 +122,8 @@ public final class AirState {
 
     /** Seconds since it went on air; 0: it has not. */
     public int elapsed() {
-        return onAir().map(start -> (int) Duration.between(start, now).toSeconds()).orElse(0);
+        return onAir().map(start -> (int) Duration.between(start, now).toSeconds())
+                .orElse(0);
     }
 
     /** Every activity, in the order of the plan. */
@@ -126,7 +143,10 @@ public final class AirState {
 
     /** What runs now, what ends first first. */
     public List<Standing> running() {
-        return forecast.standings.stream().filter(standing -> standing.status == Status.RUNNING).sorted(Comparator.comparingInt(Standing::end)).toList();
+        return forecast.standings.stream()
+                .filter(standing -> standing.status == Status.RUNNING)
+                .sorted(Comparator.comparingInt(Standing::end))
+                .toList();
     }
 
     /** Whether everything that an activity waits for is done, or, where it waits for a moment after a start, begun. */
@@ -137,21 +157,34 @@ public final class AirState {
     /** What an activity waits for and that is not done yet, by key. */
     public List<String> waitsFor(Standing standing) {
         int i = order.number(key(standing.activity));
-        return Arrays.stream(order.into[i]).filter(arc -> arc.kind() == Arcs.Kind.ORDER).filter(arc -> {
-            Status before = forecast.standings.get(arc.before()).status;
-            return before == Status.AHEAD || before == Status.FAILED || before == Status.RUNNING && arc.gap() >= 0;
-        }).map(arc -> key(forecast.standings.get(arc.before()).activity)).distinct().toList();
+        return Arrays.stream(order.into[i])
+                .filter(arc -> arc.kind() == Arcs.Kind.ORDER)
+                .filter(arc -> {
+                    Status before = forecast.standings.get(arc.before()).status;
+                    return before == Status.AHEAD
+                            || before == Status.FAILED
+                            || before == Status.RUNNING && arc.gap() >= 0;
+                })
+                .map(arc -> key(forecast.standings.get(arc.before()).activity))
+                .distinct()
+                .toList();
     }
 
     /** What somebody has in hand: running hands work. */
     public Optional<Standing> inHand(String person) {
-        return running().stream().filter(standing -> standing.person.equals(Optional.of(person))).findFirst();
+        return running().stream()
+                .filter(standing -> standing.person.equals(Optional.of(person)))
+                .findFirst();
     }
 
     /** What somebody does next. */
     public List<Standing> ahead(String person) {
-        return forecast.standings.stream().filter(standing -> standing.status == Status.AHEAD && (standing.person.equals(Optional.of(person)) || standing.person.isEmpty() && standing.activity.shown()))
-                .sorted(Comparator.comparingInt(Standing::start)).toList();
+        return forecast.standings.stream()
+                .filter(standing -> standing.status == Status.AHEAD
+                        && (standing.person.equals(Optional.of(person))
+                                || standing.person.isEmpty() && standing.activity.shown()))
+                .sorted(Comparator.comparingInt(Standing::start))
+                .toList();
     }
 
     /** Whether something was ticked as shown. */
@@ -160,13 +193,16 @@ public final class AirState {
     }
 
     /** A question that waits: its number, when it came, and what was asked. */
-    public record Waiting(long number, Instant at, String text) {
-    }
+    public record Waiting(long number, Instant at, String text) {}
 
     /** Questions that wait, with when they came. */
     public List<Waiting> questions() {
-        return events.stream().filter(event -> events.stream().noneMatch(other -> other.what().equals(new Answered(event.number()))))
-                .flatMap(event -> event.what() instanceof Question own ? Stream.of(new Waiting(event.number(), event.at(), own.text())) : Stream.empty()).toList();
+        return events.stream()
+                .filter(event -> events.stream().noneMatch(other -> other.what().equals(new Answered(event.number()))))
+                .flatMap(event -> event.what() instanceof Question own
+                        ? Stream.of(new Waiting(event.number(), event.at(), own.text()))
+                        : Stream.empty())
+                .toList();
     }
 
     /** Events that count, in their order. */

@@ -12,8 +12,8 @@ import hopsel.core.air.Happened.HandedIn;
 import hopsel.core.air.Happened.Looked;
 import hopsel.core.air.Happened.Note;
 import hopsel.core.air.Happened.OnAir;
-import hopsel.core.air.Happened.Over;
 import hopsel.core.air.Happened.OvenSet;
+import hopsel.core.air.Happened.Over;
 import hopsel.core.air.Happened.Probe;
 import hopsel.core.air.Happened.Question;
 import hopsel.core.air.Happened.Shown;
@@ -26,13 +26,15 @@ import hopsel.core.air.Happened.WentWrong;
 
 import java.util.Arrays;
 
-/** Events as they were written down before each had members of its own: a word, an activity, a figure and a text for all. */
+/**
+ * Events as they were written down before each had members of its own: a word, an activity, a figure and a text for
+ * all.
+ */
 public final class EarlierEvent {
 
     private static final String SLOW = " slow";
 
-    private EarlierEvent() {
-    }
+    private EarlierEvent() {}
 
     /**
      * What happened, by what was written down.
@@ -71,7 +73,10 @@ public final class EarlierEvent {
     /** What went wrong stood before a colon, what it was about behind it. */
     private static Trouble trouble(String text) {
         String word = text.replaceFirst(":.*", "");
-        return Arrays.stream(Trouble.values()).filter(trouble -> trouble.name().equals(word)).findFirst().orElse(Trouble.OTHER);
+        return Arrays.stream(Trouble.values())
+                .filter(trouble -> trouble.name().equals(word))
+                .findFirst()
+                .orElse(Trouble.OTHER);
     }
 
     private static String about(String text) {

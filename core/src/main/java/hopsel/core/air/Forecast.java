@@ -1,5 +1,7 @@
 package hopsel.core.air;
 
+import hopsel.core.air.AirState.Standing;
+import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Happened.Cut;
 import hopsel.core.air.Happened.Done;
 import hopsel.core.air.Happened.Drop;
@@ -9,8 +11,6 @@ import hopsel.core.air.Happened.HandOver;
 import hopsel.core.air.Happened.Skip;
 import hopsel.core.air.Happened.Start;
 import hopsel.core.air.Happened.SwapIn;
-import hopsel.core.air.AirState.Standing;
-import hopsel.core.air.AirState.Status;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.StepRef;
@@ -28,8 +28,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Lays the rest of a class out from where things are: everything keeps its order and begins as soon as what it waits for is
- * over. What was handed to somebody comes after what they have to do before it.
+ * Lays the rest of a class out from where things are: everything keeps its order and begins as soon as what it waits
+ * for is over. What was handed to somebody comes after what they have to do before it.
  */
 final class Forecast {
 
@@ -56,7 +56,8 @@ final class Forecast {
         this.order = order;
         this.size = order.plan.activities().size();
         this.begun = AirState.begun(events);
-        this.clock = begun.map(start -> (int) Duration.between(start, now).toSeconds()).orElse(0);
+        this.clock = begun.map(start -> (int) Duration.between(start, now).toSeconds())
+                .orElse(0);
         this.started = new int[size];
         this.done = new int[size];
         this.more = new int[size];
@@ -70,7 +71,8 @@ final class Forecast {
         Arrays.fill(started, Integer.MIN_VALUE);
         Arrays.fill(status, Status.AHEAD);
         Arrays.fill(cause, NOBODY);
-        begun.ifPresent(start -> events.forEach(event -> apply(event, (int) Duration.between(start, event.at()).toSeconds())));
+        begun.ifPresent(start -> events.forEach(
+                event -> apply(event, (int) Duration.between(start, event.at()).toSeconds())));
         lay();
     }
 
@@ -112,7 +114,9 @@ final class Forecast {
 
     private void drop(String component, int at) {
         for (int i = 0; i < size; i++) {
-            if (status[i] == Status.AHEAD && order.activity(i).start() >= 0 && component(order.activity(i).step()).equals(component)) {
+            if (status[i] == Status.AHEAD
+                    && order.activity(i).start() >= 0
+                    && component(order.activity(i).step()).equals(component)) {
                 status[i] = Status.SKIPPED;
                 done[i] = at;
             }
@@ -120,7 +124,10 @@ final class Forecast {
     }
 
     private String component(StepRef ref) {
-        Component home = order.cooking.dish(ref.dish()).components().stream().filter(own -> own.steps().stream().anyMatch(step -> step.id().equals(ref.step()))).findFirst().orElseThrow();
+        Component home = order.cooking.dish(ref.dish()).components().stream()
+                .filter(own -> own.steps().stream().anyMatch(step -> step.id().equals(ref.step())))
+                .findFirst()
+                .orElseThrow();
         return new ComponentRef(ref.dish(), home.id()).toString();
     }
 
@@ -128,7 +135,8 @@ final class Forecast {
         Map<String, Integer> handed = new HashMap<>();
         for (int i = 0; i < size; i++) {
             Activity activity = order.activity(i);
-            Optional<String> person = hands[i] != null && !hands[i].isEmpty() ? Optional.of(hands[i]) : activity.person();
+            Optional<String> person =
+                    hands[i] != null && !hands[i].isEmpty() ? Optional.of(hands[i]) : activity.person();
             int ready = ready(i, person, handed);
             int lasts = lasts(i);
             int start = started[i] != Integer.MIN_VALUE ? started[i] : activity.start() < 0 ? activity.start() : ready;
@@ -166,14 +174,19 @@ final class Forecast {
             int before = arc.before();
             boolean freed = arc.kind() == Arcs.Kind.HANDS && (hands[i] != null || hands[before] != null);
             // What waits for a moment after a start does not wait longer because the rest of it does.
-            int free = arc.gap() < 0 ? starts[before] + order.activity(before).duration() + arc.gap() : ends[before] + arc.gap();
+            int free = arc.gap() < 0
+                    ? starts[before] + order.activity(before).duration() + arc.gap()
+                    : ends[before] + arc.gap();
             if (!freed && free > ready) {
                 ready = free;
                 cause[i] = before;
             }
         }
         Integer last = person.map(handed::get).orElse(null);
-        if (last != null && status[i] == Status.AHEAD && (hands[i] != null || hands[last] != null) && ends[last] > ready) {
+        if (last != null
+                && status[i] == Status.AHEAD
+                && (hands[i] != null || hands[last] != null)
+                && ends[last] > ready) {
             ready = ends[last];
             cause[i] = last;
         }
@@ -194,17 +207,28 @@ final class Forecast {
 
     /** Seconds in which an activity can be done by somebody who does not talk, as the step says. */
     static int shortest(RunningOrder order, Activity activity) {
-        return order.cooking.onAir(order.cooking.step(activity.step())).minutes().low().seconds();
+        return order.cooking
+                .onAir(order.cooking.step(activity.step()))
+                .minutes()
+                .low()
+                .seconds();
     }
 
     /** Seconds for which it is shown where the one made earlier comes in. */
     static int swap(RunningOrder order, Activity activity) {
-        return order.cooking.step(activity.step()).swap().map(minutes -> minutes.seconds()).orElse(activity.duration());
+        return order.cooking
+                .step(activity.step())
+                .swap()
+                .map(minutes -> minutes.seconds())
+                .orElse(activity.duration());
     }
 
     /** What keeps only so long is not begun before its time; the rest may go on early. */
     private int earliest(Activity activity) {
-        return activity.start() < 0 || order.cooking.step(activity.step()).keeps().isPresent() ? activity.start() : 0;
+        return activity.start() < 0
+                        || order.cooking.step(activity.step()).keeps().isPresent()
+                ? activity.start()
+                : 0;
     }
 
     /** Seconds from going on air at which the class will be over. */

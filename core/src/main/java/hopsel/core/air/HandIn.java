@@ -1,8 +1,8 @@
 package hopsel.core.air;
 
-import hopsel.core.air.Happened.HandedIn;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
+import hopsel.core.air.Happened.HandedIn;
 import hopsel.core.mise.Tray;
 
 import java.util.ArrayList;
@@ -14,9 +14,9 @@ import java.util.Set;
 /**
  * Something that the back kitchen hands in.
  *
- * @param at    seconds from going on air at which it should stand there
- * @param what  a tray, or the one made earlier
- * @param key   of the activity that it is for
+ * @param at seconds from going on air at which it should stand there
+ * @param what a tray, or the one made earlier
+ * @param key of the activity that it is for
  * @param trays what stands on it
  */
 public record HandIn(int at, What what, String key, List<Tray.Bowl> trays) {
@@ -25,7 +25,10 @@ public record HandIn(int at, What what, String key, List<Tray.Bowl> trays) {
     private static final int AHEAD = 120;
 
     /** What is handed in. */
-    public enum What { TRAY, MADE_EARLIER }
+    public enum What {
+        TRAY,
+        MADE_EARLIER
+    }
 
     /** Keeps its own copy. */
     public HandIn {
@@ -47,19 +50,28 @@ public record HandIn(int at, What what, String key, List<Tray.Bowl> trays) {
         });
         List<HandIn> all = new ArrayList<>();
         for (Standing standing : state.standings()) {
-            if (standing.status() != Status.AHEAD || !standing.activity().copy().isMain() || !standing.activity().shown() || standing.activity().start() < 0) {
+            if (standing.status() != Status.AHEAD
+                    || !standing.activity().copy().isMain()
+                    || !standing.activity().shown()
+                    || standing.activity().start() < 0) {
                 continue;
             }
             String key = AirState.key(standing.activity());
-            trays.stream().filter(tray -> tray.activity().equals(standing.activity())).findFirst().ifPresent(tray -> {
-                List<Tray.Bowl> bowls = new ArrayList<>(tray.bowls());
-                bowls.addAll(tray.toTaste());
-                all.add(new HandIn(standing.start() - AHEAD, What.TRAY, key, bowls));
-            });
+            trays.stream()
+                    .filter(tray -> tray.activity().equals(standing.activity()))
+                    .findFirst()
+                    .ifPresent(tray -> {
+                        List<Tray.Bowl> bowls = new ArrayList<>(tray.bowls());
+                        bowls.addAll(tray.toTaste());
+                        all.add(new HandIn(standing.start() - AHEAD, What.TRAY, key, bowls));
+                    });
             if (state.order().plan.swaps().contains(standing.activity().step())) {
                 all.add(new HandIn(standing.start() - AHEAD / 2, What.MADE_EARLIER, key, List.of()));
             }
         }
-        return all.stream().filter(one -> !done.contains(one.id())).sorted(Comparator.comparingInt(HandIn::at)).toList();
+        return all.stream()
+                .filter(one -> !done.contains(one.id()))
+                .sorted(Comparator.comparingInt(HandIn::at))
+                .toList();
     }
 }

@@ -1,12 +1,12 @@
 package hopsel.core.air;
 
+import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.Happened.Done;
 import hopsel.core.air.Happened.Door;
 import hopsel.core.air.Happened.Failed;
 import hopsel.core.air.Happened.Looked;
 import hopsel.core.air.Happened.OvenSet;
 import hopsel.core.air.Happened.Start;
-import hopsel.core.air.AirState.Standing;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.device.Oven;
 import hopsel.core.device.Oven.Change;
@@ -29,14 +29,16 @@ public final class Ovens {
     private static final String KIND = "oven";
     /** Seconds that a door stands open while something goes in or comes out, and while somebody looks. */
     private static final int IN_OR_OUT = 10;
+
     private static final int LOOK = 5;
 
-    private Ovens() {
-    }
+    private Ovens() {}
 
     /** The ovens of a kitchen. */
     public static List<Resource> of(CookingClass cooking) {
-        return cooking.resources().stream().filter(resource -> resource.kind().equals(KIND)).toList();
+        return cooking.resources().stream()
+                .filter(resource -> resource.kind().equals(KIND))
+                .toList();
     }
 
     /** Every oven that was set, by its id; on the clock of the class. */
@@ -58,7 +60,13 @@ public final class Ovens {
                 }
             }
             if (changes.stream().anyMatch(change -> change.celsius() >= 0)) {
-                ovens.put(resource.id(), new Oven(resource.heatPerMinute().doubleValue(), resource.coolPerMinute().doubleValue(), slow, changes));
+                ovens.put(
+                        resource.id(),
+                        new Oven(
+                                resource.heatPerMinute().doubleValue(),
+                                resource.coolPerMinute().doubleValue(),
+                                slow,
+                                changes));
             }
         }
         return ovens;
@@ -70,7 +78,9 @@ public final class Ovens {
 
     private static boolean stands(AirState state, String key, String oven) {
         int i = state.order().number(key);
-        return i >= 0 && state.order().activity(i).placements().stream().anyMatch(place -> place.resource().equals(oven));
+        return i >= 0
+                && state.order().activity(i).placements().stream()
+                        .anyMatch(place -> place.resource().equals(oven));
     }
 
     /**
@@ -79,12 +89,21 @@ public final class Ovens {
      * @param needs seconds in which it is done in an oven as hot as it should be
      */
     public static Optional<Probe> probe(Map<String, Oven> ovens, Standing standing, int needs) {
-        return standing.activity().placements().stream().filter(place -> ovens.containsKey(place.resource()) && place.celsius().isPresent()).findFirst()
-                .map(place -> new Probe(ovens.get(place.resource()), standing.start(), Math.max(1, needs), place.celsius().get().intValue()));
+        return standing.activity().placements().stream()
+                .filter(place ->
+                        ovens.containsKey(place.resource()) && place.celsius().isPresent())
+                .findFirst()
+                .map(place -> new Probe(
+                        ovens.get(place.resource()),
+                        standing.start(),
+                        Math.max(1, needs),
+                        place.celsius().get().intValue()));
     }
 
     /** Where something bakes, and how hot that should be. */
     static Optional<Placement> place(Standing standing) {
-        return standing.activity().placements().stream().filter(place -> place.celsius().isPresent()).findFirst();
+        return standing.activity().placements().stream()
+                .filter(place -> place.celsius().isPresent())
+                .findFirst();
     }
 }

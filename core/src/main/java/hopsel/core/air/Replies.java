@@ -22,16 +22,17 @@ import java.util.stream.Stream;
 /**
  * What can be done about a late end, each tried out on the rest of the class as it stands.
  *
- * @param state     how the class stands
+ * @param state how the class stands
  * @param assistant who could take something over; empty: nobody
- * @param spares    whether what can be swapped out is taken to stand ready
+ * @param spares whether what can be swapped out is taken to stand ready
  */
 public record Replies(AirState state, Optional<String> assistant, boolean spares) {
 
     /** Seconds below which nothing is worth being said. */
     private static final int LEAST_GAIN = 30;
     /** Words of steps that only make something hot again: left out, it is served cold. */
-    private static final Pattern WARMING = Pattern.compile("\\b(?:re-?heat|warm (?:through|up)|keep warm|heat (?:up|through))", Pattern.CASE_INSENSITIVE);
+    private static final Pattern WARMING = Pattern.compile(
+            "\\b(?:re-?heat|warm (?:through|up)|keep warm|heat (?:up|through))", Pattern.CASE_INSENSITIVE);
 
     private CookingClass cooking() {
         return state.order().cooking;
@@ -39,12 +40,19 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
 
     /** What there is, alone: what takes least from the class first, then what gains most. */
     public List<Reply> alone() {
-        return all().filter(reply -> reply.gain() >= LEAST_GAIN).sorted(Comparator.comparingInt((Reply reply) -> reply.means().cost()).thenComparing(reply -> -reply.gain())).toList();
+        return all().filter(reply -> reply.gain() >= LEAST_GAIN)
+                .sorted(Comparator.comparingInt((Reply reply) -> reply.means().cost())
+                        .thenComparing(reply -> -reply.gain()))
+                .toList();
     }
 
     /** The drop list: what can be left out, with what each gains now, the most first. */
     public List<Reply> drops() {
-        return all().filter(reply -> reply.gain() >= LEAST_GAIN && reply.means() != Means.CUT_TALK && reply.means() != Means.SWAP_OUT).sorted(Comparator.comparingInt(reply -> -reply.gain())).toList();
+        return all().filter(reply -> reply.gain() >= LEAST_GAIN
+                        && reply.means() != Means.CUT_TALK
+                        && reply.means() != Means.SWAP_OUT)
+                .sorted(Comparator.comparingInt(reply -> -reply.gain()))
+                .toList();
     }
 
     private Stream<Reply> all() {
@@ -62,21 +70,40 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
         String key = AirState.key(standing.activity());
         List<Reply> found = new ArrayList<>();
         boolean ahead = standing.status() == Status.AHEAD;
-        if (!standing.activity().copy().isMain() || !ahead && standing.status() != Status.RUNNING || standing.activity().start() < 0) {
+        if (!standing.activity().copy().isMain()
+                || !ahead && standing.status() != Status.RUNNING
+                || standing.activity().start() < 0) {
             return Stream.empty();
         }
-        if (standing.person().isPresent() && Forecast.shortest(state.order(), standing.activity()) < standing.activity().duration()) {
+        if (standing.person().isPresent()
+                && Forecast.shortest(state.order(), standing.activity())
+                        < standing.activity().duration()) {
             found.add(new Reply(Means.CUT_TALK, key, "", 0));
         }
-        if (ahead && standing.person().isPresent() && assistant.isPresent() && !standing.person().equals(assistant) && step.show() != Show.MUST) {
+        if (ahead
+                && standing.person().isPresent()
+                && assistant.isPresent()
+                && !standing.person().equals(assistant)
+                && step.show() != Show.MUST) {
             found.add(new Reply(Means.HAND_OVER, key, assistant.get(), 0));
         }
         if (ahead) {
             leftOut(standing.activity().step(), step).ifPresent(means -> found.add(new Reply(means, key, "", 0)));
-            component(standing.activity().step()).filter(component -> component.steps().size() > 1 && untouched(standing.activity().step(), component) && cooking().dish(standing.activity().step().dish()).goesWithout(component))
-                    .ifPresent(component -> found.add(new Reply(Means.DROP_COMPONENT, "", new ComponentRef(standing.activity().step().dish(), component.id()).toString(), 0)));
+            component(standing.activity().step())
+                    .filter(component -> component.steps().size() > 1
+                            && untouched(standing.activity().step(), component)
+                            && cooking().dish(standing.activity().step().dish()).goesWithout(component))
+                    .ifPresent(component -> found.add(new Reply(
+                            Means.DROP_COMPONENT,
+                            "",
+                            new ComponentRef(standing.activity().step().dish(), component.id()).toString(),
+                            0)));
         }
-        if (spares && !standing.swapped() && step.swap().isPresent() && Forecast.swap(state.order(), standing.activity()) < standing.activity().duration()) {
+        if (spares
+                && !standing.swapped()
+                && step.swap().isPresent()
+                && Forecast.swap(state.order(), standing.activity())
+                        < standing.activity().duration()) {
             found.add(new Reply(Means.SWAP_OUT, key, "", 0));
         }
         return found.stream();
@@ -87,7 +114,9 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
     }
 
     private Optional<Component> component(StepRef ref) {
-        return cooking().dish(ref.dish()).components().stream().filter(component -> has(component, ref.step())).findFirst();
+        return cooking().dish(ref.dish()).components().stream()
+                .filter(component -> has(component, ref.step()))
+                .findFirst();
     }
 
     private static boolean has(Component component, String step) {
@@ -95,19 +124,31 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
     }
 
     private boolean untouched(StepRef ref, Component component) {
-        return state.standings().stream().filter(standing -> standing.activity().step().dish().equals(ref.dish()) && has(component, standing.activity().step().step())).allMatch(standing -> standing.status() == Status.AHEAD && standing.activity().start() >= 0);
+        return state.standings().stream()
+                .filter(standing -> standing.activity().step().dish().equals(ref.dish())
+                        && has(component, standing.activity().step().step()))
+                .allMatch(standing ->
+                        standing.status() == Status.AHEAD && standing.activity().start() >= 0);
     }
 
-    /** What a dish is without a step: complete, if only optional lines go into it; plainer, if it is all of a component that can go; cold, if it only warms something. */
+    /**
+     * What a dish is without a step: complete, if only optional lines go into it; plainer, if it is all of a component
+     * that can go; cold, if it only warms something.
+     */
     private Optional<Means> leftOut(StepRef ref, Step step) {
         Dish dish = cooking().dish(ref.dish());
-        if (!step.uses().isEmpty() && step.uses().stream().allMatch(use -> dish.line(use.ingredient()).optional())) {
+        if (!step.uses().isEmpty()
+                && step.uses().stream()
+                        .allMatch(use -> dish.line(use.ingredient()).optional())) {
             return Optional.of(Means.SKIP_OPTIONAL);
         }
-        if (component(ref).filter(component -> component.steps().size() == 1 && dish.goesWithout(component)).isPresent()) {
+        if (component(ref)
+                .filter(component -> component.steps().size() == 1 && dish.goesWithout(component))
+                .isPresent()) {
             return Optional.of(Means.DROP_GARNISH);
         }
-        boolean warms = step.uses().isEmpty() && WARMING.matcher(step.title().toLowerCase(Locale.ROOT)).find();
+        boolean warms = step.uses().isEmpty()
+                && WARMING.matcher(step.title().toLowerCase(Locale.ROOT)).find();
         return warms ? Optional.of(Means.SERVE_COLD) : Optional.empty();
     }
 
@@ -115,7 +156,7 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
      * The way back into a slot.
      *
      * @param replies what to do, in the order of the class
-     * @param end     seconds from going on air at which it is over then
+     * @param end seconds from going on air at which it is over then
      */
     public record Way(List<Reply> replies, int end) {
 
@@ -126,8 +167,8 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
     }
 
     /**
-     * What takes least from the class and still ends within so many seconds; or else what ends it earliest. At most four
-     * things together: nobody does five at once on air.
+     * What takes least from the class and still ends within so many seconds; or else what ends it earliest. At most
+     * four things together: nobody does five at once on air.
      */
     public Way best(int slot) {
         return new WayBack(slot).search(this);

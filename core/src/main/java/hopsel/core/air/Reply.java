@@ -6,14 +6,13 @@ import hopsel.core.air.Happened.HandOver;
 import hopsel.core.air.Happened.Skip;
 import hopsel.core.air.Happened.SwapIn;
 
-
 /**
  * Something that brings the end of a class forward.
  *
  * @param means what kind of thing, and with it what it costs
- * @param key   of the activity; empty text where a component goes
- * @param text  who takes it over, or the component that goes; otherwise empty
- * @param gain  seconds that the class ends earlier by it alone
+ * @param key of the activity; empty text where a component goes
+ * @param text who takes it over, or the component that goes; otherwise empty
+ * @param gain seconds that the class ends earlier by it alone
  */
 public record Reply(Means means, String key, String text, int gain) {
 
@@ -22,7 +21,13 @@ public record Reply(Means means, String key, String text, int gain) {
      * first loses a few sentences, the last a dish as it was meant.
      */
     public enum Means {
-        CUT_TALK(1), HAND_OVER(2), DROP_GARNISH(3), SKIP_OPTIONAL(4), SERVE_COLD(5), SWAP_OUT(6), DROP_COMPONENT(8);
+        CUT_TALK(1),
+        HAND_OVER(2),
+        DROP_GARNISH(3),
+        SKIP_OPTIONAL(4),
+        SERVE_COLD(5),
+        SWAP_OUT(6),
+        DROP_COMPONENT(8);
 
         private final int cost;
 

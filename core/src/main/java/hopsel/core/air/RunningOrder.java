@@ -21,6 +21,7 @@ public final class RunningOrder {
     final Arc[][] into;
     /** For each activity, whether the class is not over before it is. */
     final boolean[] tops;
+
     private final Map<String, Integer> numbers = new HashMap<>();
 
     private RunningOrder(CookingClass cooking, Plan plan) {

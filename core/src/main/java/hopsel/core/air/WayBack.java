@@ -2,7 +2,6 @@ package hopsel.core.air;
 
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.Replies.Way;
-import hopsel.core.air.Reply.Means;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -12,8 +11,8 @@ import java.util.Set;
 /**
  * Looks for the replies that bring a class back into its slot at the least cost.
  *
- * <p>Exact: whatever brings the end forward has to change something in the chain that makes the end what it is, so it is
- * enough to branch on that chain, with one thing taken or ruled out at a time. A bound on the work keeps an answer
+ * <p>Exact: whatever brings the end forward has to change something in the chain that makes the end what it is, so it
+ * is enough to branch on that chain, with one thing taken or ruled out at a time. A bound on the work keeps an answer
  * within the time of a look at a screen; what was best by then is given.
  */
 final class WayBack {
@@ -32,8 +31,14 @@ final class WayBack {
     Way search(Replies replies) {
         best = new Way(List.of(), replies.state().end());
         extend(replies, List.of(), new HashSet<>());
-        List<String> order = replies.state().standings().stream().map(standing -> AirState.key(standing.activity())).toList();
-        return new Way(best.replies().stream().sorted((one, two) -> order.indexOf(one.key()) - order.indexOf(two.key())).toList(), best.end());
+        List<String> order = replies.state().standings().stream()
+                .map(standing -> AirState.key(standing.activity()))
+                .toList();
+        return new Way(
+                best.replies().stream()
+                        .sorted((one, two) -> order.indexOf(one.key()) - order.indexOf(two.key()))
+                        .toList(),
+                best.end());
     }
 
     private void extend(Replies replies, List<Reply> taken, Set<Reply> ruledOut) {
@@ -63,7 +68,10 @@ final class WayBack {
 
     /** Nothing is done twice, and what is left out needs nothing else. */
     private static boolean possible(Reply reply, List<Reply> taken, Set<Reply> ruledOut) {
-        return !ruledOut.contains(reply) && taken.stream().noneMatch(other -> other.about().equals(reply.about()) && (other.means() == reply.means() || other.leavesOut() || reply.leavesOut()));
+        return !ruledOut.contains(reply)
+                && taken.stream()
+                        .noneMatch(other -> other.about().equals(reply.about())
+                                && (other.means() == reply.means() || other.leavesOut() || reply.leavesOut()));
     }
 
     private boolean better(Way way) {

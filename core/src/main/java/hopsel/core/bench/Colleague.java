@@ -12,18 +12,24 @@ import java.util.stream.Stream;
  */
 public final class Colleague {
 
-    private Colleague() {
-    }
+    private Colleague() {}
 
     /** Everything there is to say, the gate first. */
     public static List<Objection> objections(Draft sheet, Catalogue builtIn) {
-        return Stream.of(new DishFindings(sheet, builtIn), new LineFindings(sheet, builtIn), new StepFindings(sheet, builtIn))
-                .flatMap(part -> part.found().stream()).sorted((a, b) -> Boolean.compare(b.rule().isGate(), a.rule().isGate())).toList();
+        return Stream.of(
+                        new DishFindings(sheet, builtIn),
+                        new LineFindings(sheet, builtIn),
+                        new StepFindings(sheet, builtIn))
+                .flatMap(part -> part.found().stream())
+                .sorted((a, b) -> Boolean.compare(b.rule().isGate(), a.rule().isGate()))
+                .toList();
     }
 
     /** What has to be settled, and neither is nor was let pass. */
     public static List<Objection> gate(Draft sheet, Catalogue builtIn) {
-        return objections(sheet, builtIn).stream().filter(objection -> objection.rule().isGate())
-                .filter(objection -> !sheet.notes().passed().containsKey(objection.key())).toList();
+        return objections(sheet, builtIn).stream()
+                .filter(objection -> objection.rule().isGate())
+                .filter(objection -> !sheet.notes().passed().containsKey(objection.key()))
+                .toList();
     }
 }

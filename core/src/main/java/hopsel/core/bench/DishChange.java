@@ -39,10 +39,10 @@ import java.util.stream.Stream;
 /**
  * One difference between two states of a dish. A member that is added to a step or a line shows up here by itself.
  *
- * @param where  title of the step, name of the ingredient or of the component; empty: the dish itself
+ * @param where title of the step, name of the ingredient or of the component; empty: the dish itself
  * @param member which member it is; empty: the whole of it came or went
  * @param before as it was; empty: it was not there
- * @param now    as it is; empty: it is not there any more
+ * @param now as it is; empty: it is not there any more
  */
 public record DishChange(String where, String member, String before, String now) {
 
@@ -53,7 +53,11 @@ public record DishChange(String where, String member, String before, String now)
     public static List<DishChange> between(Dish before, Dish now, Catalogue catalogue) {
         Comparison comparison = new Comparison(before, now, catalogue);
         comparison.dish();
-        comparison.each(Component::ingredients, IngredientLine::id, line -> comparison.name(line.item()), IngredientLineBuilder::stream);
+        comparison.each(
+                Component::ingredients,
+                IngredientLine::id,
+                line -> comparison.name(line.item()),
+                IngredientLineBuilder::stream);
         comparison.each(Component::steps, Step::id, Step::title, StepBuilder::stream);
         return List.copyOf(comparison.found);
     }
@@ -80,11 +84,16 @@ public record DishChange(String where, String member, String before, String now)
             members("", YieldBuilder.stream(before.yields()), YieldBuilder.stream(now.yields()));
             compare("", "vessel", before.vessel(), now.vessel());
             compare("", "unread", before.passages().unread(), now.passages().unread());
-            Function<Dish, List<String>> parts = dish -> dish.components().stream().map(Component::title).toList();
+            Function<Dish, List<String>> parts =
+                    dish -> dish.components().stream().map(Component::title).toList();
             compare("", "components", parts.apply(before), parts.apply(now));
         }
 
-        <T> void each(Function<Component, List<T>> list, Function<T, String> id, Function<T, String> name, Function<T, Stream<Map.Entry<String, Object>>> members) {
+        <T> void each(
+                Function<Component, List<T>> list,
+                Function<T, String> id,
+                Function<T, String> name,
+                Function<T, Stream<Map.Entry<String, Object>>> members) {
             Map<String, T> old = byId(before, list, id);
             Map<String, T> fresh = byId(now, list, id);
             old.forEach((key, was) -> {
@@ -103,16 +112,23 @@ public record DishChange(String where, String member, String before, String now)
 
         private static <T> Map<String, T> byId(Dish dish, Function<Component, List<T>> list, Function<T, String> id) {
             Map<String, T> byId = new LinkedHashMap<>();
-            dish.components().stream().flatMap(component -> list.apply(component).stream()).forEach(own -> byId.put(id.apply(own), own));
+            dish.components().stream()
+                    .flatMap(component -> list.apply(component).stream())
+                    .forEach(own -> byId.put(id.apply(own), own));
             return byId;
         }
 
-        private void members(String where, Stream<Map.Entry<String, Object>> was, Stream<Map.Entry<String, Object>> is) {
+        private void members(
+                String where, Stream<Map.Entry<String, Object>> was, Stream<Map.Entry<String, Object>> is) {
             List<Map.Entry<String, Object>> old = was.toList();
             List<Map.Entry<String, Object>> fresh = is.toList();
             for (int i = 0; i < old.size(); i++) {
                 if (!PLACES.contains(old.get(i).getKey())) {
-                    compare(where, old.get(i).getKey(), old.get(i).getValue(), fresh.get(i).getValue());
+                    compare(
+                            where,
+                            old.get(i).getKey(),
+                            old.get(i).getValue(),
+                            fresh.get(i).getValue());
                 }
             }
         }
@@ -147,16 +163,27 @@ public record DishChange(String where, String member, String before, String now)
                 return amount.written();
             }
             if (value instanceof StepMinutes minutes) {
-                return minutes.isRange() ? "%s–%s, usually %s".formatted(minutes.low(), minutes.high(), minutes.likely()) : minutes.likely().toString();
+                return minutes.isRange()
+                        ? "%s–%s, usually %s".formatted(minutes.low(), minutes.high(), minutes.likely())
+                        : minutes.likely().toString();
             }
             if (value instanceof Use use) {
-                return name(line(use.ingredient())) + (use.share().compareTo(BigDecimal.ONE) == 0 ? "" : " × " + Decimals.plain(use.share()).toPlainString());
+                return name(line(use.ingredient()))
+                        + (use.share().compareTo(BigDecimal.ONE) == 0
+                                ? ""
+                                : " × " + Decimals.plain(use.share()).toPlainString());
             }
             if (value instanceof After after) {
-                return title(after.step()) + after.within().map(most -> ", within %s min".formatted(most)).orElse("");
+                return title(after.step())
+                        + after.within()
+                                .map(most -> ", within %s min".formatted(most))
+                                .orElse("");
             }
             if (value instanceof Need need) {
-                return need.kind() + need.celsius().map(degrees -> " %s °C".formatted(degrees.toPlainString())).orElse("");
+                return need.kind()
+                        + need.celsius()
+                                .map(degrees -> " %s °C".formatted(degrees.toPlainString()))
+                                .orElse("");
             }
             return rarer(value);
         }
@@ -169,7 +196,9 @@ public record DishChange(String where, String member, String before, String now)
                 return "%s min + %s min/kg".formatted(weight.base(), weight.perKg());
             }
             if (value instanceof ByTaste taste) {
-                return "%s–%s".formatted(taste.start().toPlainString(), taste.ceiling().toPlainString());
+                return "%s–%s"
+                        .formatted(
+                                taste.start().toPlainString(), taste.ceiling().toPlainString());
             }
             if (value instanceof Rescue rescue) {
                 return rescue.trouble() + ": " + rescue.remedy();
@@ -181,7 +210,12 @@ public record DishChange(String where, String member, String before, String now)
         }
 
         private String line(String id) {
-            return Stream.of(now, before).flatMap(Dish::lines).filter(line -> line.id().equals(id)).map(IngredientLine::item).findFirst().orElse(id);
+            return Stream.of(now, before)
+                    .flatMap(Dish::lines)
+                    .filter(line -> line.id().equals(id))
+                    .map(IngredientLine::item)
+                    .findFirst()
+                    .orElse(id);
         }
 
         private String title(String step) {

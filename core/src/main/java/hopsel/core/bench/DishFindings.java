@@ -20,27 +20,52 @@ final class DishFindings extends Findings {
     @Override
     void look() {
         if (sheet.notes().isGuessed(Notes.DISH, "servings")) {
-            object(Rule.YIELD_MISSING, Notes.DISH, "The recipe does not say how many it serves.", "It serves " + plain(sheet.dish().servings()),
+            object(
+                    Rule.YIELD_MISSING,
+                    Notes.DISH,
+                    "The recipe does not say how many it serves.",
+                    "It serves " + plain(sheet.dish().servings()),
                     now -> now.with(now.notes().confirm(Notes.DISH, Set.of("servings"))));
         }
         int unread = sheet.dish().passages().unread().size();
         if (unread > 0) {
-            object(Rule.UNREAD, Notes.DISH, "%s of your recipe couldn't be placed: “%s”%s Turn each into an ingredient or a step, or lay it aside. Until then no handout says what this dish is made without."
-                    .formatted(unread == 1 ? "1 passage" : unread + " passages", Words.shortened(sheet.dish().passages().unread().get(0)), unread == 1 ? "." : ", and more."));
+            object(
+                    Rule.UNREAD,
+                    Notes.DISH,
+                    ("%s of your recipe couldn't be placed: “%s”%s Turn each into an ingredient or a step, or lay "
+                                    + "it aside. Until then no handout says what this dish is made without.")
+                            .formatted(
+                                    unread == 1 ? "1 passage" : unread + " passages",
+                                    Words.shortened(
+                                            sheet.dish().passages().unread().get(0)),
+                                    unread == 1 ? "." : ", and more."));
         }
         if (sheet.dish().steps().findAny().isEmpty()) {
             object(Rule.NO_STEPS, Notes.DISH, "There is no step yet, so nobody knows what to do.");
         }
-        sheet.notes().headline().filter(time -> time.seconds() < times.elapsed()).ifPresent(time -> object(Rule.HEADLINE, Notes.DISH,
-                "The recipe promises %s; from the earliest start it takes %s.%s".formatted(Words.time(time.seconds()), Words.time(times.elapsed()), leftOut()),
-                "Say " + Words.time(times.elapsed()), now -> now.with(now.notes().withHeadline(Optional.of(minutes(times.elapsed()))))));
+        sheet.notes()
+                .headline()
+                .filter(time -> time.seconds() < times.elapsed())
+                .ifPresent(time -> object(
+                        Rule.HEADLINE,
+                        Notes.DISH,
+                        "The recipe promises %s; from the earliest start it takes %s.%s"
+                                .formatted(Words.time(time.seconds()), Words.time(times.elapsed()), leftOut()),
+                        "Say " + Words.time(times.elapsed()),
+                        now -> now.with(now.notes().withHeadline(Optional.of(minutes(times.elapsed()))))));
     }
 
     private String leftOut() {
         if (times.hidden().isEmpty()) {
             return "";
         }
-        return " It leaves out: " + String.join(", ", times.hidden().stream().map(hidden -> hidden.what().name().toLowerCase(Locale.ROOT) + " "
-                + Words.time(hidden.seconds())).toList()) + ".";
+        return " It leaves out: "
+                + String.join(
+                        ", ",
+                        times.hidden().stream()
+                                .map(hidden -> hidden.what().name().toLowerCase(Locale.ROOT) + " "
+                                        + Words.time(hidden.seconds()))
+                                .toList())
+                + ".";
     }
 }

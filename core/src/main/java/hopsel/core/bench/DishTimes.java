@@ -25,19 +25,28 @@ import java.util.function.ToIntFunction;
  * included. With one person and with two, steps are laid out by the longest chain behind them (list scheduling, Graham
  * 1969), so that time is one that can be held; where it equals what cannot be beaten it is the least possible.
  *
- * @param handsOn    of hands work
- * @param watched    that somebody has to be near
+ * @param handsOn of hands work
+ * @param watched that somebody has to be near
  * @param unattended that run by themselves
- * @param elapsed    of the longest chain
- * @param chain      ids of the steps on it, in order
- * @param starts     earliest start of each step
- * @param heating    seconds until the oven is hot, where no step says so; 0: none
- * @param one        with one person
- * @param two        with two people
- * @param hidden     what a headline time usually leaves out
+ * @param elapsed of the longest chain
+ * @param chain ids of the steps on it, in order
+ * @param starts earliest start of each step
+ * @param heating seconds until the oven is hot, where no step says so; 0: none
+ * @param one with one person
+ * @param two with two people
+ * @param hidden what a headline time usually leaves out
  */
-public record DishTimes(int handsOn, int watched, int unattended, int elapsed, List<String> chain, Map<String, Integer> starts,
-                        int heating, Least one, Least two, List<Hidden> hidden) {
+public record DishTimes(
+        int handsOn,
+        int watched,
+        int unattended,
+        int elapsed,
+        List<String> chain,
+        Map<String, Integer> starts,
+        int heating,
+        Least one,
+        Least two,
+        List<Hidden> hidden) {
 
     private static final BigDecimal ROOM = BigDecimal.valueOf(20);
     private static final BigDecimal HEAT_PER_MINUTE = BigDecimal.valueOf(12);
@@ -51,19 +60,17 @@ public record DishTimes(int handsOn, int watched, int unattended, int elapsed, L
      * A time for a number of people.
      *
      * @param seconds that it can be done in
-     * @param best    whether nothing shorter is possible
+     * @param best whether nothing shorter is possible
      */
-    public record Least(int seconds, boolean best) {
-    }
+    public record Least(int seconds, boolean best) {}
 
     /**
      * Time that hides in front of cooking.
      *
-     * @param what    heating, soaking, pressing and the like
+     * @param what heating, soaking, pressing and the like
      * @param seconds how long
      */
-    public record Hidden(HiddenTime what, int seconds) {
-    }
+    public record Hidden(HiddenTime what, int seconds) {}
 
     private static final class Reckoning {
 
@@ -82,13 +89,28 @@ public record DishTimes(int handsOn, int watched, int unattended, int elapsed, L
         }
 
         DishTimes times() {
-            int elapsed = steps.stream().mapToInt(step -> starts.get(step.id()) + seconds(step)).max().orElse(0);
-            return new DishTimes(sum(Work.HANDS), sum(Work.WATCH), sum(Work.REST), elapsed, chain(elapsed), Map.copyOf(starts), heating,
-                    least(1, elapsed), least(2, elapsed), hidden());
+            int elapsed = steps.stream()
+                    .mapToInt(step -> starts.get(step.id()) + seconds(step))
+                    .max()
+                    .orElse(0);
+            return new DishTimes(
+                    sum(Work.HANDS),
+                    sum(Work.WATCH),
+                    sum(Work.REST),
+                    elapsed,
+                    chain(elapsed),
+                    Map.copyOf(starts),
+                    heating,
+                    least(1, elapsed),
+                    least(2, elapsed),
+                    hidden());
         }
 
         private int sum(Work work) {
-            return steps.stream().filter(step -> step.work() == work).mapToInt(Reckoning::seconds).sum();
+            return steps.stream()
+                    .filter(step -> step.work() == work)
+                    .mapToInt(Reckoning::seconds)
+                    .sum();
         }
 
         private static int seconds(Step step) {
@@ -97,12 +119,25 @@ public record DishTimes(int handsOn, int watched, int unattended, int elapsed, L
 
         /** Seconds from room temperature to the hottest oven, where heating it is no step. */
         private int heating() {
-            boolean said = steps.stream().anyMatch(step -> HiddenTime.of(step).filter(what -> what == HiddenTime.HEATING).isPresent()
-                    && step.needs().stream().anyMatch(need -> need.kind().equals("oven")));
-            BigDecimal hottest = steps.stream().flatMap(step -> step.needs().stream()).filter(need -> need.kind().equals("oven"))
-                    .flatMap(need -> need.celsius().stream()).max(Comparator.naturalOrder()).orElse(ROOM);
-            return said ? 0 : hottest.subtract(ROOM).max(BigDecimal.ZERO).multiply(BigDecimal.valueOf(60))
-                    .divide(HEAT_PER_MINUTE, 0, RoundingMode.UP).intValue();
+            boolean said = steps.stream()
+                    .anyMatch(step -> HiddenTime.of(step)
+                                    .filter(what -> what == HiddenTime.HEATING)
+                                    .isPresent()
+                            && step.needs().stream()
+                                    .anyMatch(need -> need.kind().equals("oven")));
+            BigDecimal hottest = steps.stream()
+                    .flatMap(step -> step.needs().stream())
+                    .filter(need -> need.kind().equals("oven"))
+                    .flatMap(need -> need.celsius().stream())
+                    .max(Comparator.naturalOrder())
+                    .orElse(ROOM);
+            return said
+                    ? 0
+                    : hottest.subtract(ROOM)
+                            .max(BigDecimal.ZERO)
+                            .multiply(BigDecimal.valueOf(60))
+                            .divide(HEAT_PER_MINUTE, 0, RoundingMode.UP)
+                            .intValue();
         }
 
         private int start(String id) {
@@ -113,7 +148,11 @@ public record DishTimes(int handsOn, int watched, int unattended, int elapsed, L
             Step step = byId.get(id);
             int start = step.needs().stream().map(Need::kind).anyMatch("oven"::equals) ? heating : 0;
             for (After after : step.after()) {
-                start = Math.max(start, start(after.step()) + seconds(byId.get(after.step())) + after.least().seconds());
+                start = Math.max(
+                        start,
+                        start(after.step())
+                                + seconds(byId.get(after.step()))
+                                + after.least().seconds());
             }
             starts.put(id, start);
             return start;
@@ -139,13 +178,23 @@ public record DishTimes(int handsOn, int watched, int unattended, int elapsed, L
 
         private List<String> chain(int elapsed) {
             List<String> chain = new ArrayList<>();
-            String at = steps.stream().filter(step -> starts.get(step.id()) + seconds(step) == elapsed).map(Step::id).findFirst().orElse(null);
+            String at = steps.stream()
+                    .filter(step -> starts.get(step.id()) + seconds(step) == elapsed)
+                    .map(Step::id)
+                    .findFirst()
+                    .orElse(null);
             while (at != null) {
                 chain.add(0, at);
                 Step step = byId.get(at);
                 int start = starts.get(at);
-                at = step.after().stream().filter(after -> starts.get(after.step()) + seconds(byId.get(after.step()))
-                        + after.least().seconds() == start).map(After::step).findFirst().orElse(null);
+                at = step.after().stream()
+                        .filter(after -> starts.get(after.step())
+                                        + seconds(byId.get(after.step()))
+                                        + after.least().seconds()
+                                == start)
+                        .map(After::step)
+                        .findFirst()
+                        .orElse(null);
             }
             return chain;
         }
@@ -153,7 +202,9 @@ public record DishTimes(int handsOn, int watched, int unattended, int elapsed, L
         private Least least(int people, int elapsed) {
             int bound = Math.max(elapsed, (int) Math.ceil(sum(Work.HANDS) / (double) people));
             int best = Integer.MAX_VALUE;
-            List<ToIntFunction<Step>> rules = List.of(step -> -tails.get(step.id()), step -> starts.get(step.id()),
+            List<ToIntFunction<Step>> rules = List.of(
+                    step -> -tails.get(step.id()),
+                    step -> starts.get(step.id()),
                     step -> step.work() == Work.HANDS ? -tails.get(step.id()) : -tails.get(step.id()) - 36000);
             for (ToIntFunction<Step> rule : rules) {
                 best = Math.min(best, laidOut(people, rule));
@@ -168,10 +219,16 @@ public record DishTimes(int handsOn, int watched, int unattended, int elapsed, L
             Set<Step> open = new LinkedHashSet<>(steps);
             int end = 0;
             while (!open.isEmpty()) {
-                Step next = open.stream().filter(step -> step.after().stream().allMatch(after -> ends.containsKey(after.step())))
-                        .min(Comparator.comparingInt(rule)).orElseThrow();
+                Step next = open.stream()
+                        .filter(step -> step.after().stream().allMatch(after -> ends.containsKey(after.step())))
+                        .min(Comparator.comparingInt(rule))
+                        .orElseThrow();
                 open.remove(next);
-                int ready = next.after().stream().mapToInt(after -> ends.get(after.step()) + after.least().seconds()).max().orElse(0);
+                int ready = next.after().stream()
+                        .mapToInt(
+                                after -> ends.get(after.step()) + after.least().seconds())
+                        .max()
+                        .orElse(0);
                 ready = Math.max(ready, next.needs().stream().map(Need::kind).anyMatch("oven"::equals) ? heating : 0);
                 int start = next.work() == Work.HANDS ? free(busy, people, ready, seconds(next)) : ready;
                 if (next.work() == Work.HANDS) {
@@ -185,14 +242,28 @@ public record DishTimes(int handsOn, int watched, int unattended, int elapsed, L
 
         private static int free(List<int[]> busy, int people, int ready, int length) {
             List<Integer> moments = new ArrayList<>(List.of(ready));
-            busy.stream().map(span -> span[1]).filter(moment -> moment > ready).sorted().forEach(moments::add);
-            return moments.stream().filter(moment -> fits(busy, people, moment, length)).findFirst().orElse(ready);
+            busy.stream()
+                    .map(span -> span[1])
+                    .filter(moment -> moment > ready)
+                    .sorted()
+                    .forEach(moments::add);
+            return moments.stream()
+                    .filter(moment -> fits(busy, people, moment, length))
+                    .findFirst()
+                    .orElse(ready);
         }
 
         private static boolean fits(List<int[]> busy, int people, int start, int length) {
             List<Integer> moments = new ArrayList<>(List.of(start));
-            busy.stream().map(span -> span[0]).filter(moment -> moment > start && moment < start + length).forEach(moments::add);
-            return moments.stream().allMatch(moment -> busy.stream().filter(span -> span[0] <= moment && moment < span[1]).count() < people);
+            busy.stream()
+                    .map(span -> span[0])
+                    .filter(moment -> moment > start && moment < start + length)
+                    .forEach(moments::add);
+            return moments.stream()
+                    .allMatch(moment -> busy.stream()
+                                    .filter(span -> span[0] <= moment && moment < span[1])
+                                    .count()
+                            < people);
         }
 
         private List<Hidden> hidden() {
@@ -201,7 +272,9 @@ public record DishTimes(int handsOn, int watched, int unattended, int elapsed, L
                 sums.put(HiddenTime.HEATING, heating);
             }
             steps.forEach(step -> HiddenTime.of(step).ifPresent(what -> sums.merge(what, seconds(step), Integer::sum)));
-            return sums.entrySet().stream().map(entry -> new Hidden(entry.getKey(), entry.getValue())).toList();
+            return sums.entrySet().stream()
+                    .map(entry -> new Hidden(entry.getKey(), entry.getValue()))
+                    .toList();
         }
     }
 }

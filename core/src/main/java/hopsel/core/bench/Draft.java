@@ -23,10 +23,10 @@ import java.util.function.UnaryOperator;
  * A dish on the bench, and around it what only its author needs. Immutable; {@link Edits} makes the next one. All that
  * is true of the dish stands in the dish itself and goes with it into classes.
  *
- * @param dish     components, lines and steps
- * @param items    ingredients the dish brings, over those of the catalogue
+ * @param dish components, lines and steps
+ * @param items ingredients the dish brings, over those of the catalogue
  * @param measures cups and spoons it is written in
- * @param notes    what its author said or has yet to look at
+ * @param notes what its author said or has yet to look at
  */
 @Copyable
 public record Draft(Dish dish, List<Item> items, Measures measures, Notes notes) implements DraftBuilder.With {
@@ -38,12 +38,16 @@ public record Draft(Dish dish, List<Item> items, Measures measures, Notes notes)
 
     /** The draft for a recipe that was read. */
     public static Draft of(DishProposal proposal, String source, Measures measures) {
-        Notes notes = Notes.NONE.withSource(source).withGuessed(proposal.guessed())
+        Notes notes = Notes.NONE
+                .withSource(source)
+                .withGuessed(proposal.guessed())
                 .withHeadline(proposal.recipe().headline().map(time -> time.likely()));
         Dish dish = proposal.dish();
-        Dish counted = dish.withYields(dish.yields().withPieces(proposal.recipe().pieces()));
+        Dish counted =
+                dish.withYields(dish.yields().withPieces(proposal.recipe().pieces()));
         boolean servingsSaid = proposal.recipe().servings().isPresent();
-        return new Draft(counted, proposal.items(), measures, servingsSaid ? notes : notes.guess(Notes.DISH, "servings"));
+        return new Draft(
+                counted, proposal.items(), measures, servingsSaid ? notes : notes.guess(Notes.DISH, "servings"));
     }
 
     /** The same draft as that recipe in that state. */

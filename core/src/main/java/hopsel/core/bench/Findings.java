@@ -44,7 +44,8 @@ abstract class Findings {
     }
 
     static Minutes minutes(int seconds) {
-        return Minutes.of(Decimals.ratio(BigDecimal.valueOf(seconds), BigDecimal.valueOf(60)).setScale(0, RoundingMode.UP));
+        return Minutes.of(Decimals.ratio(BigDecimal.valueOf(seconds), BigDecimal.valueOf(60))
+                .setScale(0, RoundingMode.UP));
     }
 
     static String plain(BigDecimal number) {

@@ -33,11 +33,19 @@ public enum HiddenTime {
     /** What a step that nobody stands at is waiting for; empty for cooking and for hands work. */
     public static Optional<HiddenTime> of(Step step) {
         String text = (step.title() + " " + step.instruction()).toLowerCase(Locale.ROOT);
-        boolean water = step.work() == Work.WATCH && BOILING.words.matcher(text).find() && step.uses().isEmpty();
+        boolean water = step.work() == Work.WATCH
+                && BOILING.words.matcher(text).find()
+                && step.uses().isEmpty();
         if (step.work() != Work.REST && !water) {
             return Optional.empty();
         }
-        return water ? Optional.of(BOILING) : Arrays.stream(values()).filter(what -> what.words.matcher(step.title()).find()).findFirst()
-                .or(() -> Arrays.stream(values()).filter(what -> what.words.matcher(text).find()).findFirst());
+        return water
+                ? Optional.of(BOILING)
+                : Arrays.stream(values())
+                        .filter(what -> what.words.matcher(step.title()).find())
+                        .findFirst()
+                        .or(() -> Arrays.stream(values())
+                                .filter(what -> what.words.matcher(text).find())
+                                .findFirst());
     }
 }

@@ -1,6 +1,5 @@
 package hopsel.core.bench;
 
-import hopsel.core.item.KnownSubstitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
@@ -8,6 +7,7 @@ import hopsel.core.dish.Use;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
@@ -25,9 +25,10 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
- * The schools on which practitioners disagree, and what choosing one does to a dish: lines, steps, times. Takes no side.
+ * The schools on which practitioners disagree, and what choosing one does to a dish: lines, steps, times. Takes no
+ * side.
  *
- * @param sheet   the dish in that school
+ * @param sheet the dish in that school
  * @param changes what was changed, a sentence each; empty: nothing had to be
  */
 public record HouseStyle(Draft sheet, List<String> changes) {
@@ -39,9 +40,15 @@ public record HouseStyle(Draft sheet, List<String> changes) {
 
     /** What is disagreed on, and the schools. */
     public enum Matter {
-        OIL("none", "finishing", "sparing", "free"), SALT("none", "at-the-end", "as-written"), BEANS("canned", "dried"),
-        PRODUCE("fresh", "frozen"), FLOUR("gluten", "gluten-free"), NUTS("used", "nut-free"), PEEL("left-on", "peeled"),
-        MEASURES("weights", "cups"), SHORTCUTS("allowed", "from-scratch");
+        OIL("none", "finishing", "sparing", "free"),
+        SALT("none", "at-the-end", "as-written"),
+        BEANS("canned", "dried"),
+        PRODUCE("fresh", "frozen"),
+        FLOUR("gluten", "gluten-free"),
+        NUTS("used", "nut-free"),
+        PEEL("left-on", "peeled"),
+        MEASURES("weights", "cups"),
+        SHORTCUTS("allowed", "from-scratch");
 
         private final List<String> schools;
 
@@ -61,17 +68,49 @@ public record HouseStyle(Draft sheet, List<String> changes) {
 
         /** The matter of that word, if there is one. */
         public static Optional<Matter> of(String word) {
-            return Arrays.stream(values()).filter(matter -> matter.word().equals(word)).findFirst();
+            return Arrays.stream(values())
+                    .filter(matter -> matter.word().equals(word))
+                    .findFirst();
         }
     }
 
-    private static final Map<String, String> FROZEN = Map.of("spinach", "spinach-frozen", "strawberries", "mixed-berries", "raspberries", "mixed-berries",
-            "blueberries", "mixed-berries", "green-beans", "peas-frozen");
+    private static final Map<String, String> FROZEN = Map.of(
+            "spinach",
+            "spinach-frozen",
+            "strawberries",
+            "mixed-berries",
+            "raspberries",
+            "mixed-berries",
+            "blueberries",
+            "mixed-berries",
+            "green-beans",
+            "peas-frozen");
     /** Bought by nearly everybody; how the other shortcuts are made stands in {@link HomeMade}. */
-    private static final Set<String> BOUGHT = Set.of("puff-pastry", "filo-pastry", "vegan-cream-cheese", "vegan-cheese");
+    private static final Set<String> BOUGHT =
+            Set.of("puff-pastry", "filo-pastry", "vegan-cream-cheese", "vegan-cheese");
     /** What is good with its skin on; nobody eats that of an onion. */
-    private static final Set<String> SKIN_ON = Set.of("potato", "waxy-potato", "sweet-potato", "carrot", "parsnip", "beetroot", "turnip", "cucumber", "courgette", "aubergine",
-            "ginger", "apple", "pear", "peach", "plum", "tomato", "butternut-squash", "pumpkin", "daikon", "radish");
+    private static final Set<String> SKIN_ON = Set.of(
+            "potato",
+            "waxy-potato",
+            "sweet-potato",
+            "carrot",
+            "parsnip",
+            "beetroot",
+            "turnip",
+            "cucumber",
+            "courgette",
+            "aubergine",
+            "ginger",
+            "apple",
+            "pear",
+            "peach",
+            "plum",
+            "tomato",
+            "butternut-squash",
+            "pumpkin",
+            "daikon",
+            "radish");
+
     private static final BigDecimal HALF = new BigDecimal("0.5");
 
     /**
@@ -79,9 +118,11 @@ public record HouseStyle(Draft sheet, List<String> changes) {
      *
      * @throws RefusedEditException where there is no such school
      */
-    public static HouseStyle apply(Draft sheet, Matter matter, String school, Catalogue builtIn) throws RefusedEditException {
+    public static HouseStyle apply(Draft sheet, Matter matter, String school, Catalogue builtIn)
+            throws RefusedEditException {
         if (!matter.schools.contains(school)) {
-            throw new RefusedEditException("There is no such school. Choose one of: %s.".formatted(String.join(", ", matter.schools)));
+            throw new RefusedEditException(
+                    "There is no such school. Choose one of: %s.".formatted(String.join(", ", matter.schools)));
         }
         Rules rules = new Rules(sheet, builtIn);
         switch (matter) {
@@ -113,7 +154,10 @@ public record HouseStyle(Draft sheet, List<String> changes) {
 
         private List<IngredientLine> lines(Predicate<Item> which) {
             Catalogue catalogue = sheet.catalogue(builtIn);
-            return sheet.dish().lines().filter(line -> catalogue.find(line.item()).filter(which).isPresent()).toList();
+            return sheet.dish()
+                    .lines()
+                    .filter(line -> catalogue.find(line.item()).filter(which).isPresent())
+                    .toList();
         }
 
         private String name(String item) {
@@ -121,22 +165,32 @@ public record HouseStyle(Draft sheet, List<String> changes) {
         }
 
         private Optional<BigDecimal> grams(IngredientLine line) {
-            return line.amount().flatMap(amount -> sheet.weigher().grams(sheet.catalogue(builtIn).get(line.item()), amount));
+            return line.amount().flatMap(amount -> sheet.weigher()
+                    .grams(sheet.catalogue(builtIn).get(line.item()), amount));
         }
 
         void oil(String school) {
             boolean sparing = "sparing".equals(sheet.notes().house().get(Matter.OIL.word()));
-            for (IngredientLine line : lines(item -> item.is().filter(rule -> rule == HouseRule.OIL).isPresent())) {
-                boolean greasing = line.prep().filter(prep -> prep.matches("(?i).*\\b(?:greas|brush|tin|tray|pan)\\w*.*")).isPresent();
+            for (IngredientLine line : lines(
+                    item -> item.is().filter(rule -> rule == HouseRule.OIL).isPresent())) {
+                boolean greasing = line.prep()
+                        .filter(prep -> prep.matches("(?i).*\\b(?:greas|brush|tin|tray|pan)\\w*.*"))
+                        .isPresent();
                 if (school.equals("none") && greasing) {
                     sheet = Edits.removeLine(sheet, line.id());
-                    changes.add("%s for the tin is left out: line it with paper instead (not above 220 °C).".formatted(name(line.item())));
+                    changes.add("%s for the tin is left out: line it with paper instead (not above 220 °C)."
+                            .formatted(name(line.item())));
                 } else if (school.equals("none")) {
                     dry(line);
                 } else if (school.equals("finishing")) {
-                    toTheEnd(line, "%s goes on at the end, where the tongue meets it; what was fried in it is done in a splash of water.");
+                    toTheEnd(
+                            line,
+                            "%s goes on at the end, where the tongue meets it; what was fried in it is done in a "
+                                    + "splash of water.");
                 } else if (school.equals("sparing") && !sparing && line.amount().isPresent()) {
-                    sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.measured(Optional.of(own.amount().get().times(HALF))) : own);
+                    sheet = sheet.eachLine(own -> own.id().equals(line.id())
+                            ? own.measured(Optional.of(own.amount().get().times(HALF)))
+                            : own);
                     changes.add("Half the %s; brush it on rather than pour.".formatted(name(line.item())));
                 }
             }
@@ -144,14 +198,33 @@ public record HouseStyle(Draft sheet, List<String> changes) {
 
         /** Fried in oil becomes fried in water, a spoon at a time. */
         private void dry(IngredientLine line) {
-            List<Step> fried = sheet.dish().steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))).toList();
-            boolean hot = fried.stream().anyMatch(step -> step.needs().stream().anyMatch(need -> need.kind().equals("burner")));
+            List<Step> fried = sheet.dish()
+                    .steps()
+                    .filter(step -> step.uses().stream()
+                            .anyMatch(use -> use.ingredient().equals(line.id())))
+                    .toList();
+            boolean hot = fried.stream().anyMatch(step -> step.needs().stream()
+                    .anyMatch(need -> need.kind().equals("burner")));
             if (hot) {
-                sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of("water", own.amount().map(amount -> amount.unit() == Unit.PIECE ? Amount.of(BigDecimal.valueOf(2), Unit.TBSP) : amount), Optional.of("for the pan, a spoon at a time")) : own);
+                sheet = sheet.eachLine(own -> own.id().equals(line.id())
+                        ? own.of(
+                                "water",
+                                own.amount()
+                                        .map(amount -> amount.unit() == Unit.PIECE
+                                                ? Amount.of(BigDecimal.valueOf(2), Unit.TBSP)
+                                                : amount),
+                                Optional.of("for the pan, a spoon at a time"))
+                        : own);
                 for (Step step : fried) {
-                    sheet = Edits.change(sheet, step.id(), own -> own.withText(Optional.of(own.instruction() + " Without oil: in a dry or non-stick pan with a spoon of water or stock, more whenever it catches.")));
+                    sheet = Edits.change(
+                            sheet,
+                            step.id(),
+                            own -> own.withText(Optional.of(own.instruction()
+                                    + " Without oil: in a dry or non-stick pan with a spoon of "
+                                    + "water or stock, more whenever it catches.")));
                 }
-                changes.add("Water or stock in place of %s; it browns less and wants stirring.".formatted(name(line.item())));
+                changes.add("Water or stock in place of %s; it browns less and wants stirring."
+                        .formatted(name(line.item())));
             } else {
                 sheet = Edits.removeLine(sheet, line.id());
                 changes.add("%s is left out.".formatted(name(line.item())));
@@ -161,26 +234,38 @@ public record HouseStyle(Draft sheet, List<String> changes) {
         private void toTheEnd(IngredientLine line, String sentence) {
             Optional<Step> last = lastStep();
             if (last.isPresent()) {
-                sheet = sheet.eachStep(step -> step.withUses(step.uses().stream().filter(use -> !use.ingredient().equals(line.id())).toList()));
-                sheet = Edits.change(sheet, last.get().id(), step -> step.withUses(Stream.concat(step.uses().stream(),
-                        Stream.of(new Use(line.id(), BigDecimal.ONE))).toList()));
+                sheet = sheet.eachStep(step -> step.withUses(step.uses().stream()
+                        .filter(use -> !use.ingredient().equals(line.id()))
+                        .toList()));
+                sheet = Edits.change(
+                        sheet,
+                        last.get().id(),
+                        step -> step.withUses(
+                                Stream.concat(step.uses().stream(), Stream.of(new Use(line.id(), BigDecimal.ONE)))
+                                        .toList()));
                 changes.add(sentence.formatted(name(line.item())));
             }
         }
 
         private Optional<Step> lastStep() {
             Set<String> finals = sheet.dish().finalSteps();
-            return sheet.dish().steps().filter(step -> finals.contains(step.id())).reduce((a, b) -> b);
+            return sheet.dish()
+                    .steps()
+                    .filter(step -> finals.contains(step.id()))
+                    .reduce((a, b) -> b);
         }
 
         void salt(String school) {
-            for (IngredientLine line : lines(item -> item.is().filter(rule -> rule == HouseRule.ADDED_SALT).isPresent())) {
+            for (IngredientLine line : lines(item ->
+                    item.is().filter(rule -> rule == HouseRule.ADDED_SALT).isPresent())) {
                 boolean plain = line.item().contains("salt");
                 if (school.equals("none") && plain) {
                     sheet = Edits.removeLine(sheet, line.id());
-                    changes.add("%s is left out; more acid, herbs or mushroom make up for it.".formatted(name(line.item())));
+                    changes.add("%s is left out; more acid, herbs or mushroom make up for it."
+                            .formatted(name(line.item())));
                 } else if (school.equals("none")) {
-                    changes.add("%s brings salt of its own and was left in; take the low-salt one, or less.".formatted(name(line.item())));
+                    changes.add("%s brings salt of its own and was left in; take the low-salt one, or less."
+                            .formatted(name(line.item())));
                 } else if (school.equals("at-the-end") && plain) {
                     toTheEnd(line, "%s goes on last, on the surface; about half is enough there.");
                 }
@@ -190,39 +275,73 @@ public record HouseStyle(Draft sheet, List<String> changes) {
         void beans(String school) {
             boolean dried = school.equals("dried");
             for (IngredientLine line : lines(item -> item.id().endsWith(dried ? "-can" : "-dried"))) {
-                String other = dried ? line.item().replace("-can", "-dried") : line.item().replace("-dried", "-can");
+                String other = dried
+                        ? line.item().replace("-can", "-dried")
+                        : line.item().replace("-dried", "-can");
                 Optional<Item> pulse = builtIn.find(other);
                 Optional<Item> dry = builtIn.find(dried ? other : line.item());
-                Optional<BigDecimal> cooked = dry.flatMap(item -> item.practice().cooked());
+                Optional<BigDecimal> cooked =
+                        dry.flatMap(item -> item.practice().cooked());
                 if (pulse.isEmpty() || cooked.isEmpty() || grams(line).isEmpty()) {
                     continue;
                 }
-                BigDecimal weight = dried ? Decimals.ratio(grams(line).get(), cooked.get()) : grams(line).get().multiply(cooked.get());
-                Amount amount = Amount.of(weight.setScale(0, RoundingMode.HALF_UP).max(BigDecimal.ONE), Unit.G);
-                sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(other, Optional.of(amount), Optional.of(dried ? "soaked and boiled" : "drained and rinsed")) : own);
+                BigDecimal weight = dried
+                        ? Decimals.ratio(grams(line).get(), cooked.get())
+                        : grams(line).get().multiply(cooked.get());
+                Amount amount =
+                        Amount.of(weight.setScale(0, RoundingMode.HALF_UP).max(BigDecimal.ONE), Unit.G);
+                sheet = sheet.eachLine(own -> own.id().equals(line.id())
+                        ? own.of(
+                                other,
+                                Optional.of(amount),
+                                Optional.of(dried ? "soaked and boiled" : "drained and rinsed"))
+                        : own);
                 if (dried) {
                     sheet = Insertions.soakAndBoil(sheet, line.id());
-                    changes.add("%s in place of the can, with soaking overnight, ten minutes of hard boiling and an hour of simmering as steps of their own.".formatted(pulse.get().name()));
+                    changes.add(("%s in place of the can, with soaking overnight, ten minutes of hard boiling and an "
+                                    + "hour of simmering as steps of their own.")
+                            .formatted(pulse.get().name()));
                 } else {
                     dropSoaking(line);
-                    changes.add("%s, drained, in place of the dry ones; soaking and boiling are gone.".formatted(pulse.get().name()));
+                    changes.add("%s, drained, in place of the dry ones; soaking and boiling are gone."
+                            .formatted(pulse.get().name()));
                 }
             }
         }
 
-        /** Steps that only soaked or boiled the beans are not needed any more; what they used goes in where they were awaited. */
+        /**
+         * Steps that only soaked or boiled the beans are not needed any more; what they used goes in where they were
+         * awaited.
+         */
         private void dropSoaking(IngredientLine line) {
-            List<Step> mine = sheet.dish().steps().filter(step -> step.id().startsWith("soak-" + line.id()) || step.id().startsWith("boil-" + line.id()) || step.id().startsWith("simmer-" + line.id())
-                    || HiddenTime.of(step).filter(what -> what == HiddenTime.SOAKING).isPresent() && step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))).toList();
+            List<Step> mine = sheet.dish()
+                    .steps()
+                    .filter(step -> step.id().startsWith("soak-" + line.id())
+                            || step.id().startsWith("boil-" + line.id())
+                            || step.id().startsWith("simmer-" + line.id())
+                            || HiddenTime.of(step)
+                                            .filter(what -> what == HiddenTime.SOAKING)
+                                            .isPresent()
+                                    && step.uses().stream()
+                                            .anyMatch(use -> use.ingredient().equals(line.id())))
+                    .toList();
             for (Step step : mine) {
-                Optional<Step> next = sheet.dish().steps().filter(other -> other.after().stream().anyMatch(after -> after.step().equals(step.id()))).findFirst();
+                Optional<Step> next = sheet.dish()
+                        .steps()
+                        .filter(other -> other.after().stream()
+                                .anyMatch(after -> after.step().equals(step.id())))
+                        .findFirst();
                 List<Use> uses = sheet.step(step.id()).map(Step::uses).orElse(List.of());
                 try {
                     sheet = Edits.removeStep(sheet, step.id());
                 } catch (RefusedEditException e) {
                     throw new IllegalStateException(e);
                 }
-                next.ifPresent(other -> sheet = Edits.change(sheet, other.id(), own -> own.withUses(Stream.concat(own.uses().stream(), uses.stream()).toList())));
+                next.ifPresent(other -> sheet = Edits.change(
+                        sheet,
+                        other.id(),
+                        own -> own.withUses(Stream.concat(own.uses().stream(), uses.stream())
+                                .toList())));
             }
         }
 
@@ -236,7 +355,9 @@ public record HouseStyle(Draft sheet, List<String> changes) {
                 }
                 for (IngredientLine line : lines(item -> item.id().equals(from))) {
                     Optional<Amount> amount = grams(line).map(grams -> Amount.of(Decimals.tenths(grams), Unit.G));
-                    sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(to, amount, Optional.of(frozen ? "thawed and squeezed" : "washed")) : own);
+                    sheet = sheet.eachLine(own -> own.id().equals(line.id())
+                            ? own.of(to, amount, Optional.of(frozen ? "thawed and squeezed" : "washed"))
+                            : own);
                     changes.add("%s in place of %s, the same weight.".formatted(name(to), name(from)));
                 }
             });
@@ -244,19 +365,37 @@ public record HouseStyle(Draft sheet, List<String> changes) {
 
         void substitute(boolean yes, KnownSubstitution.Why why) throws RefusedEditException {
             for (IngredientLine line : List.copyOf(sheet.dish().lines().toList())) {
-                Optional<KnownSubstitution> known = yes ? KnownSubstitution.firstFor(line.item(), why)
-                        : KnownSubstitution.all().stream().filter(other -> other.why() == why && other.use().equals(line.item())
-                        && sheet.notes().house().containsKey(why == KnownSubstitution.Why.NUTS ? "nuts" : "flour")).findFirst().map(this::reversed);
+                Optional<KnownSubstitution> known = yes
+                        ? KnownSubstitution.firstFor(line.item(), why)
+                        : KnownSubstitution.all().stream()
+                                .filter(other -> other.why() == why
+                                        && other.use().equals(line.item())
+                                        && sheet.notes()
+                                                .house()
+                                                .containsKey(why == KnownSubstitution.Why.NUTS ? "nuts" : "flour"))
+                                .findFirst()
+                                .map(this::reversed);
                 if (known.isPresent()) {
                     sheet = Substitutions.apply(sheet, line.id(), known.get(), builtIn);
-                    changes.add("%s in place of %s. %s".formatted(name(known.get().use()), name(line.item()), yes ? known.get().effect() : ""));
+                    changes.add("%s in place of %s. %s"
+                            .formatted(
+                                    name(known.get().use()),
+                                    name(line.item()),
+                                    yes ? known.get().effect() : ""));
                 }
             }
         }
 
         private KnownSubstitution reversed(KnownSubstitution known) {
-            return new KnownSubstitution(known.use(), known.replaced(), Decimals.ratio(BigDecimal.ONE, known.ratio()), known.role(), "",
-                    Decimals.ratio(BigDecimal.ONE, known.time()), "", known.why());
+            return new KnownSubstitution(
+                    known.use(),
+                    known.replaced(),
+                    Decimals.ratio(BigDecimal.ONE, known.ratio()),
+                    known.role(),
+                    "",
+                    Decimals.ratio(BigDecimal.ONE, known.time()),
+                    "",
+                    known.why());
         }
 
         void peel(String school) {
@@ -265,8 +404,12 @@ public record HouseStyle(Draft sheet, List<String> changes) {
                 String prep = line.prep().orElse("");
                 boolean peeled = prep.toLowerCase(Locale.ROOT).contains("peeled");
                 if (on && peeled) {
-                    prepare(line, prep.replaceAll("(?i)\\bpeeled(?: and|,)?\\s*", "").strip(), "scrubbed, skin on");
-                    changes.add("The skin of %s stays on: scrub it. Less waste and less work.".formatted(name(line.item())));
+                    prepare(
+                            line,
+                            prep.replaceAll("(?i)\\bpeeled(?: and|,)?\\s*", "").strip(),
+                            "scrubbed, skin on");
+                    changes.add("The skin of %s stays on: scrub it. Less waste and less work."
+                            .formatted(name(line.item())));
                 } else if (!on && prep.contains("scrubbed, skin on")) {
                     prepare(line, prep.replace("scrubbed, skin on", "").replaceAll("^[, ]+|[, ]+$", ""), "peeled");
                     changes.add("%s is peeled.".formatted(name(line.item())));
@@ -275,7 +418,9 @@ public record HouseStyle(Draft sheet, List<String> changes) {
         }
 
         private void prepare(IngredientLine line, String rest, String first) {
-            sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(own.item(), own.amount(), Optional.of(rest.isEmpty() ? first : first + ", " + rest)) : own);
+            sheet = sheet.eachLine(own -> own.id().equals(line.id())
+                    ? own.of(own.item(), own.amount(), Optional.of(rest.isEmpty() ? first : first + ", " + rest))
+                    : own);
         }
 
         void measures(String school) {
@@ -284,35 +429,52 @@ public record HouseStyle(Draft sheet, List<String> changes) {
             List<String> written = new ArrayList<>();
             for (IngredientLine line : sheet.dish().lines().toList()) {
                 Optional<Item> item = catalogue.find(line.item());
-                Optional<Amount> amount = line.amount().filter(own -> own.unit() != Unit.PIECE && own.unit() != Unit.CAN && own.unit() != Unit.PINCH);
+                Optional<Amount> amount = line.amount()
+                        .filter(own -> own.unit() != Unit.PIECE && own.unit() != Unit.CAN && own.unit() != Unit.PINCH);
                 if (item.isEmpty() || amount.isEmpty()) {
                     continue;
                 }
                 Optional<Amount> other = cups ? spooned(item.get(), amount.get()) : weighed(item.get(), amount.get());
                 other.filter(own -> own.unit() != amount.get().unit()).ifPresent(own -> {
-                    sheet = sheet.eachLine(mine -> mine.id().equals(line.id()) ? mine.measured(Optional.of(own)) : mine);
+                    sheet = sheet.eachLine(
+                            mine -> mine.id().equals(line.id()) ? mine.measured(Optional.of(own)) : mine);
                     written.add(item.get().name());
                 });
             }
             if (!written.isEmpty()) {
-                changes.add("Written in %s: %s.".formatted(cups ? "cups and spoons" : "grams", String.join(", ", written)));
+                changes.add(
+                        "Written in %s: %s.".formatted(cups ? "cups and spoons" : "grams", String.join(", ", written)));
             }
         }
 
         private Optional<Amount> weighed(Item item, Amount amount) {
-            return sheet.weigher().gramsPer(item, amount.unit(), Optional.empty()).map(each -> new Amount(amount.low().multiply(each), amount.high().multiply(each), Unit.G));
+            return sheet.weigher()
+                    .gramsPer(item, amount.unit(), Optional.empty())
+                    .map(each -> new Amount(
+                            amount.low().multiply(each), amount.high().multiply(each), Unit.G));
         }
 
         private Optional<Amount> spooned(Item item, Amount amount) {
-            if (sheet.measures().millilitres(amount.unit()).isPresent() && amount.unit() != Unit.ML && amount.unit() != Unit.L || item.gramsPerMl().isEmpty()) {
+            if (sheet.measures().millilitres(amount.unit()).isPresent()
+                            && amount.unit() != Unit.ML
+                            && amount.unit() != Unit.L
+                    || item.gramsPerMl().isEmpty()) {
                 return Optional.empty();
             }
             Optional<BigDecimal> each = sheet.weigher().gramsPer(item, amount.unit(), Optional.empty());
             return each.map(grams -> {
-                BigDecimal ml = Decimals.ratio(amount.high().multiply(grams), item.gramsPerMl().get());
-                Unit unit = ml.compareTo(BigDecimal.valueOf(59)) >= 0 ? Unit.CUP : ml.compareTo(BigDecimal.valueOf(14)) >= 0 ? Unit.TBSP : Unit.TSP;
-                BigDecimal factor = Decimals.ratio(Decimals.ratio(grams, item.gramsPerMl().get()), sheet.measures().millilitres(unit).orElseThrow());
-                return new Amount(amount.low().multiply(factor, Decimals.EXACT), amount.high().multiply(factor, Decimals.EXACT), unit);
+                BigDecimal ml = Decimals.ratio(
+                        amount.high().multiply(grams), item.gramsPerMl().get());
+                Unit unit = ml.compareTo(BigDecimal.valueOf(59)) >= 0
+                        ? Unit.CUP
+                        : ml.compareTo(BigDecimal.valueOf(14)) >= 0 ? Unit.TBSP : Unit.TSP;
+                BigDecimal factor = Decimals.ratio(
+                        Decimals.ratio(grams, item.gramsPerMl().get()),
+                        sheet.measures().millilitres(unit).orElseThrow());
+                return new Amount(
+                        amount.low().multiply(factor, Decimals.EXACT),
+                        amount.high().multiply(factor, Decimals.EXACT),
+                        unit);
             });
         }
 
@@ -327,15 +489,31 @@ public record HouseStyle(Draft sheet, List<String> changes) {
                 }
                 return;
             }
-            for (IngredientLine line : lines(item -> BOUGHT.contains(item.id()) || HomeMade.of(item.id()).isPresent())) {
+            for (IngredientLine line : lines(
+                    item -> BOUGHT.contains(item.id()) || HomeMade.of(item.id()).isPresent())) {
                 Optional<HomeMade> made = HomeMade.of(line.item());
                 Optional<BigDecimal> grams = grams(line);
                 if (made.isEmpty() || grams.isEmpty()) {
-                    changes.add("%s stays as bought: %s.".formatted(name(line.item()), made.isEmpty() ? "nobody wrote here how it is made; take in a component of another dish if you have one"
-                            : "the line does not say how much"));
+                    changes.add("%s stays as bought: %s."
+                            .formatted(
+                                    name(line.item()),
+                                    made.isEmpty()
+                                            ? "nobody wrote here how it is made; take in a component of another "
+                                                    + "dish if you have one"
+                                            : "the line does not say how much"));
                 } else {
                     sheet = made.get().inPlaceOf(sheet, line, grams.get(), builtIn);
-                    changes.add("%s is made, in a component of its own: %s.".formatted(name(line.item()), String.join(", ", made.get().sheet(builtIn).dish().steps().map(Step::title).toList())));
+                    changes.add("%s is made, in a component of its own: %s."
+                            .formatted(
+                                    name(line.item()),
+                                    String.join(
+                                            ", ",
+                                            made.get()
+                                                    .sheet(builtIn)
+                                                    .dish()
+                                                    .steps()
+                                                    .map(Step::title)
+                                                    .toList())));
                 }
             }
         }

@@ -4,7 +4,6 @@ import hopsel.core.dish.After;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
-import hopsel.core.dish.Source;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
@@ -12,7 +11,6 @@ import hopsel.core.dish.Work;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
-import hopsel.core.measure.Scaling;
 import hopsel.core.recipe.Slug;
 
 import java.math.BigDecimal;
@@ -26,8 +24,7 @@ import java.util.stream.Stream;
 /** Ready-made changes that put steps and lines in or take them together. */
 final class Insertions {
 
-    private Insertions() {
-    }
+    private Insertions() {}
 
     /** Soaking and boiling put in front of whatever uses the line first, as the cautions of the trade ask for. */
     static Draft soakAndBoil(Draft sheet, String line) {
@@ -35,12 +32,39 @@ final class Insertions {
         String boil = free(sheet, "boil-" + line);
         String simmer = free(sheet, "simmer-" + line);
         List<Step> first = List.of(
-                step(soak, "Soak the beans", "Cover with plenty of cold water; throw the water away afterwards.", new StepMinutes(Minutes.of(480), Minutes.of(600), Minutes.of(1440)),
-                        Work.REST, Show.NEVER, List.of(), List.of(), List.of(new Use(line, BigDecimal.ONE)), "Twice the size, and no wrinkles left"),
-                step(boil, "Boil the beans hard", "In fresh water, at a rolling boil.", StepMinutes.of(Minutes.of(10)), Work.WATCH, Show.NEVER, burner(), List.of(After.of(soak)),
-                        List.of(), "Ten minutes at a rolling boil"),
-                step(simmer, "Simmer the beans", "Lid ajar; salt only at the end if the skins are tough.", new StepMinutes(Minutes.of(45), Minutes.of(60), Minutes.of(90)),
-                        Work.WATCH, Show.NEVER, burner(), List.of(After.of(boil)), List.of(), "Soft right through, none of them chalky"));
+                step(
+                        soak,
+                        "Soak the beans",
+                        "Cover with plenty of cold water; throw the water away afterwards.",
+                        new StepMinutes(Minutes.of(480), Minutes.of(600), Minutes.of(1440)),
+                        Work.REST,
+                        Show.NEVER,
+                        List.of(),
+                        List.of(),
+                        List.of(new Use(line, BigDecimal.ONE)),
+                        "Twice the size, and no wrinkles left"),
+                step(
+                        boil,
+                        "Boil the beans hard",
+                        "In fresh water, at a rolling boil.",
+                        StepMinutes.of(Minutes.of(10)),
+                        Work.WATCH,
+                        Show.NEVER,
+                        burner(),
+                        List.of(After.of(soak)),
+                        List.of(),
+                        "Ten minutes at a rolling boil"),
+                step(
+                        simmer,
+                        "Simmer the beans",
+                        "Lid ajar; salt only at the end if the skins are tough.",
+                        new StepMinutes(Minutes.of(45), Minutes.of(60), Minutes.of(90)),
+                        Work.WATCH,
+                        Show.NEVER,
+                        burner(),
+                        List.of(After.of(boil)),
+                        List.of(),
+                        "Soft right through, none of them chalky"));
         return inFront(sheet, line, first);
     }
 
@@ -49,31 +73,80 @@ final class Insertions {
         Step step = sheet.step(id).orElseThrow();
         String build = free(sheet, "build-" + id);
         String release = free(sheet, "release-" + id);
-        List<Need> cooker = step.needs().stream().filter(need -> need.kind().equals("pressure-cooker")).toList();
-        Step building = step(build, "Let the pressure build", "Lid locked, fill line not passed: half for beans and grains.", new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
-                Work.WATCH, step.show(), cooker, step.after(), List.of(), "The valve is up");
-        Step falling = step(release, "Let the pressure fall", "By itself; then open it away from faces.", new StepMinutes(Minutes.of(10), Minutes.of(15), Minutes.of(20)),
-                Work.REST, Show.MAY, cooker, List.of(After.of(id)), List.of(), "The valve has dropped");
-        Draft next = sheet.eachStep(other -> other.id().equals(id) ? other.withAfter(List.of(After.of(build))) : Steps.redirected(other, id, release));
-        return next.eachComponent(own -> !own.id().equals(component) ? own : own.withSteps(own.steps().stream()
-                .flatMap(other -> other.id().equals(id) ? Stream.of(building, other, falling) : Stream.of(other)).toList()));
+        List<Need> cooker = step.needs().stream()
+                .filter(need -> need.kind().equals("pressure-cooker"))
+                .toList();
+        Step building = step(
+                build,
+                "Let the pressure build",
+                "Lid locked, fill line not passed: half for beans and grains.",
+                new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
+                Work.WATCH,
+                step.show(),
+                cooker,
+                step.after(),
+                List.of(),
+                "The valve is up");
+        Step falling = step(
+                release,
+                "Let the pressure fall",
+                "By itself; then open it away from faces.",
+                new StepMinutes(Minutes.of(10), Minutes.of(15), Minutes.of(20)),
+                Work.REST,
+                Show.MAY,
+                cooker,
+                List.of(After.of(id)),
+                List.of(),
+                "The valve has dropped");
+        Draft next = sheet.eachStep(other -> other.id().equals(id)
+                ? other.withAfter(List.of(After.of(build)))
+                : Steps.redirected(other, id, release));
+        return next.eachComponent(own -> !own.id().equals(component)
+                ? own
+                : own.withSteps(own.steps().stream()
+                        .flatMap(
+                                other -> other.id().equals(id) ? Stream.of(building, other, falling) : Stream.of(other))
+                        .toList()));
     }
 
     /** Ten minutes of cooling before a step. */
     static Draft coolBefore(Draft sheet, String component, String id) {
         String cool = free(sheet, "cool-before-" + id);
         Step step = sheet.step(id).orElseThrow();
-        Step cooling = step(cool, "Let it cool", "Until no steam rises; then no more than half full, vent open, a cloth over the lid.", new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
-                Work.REST, Show.MAY, List.of(), step.after(), List.of(), "No steam rises");
-        return sheet.eachComponent(own -> !own.id().equals(component) ? own : own.withSteps(own.steps().stream()
-                .flatMap(other -> other.id().equals(id) ? Stream.of(cooling, other.withAfter(List.of(After.of(cool)))) : Stream.of(other)).toList()));
+        Step cooling = step(
+                cool,
+                "Let it cool",
+                "Until no steam rises; then no more than half full, vent open, a cloth over the lid.",
+                new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
+                Work.REST,
+                Show.MAY,
+                List.of(),
+                step.after(),
+                List.of(),
+                "No steam rises");
+        return sheet.eachComponent(own -> !own.id().equals(component)
+                ? own
+                : own.withSteps(own.steps().stream()
+                        .flatMap(other -> other.id().equals(id)
+                                ? Stream.of(cooling, other.withAfter(List.of(After.of(cool))))
+                                : Stream.of(other))
+                        .toList()));
     }
 
     /** Ground flax has to gel before it binds: a step of its own before whatever uses the line. */
     static Draft gel(Draft sheet, String line) {
         String gel = free(sheet, "gel-" + line);
-        Step gelling = step(gel, "Let the flax gel", "Stir the ground flax with three times its weight of water.", new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
-                Work.REST, Show.MAY, List.of(), List.of(), List.of(new Use(line, BigDecimal.ONE)), "Thick as egg white");
+        Step gelling = step(
+                gel,
+                "Let the flax gel",
+                "Stir the ground flax with three times its weight of water.",
+                new StepMinutes(Minutes.of(8), Minutes.of(10), Minutes.of(15)),
+                Work.REST,
+                Show.MAY,
+                List.of(),
+                List.of(),
+                List.of(new Use(line, BigDecimal.ONE)),
+                "Thick as egg white");
         return inFront(sheet, line, List.of(gelling));
     }
 
@@ -82,15 +155,27 @@ final class Insertions {
         String id = free(sheet, verb + "-" + line);
         boolean resting = List.of("soak", "press", "thaw", "marinat").contains(verb);
         boolean oven = verb.equals("roast") || verb.equals("bak");
-        String title = switch (verb) {
-            case "bak" -> "Bake";
-            case "marinat" -> "Marinate";
-            case "caramelis", "caramelize" -> "Caramelise";
-            default -> verb.substring(0, 1).toUpperCase(Locale.ROOT) + verb.substring(1);
-        };
-        List<Need> needs = resting || verb.equals("mash") ? List.of() : oven ? List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO)) : burner();
-        Step making = step(id, title + " " + name.split(",")[0].toLowerCase(Locale.ROOT), title + ".", StepMinutes.of(Minutes.of(resting ? 30 : oven ? 30 : 12)),
-                resting ? Work.REST : verb.equals("mash") ? Work.HANDS : Work.WATCH, Show.NEVER, needs, List.of(), List.of(new Use(line, BigDecimal.ONE)), "Done through");
+        String title =
+                switch (verb) {
+                    case "bak" -> "Bake";
+                    case "marinat" -> "Marinate";
+                    case "caramelis", "caramelize" -> "Caramelise";
+                    default -> verb.substring(0, 1).toUpperCase(Locale.ROOT) + verb.substring(1);
+                };
+        List<Need> needs = resting || verb.equals("mash")
+                ? List.of()
+                : oven ? List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO)) : burner();
+        Step making = step(
+                id,
+                title + " " + name.split(",")[0].toLowerCase(Locale.ROOT),
+                title + ".",
+                StepMinutes.of(Minutes.of(resting ? 30 : oven ? 30 : 12)),
+                resting ? Work.REST : verb.equals("mash") ? Work.HANDS : Work.WATCH,
+                Show.NEVER,
+                needs,
+                List.of(),
+                List.of(new Use(line, BigDecimal.ONE)),
+                "Done through");
         Draft next = inFront(sheet, line, List.of(making));
         return next.with(next.notes().guess(id, "minutes"));
     }
@@ -106,9 +191,17 @@ final class Insertions {
         return sheet.eachComponent(component -> {
             boolean here = component.id().equals(home);
             List<Step> steps = new ArrayList<>(here ? first : List.of());
-            component.steps().forEach(step -> steps.add(usesLine(step, line)
-                    ? waiting(step.withUses(step.uses().stream().filter(use -> !use.ingredient().equals(line)).toList()), made)
-                    : here && !used && step == component.steps().get(0) ? waiting(step, made) : step));
+            component
+                    .steps()
+                    .forEach(step -> steps.add(
+                            usesLine(step, line)
+                                    ? waiting(
+                                            step.withUses(step.uses().stream()
+                                                    .filter(use ->
+                                                            !use.ingredient().equals(line))
+                                                    .toList()),
+                                            made)
+                                    : here && !used && step == component.steps().get(0) ? waiting(step, made) : step));
             return component.withSteps(steps);
         });
     }
@@ -118,18 +211,23 @@ final class Insertions {
     }
 
     private static Step waiting(Step step, After made) {
-        return step.withAfter(Stream.concat(step.after().stream(), Stream.of(made)).toList());
+        return step.withAfter(
+                Stream.concat(step.after().stream(), Stream.of(made)).toList());
     }
 
     /** Two lines of the same item and unit in one; what used either uses the whole in proportion. */
     static Draft oneLine(Draft sheet, String kept, String gone) {
         IngredientLine one = sheet.line(kept).orElseThrow();
         IngredientLine two = sheet.line(gone).orElseThrow();
-        Amount sum = new Amount(one.amount().get().low().add(two.amount().get().low()), one.amount().get().high().add(two.amount().get().high()),
-                one.amount().get().unit(), one.amount().get().size());
+        Amount sum = new Amount(
+                one.amount().get().low().add(two.amount().get().low()),
+                one.amount().get().high().add(two.amount().get().high()),
+                one.amount().get().unit(),
+                one.amount().get().size());
         BigDecimal first = Decimals.ratio(one.amount().get().high(), sum.high());
         Draft shared = sheet.eachStep(step -> step.withUses(mergedUses(step, kept, gone, first)));
-        return Edits.removeLine(shared.eachLine(line -> line.id().equals(kept) ? line.measured(Optional.of(sum)) : line), gone);
+        return Edits.removeLine(
+                shared.eachLine(line -> line.id().equals(kept) ? line.measured(Optional.of(sum)) : line), gone);
     }
 
     private static List<Use> mergedUses(Step step, String kept, String gone, BigDecimal first) {
@@ -145,7 +243,9 @@ final class Insertions {
             }
         }
         if (share.signum() > 0) {
-            others.add(new Use(kept, share.setScale(9, RoundingMode.DOWN).stripTrailingZeros().max(new BigDecimal("0.000001"))));
+            others.add(new Use(
+                    kept,
+                    share.setScale(9, RoundingMode.DOWN).stripTrailingZeros().max(new BigDecimal("0.000001"))));
         }
         return others;
     }
@@ -153,7 +253,8 @@ final class Insertions {
     /** A line for something that a step uses, without an amount yet. */
     static Draft addLine(Draft sheet, String step, String item) throws RefusedEditException {
         String id = Edits.newLine(sheet, item);
-        Draft next = Edits.line(sheet, sheet.home(step).orElseThrow().id(), IngredientLine.of(id, item, Optional.empty()));
+        Draft next =
+                Edits.line(sheet, sheet.home(step).orElseThrow().id(), IngredientLine.of(id, item, Optional.empty()));
         return Edits.use(next, step, id, BigDecimal.ONE);
     }
 
@@ -165,8 +266,24 @@ final class Insertions {
         return List.of(new Need("burner", 1, Optional.empty(), BigDecimal.ZERO));
     }
 
-    private static Step step(String id, String title, String text, StepMinutes minutes, Work work, Show show, List<Need> needs, List<After> after, List<Use> uses, String cue) {
-        return Step.of(id, title, minutes, work).withText(Optional.of(text)).withShow(show).withNeeds(needs).withAfter(after).withUses(uses)
-                .withCheckEvery(work == Work.WATCH ? Optional.of(Minutes.of(5)) : Optional.empty()).withCue(Optional.of(cue));
+    private static Step step(
+            String id,
+            String title,
+            String text,
+            StepMinutes minutes,
+            Work work,
+            Show show,
+            List<Need> needs,
+            List<After> after,
+            List<Use> uses,
+            String cue) {
+        return Step.of(id, title, minutes, work)
+                .withText(Optional.of(text))
+                .withShow(show)
+                .withNeeds(needs)
+                .withAfter(after)
+                .withUses(uses)
+                .withCheckEvery(work == Work.WATCH ? Optional.of(Minutes.of(5)) : Optional.empty())
+                .withCue(Optional.of(cue));
     }
 }

@@ -16,36 +16,92 @@ public final class Ladders {
     private static final Map<Pattern, String> CUES = new LinkedHashMap<>();
 
     static {
-        ladder("simmer|sauce|broth|curry|soup|reduce|stew|filling|gravy",
-                new Rescue("too thin", "Take the lid off and let it bubble", "5 minutes at a time", "when a third is gone"),
-                new Rescue("too thin", "Stir in a slurry of cornflour and cold water", "1 tsp in 1 tbsp for each 250 ml", "twice; then it turns gluey"),
-                new Rescue("too thick", "Add hot water or stock", "2 tbsp at a time", "when it drops from the spoon again"),
-                new Rescue("too hot", "Add fat and sweetness: coconut milk, a little sugar", "2 tbsp and ½ tsp", "or make more of everything else"),
-                new Rescue("too salty", "Add unsalted liquid, potato or beans", "a tenth of the volume", "acid only masks it"));
-        ladder("dough|knead|pastry|roll|flatbread|wrapper",
-                new Rescue("too sticky", "Wet or oil the hands; then flour", "1 tsp of flour at a time", "2 % of the flour; rest it 10 minutes first"),
+        ladder(
+                "simmer|sauce|broth|curry|soup|reduce|stew|filling|gravy",
+                new Rescue(
+                        "too thin",
+                        "Take the lid off and let it bubble",
+                        "5 minutes at a time",
+                        "when a third is gone"),
+                new Rescue(
+                        "too thin",
+                        "Stir in a slurry of cornflour and cold water",
+                        "1 tsp in 1 tbsp for each 250 ml",
+                        "twice; then it turns gluey"),
+                new Rescue(
+                        "too thick",
+                        "Add hot water or stock",
+                        "2 tbsp at a time",
+                        "when it drops from the spoon again"),
+                new Rescue(
+                        "too hot",
+                        "Add fat and sweetness: coconut milk, a little sugar",
+                        "2 tbsp and ½ tsp",
+                        "or make more of everything else"),
+                new Rescue(
+                        "too salty",
+                        "Add unsalted liquid, potato or beans",
+                        "a tenth of the volume",
+                        "acid only masks it"));
+        ladder(
+                "dough|knead|pastry|roll|flatbread|wrapper",
+                new Rescue(
+                        "too sticky",
+                        "Wet or oil the hands; then flour",
+                        "1 tsp of flour at a time",
+                        "2 % of the flour; rest it 10 minutes first"),
                 new Rescue("too dry", "Knead in water", "½ tsp at a time", "when it no longer cracks at the edge"),
                 new Rescue("springs back", "Cover and let it rest", "10 minutes", "twice"));
-        ladder("pierogi|dumpling|patty|patties|fritter|falafel|shape|form",
-                new Rescue("too soft", "Stir in a dry binder: oats, crumbs, ground flax", "1 tbsp for each 250 g", "3 tbsp; then chill 15 minutes"),
-                new Rescue("falls apart", "Do not turn it: finish it in the oven at 200 °C", "10 minutes", "once it has a crust it may be turned"),
+        ladder(
+                "pierogi|dumpling|patty|patties|fritter|falafel|shape|form",
+                new Rescue(
+                        "too soft",
+                        "Stir in a dry binder: oats, crumbs, ground flax",
+                        "1 tbsp for each 250 g",
+                        "3 tbsp; then chill 15 minutes"),
+                new Rescue(
+                        "falls apart",
+                        "Do not turn it: finish it in the oven at 200 °C",
+                        "10 minutes",
+                        "once it has a crust it may be turned"),
                 new Rescue("too dry", "A splash of water or oil", "1 tsp at a time", "when it holds pressed together"));
-        ladder("blend|purée|puree|cream|paste|smooth|blitz|dip",
-                new Rescue("grainy", "Blend on; soak longer next time", "1 minute at a time", "3 minutes; let the motor rest"),
+        ladder(
+                "blend|purée|puree|cream|paste|smooth|blitz|dip",
+                new Rescue(
+                        "grainy",
+                        "Blend on; soak longer next time",
+                        "1 minute at a time",
+                        "3 minutes; let the motor rest"),
                 new Rescue("grainy", "Pass it through a sieve", "once", "what stays behind goes into soup"),
                 new Rescue("too thick", "Add liquid while it runs", "1 tbsp at a time", "when it folds over itself"));
-        ladder("fry|sauté|saute|sear|brown|crisp",
-                new Rescue("sticks", "Leave it: it lets go when it has a crust", "1 more minute", "then scrape with a splash of water"),
-                new Rescue("browns too fast", "Pan off the heat, then on at half", "1 minute", "a splash of water cools it at once"),
-                new Rescue("soggy", "Fewer pieces at once, hotter fat", "half a pan", "drain on a rack, never in a bowl"));
-        ladder("bake|roast",
+        ladder(
+                "fry|sauté|saute|sear|brown|crisp",
+                new Rescue(
+                        "sticks",
+                        "Leave it: it lets go when it has a crust",
+                        "1 more minute",
+                        "then scrape with a splash of water"),
+                new Rescue(
+                        "browns too fast",
+                        "Pan off the heat, then on at half",
+                        "1 minute",
+                        "a splash of water cools it at once"),
+                new Rescue(
+                        "soggy", "Fewer pieces at once, hotter fat", "half a pan", "drain on a rack, never in a bowl"));
+        ladder(
+                "bake|roast",
                 new Rescue("browns too fast", "Lower it, cover loosely", "20 °C lower", "no paper above 220 °C"),
                 new Rescue("pale and done", "Top heat at the very end", "2 minutes, watched", "never leave it"),
                 new Rescue("still raw inside", "Lower and longer", "10 minutes at 20 °C less", "look every 5"));
-        ladder("rice|boil|cook the|grain|sago|noodle|pasta",
+        ladder(
+                "rice|boil|cook the|grain|sago|noodle|pasta",
                 new Rescue("still hard", "A splash of boiling water, lid on", "3 tbsp, 3 minutes", "three times"),
                 new Rescue("too wet", "Lid off on the lowest heat", "2 minutes", "then spread it on a tray"),
-                new Rescue("sticks together", "Rinse noodles cold, loosen rice with a fork", "at once", "do not stir rice with a spoon"));
+                new Rescue(
+                        "sticks together",
+                        "Rinse noodles cold, loosen rice with a fork",
+                        "at once",
+                        "do not stir rice with a spoon"));
         cue("simmer|sauce|reduce|curry|stew", "it coats the back of a spoon");
         cue("boil.*potato|potato", "a knife slides in without push");
         cue("boil|blanch|cook", "the biggest piece is tender when pierced");
@@ -56,8 +112,7 @@ public final class Ladders {
         cue("steam", "it is soft right through");
     }
 
-    private Ladders() {
-    }
+    private Ladders() {}
 
     private static void ladder(String words, Rescue... rungs) {
         LADDERS.put(Pattern.compile(words, Pattern.CASE_INSENSITIVE), List.of(rungs));
@@ -87,7 +142,10 @@ public final class Ladders {
     /** A usual sign that a step is done. */
     static String cue(Step step) {
         String text = step.title() + " " + step.instruction();
-        return CUES.entrySet().stream().filter(entry -> entry.getKey().matcher(text).find()).map(Map.Entry::getValue).findFirst()
+        return CUES.entrySet().stream()
+                .filter(entry -> entry.getKey().matcher(text).find())
+                .map(Map.Entry::getValue)
+                .findFirst()
                 .orElse("it is hot through and smells done");
     }
 }

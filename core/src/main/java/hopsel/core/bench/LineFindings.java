@@ -1,6 +1,5 @@
 package hopsel.core.bench;
 
-import hopsel.core.item.KnownSubstitution;
 import hopsel.core.bench.Objection.Rule;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.IngredientLine;
@@ -9,6 +8,7 @@ import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.item.Origin;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
@@ -29,15 +29,43 @@ import java.util.regex.Pattern;
 final class LineFindings extends Findings {
 
     private static final BigDecimal NEARLY_ALL = new BigDecimal("0.999");
-    private static final Set<String> NO_AMOUNT_NEEDED = Set.of("salt", "flaky-salt", "black-salt", "black-pepper", "water", "ice");
-    private static final Pattern FOR_LATER = Pattern.compile("to taste|to serve|for serving|garnish|to finish|for frying|greas|dust|brush|splash|drizzle|squeeze|handful|a few|a little|as needed",
+    private static final Set<String> NO_AMOUNT_NEEDED =
+            Set.of("salt", "flaky-salt", "black-salt", "black-pepper", "water", "ice");
+    private static final Pattern FOR_LATER = Pattern.compile(
+            "to taste|to serve|for serving|garnish|to finish|for "
+                    + "frying|greas|dust|brush|splash|drizzle|squeeze|handful|a few|a little|as needed",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern DONE_BEFORE = Pattern.compile("\\b(steamed|boiled|roasted|baked|toasted|soaked|pressed|mashed|thawed|cooked|marinated|caramelised|caramelized)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern COUNTED = Pattern.compile("wrapper|tortilla|bun|pitta|sheet|paper", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DONE_BEFORE = Pattern.compile(
+            "\\b(steamed|boiled|roasted|baked|toasted|soaked|pressed|mashed|thawed|cooked|marinated|caramelised|"
+                    + "caramelized)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNTED =
+            Pattern.compile("wrapper|tortilla|bun|pitta|sheet|paper", Pattern.CASE_INSENSITIVE);
     /** Grams a serving above which most guests would suffer; kitchen practice. */
-    private static final Map<String, String> HEAT_LIMITS = Map.of("cayenne", "0.6", "chilli-flakes", "0.9", "chilli-powder", "4", "birds-eye-chilli", "2.5",
-            "jalapeno", "15", "red-chilli", "20", "dried-chilli", "4", "harissa", "10", "gochujang", "18", "hot-sauce", "6");
-    private static final Map<String, BigDecimal> USUAL_WIDTHS = Map.of("burger-bun", BigDecimal.TEN, "dumpling-wrappers", BigDecimal.valueOf(9), "pitta", BigDecimal.valueOf(15));
+    private static final Map<String, String> HEAT_LIMITS = Map.of(
+            "cayenne",
+            "0.6",
+            "chilli-flakes",
+            "0.9",
+            "chilli-powder",
+            "4",
+            "birds-eye-chilli",
+            "2.5",
+            "jalapeno",
+            "15",
+            "red-chilli",
+            "20",
+            "dried-chilli",
+            "4",
+            "harissa",
+            "10",
+            "gochujang",
+            "18",
+            "hot-sauce",
+            "6");
+
+    private static final Map<String, BigDecimal> USUAL_WIDTHS = Map.of(
+            "burger-bun", BigDecimal.TEN, "dumpling-wrappers", BigDecimal.valueOf(9), "pitta", BigDecimal.valueOf(15));
     /** Items whose label was spoken of already; one pack may serve several lines. */
     private final Set<String> labels = new HashSet<>();
 
@@ -56,22 +84,54 @@ final class LineFindings extends Findings {
     private void line(IngredientLine line) {
         Optional<Item> item = catalogue.find(line.item());
         String name = item.map(Item::name).orElse(line.item());
-        boolean free = NO_AMOUNT_NEEDED.contains(line.item()) || line.prep().filter(prep -> FOR_LATER.matcher(prep).find()).isPresent() || line.optional();
+        boolean free = NO_AMOUNT_NEEDED.contains(line.item())
+                || line.prep().filter(prep -> FOR_LATER.matcher(prep).find()).isPresent()
+                || line.optional();
         if (line.amount().isEmpty() && !free) {
-            object(Rule.AMOUNT_MISSING, line.id(), "How much %s? Nobody said. Give an amount, or write “to taste”.".formatted(name), "It is to taste",
-                    now -> now.eachLine(own -> own.id().equals(line.id()) ? own.of(own.item(), own.amount(), Optional.of(own.prep().map(prep -> prep + ", ").orElse("") + "to taste")) : own));
+            object(
+                    Rule.AMOUNT_MISSING,
+                    line.id(),
+                    "How much %s? Nobody said. Give an amount, or write “to taste”.".formatted(name),
+                    "It is to taste",
+                    now -> now.eachLine(own -> own.id().equals(line.id())
+                            ? own.of(
+                                    own.item(),
+                                    own.amount(),
+                                    Optional.of(
+                                            own.prep().map(prep -> prep + ", ").orElse("") + "to taste"))
+                            : own));
         }
-        line.said().ifPresent(words -> object(Rule.GUESSED_ITEM, line.id(), "Your recipe says “%s”. It was taken for %s, which is a guess. Is it? If not, choose another ingredient; until then nothing is said of what the dish is made without."
-                .formatted(words, name), "Yes, it is " + name, now -> now.eachLine(own -> own.id().equals(line.id()) ? own.confirmed() : own)));
+        line.said()
+                .ifPresent(words -> object(
+                        Rule.GUESSED_ITEM,
+                        line.id(),
+                        ("Your recipe says “%s”. It was taken for %s, which is a guess. Is it? If not, choose "
+                                        + "another ingredient; until then nothing is said of what the dish is "
+                                        + "made without.")
+                                .formatted(words, name),
+                        "Yes, it is " + name,
+                        now -> now.eachLine(own -> own.id().equals(line.id()) ? own.confirmed() : own)));
         if (item.isEmpty() || item.get().isNameOnly()) {
-            object(Rule.UNKNOWN_ITEM, line.id(), "Nobody knows “%s”: what it weighs, and which allergens are in it. Choose an item of the catalogue, or add it there."
-                    .formatted(name));
+            object(
+                    Rule.UNKNOWN_ITEM,
+                    line.id(),
+                    ("Nobody knows “%s”: what it weighs, and which allergens are in it. Choose an item of the "
+                                    + "catalogue, or add it there.")
+                            .formatted(name));
         } else {
             origin(line, item.get());
         }
-        line.amount().filter(amount -> item.isPresent() && sheet.weigher().grams(item.get(), amount).isEmpty())
-                .ifPresent(amount -> object(Rule.UNWEIGHABLE, line.id(), "%s in %s cannot become grams. Write the weight, or say in the catalogue what %s weighs."
-                        .formatted(name, amount.size().orElse(amount.unit().word()), amount.unit() == Unit.PIECE ? "a piece" : "a spoon of it")));
+        line.amount()
+                .filter(amount -> item.isPresent()
+                        && sheet.weigher().grams(item.get(), amount).isEmpty())
+                .ifPresent(amount -> object(
+                        Rule.UNWEIGHABLE,
+                        line.id(),
+                        "%s in %s cannot become grams. Write the weight, or say in the catalogue what %s weighs."
+                                .formatted(
+                                        name,
+                                        amount.size().orElse(amount.unit().word()),
+                                        amount.unit() == Unit.PIECE ? "a piece" : "a spoon of it")));
         used(line, name);
         made(line, name);
         item.ifPresent(known -> heat(line, known));
@@ -84,34 +144,69 @@ final class LineFindings extends Findings {
         Optional<KnownSubstitution> other = KnownSubstitution.firstFor(item.id(), KnownSubstitution.Why.ANIMAL);
         if (item.origin() == Origin.ANIMAL) {
             if (other.isPresent()) {
-                object(Rule.NOT_PLANT, line.id(), "%s is not plant-based.".formatted(item.name()), "Use " + builtIn.get(other.get().use()).name(),
+                object(
+                        Rule.NOT_PLANT,
+                        line.id(),
+                        "%s is not plant-based.".formatted(item.name()),
+                        "Use " + builtIn.get(other.get().use()).name(),
                         now -> Substitutions.apply(now, line.id(), other.get(), builtIn));
             } else {
-                object(Rule.NOT_PLANT, line.id(), "%s is not plant-based. Put something else in its place.".formatted(item.name()));
+                object(
+                        Rule.NOT_PLANT,
+                        line.id(),
+                        "%s is not plant-based. Put something else in its place.".formatted(item.name()));
             }
         } else if (item.origin() == Origin.CHECK_LABEL && labels.add(item.id())) {
-            object(Rule.CHECK_LABEL, line.id(), "Some makers' %s is not vegan: check the label of this pack for this class.".formatted(item.name()));
+            object(
+                    Rule.CHECK_LABEL,
+                    line.id(),
+                    "Some makers' %s is not vegan: check the label of this pack for this class."
+                            .formatted(item.name()));
         }
     }
 
     private void used(IngredientLine line, String name) {
-        BigDecimal used = sheet.dish().steps().flatMap(step -> step.uses().stream()).filter(use -> use.ingredient().equals(line.id()))
-                .map(Use::share).reduce(BigDecimal.ZERO, BigDecimal::add);
-        Optional<Step> last = sheet.dish().steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))).reduce((a, b) -> b);
+        BigDecimal used = sheet.dish()
+                .steps()
+                .flatMap(step -> step.uses().stream())
+                .filter(use -> use.ingredient().equals(line.id()))
+                .map(Use::share)
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        Optional<Step> last = sheet.dish()
+                .steps()
+                .filter(step ->
+                        step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id())))
+                .reduce((a, b) -> b);
         if (used.signum() == 0) {
-            Optional<Step> home = sheet.home(line.id()).flatMap(component -> component.steps().stream().filter(step -> step.work() == Work.HANDS).findFirst()
-                    .or(() -> component.steps().stream().findFirst())).or(() -> sheet.dish().steps().reduce((a, b) -> b));
+            Optional<Step> home = sheet.home(line.id())
+                    .flatMap(component -> component.steps().stream()
+                            .filter(step -> step.work() == Work.HANDS)
+                            .findFirst()
+                            .or(() -> component.steps().stream().findFirst()))
+                    .or(() -> sheet.dish().steps().reduce((a, b) -> b));
             if (home.isPresent()) {
-                object(Rule.LINE_UNUSED, line.id(), "%s stands on the list, but goes in nowhere.".formatted(name), "It goes in at “%s”".formatted(home.get().title()),
+                object(
+                        Rule.LINE_UNUSED,
+                        line.id(),
+                        "%s stands on the list, but goes in nowhere.".formatted(name),
+                        "It goes in at “%s”".formatted(home.get().title()),
                         now -> Edits.use(now, home.get().id(), line.id(), BigDecimal.ONE));
             } else {
                 object(Rule.LINE_UNUSED, line.id(), "%s stands on the list, but goes in nowhere.".formatted(name));
             }
         } else if (used.compareTo(NEARLY_ALL) < 0) {
             BigDecimal rest = BigDecimal.ONE.subtract(used);
-            Use here = last.get().uses().stream().filter(use -> use.ingredient().equals(line.id())).findFirst().orElseThrow();
-            object(Rule.SHARES_OPEN, line.id(), "Only %s of %s goes in somewhere; where does the rest go?".formatted(percent(used), name),
-                    "The rest goes in at “%s”".formatted(last.get().title()), now -> Edits.use(now, last.get().id(), line.id(), here.share().add(rest)));
+            Use here = last.get().uses().stream()
+                    .filter(use -> use.ingredient().equals(line.id()))
+                    .findFirst()
+                    .orElseThrow();
+            object(
+                    Rule.SHARES_OPEN,
+                    line.id(),
+                    "Only %s of %s goes in somewhere; where does the rest go?".formatted(percent(used), name),
+                    "The rest goes in at “%s”".formatted(last.get().title()),
+                    now -> Edits.use(
+                            now, last.get().id(), line.id(), here.share().add(rest)));
         }
     }
 
@@ -122,33 +217,56 @@ final class LineFindings extends Findings {
             return;
         }
         String stem = state.group(1).toLowerCase(Locale.ROOT).replaceAll("(?:ed|d)$", "");
-        boolean done = sheet.dish().steps().anyMatch(step -> (step.title() + " " + step.instruction()).toLowerCase(Locale.ROOT).contains(stem));
+        boolean done = sheet.dish().steps().anyMatch(step -> (step.title() + " " + step.instruction())
+                .toLowerCase(Locale.ROOT)
+                .contains(stem));
         if (!done) {
-            object(Rule.MADE_NOWHERE, line.id(), "%s stands on the list %s, but no step does that.".formatted(name, state.group(1)), "Put the step in",
+            object(
+                    Rule.MADE_NOWHERE,
+                    line.id(),
+                    "%s stands on the list %s, but no step does that.".formatted(name, state.group(1)),
+                    "Put the step in",
                     now -> Insertions.madeBefore(now, line.id(), stem, name));
         }
     }
 
     private void heat(IngredientLine line, Item item) {
         String limit = HEAT_LIMITS.get(item.id());
-        Optional<BigDecimal> grams = line.amount().flatMap(amount -> sheet.weigher().grams(item, amount));
+        Optional<BigDecimal> grams =
+                line.amount().flatMap(amount -> sheet.weigher().grams(item, amount));
         if (limit == null || grams.isEmpty()) {
             return;
         }
         BigDecimal each = Decimals.ratio(grams.get(), sheet.dish().servings());
         if (each.compareTo(new BigDecimal(limit)) > 0) {
-            object(Rule.TOO_HOT, line.id(), "%s g of %s a serving is more than most guests stand (%s g). A slip of the pen?".formatted(
-                    each.setScale(1, RoundingMode.HALF_UP).toPlainString(), item.name(), limit), "Halve it",
-                    now -> now.eachLine(own -> own.id().equals(line.id()) ? own.measured(Optional.of(own.amount().get().times(new BigDecimal("0.5")))) : own));
+            object(
+                    Rule.TOO_HOT,
+                    line.id(),
+                    "%s g of %s a serving is more than most guests stand (%s g). A slip of the pen?"
+                            .formatted(each.setScale(1, RoundingMode.HALF_UP).toPlainString(), item.name(), limit),
+                    "Halve it",
+                    now -> now.eachLine(own -> own.id().equals(line.id())
+                            ? own.measured(Optional.of(own.amount().get().times(new BigDecimal("0.5"))))
+                            : own));
         }
     }
 
     private void beans(IngredientLine line, String name) {
         boolean lentil = line.item().contains("lentil") || line.item().contains("pea");
-        boolean soaked = sheet.dish().steps().anyMatch(step -> HiddenTime.of(step).filter(what -> what == HiddenTime.SOAKING).isPresent());
-        if (!lentil && !soaked && builtIn.find(line.item()).flatMap(item -> item.practice().soaked()).isPresent()) {
-            object(Rule.DRY_BEANS, line.id(), "%s are not soaked: soak them, throw the water away, and boil hard for 10 minutes.".formatted(name),
-                    "Put in soaking and boiling", now -> Insertions.soakAndBoil(now, line.id()));
+        boolean soaked = sheet.dish().steps().anyMatch(step -> HiddenTime.of(step)
+                .filter(what -> what == HiddenTime.SOAKING)
+                .isPresent());
+        if (!lentil
+                && !soaked
+                && builtIn.find(line.item())
+                        .flatMap(item -> item.practice().soaked())
+                        .isPresent()) {
+            object(
+                    Rule.DRY_BEANS,
+                    line.id(),
+                    "%s are not soaked: soak them, throw the water away, and boil hard for 10 minutes.".formatted(name),
+                    "Put in soaking and boiling",
+                    now -> Insertions.soakAndBoil(now, line.id()));
         }
     }
 
@@ -156,10 +274,23 @@ final class LineFindings extends Findings {
         Map<String, IngredientLine> seen = new HashMap<>();
         for (IngredientLine line : component.ingredients()) {
             IngredientLine before = seen.putIfAbsent(line.item(), line);
-            boolean same = before != null && before.prep().equals(line.prep()) && before.amount().isPresent() && line.amount().isPresent();
+            boolean same = before != null
+                    && before.prep().equals(line.prep())
+                    && before.amount().isPresent()
+                    && line.amount().isPresent();
             if (same && before.amount().get().unit() == line.amount().get().unit()) {
-                object(Rule.SAME_TWICE, line.id(), "%s stands twice on the list of %s.".formatted(catalogue.find(line.item()).map(Item::name).orElse(line.item()),
-                        component.title()), "Make one line of it", now -> Insertions.oneLine(now, before.id(), line.id()));
+                object(
+                        Rule.SAME_TWICE,
+                        line.id(),
+                        "%s stands twice on the list of %s."
+                                .formatted(
+                                        catalogue
+                                                .find(line.item())
+                                                .map(Item::name)
+                                                .orElse(line.item()),
+                                        component.title()),
+                        "Make one line of it",
+                        now -> Insertions.oneLine(now, before.id(), line.id()));
             }
         }
     }
@@ -167,37 +298,74 @@ final class LineFindings extends Findings {
     /** Fillings and wrappers, patties and buns: their numbers have to agree. */
     private void counts() {
         Optional<BigDecimal> pieces = sheet.dish().yields().pieces();
-        sheet.dish().lines().filter(line -> line.amount().filter(amount -> amount.unit() == Unit.PIECE && amount.size().isEmpty()).isPresent()
-                && catalogue.find(line.item()).filter(item -> COUNTED.matcher(item.name()).find()).isPresent()).forEach(line -> pieces.ifPresent(number -> {
+        sheet.dish()
+                .lines()
+                .filter(line -> line.amount()
+                                .filter(amount -> amount.unit() == Unit.PIECE
+                                        && amount.size().isEmpty())
+                                .isPresent()
+                        && catalogue
+                                .find(line.item())
+                                .filter(item -> COUNTED.matcher(item.name()).find())
+                                .isPresent())
+                .forEach(line -> pieces.ifPresent(number -> {
                     if (line.amount().get().high().compareTo(number) != 0) {
-                        object(Rule.COUNTS, line.id(), "It makes %s pieces, but there are %s %s.".formatted(plain(number), plain(line.amount().get().high()),
-                                catalogue.get(line.item()).name()), "Take " + plain(number), now -> now.eachLine(own -> own.id().equals(line.id())
-                                ? own.measured(Optional.of(Amount.of(number, Unit.PIECE))) : own));
+                        object(
+                                Rule.COUNTS,
+                                line.id(),
+                                "It makes %s pieces, but there are %s %s."
+                                        .formatted(
+                                                plain(number),
+                                                plain(line.amount().get().high()),
+                                                catalogue.get(line.item()).name()),
+                                "Take " + plain(number),
+                                now -> now.eachLine(own -> own.id().equals(line.id())
+                                        ? own.measured(Optional.of(Amount.of(number, Unit.PIECE)))
+                                        : own));
                     }
                 }));
     }
 
     /** A patty has to match its bun; a filling has to fit inside its wrapper. */
     private void widths() {
-        sheet.dish().yields().pieceWidth().ifPresent(width -> sheet.dish().lines().forEach(line -> {
-            Optional<BigDecimal> other = catalogue.find(line.item()).flatMap(LineFindings::width);
-            boolean bun = line.item().contains("bun");
-            boolean fits = other.isEmpty() || (bun ? other.get().subtract(width).abs().compareTo(BigDecimal.ONE) <= 0 : width.compareTo(other.get()) < 0);
-            if (!fits) {
-                BigDecimal better = bun ? other.get() : other.get().multiply(new BigDecimal("0.6")).setScale(0, RoundingMode.HALF_UP);
-                object(Rule.WIDTHS, line.id(), "The pieces are %s cm wide, %s %s cm: they do not match.".formatted(plain(width), catalogue.get(line.item()).name(), plain(other.get())),
-                        "Make them %s cm".formatted(plain(better)), now -> now.making(yields -> yields.withPieceWidth(Optional.of(better))));
-            }
-        }));
+        sheet.dish().yields().pieceWidth().ifPresent(width -> sheet.dish()
+                .lines()
+                .forEach(line -> {
+                    Optional<BigDecimal> other = catalogue.find(line.item()).flatMap(LineFindings::width);
+                    boolean bun = line.item().contains("bun");
+                    boolean fits = other.isEmpty()
+                            || (bun
+                                    ? other.get().subtract(width).abs().compareTo(BigDecimal.ONE) <= 0
+                                    : width.compareTo(other.get()) < 0);
+                    if (!fits) {
+                        BigDecimal better = bun
+                                ? other.get()
+                                : other.get().multiply(new BigDecimal("0.6")).setScale(0, RoundingMode.HALF_UP);
+                        object(
+                                Rule.WIDTHS,
+                                line.id(),
+                                "The pieces are %s cm wide, %s %s cm: they do not match."
+                                        .formatted(
+                                                plain(width),
+                                                catalogue.get(line.item()).name(),
+                                                plain(other.get())),
+                                "Make them %s cm".formatted(plain(better)),
+                                now -> now.making(yields -> yields.withPieceWidth(Optional.of(better))));
+                    }
+                }));
     }
 
     /** As the name says, or as they are usually sold. */
     private static Optional<BigDecimal> width(Item item) {
         Matcher matcher = Pattern.compile("(\\d{1,2}) cm").matcher(item.name());
-        return matcher.find() ? Optional.of(new BigDecimal(matcher.group(1))) : Optional.ofNullable(USUAL_WIDTHS.get(item.id()));
+        return matcher.find()
+                ? Optional.of(new BigDecimal(matcher.group(1)))
+                : Optional.ofNullable(USUAL_WIDTHS.get(item.id()));
     }
 
     private static String percent(BigDecimal share) {
-        return share.multiply(BigDecimal.valueOf(100)).setScale(0, RoundingMode.HALF_UP).toPlainString() + " %";
+        return share.multiply(BigDecimal.valueOf(100))
+                        .setScale(0, RoundingMode.HALF_UP)
+                        .toPlainString() + " %";
     }
 }

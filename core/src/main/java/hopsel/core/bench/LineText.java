@@ -10,20 +10,30 @@ import java.util.Locale;
 /** An ingredient line as one would type it; it reads back to the same amount. */
 public final class LineText {
 
-    private LineText() {
-    }
+    private LineText() {}
 
-    /** Such as {@code 1.5 cups cashew nuts, soaked (optional)}; where the item is a guess, in the recipe's own words, for nobody has confirmed another. */
+    /**
+     * Such as {@code 1.5 cups cashew nuts, soaked (optional)}; where the item is a guess, in the recipe's own words,
+     * for nobody has confirmed another.
+     */
     public static String of(IngredientLine line, Catalogue catalogue) {
-        String name = line.said().isPresent() ? line.said().get() : catalogue.find(line.item()).map(item -> name(item, catalogue)).orElse(line.item().replace('-', ' '));
-        return line.amount().map(amount -> amount.written() + " ").orElse("") + name + line.prep().map(prep -> ", " + prep).orElse("")
+        String name = line.said().isPresent()
+                ? line.said().get()
+                : catalogue
+                        .find(line.item())
+                        .map(item -> name(item, catalogue))
+                        .orElse(line.item().replace('-', ' '));
+        return line.amount().map(amount -> amount.written() + " ").orElse("")
+                + name
+                + line.prep().map(prep -> ", " + prep).orElse("")
                 + (line.optional() ? " (optional)" : "");
     }
 
     /** The plain name, if that leads back to the item; otherwise another name of it. */
     private static String name(Item item, Catalogue catalogue) {
         String plain = item.name().split("[,(]")[0].strip().toLowerCase(Locale.ROOT);
-        boolean leadsBack = ItemFinder.of(catalogue).find(plain).filter(item::equals).isPresent();
+        boolean leadsBack =
+                ItemFinder.of(catalogue).find(plain).filter(item::equals).isPresent();
         return leadsBack ? plain : item.practice().names().stream().findFirst().orElse(item.name());
     }
 }

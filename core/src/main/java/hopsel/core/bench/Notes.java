@@ -14,14 +14,19 @@ import java.util.TreeSet;
  * What only the author of a dish needs. Immutable.
  *
  * @param headline time that the recipe promises
- * @param source   the recipe as it came
- * @param guessed  members that were guessed, by id of step; {@link #DISH} stands for the dish
- * @param passed   reasons for which the host let a finding pass, by its key
- * @param house    schools chosen, by matter
+ * @param source the recipe as it came
+ * @param guessed members that were guessed, by id of step; {@link #DISH} stands for the dish
+ * @param passed reasons for which the host let a finding pass, by its key
+ * @param house schools chosen, by matter
  */
 @Copyable
-public record Notes(Optional<Minutes> headline, String source, Map<String, Set<String>> guessed,
-                    Map<String, String> passed, Map<String, String> house) implements NotesBuilder.With {
+public record Notes(
+        Optional<Minutes> headline,
+        String source,
+        Map<String, Set<String>> guessed,
+        Map<String, String> passed,
+        Map<String, String> house)
+        implements NotesBuilder.With {
 
     /** Stands for the dish itself where ids of steps are expected. */
     public static final String DISH = "*";

@@ -12,9 +12,9 @@ import java.util.Optional;
  * How a dish of a class and the recipe that it was taken from stand to each other, at the servings of the class.
  *
  * @param inRecipe what is different in the recipe since it was taken
- * @param inClass  what is different in the class since it was taken
- * @param apart    what is different between the two now, from the class's dish to the recipe's
- * @param known    whether the state that was taken is known; where it is not, only {@code apart} is told
+ * @param inClass what is different in the class since it was taken
+ * @param apart what is different between the two now, from the class's dish to the recipe's
+ * @param known whether the state that was taken is known; where it is not, only {@code apart} is told
  */
 public record RecipeCheck(List<DishChange> inRecipe, List<DishChange> inClass, List<DishChange> apart, boolean known) {
 
@@ -28,18 +28,20 @@ public record RecipeCheck(List<DishChange> inRecipe, List<DishChange> inClass, L
     /**
      * Compares.
      *
-     * @param dish  of the class
+     * @param dish of the class
      * @param taken the state of the recipe that it was taken from; empty: nobody knows it
-     * @param now   the recipe as it is
+     * @param now the recipe as it is
      * @param house the catalogue with the house's own items
      */
     public static RecipeCheck of(CookingClass cooking, Dish dish, Optional<Draft> taken, Draft now, Catalogue house) {
         Catalogue catalogue = now.catalogue(house).with(cooking.items());
         Dish recipe = fitted(cooking, dish, now, house);
         Optional<Dish> then = taken.map(draft -> fitted(cooking, dish, draft, house));
-        return new RecipeCheck(then.map(old -> DishChange.between(old, recipe, catalogue)).orElse(List.of()),
+        return new RecipeCheck(
+                then.map(old -> DishChange.between(old, recipe, catalogue)).orElse(List.of()),
                 then.map(old -> DishChange.between(old, dish, catalogue)).orElse(List.of()),
-                DishChange.between(dish, recipe, catalogue), then.isPresent());
+                DishChange.between(dish, recipe, catalogue),
+                then.isPresent());
     }
 
     /** Whether the recipe has moved on: there is something to take over into the class. */
@@ -63,15 +65,20 @@ public record RecipeCheck(List<DishChange> inRecipe, List<DishChange> inClass, L
     }
 
     /** The class with the recipe as it is now, for as many servings as before. */
-    public static CookingClass intoClass(CookingClass cooking, Dish dish, Draft now, Catalogue house, Catalogue builtIn) {
+    public static CookingClass intoClass(
+            CookingClass cooking, Dish dish, Draft now, Catalogue house, Catalogue builtIn) {
         return Placing.into(cooking, sized(now, dish), house, builtIn);
     }
 
-    /** The recipe with the dish as it stands in the class, for as many servings as before; what its author noted stays. */
+    /**
+     * The recipe with the dish as it stands in the class, for as many servings as before; what its author noted stays.
+     */
     public static Draft intoRecipe(CookingClass cooking, Dish dish, Draft now, Catalogue builtIn) {
         Draft own = new Draft(dish, cooking.items(), cooking.measures(), now.notes());
         Dish sized = sized(own, now.dish()).in(now.measures()).dish();
-        Dish kept = sized.withId(now.dish().id()).withTitle(now.dish().title()).withRecipe(now.dish().recipe());
+        Dish kept = sized.withId(now.dish().id())
+                .withTitle(now.dish().title())
+                .withRecipe(now.dish().recipe());
         return now.with(kept).withItems(Placing.brought(own.with(kept), builtIn.with(now.items()), builtIn));
     }
 

@@ -13,14 +13,14 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A component that several dishes share: a sauce, a pot of rice. What it holds is needed in each of them, so the amounts
- * add up; made once for all, it takes its time once.
+ * A component that several dishes share: a sauce, a pot of rice. What it holds is needed in each of them, so the
+ * amounts add up; made once for all, it takes its time once.
  *
- * @param title   of the component
- * @param dishes  that hold it, by title
- * @param grams   edible grams by item, over all dishes; what cannot be weighed is not in it
- * @param once    seconds of hands work and watching, made once
- * @param apart   seconds, made in each dish by itself
+ * @param title of the component
+ * @param dishes that hold it, by title
+ * @param grams edible grams by item, over all dishes; what cannot be weighed is not in it
+ * @param once seconds of hands work and watching, made once
+ * @param apart seconds, made in each dish by itself
  */
 public record SharedBase(String title, List<String> dishes, Map<String, BigDecimal> grams, int once, int apart) {
 
@@ -34,11 +34,16 @@ public record SharedBase(String title, List<String> dishes, Map<String, BigDecim
         Map<String, List<Held>> byOrigin = new LinkedHashMap<>();
         for (Draft sheet : sheets) {
             for (Component component : sheet.dish().components()) {
-                String origin = component.base().orElseGet(() -> Base.of(sheet.dish())).key();
-                byOrigin.computeIfAbsent(origin + "\n" + component.title(), any -> new ArrayList<>()).add(new Held(sheet, component));
+                String origin =
+                        component.base().orElseGet(() -> Base.of(sheet.dish())).key();
+                byOrigin.computeIfAbsent(origin + "\n" + component.title(), any -> new ArrayList<>())
+                        .add(new Held(sheet, component));
             }
         }
-        return byOrigin.values().stream().filter(held -> held.size() > 1).map(held -> summed(held, builtIn)).toList();
+        return byOrigin.values().stream()
+                .filter(held -> held.size() > 1)
+                .map(held -> summed(held, builtIn))
+                .toList();
     }
 
     private static SharedBase summed(List<Held> held, Catalogue builtIn) {
@@ -46,12 +51,19 @@ public record SharedBase(String title, List<String> dishes, Map<String, BigDecim
         for (Held one : held) {
             Catalogue catalogue = one.sheet.catalogue(builtIn);
             for (IngredientLine line : one.component.ingredients()) {
-                line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> one.sheet.weigher().grams(item, amount)))
+                line.amount()
+                        .flatMap(amount -> catalogue
+                                .find(line.item())
+                                .flatMap(item -> one.sheet.weigher().grams(item, amount)))
                         .ifPresent(weight -> grams.merge(line.item(), weight, BigDecimal::add));
             }
         }
-        return new SharedBase(held.get(0).component.title(), held.stream().map(one -> one.sheet.dish().title()).toList(), grams,
-                held.stream().mapToInt(Held::seconds).max().orElse(0), held.stream().mapToInt(Held::seconds).sum());
+        return new SharedBase(
+                held.get(0).component.title(),
+                held.stream().map(one -> one.sheet.dish().title()).toList(),
+                grams,
+                held.stream().mapToInt(Held::seconds).max().orElse(0),
+                held.stream().mapToInt(Held::seconds).sum());
     }
 
     private record Held(Draft sheet, Component component) {

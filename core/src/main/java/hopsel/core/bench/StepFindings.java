@@ -22,10 +22,14 @@ import java.util.regex.Pattern;
 final class StepFindings extends Findings {
 
     private static final BigDecimal PAPER_LIMIT = BigDecimal.valueOf(220);
-    private static final Pattern PAPER = Pattern.compile("\\b(?:baking paper|parchment(?: paper)?|greaseproof(?: paper)?|(?<!rice |rice-|kitchen )paper)(?:-lined)?\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PAPER = Pattern.compile(
+            "\\b(?:baking paper|parchment(?: paper)?|greaseproof(?: paper)?|(?<!rice |rice-|kitchen "
+                    + ")paper)(?:-lined)?\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern CRISP = Pattern.compile("\\b(?:crisp|crispy|crunchy)\\b", Pattern.CASE_INSENSITIVE);
     /** Seconds from which a watched step wants a look before its end; kitchen practice. */
     private static final int LONG = 20 * 60;
+
     private static final BigDecimal CRISP_LIFE = BigDecimal.TEN;
     private static final Set<String> HOT = Set.of("oven", "burner", "grill", "steamer", "air-fryer", "pressure-cooker");
 
@@ -56,16 +60,34 @@ final class StepFindings extends Findings {
     private void time(Step step) {
         if (sheet.notes().isGuessed(step.id(), "minutes")) {
             String guess = Words.time(step.minutes().likely().seconds());
-            object(Rule.TIME_GUESSED, step.id(), "How long does “%s” take? %s is a guess.".formatted(step.title(), guess),
-                    "Keep " + guess, now -> now.with(now.notes().confirm(step.id(), Set.of("minutes"))));
+            object(
+                    Rule.TIME_GUESSED,
+                    step.id(),
+                    "How long does “%s” take? %s is a guess.".formatted(step.title(), guess),
+                    "Keep " + guess,
+                    now -> now.with(now.notes().confirm(step.id(), Set.of("minutes"))));
         }
     }
 
     private void temperature(Step step) {
         if (step.needs().stream().anyMatch(StepFindings::unheated)) {
-            object(Rule.TEMPERATURE_MISSING, step.id(), "How hot is the oven for “%s”?".formatted(step.title()), "180 °C", now -> Edits.change(now, step.id(),
-                    own -> own.withNeeds(own.needs().stream().map(need -> unheated(need)
-                            ? new Need("oven", need.units(), Optional.of(BigDecimal.valueOf(180)), need.tolerance()) : need).toList())));
+            object(
+                    Rule.TEMPERATURE_MISSING,
+                    step.id(),
+                    "How hot is the oven for “%s”?".formatted(step.title()),
+                    "180 °C",
+                    now -> Edits.change(
+                            now,
+                            step.id(),
+                            own -> own.withNeeds(own.needs().stream()
+                                    .map(need -> unheated(need)
+                                            ? new Need(
+                                                    "oven",
+                                                    need.units(),
+                                                    Optional.of(BigDecimal.valueOf(180)),
+                                                    need.tolerance())
+                                            : need)
+                                    .toList())));
         }
     }
 
@@ -74,26 +96,42 @@ final class StepFindings extends Findings {
     }
 
     private void cue(Step step, boolean hot) {
-        boolean tellsItself = HiddenTime.of(step).filter(what -> what == HiddenTime.HEATING || what == HiddenTime.BOILING).isPresent();
+        boolean tellsItself = HiddenTime.of(step)
+                .filter(what -> what == HiddenTime.HEATING || what == HiddenTime.BOILING)
+                .isPresent();
         if (step.cue().isEmpty() && hot && !tellsItself && step.work() != Work.REST) {
             String cue = Ladders.cue(step);
-            object(Rule.CUE_MISSING, step.id(), "How does one see that “%s” is done?".formatted(step.title()), "When " + cue,
+            object(
+                    Rule.CUE_MISSING,
+                    step.id(),
+                    "How does one see that “%s” is done?".formatted(step.title()),
+                    "When " + cue,
                     now -> Edits.change(now, step.id(), own -> own.withCue(Optional.of(cue))));
         }
     }
 
     private void firstLook(Step step) {
-        if (step.work() == Work.WATCH && step.minutes().likely().seconds() >= LONG && step.firstLook().isEmpty()) {
+        if (step.work() == Work.WATCH
+                && step.minutes().likely().seconds() >= LONG
+                && step.firstLook().isEmpty()) {
             Minutes look = minutes(step.minutes().low().seconds() * 5 / 6);
-            object(Rule.FIRST_LOOK, step.id(), "“%s” is long enough to go wrong unseen; look before the end.".formatted(step.title()),
-                    "First look after " + Words.time(look.seconds()), now -> Edits.change(now, step.id(), own -> own.withFirstLook(Optional.of(look))));
+            object(
+                    Rule.FIRST_LOOK,
+                    step.id(),
+                    "“%s” is long enough to go wrong unseen; look before the end.".formatted(step.title()),
+                    "First look after " + Words.time(look.seconds()),
+                    now -> Edits.change(now, step.id(), own -> own.withFirstLook(Optional.of(look))));
         }
     }
 
     private void crisp(Step step, boolean hot) {
         String told = step.title() + " " + step.instruction() + " " + step.cue().orElse("");
         if (hot && step.keeps().isEmpty() && CRISP.matcher(told).find()) {
-            object(Rule.CRISP, step.id(), "“%s” makes something crisp, and crispness lives for minutes.".formatted(step.title()), "It keeps 10 min",
+            object(
+                    Rule.CRISP,
+                    step.id(),
+                    "“%s” makes something crisp, and crispness lives for minutes.".formatted(step.title()),
+                    "It keeps 10 min",
                     now -> Edits.change(now, step.id(), own -> own.withKeeps(Optional.of(Minutes.of(CRISP_LIFE)))));
         }
     }
@@ -101,8 +139,17 @@ final class StepFindings extends Findings {
     private void appliances(Step step) {
         for (String kind : Spoken.appliances(step.instruction())) {
             if (step.needs().stream().noneMatch(need -> need.kind().equals(kind))) {
-                object(Rule.APPLIANCE_UNNAMED, step.id() + "/" + kind, "“%s” speaks of a %s, but does not ask for one.".formatted(step.title(), kind.replace('-', ' ')),
-                        "Ask for it", now -> Edits.change(now, step.id(), own -> own.withNeeds(append(own.needs(), new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)))));
+                object(
+                        Rule.APPLIANCE_UNNAMED,
+                        step.id() + "/" + kind,
+                        "“%s” speaks of a %s, but does not ask for one."
+                                .formatted(step.title(), kind.replace('-', ' ')),
+                        "Ask for it",
+                        now -> Edits.change(
+                                now,
+                                step.id(),
+                                own -> own.withNeeds(
+                                        append(own.needs(), new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)))));
             }
         }
     }
@@ -115,38 +162,77 @@ final class StepFindings extends Findings {
 
     /** Building up and letting go take as long as the cooking, and nobody writes them down. */
     private void pressure(Component component, Step step) {
-        boolean cooks = step.work() != Work.REST && step.needs().stream().anyMatch(need -> need.kind().equals("pressure-cooker"));
-        boolean told = sheet.dish().steps().anyMatch(other -> other != step && HiddenTime.of(other).filter(what -> what == HiddenTime.PRESSURE).isPresent());
+        boolean cooks = step.work() != Work.REST
+                && step.needs().stream().anyMatch(need -> need.kind().equals("pressure-cooker"));
+        boolean told = sheet.dish()
+                .steps()
+                .anyMatch(other -> other != step
+                        && HiddenTime.of(other)
+                                .filter(what -> what == HiddenTime.PRESSURE)
+                                .isPresent());
         if (cooks && !told) {
-            object(Rule.PRESSURE, step.id(), "“%s” leaves out the time in which the pressure builds up and falls.".formatted(step.title()), "Put both in as steps",
+            object(
+                    Rule.PRESSURE,
+                    step.id(),
+                    "“%s” leaves out the time in which the pressure builds up and falls.".formatted(step.title()),
+                    "Put both in as steps",
                     now -> Insertions.pressure(now, component.id(), step.id()));
         }
     }
 
     private void blender(Component component, Step step) {
         boolean closed = step.needs().stream().anyMatch(need -> need.kind().equals("blender"));
-        Optional<Step> hot = step.after().stream().flatMap(after -> sheet.step(after.step()).stream())
-                .filter(before -> before.needs().stream().anyMatch(need -> Set.of("burner", "oven", "steamer", "pressure-cooker").contains(need.kind()))).findFirst();
+        Optional<Step> hot = step.after().stream()
+                .flatMap(after -> sheet.step(after.step()).stream())
+                .filter(before -> before.needs().stream()
+                        .anyMatch(need -> Set.of("burner", "oven", "steamer", "pressure-cooker")
+                                .contains(need.kind())))
+                .findFirst();
         if (closed && hot.isPresent()) {
-            object(Rule.HOT_BLENDER, step.id(), "“%s” puts what comes hot from “%s” into a closed blender.".formatted(step.title(), hot.get().title()),
-                    "Let it cool for 10 minutes first", now -> Insertions.coolBefore(now, component.id(), step.id()));
+            object(
+                    Rule.HOT_BLENDER,
+                    step.id(),
+                    "“%s” puts what comes hot from “%s” into a closed blender."
+                            .formatted(step.title(), hot.get().title()),
+                    "Let it cool for 10 minutes first",
+                    now -> Insertions.coolBefore(now, component.id(), step.id()));
         }
     }
 
     private void paper(Step step) {
-        boolean tooHot = step.needs().stream().anyMatch(need -> need.kind().equals("grill") || need.celsius().filter(c -> c.compareTo(PAPER_LIMIT) > 0).isPresent());
+        boolean tooHot = step.needs().stream()
+                .anyMatch(need -> need.kind().equals("grill")
+                        || need.celsius()
+                                .filter(c -> c.compareTo(PAPER_LIMIT) > 0)
+                                .isPresent());
         if (tooHot && PAPER.matcher(step.instruction()).find()) {
-            object(Rule.PAPER, step.id(), "Paper burns under a grill and above about 220 °C.", "Use an oiled tray", now -> Edits.change(now, step.id(),
-                    own -> own.withText(Optional.of(PAPER.matcher(own.instruction()).replaceAll("oiled tray")))));
+            object(
+                    Rule.PAPER,
+                    step.id(),
+                    "Paper burns under a grill and above about 220 °C.",
+                    "Use an oiled tray",
+                    now -> Edits.change(
+                            now,
+                            step.id(),
+                            own -> own.withText(
+                                    Optional.of(PAPER.matcher(own.instruction()).replaceAll("oiled tray")))));
         }
     }
 
     private void notOnList(Step step) {
         for (Item item : Spoken.items(step.instruction(), catalogue)) {
-            boolean known = sheet.dish().lines().anyMatch(line -> line.item().equals(item.id()) || Spoken.shares(item, catalogue.find(line.item()), line.prep()));
-            boolean named = sheet.dish().components().stream().anyMatch(own -> Spoken.names(item, own.title())) || Spoken.names(item, sheet.dish().title());
+            boolean known = sheet.dish()
+                    .lines()
+                    .anyMatch(line -> line.item().equals(item.id())
+                            || Spoken.shares(item, catalogue.find(line.item()), line.prep()));
+            boolean named = sheet.dish().components().stream().anyMatch(own -> Spoken.names(item, own.title()))
+                    || Spoken.names(item, sheet.dish().title());
             if (!known && !named) {
-                object(Rule.NOT_ON_LIST, step.id() + "/" + item.id(), "“%s” uses %s, which is not on the list.".formatted(step.title(), item.name()), "Put it on the list",
+                object(
+                        Rule.NOT_ON_LIST,
+                        step.id() + "/" + item.id(),
+                        "“%s” uses %s, which is not on the list.".formatted(step.title(), item.name()),
+                        "Put it on the list",
                         now -> Insertions.addLine(now, step.id(), item.id()));
             }
         }
@@ -154,10 +240,18 @@ final class StepFindings extends Findings {
 
     private void looseEnds() {
         Map<String, Integer> starts = DishTimes.of(sheet.dish()).starts();
-        List<Step> finals = sheet.dish().steps().filter(step -> sheet.dish().finalSteps().contains(step.id())).toList();
+        List<Step> finals = sheet.dish()
+                .steps()
+                .filter(step -> sheet.dish().finalSteps().contains(step.id()))
+                .toList();
         Optional<Step> last = finals.stream().reduce((a, b) -> starts.get(b.id()) >= starts.get(a.id()) ? b : a);
-        finals.stream().filter(step -> step != last.orElseThrow()).forEach(step -> object(Rule.LOOSE_END, step.id(),
-                "Nothing uses what “%s” makes.".formatted(step.title()), "“%s” waits for it".formatted(last.get().title()),
-                now -> Edits.tie(now, step.id(), last.get().id(), Minutes.ZERO, Optional.empty())));
+        finals.stream()
+                .filter(step -> step != last.orElseThrow())
+                .forEach(step -> object(
+                        Rule.LOOSE_END,
+                        step.id(),
+                        "Nothing uses what “%s” makes.".formatted(step.title()),
+                        "“%s” waits for it".formatted(last.get().title()),
+                        now -> Edits.tie(now, step.id(), last.get().id(), Minutes.ZERO, Optional.empty())));
     }
 }

@@ -5,8 +5,7 @@ final class Words {
 
     private static final int LONGEST = 90;
 
-    private Words() {
-    }
+    private Words() {}
 
     /** Such as {@code 1 h 05 min}, {@code 25 min} or {@code 40 s}; to the minute from one minute up. */
     static String time(int seconds) {
@@ -14,7 +13,9 @@ final class Words {
             return seconds + " s";
         }
         int minutes = (seconds + 30) / 60;
-        return minutes < 60 ? minutes + " min" : minutes % 60 == 0 ? minutes / 60 + " h" : "%d h %02d min".formatted(minutes / 60, minutes % 60);
+        return minutes < 60
+                ? minutes + " min"
+                : minutes % 60 == 0 ? minutes / 60 + " h" : "%d h %02d min".formatted(minutes / 60, minutes % 60);
     }
 
     /** A passage of a recipe, cut short where it is long. */

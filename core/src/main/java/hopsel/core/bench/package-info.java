@@ -1,4 +1,5 @@
 /**
- * The dish bench: a dish being taken apart, what may be done to it, what it takes, and what a good colleague would object to.
+ * The dish bench: a dish being taken apart, what may be done to it, what it takes, and what a good colleague would
+ * object to.
  */
 package hopsel.core.bench;

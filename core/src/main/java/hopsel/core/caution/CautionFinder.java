@@ -39,32 +39,77 @@ public final class CautionFinder {
     private static final List<Rule> RULES = List.of(
             new Rule(Caution.ALLERGENS, scene -> true),
             new Rule(Caution.CHECK_LABEL, scene -> scene.item(item -> item.origin() == Origin.CHECK_LABEL)),
-            new Rule(Caution.COOLING, scene -> scene.item("rice", "bean", "lentil", "chickpea", "grain", "potato", "tapioca",
-                    "sago", "noodle", "pasta") && scene.says("boil", "simmer", "cook", "steam")),
+            new Rule(
+                    Caution.COOLING,
+                    scene -> scene.item(
+                                    "rice",
+                                    "bean",
+                                    "lentil",
+                                    "chickpea",
+                                    "grain",
+                                    "potato",
+                                    "tapioca",
+                                    "sago",
+                                    "noodle",
+                                    "pasta")
+                            && scene.says("boil", "simmer", "cook", "steam")),
             new Rule(Caution.REHEATING, scene -> scene.says("reheat", "warm through", "warm it")),
-            new Rule(Caution.DRY_BEANS, scene -> scene.item(CautionFinder::isDryPulse) || scene.says("dried bean", "dry bean", "dried chickpea")),
-            new Rule(Caution.RAW_FLOUR, scene -> scene.item("flour", "semolina") && scene.says("dough", "batter", "pastry",
-                    "knead", "mix")),
+            new Rule(
+                    Caution.DRY_BEANS,
+                    scene -> scene.item(CautionFinder::isDryPulse)
+                            || scene.says("dried bean", "dry bean", "dried chickpea")),
+            new Rule(
+                    Caution.RAW_FLOUR,
+                    scene ->
+                            scene.item("flour", "semolina") && scene.says("dough", "batter", "pastry", "knead", "mix")),
             new Rule(Caution.MUSHROOMS, scene -> scene.item("mushroom", "shiitake", "porcini")),
             new Rule(Caution.SPROUTS, scene -> scene.item("sprout")),
-            new Rule(Caution.GARLIC_IN_OIL, scene -> scene.item(CautionFinder::isOil)
-                    && (scene.item("garlic") || scene.item(CautionFinder::isHerb) && scene.says("infus", "steep"))),
-            new Rule(Caution.KEEP_CHILLED, scene -> scene.item("tofu", "tempeh", "cashew", "bean", "chickpea", "lentil", "cream", "yogurt",
-                    "melon", "lettuce", "rocket", "spinach")),
-            new Rule(Caution.HOT_BLENDER, scene -> scene.needs("blender") && scene.says("boil", "simmer", "hot", "roast", "bloom")),
+            new Rule(
+                    Caution.GARLIC_IN_OIL,
+                    scene -> scene.item(CautionFinder::isOil)
+                            && (scene.item("garlic")
+                                    || scene.item(CautionFinder::isHerb) && scene.says("infus", "steep"))),
+            new Rule(
+                    Caution.KEEP_CHILLED,
+                    scene -> scene.item(
+                            "tofu",
+                            "tempeh",
+                            "cashew",
+                            "bean",
+                            "chickpea",
+                            "lentil",
+                            "cream",
+                            "yogurt",
+                            "melon",
+                            "lettuce",
+                            "rocket",
+                            "spinach")),
+            new Rule(
+                    Caution.HOT_BLENDER,
+                    scene -> scene.needs("blender") && scene.says("boil", "simmer", "hot", "roast", "bloom")),
             new Rule(Caution.PRESSURE, scene -> scene.needs("pressure-cooker")),
-            new Rule(Caution.HOT_OIL, scene -> scene.item(CautionFinder::isOil) && scene.says("fry", "sizzl", "sear", "crisp")),
-            new Rule(Caution.PARCHMENT, scene -> scene.step(step -> (above(step, PAPER_LIMIT) || needs(step, "grill"))
-                    && says(step, "paper", "parchment", "baking sheet"))),
-            new Rule(Caution.KNIVES, scene -> scene.line(line -> line.prep().isPresent())
-                    || scene.item("avocado", "butternut", "pumpkin", "celeriac") || scene.says("slice", "chop", "cut", "dice", "shred", "mandoline")),
-            new Rule(Caution.STEAM, scene -> scene.needs("oven", "steamer") || scene.says("drain", "lift the lid", "lid off")),
+            new Rule(
+                    Caution.HOT_OIL,
+                    scene -> scene.item(CautionFinder::isOil) && scene.says("fry", "sizzl", "sear", "crisp")),
+            new Rule(
+                    Caution.PARCHMENT,
+                    scene -> scene.step(step -> (above(step, PAPER_LIMIT) || needs(step, "grill"))
+                            && says(step, "paper", "parchment", "baking sheet"))),
+            new Rule(
+                    Caution.KNIVES,
+                    scene -> scene.line(line -> line.prep().isPresent())
+                            || scene.item("avocado", "butternut", "pumpkin", "celeriac")
+                            || scene.says("slice", "chop", "cut", "dice", "shred", "mandoline")),
+            new Rule(
+                    Caution.STEAM,
+                    scene -> scene.needs("oven", "steamer") || scene.says("drain", "lift the lid", "lid off")),
             new Rule(Caution.ALCOHOL, scene -> scene.item(CautionFinder::isAlcohol)),
-            new Rule(Caution.HOT_CENTRES, scene -> scene.says("pierogi", "dumpling", "fill", "molten") && scene.says("boil", "bake",
-                    "fry", "steam")));
+            new Rule(
+                    Caution.HOT_CENTRES,
+                    scene -> scene.says("pierogi", "dumpling", "fill", "molten")
+                            && scene.says("boil", "bake", "fry", "steam")));
 
-    private CautionFinder() {
-    }
+    private CautionFinder() {}
 
     /** The cautions of a dish, in the order of {@link Caution}. */
     public static Set<Caution> of(Dish dish, Catalogue catalogue) {
@@ -76,7 +121,11 @@ public final class CautionFinder {
 
     /** The allergens of a list of items, in the order of the law's list. */
     public static List<Allergen> allergens(List<Item> items) {
-        return items.stream().flatMap(item -> item.allergens().stream()).distinct().sorted().toList();
+        return items.stream()
+                .flatMap(item -> item.allergens().stream())
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     private static boolean isOil(Item item) {
@@ -89,12 +138,37 @@ public final class CautionFinder {
     }
 
     private static boolean isHerb(Item item) {
-        return starts(item.name(), "basil", "rosemary", "thyme", "sage", "oregano", "tarragon", "chilli", "dried basil", "dried rosemary", "dried thyme");
+        return starts(
+                item.name(),
+                "basil",
+                "rosemary",
+                "thyme",
+                "sage",
+                "oregano",
+                "tarragon",
+                "chilli",
+                "dried basil",
+                "dried rosemary",
+                "dried thyme");
     }
 
     /** A vinegar has none left. */
     private static boolean isAlcohol(Item item) {
-        return !starts(item.name(), "vinegar") && starts(item.name(), "wine", "mirin", "sake", "rum", "brandy", "beer", "lager", "ale", "vodka", "sherry", "port", "liqueur");
+        return !starts(item.name(), "vinegar")
+                && starts(
+                        item.name(),
+                        "wine",
+                        "mirin",
+                        "sake",
+                        "rum",
+                        "brandy",
+                        "beer",
+                        "lager",
+                        "ale",
+                        "vodka",
+                        "sherry",
+                        "port",
+                        "liqueur");
     }
 
     private static boolean needs(Step step, String kind) {
@@ -102,7 +176,9 @@ public final class CautionFinder {
     }
 
     private static boolean above(Step step, BigDecimal celsius) {
-        return step.needs().stream().map(Need::celsius).anyMatch(asked -> asked.isPresent() && asked.get().compareTo(celsius) > 0);
+        return step.needs().stream()
+                .map(Need::celsius)
+                .anyMatch(asked -> asked.isPresent() && asked.get().compareTo(celsius) > 0);
     }
 
     private static boolean says(Step step, String... words) {
@@ -112,12 +188,14 @@ public final class CautionFinder {
     /** Whether a word of the text starts with one of these. */
     private static boolean starts(String text, String... words) {
         String low = text.toLowerCase(Locale.ROOT);
-        Pattern any = PATTERNS.computeIfAbsent(String.join("|", words), all -> Pattern.compile(Arrays.stream(words).map(Pattern::quote).collect(Collectors.joining("|", "\\b(?:", ")"))));
+        Pattern any = PATTERNS.computeIfAbsent(
+                String.join("|", words),
+                all -> Pattern.compile(
+                        Arrays.stream(words).map(Pattern::quote).collect(Collectors.joining("|", "\\b(?:", ")"))));
         return any.matcher(low).find();
     }
 
-    private record Rule(Caution caution, Predicate<Scene> applies) {
-    }
+    private record Rule(Caution caution, Predicate<Scene> applies) {}
 
     /** A dish, as the rules ask about it. */
     private record Scene(Dish dish, Catalogue catalogue) {

@@ -12,7 +12,7 @@ import java.util.Map;
  * A caution of a dish, and the steps that call for it.
  *
  * @param caution which
- * @param steps   titles of the steps; empty: it is about the dish
+ * @param steps titles of the steps; empty: it is about the dish
  */
 public record FoundCaution(Caution caution, List<String> steps) {
 
@@ -25,7 +25,11 @@ public record FoundCaution(Caution caution, List<String> steps) {
     public static List<FoundCaution> of(Dish dish, Catalogue catalogue) {
         Map<Caution, List<String>> steps = new EnumMap<>(Caution.class);
         CautionFinder.of(dish, catalogue).forEach(caution -> steps.put(caution, new ArrayList<>()));
-        dish.steps().forEach(step -> StepCautions.of(dish, step, catalogue).forEach(caution -> steps.computeIfAbsent(caution, any -> new ArrayList<>()).add(step.title())));
-        return steps.entrySet().stream().map(entry -> new FoundCaution(entry.getKey(), entry.getValue())).toList();
+        dish.steps().forEach(step -> StepCautions.of(dish, step, catalogue)
+                .forEach(caution ->
+                        steps.computeIfAbsent(caution, any -> new ArrayList<>()).add(step.title())));
+        return steps.entrySet().stream()
+                .map(entry -> new FoundCaution(entry.getKey(), entry.getValue()))
+                .toList();
     }
 }

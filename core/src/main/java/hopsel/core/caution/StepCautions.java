@@ -16,15 +16,18 @@ import java.util.stream.Collectors;
 public final class StepCautions {
 
     /** Said once for a dish, not at each step. */
-    private static final Set<Caution> OF_THE_DISH = EnumSet.of(Caution.ALLERGENS, Caution.CHECK_LABEL, Caution.KEEP_CHILLED);
+    private static final Set<Caution> OF_THE_DISH =
+            EnumSet.of(Caution.ALLERGENS, Caution.CHECK_LABEL, Caution.KEEP_CHILLED);
 
-    private StepCautions() {
-    }
+    private StepCautions() {}
 
     /** Found by the rules for dishes, from this step and the lines it uses alone. */
     public static Set<Caution> of(Dish dish, Step step, Catalogue catalogue) {
         Set<String> used = step.uses().stream().map(Use::ingredient).collect(Collectors.toSet());
-        Component alone = new Component("alone", step.title(), dish.lines().filter(line -> used.contains(line.id())).toList(),
+        Component alone = new Component(
+                "alone",
+                step.title(),
+                dish.lines().filter(line -> used.contains(line.id())).toList(),
                 List.of(step.withAfter(List.of())));
         Set<Caution> cautions = EnumSet.noneOf(Caution.class);
         cautions.addAll(CautionFinder.of(new Dish("alone", step.title(), BigDecimal.ONE, List.of(alone)), catalogue));

@@ -17,8 +17,7 @@ import java.util.Set;
 /** Walks back along {@code after}, without recursion, so that a chain of thousands of steps does no harm. */
 final class CircleSearch {
 
-    private CircleSearch() {
-    }
+    private CircleSearch() {}
 
     /**
      * A circle reachable from a step.
@@ -47,8 +46,12 @@ final class CircleSearch {
         return Optional.empty();
     }
 
-    private static void enter(String step, Map<String, Step> steps, Deque<String> path,
-                              Map<String, Iterator<String>> open, Set<String> done) {
+    private static void enter(
+            String step,
+            Map<String, Step> steps,
+            Deque<String> path,
+            Map<String, Iterator<String>> open,
+            Set<String> done) {
         if (steps.containsKey(step) && !done.contains(step)) {
             path.addLast(step);
             open.put(step, steps.get(step).after().stream().map(After::step).iterator());

@@ -1,13 +1,13 @@
 package hopsel.core.classes;
 
-import hopsel.core.guest.Attendee;
-import hopsel.core.guest.Avoided;
-import hopsel.core.item.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Avoided;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Substitution;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
@@ -23,8 +23,8 @@ import java.util.function.Function;
  * Finds everything in a class that does not hang together: ids used twice or pointing nowhere, circles of waiting,
  * shares over 1, amounts that cannot be weighed.
  *
- * <p>What a single figure may be is settled before, where it is read. A class that no kitchen or day can hold is
- * not a fault; the plan says {@code impossible}.
+ * <p>What a single figure may be is settled before, where it is read. A class that no kitchen or day can hold is not a
+ * fault; the plan says {@code impossible}.
  */
 public final class ClassReview {
 
@@ -85,23 +85,32 @@ public final class ClassReview {
     private void attendees() {
         unique("attendees", cooking.attendees(), Attendee::id);
         for (int i = 0; i < cooking.attendees().size(); i++) {
-            avoids(Place.ROOT.at("attendees").at(i).at("avoids"), cooking.attendees().get(i).avoids());
-            avoids(Place.ROOT.at("attendees").at(i).at("rather"), cooking.attendees().get(i).rather());
+            avoids(
+                    Place.ROOT.at("attendees").at(i).at("avoids"),
+                    cooking.attendees().get(i).avoids());
+            avoids(
+                    Place.ROOT.at("attendees").at(i).at("rather"),
+                    cooking.attendees().get(i).rather());
         }
     }
 
     private void avoids(Place place, List<String> words) {
         for (int j = 0; j < words.size(); j++) {
             if (!Avoided.isKnown(words.get(j), catalogue)) {
-                add(place.at(j), "[%s] is no allergen, item or house rule.".formatted(words.get(j)),
-                        "Write one of the fourteen allergens, the id of an item, or a house rule: oil, added-salt, alcohol, raw-sprouts.");
+                add(
+                        place.at(j),
+                        "[%s] is no allergen, item or house rule.".formatted(words.get(j)),
+                        "Write one of the fourteen allergens, the id of an item, or a house rule: oil, "
+                                + "added-salt, alcohol, raw-sprouts.");
             }
         }
     }
 
     private void pantry() {
         for (int i = 0; i < cooking.provision().pantry().size(); i++) {
-            item(Place.ROOT.at("provision").at("pantry").at(i).at("item"), cooking.provision().pantry().get(i).item());
+            item(
+                    Place.ROOT.at("provision").at("pantry").at(i).at("item"),
+                    cooking.provision().pantry().get(i).item());
         }
     }
 
@@ -112,21 +121,37 @@ public final class ClassReview {
             Optional<Component> made = component(pair.made());
             Optional<Component> also = component(pair.also());
             if (made.isEmpty() || also.isEmpty()) {
-                add(place.at(made.isEmpty() ? "made" : "for"), "There is no component [%s].".formatted(made.isEmpty() ? pair.made() : pair.also()),
+                add(
+                        place.at(made.isEmpty() ? "made" : "for"),
+                        "There is no component [%s].".formatted(made.isEmpty() ? pair.made() : pair.also()),
                         "Write it dish/component, or make it in each dish by itself.");
             } else if (pair.made().dish().equals(pair.also().dish()) || !Shared.alike(made.get(), also.get())) {
-                add(place, "[%s] and [%s] are not the same steps.".formatted(pair.made(), pair.also()), "Make them alike, or make each by itself.");
+                add(
+                        place,
+                        "[%s] and [%s] are not the same steps.".formatted(pair.made(), pair.also()),
+                        "Make them alike, or make each by itself.");
             } else if (!Shared.byItself(made.get()) || !Shared.byItself(also.get())) {
-                add(place, "[%s] waits for steps of its own dish.".formatted(pair.made()), "Only what stands by itself can be made once for two dishes.");
-            } else if (cooking.shared().stream().anyMatch(other -> other != pair && (other.also().equals(pair.also()) || other.also().equals(pair.made())))) {
-                add(place, "[%s] is made with more than one other.".formatted(pair.also()), "Name the one it is made with.");
+                add(
+                        place,
+                        "[%s] waits for steps of its own dish.".formatted(pair.made()),
+                        "Only what stands by itself can be made once for two dishes.");
+            } else if (cooking.shared().stream()
+                    .anyMatch(other -> other != pair
+                            && (other.also().equals(pair.also()) || other.also().equals(pair.made())))) {
+                add(
+                        place,
+                        "[%s] is made with more than one other.".formatted(pair.also()),
+                        "Name the one it is made with.");
             }
         }
     }
 
     private Optional<Component> component(ComponentRef ref) {
-        return cooking.dishes().stream().filter(dish -> dish.id().equals(ref.dish())).flatMap(dish -> dish.components().stream())
-                .filter(component -> component.id().equals(ref.component())).findFirst();
+        return cooking.dishes().stream()
+                .filter(dish -> dish.id().equals(ref.dish()))
+                .flatMap(dish -> dish.components().stream())
+                .filter(component -> component.id().equals(ref.component()))
+                .findFirst();
     }
 
     private void item(Place place, String id) {

@@ -28,21 +28,29 @@ import java.util.List;
 /**
  * A class: a slot, a kitchen with its people, a menu, attendees. Immutable.
  *
- * <p>One that came through {@link ClassReview} without a finding can be planned, weighed and packed without
- * further checks.
+ * <p>One that came through {@link ClassReview} without a finding can be planned, weighed and packed without further
+ * checks.
  *
- * @param title     as announced
- * @param style     demo, hands-on, stream or recording
- * @param slot      when it is held
- * @param kitchen   who and what is there
- * @param menu      what is cooked
+ * @param title as announced
+ * @param style demo, hands-on, stream or recording
+ * @param slot when it is held
+ * @param kitchen who and what is there
+ * @param menu what is cooked
  * @param attendees who takes part
  * @param provision how much is made
- * @param tempo     what its plan is asked for
+ * @param tempo what its plan is asked for
  */
 @Copyable
-public record CookingClass(String title, Style style, Slot slot, Kitchen kitchen, Menu menu, List<Attendee> attendees,
-                           Provision provision, Tempo tempo) implements CookingClassBuilder.With {
+public record CookingClass(
+        String title,
+        Style style,
+        Slot slot,
+        Kitchen kitchen,
+        Menu menu,
+        List<Attendee> attendees,
+        Provision provision,
+        Tempo tempo)
+        implements CookingClassBuilder.With {
 
     /** Keeps its own copy. */
     public CookingClass {
@@ -131,7 +139,9 @@ public record CookingClass(String title, Style style, Slot slot, Kitchen kitchen
 
     /** The same class with one dish in the place of that of its id. */
     public CookingClass with(Dish changed) {
-        return with(dishes().stream().map(dish -> dish.id().equals(changed.id()) ? changed : dish).toList());
+        return with(dishes().stream()
+                .map(dish -> dish.id().equals(changed.id()) ? changed : dish)
+                .toList());
     }
 
     /** The same class with other items of its own. */
@@ -149,7 +159,9 @@ public record CookingClass(String title, Style style, Slot slot, Kitchen kitchen
         return withMenu(new Menu(measures(), brought, others, instead, List.of()));
     }
 
-    /** A step as it is done on air: where attendees cook along, at their pace and in rounds through what the room has. */
+    /**
+     * A step as it is done on air: where attendees cook along, at their pace and in rounds through what the room has.
+     */
     public Step onAir(Step step) {
         return StationRounds.atStations(step, learners(), resources());
     }
@@ -169,7 +181,9 @@ public record CookingClass(String title, Style style, Slot slot, Kitchen kitchen
             if (pair.also().dish().equals(ref.dish())) {
                 int place = place(pair.also(), ref.step());
                 if (place >= 0) {
-                    return new StepRef(pair.made().dish(), component(pair.made()).steps().get(place).id());
+                    return new StepRef(
+                            pair.made().dish(),
+                            component(pair.made()).steps().get(place).id());
                 }
             }
         }
@@ -178,8 +192,15 @@ public record CookingClass(String title, Style style, Slot slot, Kitchen kitchen
 
     /** The steps that are done with this one. */
     public List<StepRef> alsoFor(StepRef ref) {
-        return shared().stream().filter(pair -> pair.made().dish().equals(ref.dish()) && place(pair.made(), ref.step()) >= 0)
-                .map(pair -> new StepRef(pair.also().dish(), component(pair.also()).steps().get(place(pair.made(), ref.step())).id())).toList();
+        return shared().stream()
+                .filter(pair -> pair.made().dish().equals(ref.dish()) && place(pair.made(), ref.step()) >= 0)
+                .map(pair -> new StepRef(
+                        pair.also().dish(),
+                        component(pair.also())
+                                .steps()
+                                .get(place(pair.made(), ref.step()))
+                                .id()))
+                .toList();
     }
 
     private int place(ComponentRef ref, String step) {
@@ -187,7 +208,9 @@ public record CookingClass(String title, Style style, Slot slot, Kitchen kitchen
     }
 
     private Component component(ComponentRef ref) {
-        return dish(ref.dish()).components().stream().filter(own -> own.id().equals(ref.component())).findFirst()
+        return dish(ref.dish()).components().stream()
+                .filter(own -> own.id().equals(ref.component()))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no component [%s].".formatted(ref)));
     }
 
@@ -217,7 +240,9 @@ public record CookingClass(String title, Style style, Slot slot, Kitchen kitchen
      * @throws IllegalArgumentException if there is none
      */
     public Dish dish(String id) {
-        return dishes().stream().filter(dish -> dish.id().equals(id)).findFirst()
+        return dishes().stream()
+                .filter(dish -> dish.id().equals(id))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no dish [%s].".formatted(id)));
     }
 
@@ -227,7 +252,10 @@ public record CookingClass(String title, Style style, Slot slot, Kitchen kitchen
      * @throws IllegalArgumentException if there is none
      */
     public Step step(StepRef ref) {
-        return dish(ref.dish()).steps().filter(step -> step.id().equals(ref.step())).findFirst()
+        return dish(ref.dish())
+                .steps()
+                .filter(step -> step.id().equals(ref.step()))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no step [%s].".formatted(ref)));
     }
 }

@@ -72,11 +72,15 @@ final class DishReview {
             add(at.at("item"), "There is no item [%s].".formatted(line.item()), "Add it under items, or mend the id.");
             return;
         }
-        if (line.amount().isPresent() && weigher.grams(item.get(), line.amount().get()).isEmpty()) {
+        if (line.amount().isPresent()
+                && weigher.grams(item.get(), line.amount().get()).isEmpty()) {
             Amount amount = line.amount().get();
-            add(at.at("unit"), "The line [%s] of %s in %s cannot become grams.".formatted(line.id(), item.get().name(),
-                    amount.unit().word()), "Give the item %s, or write the amount in grams."
-                    .formatted(Weigher.missing(amount)));
+            add(
+                    at.at("unit"),
+                    "The line [%s] of %s in %s cannot become grams."
+                            .formatted(
+                                    line.id(), item.get().name(), amount.unit().word()),
+                    "Give the item %s, or write the amount in grams.".formatted(Weigher.missing(amount)));
         }
     }
 
@@ -84,7 +88,9 @@ final class DishReview {
         for (int i = 0; i < step.after().size(); i++) {
             String before = step.after().get(i).step();
             if (!steps.containsKey(before)) {
-                add(at.at("after").at(i).at("step"), "There is no step [%s] in %s.".formatted(before, dish.title()),
+                add(
+                        at.at("after").at(i).at("step"),
+                        "There is no step [%s] in %s.".formatted(before, dish.title()),
                         "Name a step of the same dish.");
             }
         }
@@ -96,14 +102,18 @@ final class DishReview {
 
     private void use(Use use, Place at) {
         if (!lines.contains(use.ingredient())) {
-            add(at.at("ingredient"), "There is no line [%s] in %s.".formatted(use.ingredient(), dish.title()),
+            add(
+                    at.at("ingredient"),
+                    "There is no line [%s] in %s.".formatted(use.ingredient(), dish.title()),
                     "Name an ingredient line of the same dish.");
             return;
         }
         BigDecimal before = shares.getOrDefault(use.ingredient(), BigDecimal.ZERO);
         BigDecimal sum = shares.merge(use.ingredient(), use.share(), BigDecimal::add);
         if (before.compareTo(WHOLE) <= 0 && sum.compareTo(WHOLE) > 0) {
-            add(at.at("share"), "The shares of the line [%s] come to %s.".formatted(use.ingredient(), sum.toPlainString()),
+            add(
+                    at.at("share"),
+                    "The shares of the line [%s] come to %s.".formatted(use.ingredient(), sum.toPlainString()),
                     "Let them come to 1 at most.");
         }
     }
@@ -113,15 +123,23 @@ final class DishReview {
             return;
         }
         if (step.work() == Work.HANDS) {
-            add(at, "The step [%s] is hands work and cannot be swapped out.".formatted(step.id()),
+            add(
+                    at,
+                    "The step [%s] is hands work and cannot be swapped out.".formatted(step.id()),
                     "Take swap away, or make it watch or rest.");
         } else if (step.show() == Show.NEVER) {
-            add(at, "The step [%s] is never shown, so there is nothing to swap out.".formatted(step.id()),
+            add(
+                    at,
+                    "The step [%s] is never shown, so there is nothing to swap out.".formatted(step.id()),
                     "Take swap away, or let it be shown.");
         }
         if (step.swap().get().compareTo(step.minutes().likely()) > 0) {
-            add(at.at("showMinutes"), "The step [%s] would be shown for %s minutes and takes only %s.".formatted(step.id(),
-                    step.swap().get(), step.minutes().likely()), "Show it for no longer than it takes.");
+            add(
+                    at.at("showMinutes"),
+                    "The step [%s] would be shown for %s minutes and takes only %s."
+                            .formatted(
+                                    step.id(), step.swap().get(), step.minutes().likely()),
+                    "Show it for no longer than it takes.");
         }
     }
 
@@ -130,7 +148,9 @@ final class DishReview {
         Map<String, Step> byId = new HashMap<>();
         dish.steps().forEach(step -> byId.putIfAbsent(step.id(), step));
         Set<String> done = new HashSet<>();
-        for (Step start : byId.values().stream().sorted((a, b) -> a.id().compareTo(b.id())).toList()) {
+        for (Step start : byId.values().stream()
+                .sorted((a, b) -> a.id().compareTo(b.id()))
+                .toList()) {
             Optional<List<String>> found = CircleSearch.from(start.id(), byId, done);
             if (found.isPresent()) {
                 return found;
@@ -140,13 +160,17 @@ final class DishReview {
     }
 
     private void addCircle(List<String> circle) {
-        add(steps.get(circle.get(0)).at("after"), "Steps of %s wait for each other in a circle: %s."
-                .formatted(dish.title(), String.join(" → ", circle)), "Let one of them start without the other.");
+        add(
+                steps.get(circle.get(0)).at("after"),
+                "Steps of %s wait for each other in a circle: %s.".formatted(dish.title(), String.join(" → ", circle)),
+                "Let one of them start without the other.");
     }
 
     private void once(boolean fresh, Place at, String what, String id) {
         if (!fresh) {
-            add(at.at("id"), "The id [%s] is used for a second %s of %s.".formatted(id, what, dish.title()),
+            add(
+                    at.at("id"),
+                    "The id [%s] is used for a second %s of %s.".formatted(id, what, dish.title()),
                     "Give each its own.");
         }
     }
@@ -155,7 +179,8 @@ final class DishReview {
         for (int c = 0; c < dish.components().size(); c++) {
             List<Step> own = dish.components().get(c).steps();
             for (int s = 0; s < own.size(); s++) {
-                action.accept(own.get(s), place.at("components").at(c).at("steps").at(s));
+                action.accept(
+                        own.get(s), place.at("components").at(c).at("steps").at(s));
             }
         }
     }

@@ -18,22 +18,37 @@ import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 
-/** What a class begins with: an evening hour in an ordinary kitchen, with two hours before it; everything is there to be changed. */
+/**
+ * What a class begins with: an evening hour in an ordinary kitchen, with two hours before it; everything is there to be
+ * changed.
+ */
 public final class FreshClass {
 
     private static final LocalTime EVENING = LocalTime.of(18, 30);
 
-    private FreshClass() {
-    }
+    private FreshClass() {}
 
     /** The next Saturday evening after a day. */
     public static CookingClass on(LocalDate today, ZoneId zone) {
-        LocalDateTime saturday = today.with(TemporalAdjusters.next(DayOfWeek.SATURDAY)).atTime(EVENING);
-        Kitchen kitchen = new Kitchen(List.of(new PrepWindow(Minutes.of(-130), Minutes.of(-10))), List.of(new Person("host", "Host", Role.HOST)),
-                List.of(place("oven", 2, 0), place("burner", 4, 0), place("blender", 1, 3), place("fridge", 6, 0)), Room.UNKNOWN);
+        LocalDateTime saturday =
+                today.with(TemporalAdjusters.next(DayOfWeek.SATURDAY)).atTime(EVENING);
+        Kitchen kitchen = new Kitchen(
+                List.of(new PrepWindow(Minutes.of(-130), Minutes.of(-10))),
+                List.of(new Person("host", "Host", Role.HOST)),
+                List.of(place("oven", 2, 0), place("burner", 4, 0), place("blender", 1, 3), place("fridge", 6, 0)),
+                Room.UNKNOWN);
         Menu menu = new Menu(Measures.METRIC, List.of(), List.of(), List.of(), List.of());
-        Provision provision = new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, BigDecimal.ONE, BigDecimal.ZERO, List.of());
-        return new CookingClass("New class", Style.DEMO, new Slot(saturday, zone, Minutes.of(60)), kitchen, menu, List.of(), provision, Tempo.USUAL);
+        Provision provision =
+                new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, BigDecimal.ONE, BigDecimal.ZERO, List.of());
+        return new CookingClass(
+                "New class",
+                Style.DEMO,
+                new Slot(saturday, zone, Minutes.of(60)),
+                kitchen,
+                menu,
+                List.of(),
+                provision,
+                Tempo.USUAL);
     }
 
     private static Resource place(String kind, int units, long rinse) {

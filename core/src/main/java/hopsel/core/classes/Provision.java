@@ -8,15 +8,20 @@ import java.util.List;
 /**
  * How much is made, beside the kits.
  *
- * @param demoServings    servings of the demo batch of each dish, above 0
+ * @param demoServings servings of the demo batch of each dish, above 0
  * @param tastingPortions guests who taste each dish, 0 or more
- * @param tastingShare    what each tastes, as a share of a serving
- * @param sparePercent    what is bought on top of everything
- * @param pantry          what is there already
+ * @param tastingShare what each tastes, as a share of a serving
+ * @param sparePercent what is bought on top of everything
+ * @param pantry what is there already
  */
 @Copyable
-public record Provision(BigDecimal demoServings, BigDecimal tastingPortions, BigDecimal tastingShare,
-                        BigDecimal sparePercent, List<Stock> pantry) implements ProvisionBuilder.With {
+public record Provision(
+        BigDecimal demoServings,
+        BigDecimal tastingPortions,
+        BigDecimal tastingShare,
+        BigDecimal sparePercent,
+        List<Stock> pantry)
+        implements ProvisionBuilder.With {
 
     /** Keeps its own copy. */
     public Provision {
@@ -26,10 +31,9 @@ public record Provision(BigDecimal demoServings, BigDecimal tastingPortions, Big
     /**
      * Something that is there already.
      *
-     * @param item  id of the item
+     * @param item id of the item
      * @param grams as bought, 0 or more
      */
     @Copyable
-    public record Stock(String item, BigDecimal grams) implements ProvisionStockBuilder.With {
-    }
+    public record Stock(String item, BigDecimal grams) implements ProvisionStockBuilder.With {}
 }

@@ -10,8 +10,8 @@ import java.time.ZonedDateTime;
 /**
  * When a class is held.
  *
- * @param startsAt   when it goes on air, on the wall clock of {@code zone}
- * @param zone       where it is held
+ * @param startsAt when it goes on air, on the wall clock of {@code zone}
+ * @param zone where it is held
  * @param airMinutes how long it may last, above 0
  */
 @Copyable

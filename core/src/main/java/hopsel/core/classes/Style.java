@@ -2,7 +2,10 @@ package hopsel.core.classes;
 
 /** How the class is held. */
 public enum Style {
-    DEMO("demo"), HANDS_ON("hands-on"), STREAM("stream"), RECORDING("recording");
+    DEMO("demo"),
+    HANDS_ON("hands-on"),
+    STREAM("stream"),
+    RECORDING("recording");
 
     private final String word;
 

@@ -10,14 +10,15 @@ import java.util.Optional;
 /**
  * What those who hold a class ask of its plan.
  *
- * @param turn     what one person needs between hands work on one dish and on another, 0 or more
- * @param talk     what is said with empty hands
+ * @param turn what one person needs between hands work on one dish and on another, 0 or more
+ * @param talk what is said with empty hands
  * @param swapCost what a swap-out costs, a whole number from 0 up
- * @param sure     in which share of the evenings the class ends in its slot, above 0 and below 1; empty: it is planned by
- *                 the likely minutes alone
+ * @param sure in which share of the evenings the class ends in its slot, above 0 and below 1; empty: it is planned by
+ *     the likely minutes alone
  */
 @Copyable
-public record Tempo(Minutes turn, List<TalkPiece> talk, int swapCost, Optional<BigDecimal> sure) implements TempoBuilder.With {
+public record Tempo(Minutes turn, List<TalkPiece> talk, int swapCost, Optional<BigDecimal> sure)
+        implements TempoBuilder.With {
 
     /** What a swap-out costs where nobody said it. */
     public static final int USUAL_SWAP_COST = 2;

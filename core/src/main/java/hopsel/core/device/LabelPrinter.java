@@ -6,13 +6,18 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A simulated label printer: it prints one label after another, job after job, keeps what it was asked, and stands still
- * while it is jammed. What it has done follows from what happened to it and the time.
+ * A simulated label printer: it prints one label after another, job after job, keeps what it was asked, and stands
+ * still while it is jammed. What it has done follows from what happened to it and the time.
  */
 public final class LabelPrinter {
 
     /** What happens to a printer. */
-    public enum Kind { SENT, JAMMED, CLEARED, CANCELLED }
+    public enum Kind {
+        SENT,
+        JAMMED,
+        CLEARED,
+        CANCELLED
+    }
 
     /** Time for a label. */
     private static final Duration LABEL = Duration.ofMillis(1200);
@@ -20,25 +25,28 @@ public final class LabelPrinter {
     /**
      * Something that happened.
      *
-     * @param job    its number; 0 where it is about no job
+     * @param job its number; 0 where it is about no job
      * @param labels of a job that was sent; 0 otherwise
      */
-    public record Event(Kind kind, long job, int labels, Instant at) {
-    }
+    public record Event(Kind kind, long job, int labels, Instant at) {}
 
     /** How a job stands. */
-    public enum State { WAITING, PRINTING, STUCK, DONE, CANCELLED }
+    public enum State {
+        WAITING,
+        PRINTING,
+        STUCK,
+        DONE,
+        CANCELLED
+    }
 
     /**
      * A job.
      *
      * @param printed labels that have come out
      */
-    public record Job(long number, int labels, int printed, State state) {
-    }
+    public record Job(long number, int labels, int printed, State state) {}
 
-    private LabelPrinter() {
-    }
+    private LabelPrinter() {}
 
     /** Whether it is jammed after these events. */
     public static boolean jammed(List<Event> events) {
@@ -70,7 +78,10 @@ public final class LabelPrinter {
         boolean first = true;
         for (Job job : jobs) {
             boolean open = job.state == State.WAITING;
-            shown.add(open && first ? new Job(job.number, job.labels, job.printed, stuck ? State.STUCK : State.PRINTING) : job);
+            shown.add(
+                    open && first
+                            ? new Job(job.number, job.labels, job.printed, stuck ? State.STUCK : State.PRINTING)
+                            : job);
             first &= !open;
         }
         return shown;
@@ -80,7 +91,9 @@ public final class LabelPrinter {
         if (event.kind == Kind.SENT) {
             jobs.add(new Job(event.job, event.labels, 0, State.WAITING));
         } else if (event.kind == Kind.CANCELLED) {
-            jobs.replaceAll(job -> job.number == event.job && job.state == State.WAITING ? new Job(job.number, job.labels, job.printed, State.CANCELLED) : job);
+            jobs.replaceAll(job -> job.number == event.job && job.state == State.WAITING
+                    ? new Job(job.number, job.labels, job.printed, State.CANCELLED)
+                    : job);
         }
     }
 
@@ -93,7 +106,9 @@ public final class LabelPrinter {
                 int more = (int) Math.min(job.labels - job.printed, left.dividedBy(LABEL));
                 left = left.minus(LABEL.multipliedBy(more));
                 int printed = job.printed + more;
-                jobs.set(i, new Job(job.number, job.labels, printed, printed == job.labels ? State.DONE : State.WAITING));
+                jobs.set(
+                        i,
+                        new Job(job.number, job.labels, printed, printed == job.labels ? State.DONE : State.WAITING));
                 if (printed < job.labels) {
                     return left;
                 }

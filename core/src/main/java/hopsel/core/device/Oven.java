@@ -7,31 +7,37 @@ import java.util.List;
  * A simulated oven: it heats up, falls when its door stands open, and a slow one heats at half the rate. Immutable; its
  * temperature at a moment is a function of what was done to it.
  *
- * @param heat    °C it gains in a minute, above 0
- * @param cool    °C it loses in a minute while it is off, above 0
- * @param slow    whether it heats at half the rate
+ * @param heat °C it gains in a minute, above 0
+ * @param cool °C it loses in a minute while it is off, above 0
+ * @param slow whether it heats at half the rate
  * @param changes what was done to it, in any order
  */
 public record Oven(double heat, double cool, boolean slow, List<Change> changes) {
 
     /** °C of a kitchen. */
     public static final double ROOM = 22;
-    /** Seconds in which an open door takes two thirds of what an oven is hotter than the room. Kitchen practice: 20 °C in ten seconds. */
+    /**
+     * Seconds in which an open door takes two thirds of what an oven is hotter than the room. Kitchen practice: 20 °C
+     * in ten seconds.
+     */
     private static final double DOOR = 80;
+
     private static final double SLOW = 0.5;
     /** Seconds between two figures. */
     static final int STEP = 2;
+
     private static final double MINUTE = 60;
     /** °C from the setting within which a thermostat calls it hot. */
     private static final double HOT = 5;
+
     private static final int LONGEST = 4 * 3600;
 
     /**
      * Something that was done to it.
      *
-     * @param at      seconds, on any clock
+     * @param at seconds, on any clock
      * @param celsius it is set to from then on, 0: off; -1 where only the door was opened
-     * @param open    seconds for which its door stands open from then on
+     * @param open seconds for which its door stands open from then on
      */
     public record Change(int at, int celsius, int open) {
 
@@ -53,7 +59,11 @@ public record Oven(double heat, double cool, boolean slow, List<Change> changes)
 
     /** What it is set to at a moment, °C; 0: off. */
     public int setting(int at) {
-        return changes.stream().filter(change -> change.celsius >= 0 && change.at <= at).reduce((one, two) -> two).map(Change::celsius).orElse(0);
+        return changes.stream()
+                .filter(change -> change.celsius >= 0 && change.at <= at)
+                .reduce((one, two) -> two)
+                .map(Change::celsius)
+                .orElse(0);
     }
 
     /** Its temperature at a moment, °C. */

@@ -3,9 +3,9 @@ package hopsel.core.device;
 /**
  * A simulated food probe: how hot something is inside, in an oven that is as hot as it is. It lags behind. Immutable.
  *
- * @param oven   that it is in
- * @param start  seconds at which it went in, on the oven's clock
- * @param needs  seconds in which it is done in an oven that is as hot as it should be, above 0
+ * @param oven that it is in
+ * @param start seconds at which it went in, on the oven's clock
+ * @param needs seconds in which it is done in an oven that is as hot as it should be, above 0
  * @param target °C that the oven should have
  */
 public record Probe(Oven oven, int start, int needs, int target) {
@@ -14,6 +14,7 @@ public record Probe(Oven oven, int start, int needs, int target) {
     private static final double DONE = 95;
     /** In an oven that is hardly hotter than that, how far below the oven's heat it is done. */
     private static final double BELOW = 10;
+
     private static final double BOILING = 98;
     /** Seconds by which a probe is behind. */
     private static final int LAG = 10;

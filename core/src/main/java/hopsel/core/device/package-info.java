@@ -1,5 +1,5 @@
 /**
- * Simulated devices that ship with the application, so that packing can be tried without them: what they show follows from
- * what was done to them and the time alone.
+ * Simulated devices that ship with the application, so that packing can be tried without them: what they show follows
+ * from what was done to them and the time alone.
  */
 package hopsel.core.device;

@@ -1,9 +1,9 @@
 package hopsel.core.diet;
 
-import hopsel.core.guest.Attendee;
 import hopsel.core.diet.Doubt.Why;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -18,8 +18,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * What is not known of a dish, and so what must not be said of it. As long as anything in it is unknown, guessed or unread,
- * no page says that it is made without something, or that it is fine for somebody.
+ * What is not known of a dish, and so what must not be said of it. As long as anything in it is unknown, guessed or
+ * unread, no page says that it is made without something, or that it is fine for somebody.
  */
 public final class DishCheck {
 
@@ -36,7 +36,9 @@ public final class DishCheck {
         this.dish = dish;
         this.catalogue = catalogue;
         this.labelsRead = Set.copyOf(labelsRead);
-        this.ofRecipe = new ArrayList<>(dish.passages().unread().stream().map(passage -> new Doubt(Why.UNREAD, passage)).toList());
+        this.ofRecipe = new ArrayList<>(dish.passages().unread().stream()
+                .map(passage -> new Doubt(Why.UNREAD, passage))
+                .toList());
         this.spoken = EnumSet.noneOf(Allergen.class);
         speak();
     }
@@ -44,7 +46,7 @@ public final class DishCheck {
     /**
      * Checks a dish.
      *
-     * @param catalogue  all items it may name, and those that may stand in
+     * @param catalogue all items it may name, and those that may stand in
      * @param labelsRead ids of items whose labels somebody read for this class
      */
     public static DishCheck of(Dish dish, Catalogue catalogue, Set<String> labelsRead) {
@@ -52,25 +54,38 @@ public final class DishCheck {
     }
 
     private void speak() {
-        List<List<String>> listed = dish.lines().flatMap(line -> names(line).map(ItemFinder::words)).toList();
+        List<List<String>> listed =
+                dish.lines().flatMap(line -> names(line).map(ItemFinder::words)).toList();
         FoodWords words = FoodWords.of(catalogue);
-        texts().distinct().flatMap(text -> words.in(text).stream()).filter(named -> listed.stream().noneMatch(name -> endsWith(name, named.words())) && !isMade(named.words())).forEach(named -> {
-            if (spoken.addAll(named.allergens())) {
-                ofRecipe.add(new Doubt(Why.SPOKEN, String.join(" ", named.words())));
-            }
-        });
+        texts().distinct()
+                .flatMap(text -> words.in(text).stream())
+                .filter(named ->
+                        listed.stream().noneMatch(name -> endsWith(name, named.words())) && !isMade(named.words()))
+                .forEach(named -> {
+                    if (spoken.addAll(named.allergens())) {
+                        ofRecipe.add(new Doubt(Why.SPOKEN, String.join(" ", named.words())));
+                    }
+                });
     }
 
-    /** Flatbreads are shaped as "the breads", and "the broth" is what the component Broth makes: what is made here is no ingredient. */
+    /**
+     * Flatbreads are shaped as "the breads", and "the broth" is what the component Broth makes: what is made here is no
+     * ingredient.
+     */
     private boolean isMade(List<String> words) {
-        Stream<String> titles = Stream.concat(Stream.of(dish.title()), dish.components().stream().map(component -> component.title()));
-        return words.size() == 1 && titles.flatMap(title -> ItemFinder.words(title).stream())
-                .anyMatch(word -> word.equals(words.get(0)) ? MADE_HERE.contains(word) : word.endsWith(words.get(0)));
+        Stream<String> titles = Stream.concat(
+                Stream.of(dish.title()), dish.components().stream().map(component -> component.title()));
+        return words.size() == 1
+                && titles.flatMap(title -> ItemFinder.words(title).stream())
+                        .anyMatch(word ->
+                                word.equals(words.get(0)) ? MADE_HERE.contains(word) : word.endsWith(words.get(0)));
     }
 
     private Stream<String> names(IngredientLine line) {
         Item item = catalogue.get(line.item());
-        return Stream.concat(Stream.of(item.name(), plain(item.name())), Stream.concat(item.practice().names().stream(), line.said().stream()));
+        return Stream.concat(
+                Stream.of(item.name(), plain(item.name())),
+                Stream.concat(item.practice().names().stream(), line.said().stream()));
     }
 
     /** Stock without celery is called stock, and "Peanuts, roasted" are peanuts. */
@@ -79,8 +94,11 @@ public final class DishCheck {
     }
 
     private Stream<String> texts() {
-        Stream<String> titles = Stream.concat(Stream.of(dish.title()), dish.components().stream().map(component -> component.title()));
-        Stream<String> steps = dish.steps().flatMap(step -> Stream.of(step.title(), step.instruction(), step.cue().orElse("")));
+        Stream<String> titles = Stream.concat(
+                Stream.of(dish.title()), dish.components().stream().map(component -> component.title()));
+        Stream<String> steps = dish.steps()
+                .flatMap(step ->
+                        Stream.of(step.title(), step.instruction(), step.cue().orElse("")));
         Stream<String> lines = dish.lines().flatMap(line -> Stream.concat(line.prep().stream(), guessed(line)));
         Stream<String> rest = Stream.concat(dish.passages().unread().stream(), dish.passages().aside().stream());
         return Stream.of(titles, steps, lines, rest).flatMap(all -> all);
@@ -89,13 +107,18 @@ public final class DishCheck {
     /** The recipe's own words for what was guessed: milk chocolate that was taken for dark speaks of milk. */
     private Stream<String> guessed(IngredientLine line) {
         Item item = catalogue.get(line.item());
-        return Stream.concat(line.said().stream(), item.takenFor().isPresent() ? Stream.of(item.name()) : Stream.empty());
+        return Stream.concat(
+                line.said().stream(), item.takenFor().isPresent() ? Stream.of(item.name()) : Stream.empty());
     }
 
     /** Rice noodles are called noodles, and sesame seeds sesame; but peanuts are not what peanut butter is called. */
     private static boolean endsWith(List<String> name, List<String> words) {
-        boolean seed = name.size() > 1 && name.get(name.size() - 1).equals("seed") && name.subList(0, name.size() - 1).equals(words);
-        return seed || name.size() >= words.size() && name.subList(name.size() - words.size(), name.size()).equals(words);
+        boolean seed = name.size() > 1
+                && name.get(name.size() - 1).equals("seed")
+                && name.subList(0, name.size() - 1).equals(words);
+        return seed
+                || name.size() >= words.size()
+                        && name.subList(name.size() - words.size(), name.size()).equals(words);
     }
 
     /**
@@ -104,11 +127,15 @@ public final class DishCheck {
      * @param used what is in this version of the dish
      */
     public List<Doubt> doubtsFor(Attendee attendee, List<Item> used) {
-        return doubts(used).stream().filter(doubt -> doubt.why() != Why.SPOKEN || heard(attendee, doubt)).toList();
+        return doubts(used).stream()
+                .filter(doubt -> doubt.why() != Why.SPOKEN || heard(attendee, doubt))
+                .toList();
     }
 
     private boolean heard(Attendee attendee, Doubt doubt) {
-        return FoodWords.of(catalogue).in(doubt.words()).stream().flatMap(named -> named.allergens().stream()).anyMatch(allergen -> attendee.avoids().contains(allergen.word()));
+        return FoodWords.of(catalogue).in(doubt.words()).stream()
+                .flatMap(named -> named.allergens().stream())
+                .anyMatch(allergen -> attendee.avoids().contains(allergen.word()));
     }
 
     /**
@@ -119,13 +146,19 @@ public final class DishCheck {
     public List<Doubt> doubts(List<Item> used) {
         List<Doubt> all = new ArrayList<>(ofRecipe);
         used.stream().distinct().flatMap(item -> doubt(item).stream()).forEach(all::add);
-        dish.lines().flatMap(line -> line.said().stream()).map(words -> new Doubt(Why.GUESSED, words)).forEach(all::add);
+        dish.lines()
+                .flatMap(line -> line.said().stream())
+                .map(words -> new Doubt(Why.GUESSED, words))
+                .forEach(all::add);
         return all.stream().distinct().toList();
     }
 
     private Optional<Doubt> doubt(Item item) {
-        Why why = item.isNameOnly() ? Why.UNKNOWN : item.takenFor().isPresent() ? Why.GUESSED
-                : item.origin() == Origin.CHECK_LABEL && !labelsRead.contains(item.id()) ? Why.LABEL : null;
+        Why why = item.isNameOnly()
+                ? Why.UNKNOWN
+                : item.takenFor().isPresent()
+                        ? Why.GUESSED
+                        : item.origin() == Origin.CHECK_LABEL && !labelsRead.contains(item.id()) ? Why.LABEL : null;
         return why == null ? Optional.empty() : Optional.of(new Doubt(why, item.name()));
     }
 
@@ -145,13 +178,20 @@ public final class DishCheck {
         if (doubts(used).stream().anyMatch(doubt -> doubt.why() != Why.SPOKEN)) {
             return List.of();
         }
-        return attendee.avoids().stream().filter(word -> spoken.stream().noneMatch(allergen -> allergen.word().equals(word)))
-                .filter(word -> used.stream().noneMatch(item -> OwnMenu.avoided(item, attendee).contains(word) || isKindOf(item, word))).toList();
+        return attendee.avoids().stream()
+                .filter(word ->
+                        spoken.stream().noneMatch(allergen -> allergen.word().equals(word)))
+                .filter(word -> used.stream()
+                        .noneMatch(item -> OwnMenu.avoided(item, attendee).contains(word) || isKindOf(item, word)))
+                .toList();
     }
 
     /** Tomato purée, for somebody who avoids tomatoes. */
     private boolean isKindOf(Item item, String avoided) {
-        List<String> words = catalogue.find(avoided).map(Item::name).map(ItemFinder::words).orElse(List.of());
-        return !words.isEmpty() && Stream.concat(Stream.of(item.name()), item.practice().names().stream()).anyMatch(name -> ItemFinder.words(name).containsAll(words));
+        List<String> words =
+                catalogue.find(avoided).map(Item::name).map(ItemFinder::words).orElse(List.of());
+        return !words.isEmpty()
+                && Stream.concat(Stream.of(item.name()), item.practice().names().stream())
+                        .anyMatch(name -> ItemFinder.words(name).containsAll(words));
     }
 }

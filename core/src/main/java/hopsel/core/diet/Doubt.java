@@ -3,7 +3,7 @@ package hopsel.core.diet;
 /**
  * Why nothing is said of what a dish is made without.
  *
- * @param why   the kind of doubt
+ * @param why the kind of doubt
  * @param words the ingredient or the passage that it is about, in the recipe's own words
  */
 public record Doubt(Why why, String words) {

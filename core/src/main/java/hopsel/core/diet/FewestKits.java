@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * The fewest kinds of kit that serve everybody: people are put together whose choices meet for every ingredient. Exact, by
- * branch and bound over those whose choices are narrowest; everybody else can join one of them.
+ * The fewest kinds of kit that serve everybody: people are put together whose choices meet for every ingredient. Exact,
+ * by branch and bound over those whose choices are narrowest; everybody else can join one of them.
  */
 final class FewestKits {
 
@@ -32,8 +32,13 @@ final class FewestKits {
      * @param people for each person and ingredient, the choices that suit them as bits; none is 0
      */
     static int[] of(long[][] people) {
-        int[] narrow = IntStream.range(0, people.length).filter(person -> leads(people, person)).boxed()
-                .sorted(Comparator.comparingInt((Integer person) -> Arrays.stream(people[person]).mapToInt(Long::bitCount).sum())).mapToInt(Integer::intValue).toArray();
+        int[] narrow = IntStream.range(0, people.length)
+                .filter(person -> leads(people, person))
+                .boxed()
+                .sorted(Comparator.comparingInt((Integer person) ->
+                        Arrays.stream(people[person]).mapToInt(Long::bitCount).sum()))
+                .mapToInt(Integer::intValue)
+                .toArray();
         FewestKits search = new FewestKits(people, narrow);
         search.fewest = narrow.length + 1;
         search.place(0, new ArrayList<>(), new int[narrow.length]);
@@ -102,7 +107,8 @@ final class FewestKits {
         for (int person = 0; person < people.length; person++) {
             int chosen = -1;
             for (int g = 0; g < fewest; g++) {
-                if (meet(groups[g], people[person]) != null && (chosen < 0 || changes(groups[g]) < changes(groups[chosen]))) {
+                if (meet(groups[g], people[person]) != null
+                        && (chosen < 0 || changes(groups[g]) < changes(groups[chosen]))) {
                     chosen = g;
                 }
             }

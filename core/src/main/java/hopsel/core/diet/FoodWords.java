@@ -19,7 +19,8 @@ import java.util.Set;
  */
 final class FoodWords {
 
-    private static final Set<String> AFTER_A_VERB = Set.of("the", "them", "it", "in", "until", "till", "for", "gently", "lightly", "well");
+    private static final Set<String> AFTER_A_VERB =
+            Set.of("the", "them", "it", "in", "until", "till", "for", "gently", "lightly", "well");
 
     private final Map<List<String>, Set<Allergen>> phrases = new HashMap<>();
     private int longest;
@@ -52,12 +53,10 @@ final class FoodWords {
 
     private static volatile Kept kept;
 
-    private record Kept(Catalogue catalogue, FoodWords words) {
-    }
+    private record Kept(Catalogue catalogue, FoodWords words) {}
 
     /** A food that a text names, and what is in it. */
-    record Named(List<String> words, Set<Allergen> allergens) {
-    }
+    record Named(List<String> words, Set<Allergen> allergens) {}
 
     /** The foods with allergens that a text names; "nut-free" names none. */
     List<Named> in(String text) {
@@ -68,7 +67,11 @@ final class FoodWords {
             int length = length(said, at);
             List<String> words = said.subList(at, at + Math.max(1, length));
             boolean free = at + length < said.size() && said.get(at + length).equals("free");
-            if (length > 0 && !free && !isVerb(said, at, length) && !isCompared(said, at) && !phrases.get(words).isEmpty()) {
+            if (length > 0
+                    && !free
+                    && !isVerb(said, at, length)
+                    && !isCompared(said, at)
+                    && !phrases.get(words).isEmpty()) {
                 named.add(new Named(List.copyOf(words), phrases.get(words)));
             }
             at += Math.max(1, length);
@@ -78,12 +81,16 @@ final class FoodWords {
 
     /** "Toast the seeds" speaks of no bread, "serve on toast" does. */
     private static boolean isVerb(List<String> said, int at, int length) {
-        return length == 1 && said.get(at).equals("toast") && at + 1 < said.size() && (at == 0 || AFTER_A_VERB.contains(said.get(at + 1)));
+        return length == 1
+                && said.get(at).equals("toast")
+                && at + 1 < said.size()
+                && (at == 0 || AFTER_A_VERB.contains(said.get(at + 1)));
     }
 
     /** Dough that smells of bread, or a paste like butter, holds neither. */
     private static boolean isCompared(List<String> said, int at) {
-        return at > 0 && said.get(at - 1).equals("like") || at > 1 && said.get(at - 1).equals("of") && said.get(at - 2).equals("smell");
+        return at > 0 && said.get(at - 1).equals("like")
+                || at > 1 && said.get(at - 1).equals("of") && said.get(at - 2).equals("smell");
     }
 
     private int length(List<String> said, int at) {

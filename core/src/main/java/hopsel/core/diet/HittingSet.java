@@ -7,9 +7,9 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * The fewest elements of which every set has at least one; among as few, the least weight. Exact, by branch and bound: the
- * smallest set that is not hit yet is hit by each of its elements in turn, and sets that share nothing bound from below
- * how many more are needed.
+ * The fewest elements of which every set has at least one; among as few, the least weight. Exact, by branch and bound:
+ * the smallest set that is not hit yet is hit by each of its elements in turn, and sets that share nothing bound from
+ * below how many more are needed.
  */
 final class HittingSet {
 
@@ -27,16 +27,19 @@ final class HittingSet {
     /**
      * The best choice.
      *
-     * @param sets    none of them empty
+     * @param sets none of them empty
      * @param weights of the elements, 0 or more
      */
     static BitSet of(List<BitSet> sets, long[] weights) {
         List<BitSet> minimal = new ArrayList<>();
-        sets.stream().distinct().sorted(Comparator.comparingInt(BitSet::cardinality)).forEach(set -> {
-            if (minimal.stream().noneMatch(smaller -> within(smaller, set))) {
-                minimal.add(set);
-            }
-        });
+        sets.stream()
+                .distinct()
+                .sorted(Comparator.comparingInt(BitSet::cardinality))
+                .forEach(set -> {
+                    if (minimal.stream().noneMatch(smaller -> within(smaller, set))) {
+                        minimal.add(set);
+                    }
+                });
         HittingSet search = new HittingSet(minimal, weights);
         search.choose(new BitSet(), new BitSet(), 0, 0);
         return search.best;
@@ -81,7 +84,10 @@ final class HittingSet {
             return;
         }
         BitSet now = (BitSet) barred.clone();
-        Integer[] order = open.stream().boxed().sorted(Comparator.comparingLong(element -> weights[element])).toArray(Integer[]::new);
+        Integer[] order = open.stream()
+                .boxed()
+                .sorted(Comparator.comparingLong(element -> weights[element]))
+                .toArray(Integer[]::new);
         for (int element : Arrays.asList(order)) {
             chosen.set(element);
             choose(chosen, now, count + 1, weight + weights[element]);

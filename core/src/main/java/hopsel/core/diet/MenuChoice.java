@@ -1,12 +1,12 @@
 package hopsel.core.diet;
 
-import hopsel.core.item.Substitution;
-import hopsel.core.guest.Attendee;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Substitution;
 import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
@@ -23,59 +23,60 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /**
- * One menu for everybody, or several: what each attendee can eat as it is written, the smallest change after which all eat
- * the same, and the fewest kinds of kit without it.
+ * One menu for everybody, or several: what each attendee can eat as it is written, the smallest change after which all
+ * eat the same, and the fewest kinds of kit without it.
  *
- * @param cells     what becomes of each dish for each attendee, by attendee, then dish
- * @param oneMenu   changes after which everybody eats the same, with as few products that are not in the dishes as can be;
- *                  empty list: everybody does already
- * @param stuck     ingredients that somebody avoids and nothing suits everybody in the place of
- * @param kits      kinds of kit, as few as can be while those who can have the dishes as written keep them, the one with
- *                  the fewest changes first
+ * @param cells what becomes of each dish for each attendee, by attendee, then dish
+ * @param oneMenu changes after which everybody eats the same, with as few products that are not in the dishes as can
+ *     be; empty list: everybody does already
+ * @param stuck ingredients that somebody avoids and nothing suits everybody in the place of
+ * @param kits kinds of kit, as few as can be while those who can have the dishes as written keep them, the one with the
+ *     fewest changes first
  */
 public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stuck, List<Kind> kits) {
 
     /** Whether a dish suits somebody. */
-    public enum Suits { FINE, SUBSTITUTED, LEFT_OUT, UNSURE, CANNOT }
+    public enum Suits {
+        FINE,
+        SUBSTITUTED,
+        LEFT_OUT,
+        UNSURE,
+        CANNOT
+    }
 
     /**
      * A dish for an attendee.
      *
      * @param attendee who
-     * @param dish     id
-     * @param suits    the worst of its lines
-     * @param lines    those that are not as written, with why
-     * @param doubts   why nobody can say that it suits; empty: somebody can
+     * @param dish id
+     * @param suits the worst of its lines
+     * @param lines those that are not as written, with why
+     * @param doubts why nobody can say that it suits; empty: somebody can
      */
-    public record Cell(Attendee attendee, String dish, Suits suits, List<LineServing> lines, List<Doubt> doubts) {
-    }
+    public record Cell(Attendee attendee, String dish, Suits suits, List<LineServing> lines, List<Doubt> doubts) {}
 
     /** A line that is not served as written. */
-    public record LineServing(IngredientLine line, Serving serving) {
-    }
+    public record LineServing(IngredientLine line, Serving serving) {}
 
     /**
      * An ingredient that is changed for everybody.
      *
      * @param item id
-     * @param use  what comes in its place; empty: it is left out where it is optional
+     * @param use what comes in its place; empty: it is left out where it is optional
      * @param cost how much more that costs for the demo batch's amounts; empty: a price is not known
      */
-    public record Change(String item, Optional<Substitution> use, Optional<BigDecimal> cost) {
-    }
+    public record Change(String item, Optional<Substitution> use, Optional<BigDecimal> cost) {}
 
     /** An ingredient for which nothing suits everybody, and who avoids it. */
-    public record Stuck(String item, List<String> names) {
-    }
+    public record Stuck(String item, List<String> names) {}
 
     /**
      * A kind of kit.
      *
      * @param attendees who get it
-     * @param changes   what is different in it
+     * @param changes what is different in it
      */
-    public record Kind(List<Attendee> attendees, List<Change> changes) {
-    }
+    public record Kind(List<Attendee> attendees, List<Change> changes) {}
 
     /** Keeps its own copies. */
     public MenuChoice {
@@ -102,6 +103,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         private final Set<String> labelsRead;
         /** Every item of a line; an item is optional where all its lines are. */
         private final Map<String, Boolean> items = new TreeMap<>();
+
         private final Map<String, List<Optional<Substitution>>> options = new LinkedHashMap<>();
 
         Search(CookingClass cooking, Catalogue builtIn, Set<String> labelsRead) {
@@ -109,14 +111,21 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             this.cooking = cooking;
             this.catalogue = cooking.catalogue(builtIn);
             this.menu = OwnMenu.of(cooking, builtIn);
-            cooking.dishes().stream().flatMap(Dish::lines).forEach(line -> items.merge(line.item(), line.optional(), Boolean::logicalAnd));
-            items.keySet().stream().filter(item -> cooking.attendees().stream().anyMatch(attendee -> !suits(item, attendee))).forEach(item -> options.put(item, options(item)));
+            cooking.dishes().stream()
+                    .flatMap(Dish::lines)
+                    .forEach(line -> items.merge(line.item(), line.optional(), Boolean::logicalAnd));
+            items.keySet().stream()
+                    .filter(item -> cooking.attendees().stream().anyMatch(attendee -> !suits(item, attendee)))
+                    .forEach(item -> options.put(item, options(item)));
         }
 
         /** As it is, then each substitution in the order of preference, then left out where that may be. */
         private List<Optional<Substitution>> options(String item) {
             List<Optional<Substitution>> all = new ArrayList<>();
-            cooking.substitutions().stream().filter(own -> own.replaced().equals(item)).map(Optional::of).forEach(all::add);
+            cooking.substitutions().stream()
+                    .filter(own -> own.replaced().equals(item))
+                    .map(Optional::of)
+                    .forEach(all::add);
             return all;
         }
 
@@ -126,7 +135,9 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
 
         MenuChoice choice() {
             List<Cell> cells = new ArrayList<>();
-            List<DishCheck> checks = cooking.dishes().stream().map(dish -> DishCheck.of(dish, catalogue, labelsRead)).toList();
+            List<DishCheck> checks = cooking.dishes().stream()
+                    .map(dish -> DishCheck.of(dish, catalogue, labelsRead))
+                    .toList();
             cooking.attendees().forEach(attendee -> {
                 for (int i = 0; i < checks.size(); i++) {
                     cells.add(cell(attendee, cooking.dishes().get(i), checks.get(i)));
@@ -138,15 +149,32 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         }
 
         private Cell cell(Attendee attendee, Dish dish, DishCheck check) {
-            List<LineServing> lines = dish.lines().map(line -> new LineServing(line, menu.serve(dish, line, attendee))).filter(line -> !line.serving.equals(new Serving.AsWritten(List.of()))).toList();
-            Suits worst = lines.stream().map(line -> line.serving instanceof Serving.CannotServe ? Suits.CANNOT : line.serving instanceof Serving.LeftOut ? Suits.LEFT_OUT : line.serving instanceof Serving.AsWritten ? Suits.FINE : Suits.SUBSTITUTED)
-                    .max(Comparator.naturalOrder()).orElse(Suits.FINE);
+            List<LineServing> lines = dish.lines()
+                    .map(line -> new LineServing(line, menu.serve(dish, line, attendee)))
+                    .filter(line -> !line.serving.equals(new Serving.AsWritten(List.of())))
+                    .toList();
+            Suits worst = lines.stream()
+                    .map(line -> line.serving instanceof Serving.CannotServe
+                            ? Suits.CANNOT
+                            : line.serving instanceof Serving.LeftOut
+                                    ? Suits.LEFT_OUT
+                                    : line.serving instanceof Serving.AsWritten ? Suits.FINE : Suits.SUBSTITUTED)
+                    .max(Comparator.naturalOrder())
+                    .orElse(Suits.FINE);
             List<Item> used = menu.used(dish, attendee);
             boolean unsure = worst != Suits.CANNOT && !check.isSure(attendee, used);
-            return new Cell(attendee, dish.id(), unsure ? Suits.UNSURE : worst, lines, unsure ? check.doubtsFor(attendee, used) : List.of());
+            return new Cell(
+                    attendee,
+                    dish.id(),
+                    unsure ? Suits.UNSURE : worst,
+                    lines,
+                    unsure ? check.doubtsFor(attendee, used) : List.of());
         }
 
-        /** Every ingredient that somebody avoids gets one that suits all; with as few new products as can be, then as cheap. */
+        /**
+         * Every ingredient that somebody avoids gets one that suits all; with as few new products as can be, then as
+         * cheap.
+         */
         private List<Change> oneMenu(List<Stuck> stuck) {
             List<String> products = new ArrayList<>();
             List<BitSet> sets = new ArrayList<>();
@@ -154,7 +182,12 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             for (String item : options.keySet()) {
                 List<Substitution> fit = fit(item);
                 if (fit.isEmpty() && !items.get(item)) {
-                    stuck.add(new Stuck(item, cooking.attendees().stream().filter(attendee -> !suits(item, attendee)).map(Attendee::name).toList()));
+                    stuck.add(new Stuck(
+                            item,
+                            cooking.attendees().stream()
+                                    .filter(attendee -> !suits(item, attendee))
+                                    .map(Attendee::name)
+                                    .toList()));
                     continue;
                 }
                 changed.add(item);
@@ -165,13 +198,22 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     sets.add(set);
                 }
             }
-            long[] weights = products.stream().mapToLong(product -> price(product).map(price -> price.movePointRight(6).longValue()).orElse(0L)).toArray();
+            long[] weights = products.stream()
+                    .mapToLong(product -> price(product)
+                            .map(price -> price.movePointRight(6).longValue())
+                            .orElse(0L))
+                    .toArray();
             BitSet chosen = sets.isEmpty() ? new BitSet() : HittingSet.of(sets, weights);
-            return changed.stream().map(item -> change(item, fit(item), products, chosen)).toList();
+            return changed.stream()
+                    .map(item -> change(item, fit(item), products, chosen))
+                    .toList();
         }
 
         private List<Substitution> fit(String item) {
-            return options.get(item).stream().flatMap(Optional::stream).filter(own -> cooking.attendees().stream().allMatch(attendee -> suits(own.use(), attendee))).toList();
+            return options.get(item).stream()
+                    .flatMap(Optional::stream)
+                    .filter(own -> cooking.attendees().stream().allMatch(attendee -> suits(own.use(), attendee)))
+                    .toList();
         }
 
         private static int number(List<String> products, String product) {
@@ -182,8 +224,12 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         }
 
         private Change change(String item, List<Substitution> fit, List<String> products, BitSet chosen) {
-            Optional<Substitution> use = fit.stream().filter(own -> items.containsKey(own.use())).findFirst()
-                    .or(() -> fit.stream().filter(own -> products.contains(own.use()) && chosen.get(products.indexOf(own.use()))).findFirst());
+            Optional<Substitution> use = fit.stream()
+                    .filter(own -> items.containsKey(own.use()))
+                    .findFirst()
+                    .or(() -> fit.stream()
+                            .filter(own -> products.contains(own.use()) && chosen.get(products.indexOf(own.use())))
+                            .findFirst());
             return new Change(item, use, use.flatMap(own -> cost(item, own)));
         }
 
@@ -194,26 +240,43 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             if (before.isEmpty() || after.isEmpty()) {
                 return Optional.empty();
             }
-            BigDecimal grams = cooking.dishes().stream().flatMap(Dish::lines).filter(line -> line.item().equals(item))
-                    .map(line -> line.amount().flatMap(amount -> cooking.weigher().grams(catalogue.get(item), amount)).orElse(BigDecimal.ZERO)).reduce(BigDecimal.ZERO, BigDecimal::add);
-            return Optional.of(grams.multiply(after.get().multiply(use.ratio()).subtract(before.get()), Decimals.EXACT));
+            BigDecimal grams = cooking.dishes().stream()
+                    .flatMap(Dish::lines)
+                    .filter(line -> line.item().equals(item))
+                    .map(line -> line.amount()
+                            .flatMap(amount -> cooking.weigher().grams(catalogue.get(item), amount))
+                            .orElse(BigDecimal.ZERO))
+                    .reduce(BigDecimal.ZERO, BigDecimal::add);
+            return Optional.of(
+                    grams.multiply(after.get().multiply(use.ratio()).subtract(before.get()), Decimals.EXACT));
         }
 
         private Optional<BigDecimal> price(String id) {
             Item item = catalogue.get(id);
-            return item.packs().stream().map(pack -> Decimals.ratio(pack.price(), pack.grams())).min(Comparator.naturalOrder());
+            return item.packs().stream()
+                    .map(pack -> Decimals.ratio(pack.price(), pack.grams()))
+                    .min(Comparator.naturalOrder());
         }
 
-        /** Everybody who can be served at all, in as few kinds of kit as can be; who can have the dishes as they are written keeps them so.
-         * Where nobody gets a kit, everybody is reckoned as if they did. */
+        /**
+         * Everybody who can be served at all, in as few kinds of kit as can be; who can have the dishes as they are
+         * written keeps them so. Where nobody gets a kit, everybody is reckoned as if they did.
+         */
         private List<Kind> kits() {
-            boolean packed = cooking.attendees().stream().anyMatch(attendee -> attendee.gets().kit());
-            List<Attendee> served = cooking.attendees().stream().filter(attendee -> !packed || attendee.gets().kit()).filter(attendee -> options.keySet().stream().allMatch(item -> mask(item, attendee) != 0)).toList();
+            boolean packed = cooking.attendees().stream()
+                    .anyMatch(attendee -> attendee.gets().kit());
+            List<Attendee> served = cooking.attendees().stream()
+                    .filter(attendee -> !packed || attendee.gets().kit())
+                    .filter(attendee -> options.keySet().stream().allMatch(item -> mask(item, attendee) != 0))
+                    .toList();
             if (served.isEmpty()) {
                 return List.of();
             }
             List<String> all = List.copyOf(options.keySet());
-            long[][] people = served.stream().map(attendee -> all.stream().mapToLong(item -> mask(item, attendee)).toArray()).toArray(long[][]::new);
+            long[][] people = served.stream()
+                    .map(attendee ->
+                            all.stream().mapToLong(item -> mask(item, attendee)).toArray())
+                    .toArray(long[][]::new);
             Map<Integer, List<Integer>> members = new TreeMap<>();
             List<Integer> others = new ArrayList<>();
             for (int person = 0; person < people.length; person++) {
@@ -223,11 +286,17 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     others.add(person);
                 }
             }
-            int[] groups = others.isEmpty() ? new int[0] : FewestKits.of(others.stream().map(person -> people[person]).toArray(long[][]::new));
+            int[] groups = others.isEmpty()
+                    ? new int[0]
+                    : FewestKits.of(
+                            others.stream().map(person -> people[person]).toArray(long[][]::new));
             for (int i = 0; i < groups.length; i++) {
                 members.computeIfAbsent(groups[i], any -> new ArrayList<>()).add(others.get(i));
             }
-            return members.values().stream().map(group -> kind(group, served, all, people)).sorted(Comparator.comparingInt(kind -> kind.changes.size())).toList();
+            return members.values().stream()
+                    .map(group -> kind(group, served, all, people))
+                    .sorted(Comparator.comparingInt(kind -> kind.changes.size()))
+                    .toList();
         }
 
         private Kind kind(List<Integer> group, List<Attendee> served, List<String> all, long[][] people) {
@@ -259,14 +328,23 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         }
     }
 
-    /** The class packed in the fewest kinds of kit: everybody gets what their kind gets, and nothing else is changed. */
+    /**
+     * The class packed in the fewest kinds of kit: everybody gets what their kind gets, and nothing else is changed.
+     */
     public CookingClass packed(CookingClass cooking) {
-        return cooking.withAttendees(cooking.attendees().stream().map(attendee -> kits.stream().filter(kind -> kind.attendees.contains(attendee)).findFirst().map(kind -> attendee.served(served(kind))).orElse(attendee)).toList());
+        return cooking.withAttendees(cooking.attendees().stream()
+                .map(attendee -> kits.stream()
+                        .filter(kind -> kind.attendees.contains(attendee))
+                        .findFirst()
+                        .map(kind -> attendee.served(served(kind)))
+                        .orElse(attendee))
+                .toList());
     }
 
     private static Map<String, String> served(Kind kind) {
         Map<String, String> served = new TreeMap<>();
-        kind.changes.forEach(change -> served.put(change.item, change.use.map(Substitution::use).orElse("")));
+        kind.changes.forEach(change ->
+                served.put(change.item, change.use.map(Substitution::use).orElse("")));
         return served;
     }
 
@@ -275,7 +353,9 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         CookingClass wanted = cooking;
         for (Change change : oneMenu) {
             CookingClass before = wanted;
-            wanted = change.use.map(use -> StandIn.apply(before, builtIn, change.item, use.use(), use.ratio())).orElseGet(() -> StandIn.without(before, change.item));
+            wanted = change.use
+                    .map(use -> StandIn.apply(before, builtIn, change.item, use.use(), use.ratio()))
+                    .orElseGet(() -> StandIn.without(before, change.item));
         }
         return wanted;
     }
@@ -283,7 +363,11 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
     /** Products that the changes bring in which no dish has yet. */
     public Set<String> newProducts(CookingClass cooking) {
         Set<String> products = new LinkedHashSet<>();
-        oneMenu.forEach(change -> change.use.map(Substitution::use).filter(use -> cooking.dishes().stream().flatMap(Dish::lines).noneMatch(line -> line.item().equals(use))).ifPresent(products::add));
+        oneMenu.forEach(change -> change.use
+                .map(Substitution::use)
+                .filter(use -> cooking.dishes().stream().flatMap(Dish::lines).noneMatch(line -> line.item()
+                        .equals(use)))
+                .ifPresent(products::add));
         return products;
     }
 }

@@ -1,15 +1,15 @@
 package hopsel.core.diet;
 
-import hopsel.core.item.Substitution;
-import hopsel.core.guest.Attendee;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Cooked;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.item.Substitution;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -46,13 +46,21 @@ public final class OwnMenu {
         }
         List<String> reasons = inDish(dish, line, avoided(written, attendee));
         if (!reasons.isEmpty()) {
-            return instead(line, attendee, reasons, line.optional() ? new Serving.LeftOut(reasons) : new Serving.CannotServe(reasons));
+            return instead(
+                    line,
+                    attendee,
+                    reasons,
+                    line.optional() ? new Serving.LeftOut(reasons) : new Serving.CannotServe(reasons));
         }
         List<String> disliked = inDish(dish, line, met(written, attendee.rather()));
         if (disliked.isEmpty()) {
             return new Serving.AsWritten(List.of());
         }
-        return instead(line, attendee, disliked, line.optional() ? new Serving.LeftOut(disliked) : new Serving.AsWritten(disliked));
+        return instead(
+                line,
+                attendee,
+                disliked,
+                line.optional() ? new Serving.LeftOut(disliked) : new Serving.AsWritten(disliked));
     }
 
     /** What is in a dish as an attendee gets it, wherever it comes from: their kit, their home, or the host. */
@@ -62,8 +70,12 @@ public final class OwnMenu {
 
     private Optional<Item> used(Dish dish, IngredientLine line, Attendee attendee) {
         Serving serving = serve(dish, line, attendee);
-        return serving instanceof Serving.LeftOut ? Optional.empty()
-                : Optional.of(catalogue.get(serving instanceof Serving.Substituted other ? other.substitution().use() : line.item()));
+        return serving instanceof Serving.LeftOut
+                ? Optional.empty()
+                : Optional.of(catalogue.get(
+                        serving instanceof Serving.Substituted other
+                                ? other.substitution().use()
+                                : line.item()));
     }
 
     /** What the host packs for fewer kinds of kit, as far as it still suits them. */
@@ -75,23 +87,39 @@ public final class OwnMenu {
         if (use.isEmpty()) {
             return line.optional() ? Optional.of(new Serving.LeftOut(List.of(FEWER_KITS))) : Optional.empty();
         }
-        return substitutions.stream().filter(own -> own.replaced().equals(line.item()) && own.use().equals(use) && avoided(catalogue.get(use), attendee).isEmpty()).findFirst()
+        return substitutions.stream()
+                .filter(own -> own.replaced().equals(line.item())
+                        && own.use().equals(use)
+                        && avoided(catalogue.get(use), attendee).isEmpty())
+                .findFirst()
                 .map(own -> new Serving.Substituted(own, List.of(FEWER_KITS)));
     }
 
-    /** The first substitution that they may have and do not mind; of those that they would rather not have, the first; else what else there is. */
+    /**
+     * The first substitution that they may have and do not mind; of those that they would rather not have, the first;
+     * else what else there is.
+     */
     private Serving instead(IngredientLine line, Attendee attendee, List<String> reasons, Serving otherwise) {
-        Predicate<Substitution> safe = own -> own.replaced().equals(line.item()) && avoided(catalogue.get(own.use()), attendee).isEmpty();
-        Predicate<Substitution> liked = own -> met(catalogue.get(own.use()), attendee.rather()).isEmpty();
+        Predicate<Substitution> safe = own -> own.replaced().equals(line.item())
+                && avoided(catalogue.get(own.use()), attendee).isEmpty();
+        Predicate<Substitution> liked =
+                own -> met(catalogue.get(own.use()), attendee.rather()).isEmpty();
         boolean must = otherwise instanceof Serving.CannotServe;
-        return substitutions.stream().filter(safe.and(liked)).findFirst().or(() -> must ? substitutions.stream().filter(safe).findFirst() : Optional.empty())
-                .<Serving>map(own -> new Serving.Substituted(own, reasons)).orElse(otherwise);
+        return substitutions.stream()
+                .filter(safe.and(liked))
+                .findFirst()
+                .or(() -> must ? substitutions.stream().filter(safe).findFirst() : Optional.empty())
+                .<Serving>map(own -> new Serving.Substituted(own, reasons))
+                .orElse(otherwise);
     }
 
     /** What is cooked in a dish is no longer raw. */
     private static List<String> inDish(Dish dish, IngredientLine line, List<String> reasons) {
         return reasons.contains(HouseRule.RAW_SPROUTS.word()) && Cooked.isCooked(dish, line)
-                ? reasons.stream().filter(word -> !word.equals(HouseRule.RAW_SPROUTS.word())).toList() : reasons;
+                ? reasons.stream()
+                        .filter(word -> !word.equals(HouseRule.RAW_SPROUTS.word()))
+                        .toList()
+                : reasons;
     }
 
     /** Why the attendee does not have this item, in the order of their list; empty: they may. */
@@ -107,7 +135,8 @@ public final class OwnMenu {
         List<String> reasons = new ArrayList<>();
         for (String word : words) {
             boolean meets = item.id().equals(word)
-                    || item.allergens().stream().anyMatch(allergen -> allergen.word().equals(word))
+                    || item.allergens().stream()
+                            .anyMatch(allergen -> allergen.word().equals(word))
                     || item.is().filter(rule -> rule.word().equals(word)).isPresent();
             if (meets && !reasons.contains(word)) {
                 reasons.add(word);

@@ -8,8 +8,8 @@ import java.util.Optional;
 /**
  * What a step waits for.
  *
- * @param step   id of a step of the same dish
- * @param least  minutes at least between its end and this start
+ * @param step id of a step of the same dish
+ * @param least minutes at least between its end and this start
  * @param within minutes at most; empty: no limit
  */
 @Copyable

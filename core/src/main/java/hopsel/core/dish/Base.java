@@ -7,7 +7,7 @@ import java.util.Optional;
 /**
  * Where a component was taken from.
  *
- * @param title  of the dish, as it was called then
+ * @param title of the dish, as it was called then
  * @param recipe id of its recipe; empty: it is none that is kept
  */
 @Copyable

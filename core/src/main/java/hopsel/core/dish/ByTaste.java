@@ -9,13 +9,14 @@ import java.math.BigDecimal;
  * An amount that is found by taste and feel, in the unit of its line: a start, then step by step until the cue, never
  * above the ceiling. The start is what certainly goes in, the ceiling what must stand ready.
  *
- * @param start   0 or more
- * @param step    above 0
+ * @param start 0 or more
+ * @param step above 0
  * @param ceiling above 0, not below the start
- * @param cue     when to stop
+ * @param cue when to stop
  */
 @Copyable
-public record ByTaste(BigDecimal start, BigDecimal step, BigDecimal ceiling, String cue) implements ByTasteBuilder.With {
+public record ByTaste(BigDecimal start, BigDecimal step, BigDecimal ceiling, String cue)
+        implements ByTasteBuilder.With {
 
     /** Checks the order. */
     public ByTaste {

@@ -9,14 +9,15 @@ import java.util.function.UnaryOperator;
 /**
  * A part of a dish with its own vessel and tempo: the dough, the filling, the dip.
  *
- * @param id          unique in its dish
- * @param title       short name
+ * @param id unique in its dish
+ * @param title short name
  * @param ingredients its lines
- * @param steps       in the order of the recipe
- * @param base        the dish that it was taken from; empty: it is this dish's own
+ * @param steps in the order of the recipe
+ * @param base the dish that it was taken from; empty: it is this dish's own
  */
 @Copyable
-public record Component(String id, String title, List<IngredientLine> ingredients, List<Step> steps, Optional<Base> base)
+public record Component(
+        String id, String title, List<IngredientLine> ingredients, List<Step> steps, Optional<Base> base)
         implements ComponentBuilder.With {
 
     /** Keeps its own copies. */
@@ -42,6 +43,7 @@ public record Component(String id, String title, List<IngredientLine> ingredient
 
     /** Whether a step or a line of that id is in it. */
     public boolean holds(String id) {
-        return steps.stream().anyMatch(step -> step.id().equals(id)) || ingredients.stream().anyMatch(line -> line.id().equals(id));
+        return steps.stream().anyMatch(step -> step.id().equals(id))
+                || ingredients.stream().anyMatch(line -> line.id().equals(id));
     }
 }

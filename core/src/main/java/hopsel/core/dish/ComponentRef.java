@@ -3,7 +3,7 @@ package hopsel.core.dish;
 /**
  * A component of a class by name.
  *
- * @param dish      id of the dish
+ * @param dish id of the dish
  * @param component id in the dish
  */
 public record ComponentRef(String dish, String component) {

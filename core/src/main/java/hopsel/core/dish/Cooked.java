@@ -7,19 +7,37 @@ import java.util.Set;
 public final class Cooked {
 
     /** Places where food gets hot through. */
-    private static final Set<String> HOT = Set.of("oven", "burner", "griddle", "steamer", "pressure-cooker", "fryer", "air-fryer", "grill", "microwave", "rice-cooker");
+    private static final Set<String> HOT = Set.of(
+            "oven",
+            "burner",
+            "griddle",
+            "steamer",
+            "pressure-cooker",
+            "fryer",
+            "air-fryer",
+            "grill",
+            "microwave",
+            "rice-cooker");
 
-    private Cooked() {
-    }
+    private Cooked() {}
 
-    /** Whether every step that a line goes into heats it, or is followed by one that does; false where no step uses it. */
+    /**
+     * Whether every step that a line goes into heats it, or is followed by one that does; false where no step uses it.
+     */
     public static boolean isCooked(Dish dish, IngredientLine line) {
-        var steps = dish.steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))).toList();
+        var steps = dish.steps()
+                .filter(step ->
+                        step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id())))
+                .toList();
         return !steps.isEmpty() && steps.stream().allMatch(step -> heats(dish, step, new HashSet<>()));
     }
 
     private static boolean heats(Dish dish, Step step, Set<String> seen) {
         return step.needs().stream().anyMatch(need -> HOT.contains(need.kind()))
-                || seen.add(step.id()) && dish.steps().filter(next -> next.after().stream().anyMatch(after -> after.step().equals(step.id()))).anyMatch(next -> heats(dish, next, seen));
+                || seen.add(step.id())
+                        && dish.steps()
+                                .filter(next -> next.after().stream()
+                                        .anyMatch(after -> after.step().equals(step.id())))
+                                .anyMatch(next -> heats(dish, next, seen));
     }
 }

@@ -13,23 +13,33 @@ import java.util.stream.Stream;
 
 /**
  * A dish as it is written down. This is the one place from which a dish is walked ({@link #lines}, {@link #steps},
- * {@link #step}, {@link #line}, {@link #home}) and changed ({@link #eachComponent}, {@link #eachLine}, {@link #eachStep},
- * {@link #change}).
+ * {@link #step}, {@link #line}, {@link #home}) and changed ({@link #eachComponent}, {@link #eachLine},
+ * {@link #eachStep}, {@link #change}).
  *
- * @param id         unique in the class
- * @param title      as announced
- * @param yields     what the amounts are for
+ * @param id unique in the class
+ * @param title as announced
+ * @param yields what the amounts are for
  * @param components in the order of the recipe
- * @param passages   what else stands in the recipe
- * @param vessel     what it is made in
- * @param recipe     which recipe it is, and in which state; empty: nobody keeps its recipe
+ * @param passages what else stands in the recipe
+ * @param vessel what it is made in
+ * @param recipe which recipe it is, and in which state; empty: nobody keeps its recipe
  */
 @Copyable
-public record Dish(String id, String title, Yield yields, List<Component> components, Passages passages,
-                   Optional<Vessel> vessel, Optional<RecipeState> recipe) implements DishBuilder.With {
+public record Dish(
+        String id,
+        String title,
+        Yield yields,
+        List<Component> components,
+        Passages passages,
+        Optional<Vessel> vessel,
+        Optional<RecipeState> recipe)
+        implements DishBuilder.With {
 
     /** What components on the side of a dish are called; kitchen English. */
-    private static final Pattern ASIDE = Pattern.compile("\\b(?:dips?|garnish\\w*|toppings?|top|relish|pickles?|pickled|salsa|drizzles?|crumbs?|sprinkles?|side|salad|curls?|extras?|dill cream|sour cream)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ASIDE = Pattern.compile(
+            "\\b(?:dips?|garnish\\w*|toppings?|top|relish|pickles?|pickled|salsa|drizzles?|crumbs?|sprinkles?|"
+                    + "side|salad|curls?|extras?|dill cream|sour cream)\\b",
+            Pattern.CASE_INSENSITIVE);
 
     /** Something on the side and something else, such as noodles and toppings, is not on the side. */
     private static final Pattern MORE = Pattern.compile("\\b(?:and|with)\\b|&", Pattern.CASE_INSENSITIVE);
@@ -114,32 +124,45 @@ public record Dish(String id, String title, Yield yields, List<Component> compon
      * @throws IllegalArgumentException if there is none: a class that was reviewed names only lines that exist
      */
     public IngredientLine line(String lineId) {
-        return lines().filter(line -> line.id().equals(lineId)).findFirst()
+        return lines().filter(line -> line.id().equals(lineId))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no line [%s] in %s.".formatted(lineId, id)));
     }
 
     /**
-     * Whether a dish can do without a component: it is named like something on the side, or may be left out line by line;
-     * nothing but the last steps of the dish waits for it, and something else is left.
+     * Whether a dish can do without a component: it is named like something on the side, or may be left out line by
+     * line; nothing but the last steps of the dish waits for it, and something else is left.
      */
     public boolean goesWithout(Component component) {
-        boolean aside = ASIDE.matcher(component.title()).find() && !MORE.matcher(component.title()).find() || component.steps().stream().allMatch(step -> ASIDE.matcher(step.title()).find());
-        boolean optional = !component.ingredients().isEmpty() && component.ingredients().stream().allMatch(IngredientLine::optional);
+        boolean aside = ASIDE.matcher(component.title()).find()
+                        && !MORE.matcher(component.title()).find()
+                || component.steps().stream()
+                        .allMatch(step -> ASIDE.matcher(step.title()).find());
+        boolean optional = !component.ingredients().isEmpty()
+                && component.ingredients().stream().allMatch(IngredientLine::optional);
         // A last sprinkle can go; a component of steps that the dish ends with puts it onto the plate.
-        boolean endsElsewhere = component.steps().size() == 1 || finalSteps().stream().anyMatch(id -> component.steps().stream().noneMatch(step -> step.id().equals(id)));
+        boolean endsElsewhere = component.steps().size() == 1
+                || finalSteps().stream().anyMatch(id -> component.steps().stream()
+                        .noneMatch(step -> step.id().equals(id)));
         return (aside || optional) && endsElsewhere && onlyTheLastWaitFor(component);
     }
 
     private boolean onlyTheLastWaitFor(Component component) {
         Set<String> own = component.steps().stream().map(Step::id).collect(Collectors.toSet());
         List<Step> others = steps().filter(step -> !own.contains(step.id())).toList();
-        Set<String> waiting = others.stream().filter(step -> step.after().stream().anyMatch(after -> own.contains(after.step()))).map(Step::id).collect(Collectors.toSet());
-        return !others.isEmpty() && others.stream().noneMatch(step -> step.after().stream().anyMatch(after -> waiting.contains(after.step())));
+        Set<String> waiting = others.stream()
+                .filter(step -> step.after().stream().anyMatch(after -> own.contains(after.step())))
+                .map(Step::id)
+                .collect(Collectors.toSet());
+        return !others.isEmpty()
+                && others.stream()
+                        .noneMatch(step -> step.after().stream().anyMatch(after -> waiting.contains(after.step())));
     }
 
     /** The ids of the steps that no other step comes after. */
     public Set<String> finalSteps() {
-        Set<String> followed = steps().flatMap(step -> step.after().stream()).map(After::step).collect(Collectors.toSet());
+        Set<String> followed =
+                steps().flatMap(step -> step.after().stream()).map(After::step).collect(Collectors.toSet());
         return steps().map(Step::id).filter(step -> !followed.contains(step)).collect(Collectors.toSet());
     }
 }

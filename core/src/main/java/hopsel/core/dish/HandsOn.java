@@ -8,7 +8,7 @@ import hopsel.core.measure.Minutes;
  * draining.
  *
  * @param start minutes from its start on, 0 or more
- * @param end   minutes up to its end, 0 or more; what rests waits by itself, so 0 there
+ * @param end minutes up to its end, 0 or more; what rests waits by itself, so 0 there
  */
 @Copyable
 public record HandsOn(Minutes start, Minutes end) implements HandsOnBuilder.With {

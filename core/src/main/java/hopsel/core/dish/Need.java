@@ -8,11 +8,11 @@ import java.util.Optional;
 /**
  * A place or an appliance that a step holds from start to end.
  *
- * @param kind      of resource
- * @param units     shelves or rings, at least 1
- * @param celsius   temperature asked for; empty: none is set
+ * @param kind of resource
+ * @param units shelves or rings, at least 1
+ * @param celsius temperature asked for; empty: none is set
  * @param tolerance °C that it may be off, both ways, 0 or more
  */
 @Copyable
-public record Need(String kind, int units, Optional<BigDecimal> celsius, BigDecimal tolerance) implements NeedBuilder.With {
-}
+public record Need(String kind, int units, Optional<BigDecimal> celsius, BigDecimal tolerance)
+        implements NeedBuilder.With {}

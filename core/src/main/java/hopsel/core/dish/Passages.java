@@ -10,7 +10,7 @@ import java.util.stream.Stream;
  * What stands in a recipe and is neither a line nor a step of the dish. Immutable.
  *
  * @param unread that nobody has placed yet: while there is any, nothing is said of what the dish is made without
- * @param aside  that somebody looked at and laid aside; words of allergens in it are still looked for
+ * @param aside that somebody looked at and laid aside; words of allergens in it are still looked for
  */
 @Copyable
 public record Passages(List<String> unread, List<String> aside) implements PassagesBuilder.With {
@@ -31,7 +31,11 @@ public record Passages(List<String> unread, List<String> aside) implements Passa
 
     /** These and others, each once. */
     public Passages and(Passages others) {
-        return new Passages(Stream.concat(unread.stream(), others.unread.stream()).distinct().toList(), Stream.concat(aside.stream(), others.aside.stream()).distinct().toList());
+        return new Passages(
+                Stream.concat(unread.stream(), others.unread.stream())
+                        .distinct()
+                        .toList(),
+                Stream.concat(aside.stream(), others.aside.stream()).distinct().toList());
     }
 
     /** With one that was placed; once, where it stands there twice. */

@@ -10,10 +10,10 @@ import java.math.RoundingMode;
 /**
  * Pieces that do not all fit at once: 24 dumplings, 6 to a pan, are 4 rounds of 5 minutes; a second pan halves them.
  *
- * @param pieces   how many, above 0
+ * @param pieces how many, above 0
  * @param perRound how many a pan takes at once, above 0
- * @param each     minutes of a round
- * @param pans     pans side by side, at least 1
+ * @param each minutes of a round
+ * @param pans pans side by side, at least 1
  */
 @Copyable
 public record Rounds(BigDecimal pieces, BigDecimal perRound, Minutes each, int pans) implements RoundsBuilder.With {
@@ -29,7 +29,8 @@ public record Rounds(BigDecimal pieces, BigDecimal perRound, Minutes each, int p
 
     /** How many rounds that makes. */
     public int count() {
-        return pieces.divide(perRound.multiply(BigDecimal.valueOf(pans)), 0, RoundingMode.CEILING).intValueExact();
+        return pieces.divide(perRound.multiply(BigDecimal.valueOf(pans)), 0, RoundingMode.CEILING)
+                .intValueExact();
     }
 
     /** What they take together. */

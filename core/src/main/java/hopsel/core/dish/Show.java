@@ -2,7 +2,9 @@ package hopsel.core.dish;
 
 /** Whether a step is done before the audience. */
 public enum Show {
-    MUST("must"), MAY("may"), NEVER("never");
+    MUST("must"),
+    MAY("may"),
+    NEVER("never");
 
     private final String word;
 

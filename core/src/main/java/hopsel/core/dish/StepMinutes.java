@@ -8,9 +8,9 @@ import java.math.BigDecimal;
 /**
  * How long a step takes, with its range. Plans use {@code likely}.
  *
- * @param low    at least, 0 or more
+ * @param low at least, 0 or more
  * @param likely usually, above 0
- * @param high   at most
+ * @param high at most
  */
 public record StepMinutes(Minutes low, Minutes likely, Minutes high) {
 
@@ -20,8 +20,8 @@ public record StepMinutes(Minutes low, Minutes likely, Minutes high) {
     /** Checks the order. */
     public StepMinutes {
         if (low.isNegative() || low.compareTo(likely) > 0 || likely.compareTo(high) > 0) {
-            throw new IllegalArgumentException("The minutes [%s, %s, %s] are not low ≤ likely ≤ high."
-                    .formatted(low, likely, high));
+            throw new IllegalArgumentException(
+                    "The minutes [%s, %s, %s] are not low ≤ likely ≤ high.".formatted(low, likely, high));
         }
     }
 
@@ -40,6 +40,7 @@ public record StepMinutes(Minutes low, Minutes likely, Minutes high) {
         BigDecimal factor = Decimals.ratio(other.value(), likely.value());
         Minutes least = Minutes.of(low.value().multiply(factor)).toHalves();
         Minutes most = Minutes.of(high.value().multiply(factor)).toHalves();
-        return new StepMinutes(least.compareTo(other) > 0 ? other : least, other, most.compareTo(other) < 0 ? other : most);
+        return new StepMinutes(
+                least.compareTo(other) > 0 ? other : least, other, most.compareTo(other) < 0 ? other : most);
     }
 }

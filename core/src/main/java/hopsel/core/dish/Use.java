@@ -8,8 +8,7 @@ import java.math.BigDecimal;
  * That a line, or a share of it, goes in at a step.
  *
  * @param ingredient id of a line of the dish
- * @param share      above 0 up to 1
+ * @param share above 0 up to 1
  */
 @Copyable
-public record Use(String ingredient, BigDecimal share) implements UseBuilder.With {
-}
+public record Use(String ingredient, BigDecimal share) implements UseBuilder.With {}

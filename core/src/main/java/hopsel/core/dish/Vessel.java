@@ -9,10 +9,10 @@ import java.math.RoundingMode;
 /**
  * A dish or a tin, in centimetres, inside.
  *
- * @param shape  rectangle, round or loaf; a loaf tin is a rectangle with a name
+ * @param shape rectangle, round or loaf; a loaf tin is a rectangle with a name
  * @param length of a rectangle, or the diameter
- * @param width  of a rectangle; the diameter again where it is round
- * @param depth  of the wall
+ * @param width of a rectangle; the diameter again where it is round
+ * @param depth of the wall
  */
 @Copyable
 public record Vessel(Shape shape, BigDecimal length, BigDecimal width, BigDecimal depth) implements VesselBuilder.With {
@@ -23,7 +23,11 @@ public record Vessel(Shape shape, BigDecimal length, BigDecimal width, BigDecima
     private static final BigDecimal QUARTER_PI = new BigDecimal("0.785398");
 
     /** What it looks like from above. */
-    public enum Shape { RECTANGLE, ROUND, LOAF }
+    public enum Shape {
+        RECTANGLE,
+        ROUND,
+        LOAF
+    }
 
     /** Checks the figures. */
     public Vessel {
@@ -55,8 +59,11 @@ public record Vessel(Shape shape, BigDecimal length, BigDecimal width, BigDecima
 
     @Override
     public String toString() {
-        String size = shape == Shape.ROUND ? "%s cm round".formatted(length.toPlainString())
-                : "%s × %s cm%s".formatted(length.toPlainString(), width.toPlainString(), shape == Shape.LOAF ? " loaf tin" : "");
+        String size = shape == Shape.ROUND
+                ? "%s cm round".formatted(length.toPlainString())
+                : "%s × %s cm%s"
+                        .formatted(
+                                length.toPlainString(), width.toPlainString(), shape == Shape.LOAF ? " loaf tin" : "");
         return size + ", " + depth.toPlainString() + " cm deep";
     }
 }

@@ -10,13 +10,14 @@ import java.util.Optional;
 /**
  * What the amounts of a dish are for.
  *
- * @param servings   above 0
- * @param unit       what a serving is, where it is no plate: jars, loaves; empty: servings
- * @param pieces     how many pieces it makes, above 0
+ * @param servings above 0
+ * @param unit what a serving is, where it is no plate: jars, loaves; empty: servings
+ * @param pieces how many pieces it makes, above 0
  * @param pieceWidth width of a piece, cm
  */
 @Copyable
-public record Yield(BigDecimal servings, Optional<String> unit, Optional<BigDecimal> pieces, Optional<BigDecimal> pieceWidth)
+public record Yield(
+        BigDecimal servings, Optional<String> unit, Optional<BigDecimal> pieces, Optional<BigDecimal> pieceWidth)
         implements YieldBuilder.With {
 
     private static final BigDecimal LEAST = new BigDecimal("0.01");
@@ -28,7 +29,8 @@ public record Yield(BigDecimal servings, Optional<String> unit, Optional<BigDeci
 
     /** So many times as much, rounded to hundredths, never nothing. */
     public Yield times(BigDecimal factor) {
-        return withServings(rounded(servings.multiply(factor))).withPieces(pieces.map(own -> rounded(own.multiply(factor))));
+        return withServings(rounded(servings.multiply(factor)))
+                .withPieces(pieces.map(own -> rounded(own.multiply(factor))));
     }
 
     private static BigDecimal rounded(BigDecimal number) {

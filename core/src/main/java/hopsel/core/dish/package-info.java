@@ -1,4 +1,2 @@
-/**
- * A dish taken apart: components, ingredient lines and timed steps.
- */
+/** A dish taken apart: components, ingredient lines and timed steps. */
 package hopsel.core.dish;

@@ -15,19 +15,29 @@ import java.util.stream.Stream;
 /**
  * Somebody who takes part.
  *
- * @param id       unique in the class
- * @param name     as on the label
- * @param avoids   what they cannot have: words of allergens, ids of items, or words of house rules
+ * @param id unique in the class
+ * @param name as on the label
+ * @param avoids what they cannot have: words of allergens, ids of items, or words of house rules
  * @param servings what they cook, above 0
- * @param zone     where they are, for streams
- * @param gets     what they are handed
- * @param rather   what they would rather not have, in the same words: changed where something suits, served otherwise
- * @param served   what the host packs for them so that fewer kinds of kit are needed: by the id of the item that goes, the
- *                 id of what comes, or empty text where it is left out. It never goes before what they cannot have
+ * @param zone where they are, for streams
+ * @param gets what they are handed
+ * @param rather what they would rather not have, in the same words: changed where something suits, served otherwise
+ * @param served what the host packs for them so that fewer kinds of kit are needed: by the id of the item that goes,
+ *     the id of what comes, or empty text where it is left out. It never goes before what they cannot have
  * @param ownWords what they cannot have and Hopsel cannot check, as they said it: the host has to
  */
 @Copyable
-public record Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets, List<String> rather, Map<String, String> served, List<String> ownWords) implements AttendeeBuilder.With {
+public record Attendee(
+        String id,
+        String name,
+        List<String> avoids,
+        BigDecimal servings,
+        Optional<ZoneId> zone,
+        Gets gets,
+        List<String> rather,
+        Map<String, String> served,
+        List<String> ownWords)
+        implements AttendeeBuilder.With {
 
     /** Keeps its own copy. */
     public Attendee {
@@ -38,7 +48,14 @@ public record Attendee(String id, String name, List<String> avoids, BigDecimal s
     }
 
     /** Somebody for whom nothing is packed but what their own list asks for. */
-    public Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets, List<String> rather) {
+    public Attendee(
+            String id,
+            String name,
+            List<String> avoids,
+            BigDecimal servings,
+            Optional<ZoneId> zone,
+            Gets gets,
+            List<String> rather) {
         this(id, name, avoids, servings, zone, gets, rather, Map.of(), List.of());
     }
 
@@ -49,8 +66,11 @@ public record Attendee(String id, String name, List<String> avoids, BigDecimal s
 
     /** The same person, who cannot have what somebody else said of them either. */
     public Attendee alsoAvoiding(Attendee other) {
-        List<String> all = Stream.concat(avoids.stream(), other.avoids.stream()).distinct().toList();
-        List<String> own = Stream.concat(ownWords.stream(), other.ownWords.stream()).distinct().toList();
+        List<String> all =
+                Stream.concat(avoids.stream(), other.avoids.stream()).distinct().toList();
+        List<String> own = Stream.concat(ownWords.stream(), other.ownWords.stream())
+                .distinct()
+                .toList();
         return new Attendee(id, name, all, servings, zone, gets, rather, served, own);
     }
 
@@ -64,14 +84,21 @@ public record Attendee(String id, String name, List<String> avoids, BigDecimal s
         return new Attendee(id, name, avoids, servings, zone, gets, rather, served, words);
     }
 
-    /** The same person; what they avoid and a catalogue does not know, they say in their own words, for it cannot be checked. */
+    /**
+     * The same person; what they avoid and a catalogue does not know, they say in their own words, for it cannot be
+     * checked.
+     */
     public Attendee knowing(Catalogue catalogue) {
-        List<String> known = avoids.stream().filter(word -> Avoided.isKnown(word, catalogue)).toList();
-        List<String> liked = rather.stream().filter(word -> Avoided.isKnown(word, catalogue)).toList();
+        List<String> known =
+                avoids.stream().filter(word -> Avoided.isKnown(word, catalogue)).toList();
+        List<String> liked =
+                rather.stream().filter(word -> Avoided.isKnown(word, catalogue)).toList();
         if (known.equals(avoids) && liked.equals(rather)) {
             return this;
         }
-        List<String> said = Stream.concat(ownWords.stream(), avoids.stream().filter(word -> !known.contains(word))).distinct().toList();
+        List<String> said = Stream.concat(ownWords.stream(), avoids.stream().filter(word -> !known.contains(word)))
+                .distinct()
+                .toList();
         return new Attendee(id, name, known, servings, zone, gets, liked, served, said);
     }
 
@@ -81,13 +108,16 @@ public record Attendee(String id, String name, List<String> avoids, BigDecimal s
     }
 
     /** Somebody whose list is all strict. */
-    public Attendee(String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets) {
+    public Attendee(
+            String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets) {
         this(id, name, avoids, servings, zone, gets, List.of(), Map.of(), List.of());
     }
 
     /** What an attendee is handed. */
     public enum Gets {
-        KIT("kit"), HANDOUT("handout"), BOTH("both");
+        KIT("kit"),
+        HANDOUT("handout"),
+        BOTH("both");
 
         private final String word;
 

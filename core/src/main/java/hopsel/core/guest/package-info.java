@@ -1,4 +1,2 @@
-/**
- * Who takes part, and what they cannot have.
- */
+/** Who takes part, and what they cannot have. */
 package hopsel.core.guest;

@@ -3,15 +3,14 @@ package hopsel.core.handout;
 import hopsel.core.caution.CautionFinder;
 import hopsel.core.caution.FoundCaution;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Attendee;
 import hopsel.core.diet.OwnMenu;
 import hopsel.core.diet.Serving;
-import hopsel.core.item.Substitution;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
+import hopsel.core.guest.Attendee;
 import hopsel.core.handout.Handout.ComponentPart;
 import hopsel.core.handout.Handout.DishPart;
 import hopsel.core.handout.Handout.ForYou;
@@ -23,6 +22,7 @@ import hopsel.core.handout.HostWords.DishWords;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.item.Substitution;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.CookAmount;
 import hopsel.core.measure.Decimals;
@@ -52,7 +52,14 @@ public final class HandoutWriter {
     private final Set<String> labelsRead;
     private final Map<Dish, DishFacts> known;
 
-    private HandoutWriter(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Set<String> labelsRead, Map<Dish, DishFacts> known) {
+    private HandoutWriter(
+            CookingClass cooking,
+            Catalogue builtIn,
+            Batches batches,
+            Attendee attendee,
+            HostWords words,
+            Set<String> labelsRead,
+            Map<Dish, DishFacts> known) {
         this.labelsRead = labelsRead;
         this.cooking = cooking;
         this.catalogue = cooking.catalogue(builtIn);
@@ -68,7 +75,13 @@ public final class HandoutWriter {
      *
      * @param labelsRead ids of items whose labels somebody read for this class
      */
-    public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Set<String> labelsRead) {
+    public static Handout write(
+            CookingClass cooking,
+            Catalogue builtIn,
+            Batches batches,
+            Attendee attendee,
+            HostWords words,
+            Set<String> labelsRead) {
         return write(cooking, builtIn, batches, attendee, words, labelsRead, new HashMap<>());
     }
 
@@ -77,7 +90,14 @@ public final class HandoutWriter {
      *
      * @param known what is the same for everybody, by dish; filled as it is worked out
      */
-    public static Handout write(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee, HostWords words, Set<String> labelsRead, Map<Dish, DishFacts> known) {
+    public static Handout write(
+            CookingClass cooking,
+            Catalogue builtIn,
+            Batches batches,
+            Attendee attendee,
+            HostWords words,
+            Set<String> labelsRead,
+            Map<Dish, DishFacts> known) {
         HandoutWriter writer = new HandoutWriter(cooking, builtIn, batches, attendee, words, labelsRead, known);
         return new Handout(attendee, cooking.dishes().stream().map(writer::dish).toList());
     }
@@ -86,29 +106,69 @@ public final class HandoutWriter {
         List<Item> used = new ArrayList<>();
         List<Part> eaten = new ArrayList<>();
         BigDecimal factor = Decimals.ratio(attendee.servings(), dish.servings());
-        List<ComponentPart> components = dish.components().stream().map(component -> component(dish, component, factor, used, eaten)).toList();
+        List<ComponentPart> components = dish.components().stream()
+                .map(component -> component(dish, component, factor, used, eaten))
+                .toList();
         DishWords own = words.dish(dish.id());
         DishFacts facts = known.computeIfAbsent(dish, any -> DishFacts.of(cooking, dish, catalogue, own, labelsRead));
-        List<FoundCaution> cautions = facts.cautions().stream().filter(found -> !own.hidden().containsKey(found.caution())).toList();
-        return new DishPart(dish.id(), dish.title(), components, CautionFinder.allergens(used), facts.check().madeWithout(attendee, used), facts.check().doubtsFor(attendee, used), cautions, seconds(components, Work.HANDS), seconds(components, Work.WATCH),
-                seconds(components, Work.REST), Strand.end(facts.strands()), facts.strands(), facts.tools(), facts.keeping(), swaps(dish), NutritionFacts.of(eaten), own);
+        List<FoundCaution> cautions = facts.cautions().stream()
+                .filter(found -> !own.hidden().containsKey(found.caution()))
+                .toList();
+        return new DishPart(
+                dish.id(),
+                dish.title(),
+                components,
+                CautionFinder.allergens(used),
+                facts.check().madeWithout(attendee, used),
+                facts.check().doubtsFor(attendee, used),
+                cautions,
+                seconds(components, Work.HANDS),
+                seconds(components, Work.WATCH),
+                seconds(components, Work.REST),
+                Strand.end(facts.strands()),
+                facts.strands(),
+                facts.tools(),
+                facts.keeping(),
+                swaps(dish),
+                NutritionFacts.of(eaten),
+                own);
     }
 
     /** What the class knows to stand in for a line of the dish that this attendee eats as written. */
     private List<Swap> swaps(Dish dish) {
-        return cooking.substitutions().stream().filter(own -> OwnMenu.avoided(catalogue.get(own.use()), attendee).isEmpty())
-                .filter(own -> dish.lines().anyMatch(line -> line.item().equals(own.replaced()) && menu.serve(dish, line, attendee) instanceof Serving.AsWritten))
-                .map(own -> new Swap(catalogue.get(own.replaced()).name(), catalogue.get(own.use()).name(), own.effect().or(own::note).orElse(""))).toList();
+        return cooking.substitutions().stream()
+                .filter(own ->
+                        OwnMenu.avoided(catalogue.get(own.use()), attendee).isEmpty())
+                .filter(own -> dish.lines()
+                        .anyMatch(line -> line.item().equals(own.replaced())
+                                && menu.serve(dish, line, attendee) instanceof Serving.AsWritten))
+                .map(own -> new Swap(
+                        catalogue.get(own.replaced()).name(),
+                        catalogue.get(own.use()).name(),
+                        own.effect().or(own::note).orElse("")))
+                .toList();
     }
 
     private static int seconds(List<ComponentPart> components, Work work) {
-        return components.stream().flatMap(component -> component.steps().stream()).filter(part -> part.step().work() == work).mapToInt(part -> part.step().minutes().likely().seconds()).sum();
+        return components.stream()
+                .flatMap(component -> component.steps().stream())
+                .filter(part -> part.step().work() == work)
+                .mapToInt(part -> part.step().minutes().likely().seconds())
+                .sum();
     }
 
-    private ComponentPart component(Dish dish, Component component, BigDecimal factor, List<Item> used, List<Part> eaten) {
-        List<Line> lines = component.ingredients().stream().map(line -> line(dish, line, used)).toList();
-        lines.stream().filter(line -> line.state() != State.LEFT_OUT && line.state() != State.CANNOT_SERVE).forEach(line -> eaten.add(new Part(catalogue.get(line.item()), line.grams())));
-        return new ComponentPart(component.title(), lines, component.steps().stream().map(step -> step(dish, step, factor)).toList());
+    private ComponentPart component(
+            Dish dish, Component component, BigDecimal factor, List<Item> used, List<Part> eaten) {
+        List<Line> lines = component.ingredients().stream()
+                .map(line -> line(dish, line, used))
+                .toList();
+        lines.stream()
+                .filter(line -> line.state() != State.LEFT_OUT && line.state() != State.CANNOT_SERVE)
+                .forEach(line -> eaten.add(new Part(catalogue.get(line.item()), line.grams())));
+        return new ComponentPart(
+                component.title(),
+                lines,
+                component.steps().stream().map(step -> step(dish, step, factor)).toList());
     }
 
     private StepPart step(Dish dish, Step step, BigDecimal factor) {
@@ -117,15 +177,23 @@ public final class HandoutWriter {
         step.uses().stream().map(use -> dish.line(use.ingredient())).forEach(line -> {
             Serving serving = menu.serve(dish, line, attendee);
             if (serving instanceof Serving.Substituted other) {
-                different.add(new ForYou(catalogue.get(line.item()).name(), Optional.of(catalogue.get(other.substitution().use()).name())));
+                different.add(new ForYou(
+                        catalogue.get(line.item()).name(),
+                        Optional.of(catalogue.get(other.substitution().use()).name())));
             } else if (!(serving instanceof Serving.AsWritten)) {
                 different.add(new ForYou(catalogue.get(line.item()).name(), Optional.empty()));
             }
             if (serving instanceof Serving.AsWritten) {
-                Seasoning.of(line, catalogue.get(line.item()).name(), factor, cooking.measures()).ifPresent(tastes::add);
+                Seasoning.of(line, catalogue.get(line.item()).name(), factor, cooking.measures())
+                        .ifPresent(tastes::add);
             }
         });
-        return new StepPart(step, StepScale.of(step, factor), ScaledText.of(dish, step, factor, catalogue, cooking.measures()), different, tastes);
+        return new StepPart(
+                step,
+                StepScale.of(step, factor),
+                ScaledText.of(dish, step, factor, catalogue, cooking.measures()),
+                different,
+                tastes);
     }
 
     private Line line(Dish dish, IngredientLine line, List<Item> used) {
@@ -139,16 +207,30 @@ public final class HandoutWriter {
         if (!(serving instanceof Serving.LeftOut)) {
             used.add(written);
         }
-        State state = serving instanceof Serving.LeftOut ? State.LEFT_OUT
+        State state = serving instanceof Serving.LeftOut
+                ? State.LEFT_OUT
                 : serving instanceof Serving.CannotServe ? State.CANNOT_SERVE : State.AS_WRITTEN;
         Optional<BigDecimal> grams = line.amount().map(any -> batches.grams(dish, line, attendee.servings()));
-        return new Line(line.said().orElse(written.name()), line.amount().map(amount -> measured(dish, line, amount)), grams,
-                batches.working(dish, line, attendee.servings()), line.prep(), line.optional(), line.from(), state,
-                Optional.empty(), Optional.empty(), reasons(serving), written.origin() == Origin.CHECK_LABEL, line.id(), line.item());
+        return new Line(
+                line.said().orElse(written.name()),
+                line.amount().map(amount -> measured(dish, line, amount)),
+                grams,
+                batches.working(dish, line, attendee.servings()),
+                line.prep(),
+                line.optional(),
+                line.from(),
+                state,
+                Optional.empty(),
+                Optional.empty(),
+                reasons(serving),
+                written.origin() == Origin.CHECK_LABEL,
+                line.id(),
+                line.item());
     }
 
     private static List<String> reasons(Serving serving) {
-        return serving instanceof Serving.LeftOut out ? out.reasons()
+        return serving instanceof Serving.LeftOut out
+                ? out.reasons()
                 : serving instanceof Serving.CannotServe refusal ? refusal.reasons() : List.of();
     }
 
@@ -157,10 +239,21 @@ public final class HandoutWriter {
         Optional<BigDecimal> grams = line.amount().map(any -> batches.grams(dish, line, attendee.servings())
                 .multiply(substitution.ratio(), Decimals.EXACT));
         Working working = batches.working(dish, line, attendee.servings());
-        return new Line(item.name(), grams.map(weight -> spooned(item, weight)), grams,
-                line.amount().isPresent() ? working.then(Working.Kind.RATIO, substitution.ratio()) : working, line.prep(),
-                line.optional(), line.from(), State.SUBSTITUTED, Optional.of(written.name()), Optional.of(substitution),
-                serving.reasons(), item.origin() == Origin.CHECK_LABEL, line.id(), item.id());
+        return new Line(
+                item.name(),
+                grams.map(weight -> spooned(item, weight)),
+                grams,
+                line.amount().isPresent() ? working.then(Working.Kind.RATIO, substitution.ratio()) : working,
+                line.prep(),
+                line.optional(),
+                line.from(),
+                State.SUBSTITUTED,
+                Optional.of(written.name()),
+                Optional.of(substitution),
+                serving.reasons(),
+                item.origin() == Origin.CHECK_LABEL,
+                line.id(),
+                item.id());
     }
 
     /** In the unit of the recipe; both ends of a range. */
@@ -174,6 +267,7 @@ public final class HandoutWriter {
         BigDecimal spoon = cooking.measures().millilitres(Unit.TBSP).orElseThrow();
         Optional<BigDecimal> spoons = item.gramsPerMl().map(density -> Decimals.ratio(grams, density.multiply(spoon)));
         return spoons.filter(number -> number.compareTo(BigDecimal.valueOf(8)) <= 0)
-                .map(number -> CookAmount.of(number, Unit.TBSP, cooking.measures())).orElseGet(() -> CookAmount.grams(grams));
+                .map(number -> CookAmount.of(number, Unit.TBSP, cooking.measures()))
+                .orElseGet(() -> CookAmount.grams(grams));
     }
 }

@@ -11,9 +11,9 @@ import java.util.Optional;
 /**
  * What the host writes for the handouts of a class, beside the recipes. Immutable.
  *
- * @param intro  a welcome, in simple Markdown, or empty text
+ * @param intro a welcome, in simple Markdown, or empty text
  * @param dishes by id of the dish
- * @param marks  what kind of statement a sentence is, by the sentence
+ * @param marks what kind of statement a sentence is, by the sentence
  */
 public record HostWords(String intro, Map<String, DishWords> dishes, Map<String, Mark> marks) {
 
@@ -21,44 +21,65 @@ public record HostWords(String intro, Map<String, DishWords> dishes, Map<String,
     public static final HostWords NONE = new HostWords("", Map.of(), Map.of());
 
     /** What kind of statement it is. */
-    public enum Kind { FACT, OPINION, EXPERIENCE }
+    public enum Kind {
+        FACT,
+        OPINION,
+        EXPERIENCE
+    }
 
     /**
      * The mark of a sentence.
      *
      * @param source of a fact; empty text otherwise
      */
-    public record Mark(Kind kind, String source) {
-    }
+    public record Mark(Kind kind, String source) {}
 
     /**
      * What was, or can be, different: on stage, or as it came to by taste.
      *
      * @param what the variant
-     * @param why  for whom or when, or empty text
+     * @param why for whom or when, or empty text
      */
-    public record Variant(String what, String why) {
-    }
+    public record Variant(String what, String why) {}
 
     /**
      * What is written about a dish.
      *
-     * @param story     in simple Markdown, or empty text
-     * @param tips      in simple Markdown, by id of the step
+     * @param story in simple Markdown, or empty text
+     * @param tips in simple Markdown, by id of the step
      * @param makeAhead what can be done before, or empty text
-     * @param fridge    days it keeps at or under 5 °C; empty: as the rules say
-     * @param freezer   weeks it keeps frozen, 0: not to be frozen; empty: as the rules say
-     * @param reheat    how it is warmed again, or empty text: as the rules say
-     * @param variants  in their order
-     * @param cautions  of the host's own
-     * @param hidden    cautions that are not shown, each with the reason
-     * @param picture   number of a picture; empty: none
+     * @param fridge days it keeps at or under 5 °C; empty: as the rules say
+     * @param freezer weeks it keeps frozen, 0: not to be frozen; empty: as the rules say
+     * @param reheat how it is warmed again, or empty text: as the rules say
+     * @param variants in their order
+     * @param cautions of the host's own
+     * @param hidden cautions that are not shown, each with the reason
+     * @param picture number of a picture; empty: none
      */
-    public record DishWords(String story, Map<String, String> tips, String makeAhead, Optional<Integer> fridge, Optional<Integer> freezer, String reheat, List<Variant> variants, List<String> cautions,
-                            Map<Caution, String> hidden, Optional<Long> picture) {
+    public record DishWords(
+            String story,
+            Map<String, String> tips,
+            String makeAhead,
+            Optional<Integer> fridge,
+            Optional<Integer> freezer,
+            String reheat,
+            List<Variant> variants,
+            List<String> cautions,
+            Map<Caution, String> hidden,
+            Optional<Long> picture) {
 
         /** Nothing written. */
-        public static final DishWords NONE = new DishWords("", Map.of(), "", Optional.empty(), Optional.empty(), "", List.of(), List.of(), Map.of(), Optional.empty());
+        public static final DishWords NONE = new DishWords(
+                "",
+                Map.of(),
+                "",
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                List.of(),
+                List.of(),
+                Map.of(),
+                Optional.empty());
 
         /** Keeps its own copies. */
         public DishWords {

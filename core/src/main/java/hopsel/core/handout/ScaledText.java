@@ -25,21 +25,38 @@ import java.util.stream.Stream;
 /**
  * The text of a step with the amounts in it for other servings: "add 200 ml of the stock" for twice as many is 400 ml.
  *
- * <p>An amount follows where it is said of an ingredient of the step, by that line's own way of growing. Minutes, degrees,
- * centimetres and amounts of something else stay.
+ * <p>An amount follows where it is said of an ingredient of the step, by that line's own way of growing. Minutes,
+ * degrees, centimetres and amounts of something else stay.
  */
 public final class ScaledText {
 
     private static final String NUMBER = "(?:\\d+(?:[.,]\\d+)?(?:\\s*[½¼¾⅓⅔⅛]|\\s+\\d/\\d)?|[½¼¾⅓⅔⅛]|\\d/\\d)";
-    private static final Map<String, Unit> UNITS = Map.ofEntries(Map.entry("g", Unit.G), Map.entry("kg", Unit.KG), Map.entry("ml", Unit.ML), Map.entry("l", Unit.L), Map.entry("litre", Unit.L), Map.entry("litres", Unit.L),
-            Map.entry("tsp", Unit.TSP), Map.entry("teaspoon", Unit.TSP), Map.entry("teaspoons", Unit.TSP), Map.entry("tbsp", Unit.TBSP), Map.entry("tablespoon", Unit.TBSP), Map.entry("tablespoons", Unit.TBSP),
-            Map.entry("cup", Unit.CUP), Map.entry("cups", Unit.CUP), Map.entry("can", Unit.CAN), Map.entry("cans", Unit.CAN), Map.entry("grams", Unit.G));
-    private static final Pattern SAID = Pattern.compile("(?<![\\p{L}\\d.,/])(" + NUMBER + ")(?:\\s*((?:kg|g|grams|ml|l|litres?|tsp|teaspoons?|tbsp|tablespoons?|cups?|cans?)\\b))?(?!\\s*(?:°|degrees|minutes?|min\\b|seconds?|hours?|h\\b|cm|mm|inch|times|rounds|%|/|x\\b|×|to\\b|–|-))");
+    private static final Map<String, Unit> UNITS = Map.ofEntries(
+            Map.entry("g", Unit.G),
+            Map.entry("kg", Unit.KG),
+            Map.entry("ml", Unit.ML),
+            Map.entry("l", Unit.L),
+            Map.entry("litre", Unit.L),
+            Map.entry("litres", Unit.L),
+            Map.entry("tsp", Unit.TSP),
+            Map.entry("teaspoon", Unit.TSP),
+            Map.entry("teaspoons", Unit.TSP),
+            Map.entry("tbsp", Unit.TBSP),
+            Map.entry("tablespoon", Unit.TBSP),
+            Map.entry("tablespoons", Unit.TBSP),
+            Map.entry("cup", Unit.CUP),
+            Map.entry("cups", Unit.CUP),
+            Map.entry("can", Unit.CAN),
+            Map.entry("cans", Unit.CAN),
+            Map.entry("grams", Unit.G));
+    private static final Pattern SAID = Pattern.compile("(?<![\\p{L}\\d.,/])(" + NUMBER
+            + ")(?:\\s*((?:kg|g|grams|ml|l|litres?|tsp|teaspoons?|tbsp|tablespoons?|cups?|"
+            + "cans?)\\b))?(?!\\s*(?:°|degrees|minutes?|min\\b|seconds?|hours?|h\\b|cm|mm|inch|"
+            + "times|rounds|%|/|x\\b|×|to\\b|–|-))");
     /** Words after an amount in which its ingredient is looked for. */
     private static final int NEAR = 5;
 
-    private ScaledText() {
-    }
+    private ScaledText() {}
 
     /**
      * The text.
@@ -60,33 +77,52 @@ public final class ScaledText {
             Optional<BigDecimal> number = Figure.parse(said.group(1));
             if (scaling.isPresent() && number.isPresent() && number.get().signum() > 0) {
                 BigDecimal scaled = number.get().multiply(scaling.get().factor(factor));
-                out.append(text, done, said.start()).append(said.group(2) == null ? CookAmount.of(scaled, Unit.PIECE, measures) : CookAmount.of(scaled, UNITS.get(said.group(2)), measures));
+                out.append(text, done, said.start())
+                        .append(
+                                said.group(2) == null
+                                        ? CookAmount.of(scaled, Unit.PIECE, measures)
+                                        : CookAmount.of(scaled, UNITS.get(said.group(2)), measures));
                 done = said.end();
             }
         }
         return out.append(text.substring(done)).toString();
     }
 
-    private record Named(List<String> words, Scaling scaling) {
-    }
+    private record Named(List<String> words, Scaling scaling) {}
 
     /** Lines of the step, then the others of its dish; the longer name first. */
     private static List<Named> named(Dish dish, Step step, Catalogue catalogue) {
-        Stream<IngredientLine> own = dish.lines().filter(line -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id())));
-        return Stream.concat(own, dish.lines()).distinct().filter(line -> line.amount().isPresent()).flatMap(line -> names(catalogue.get(line.item())).map(words -> new Named(words, line.scaling())))
-                .sorted(Comparator.comparingInt(name -> -name.words.size())).toList();
+        Stream<IngredientLine> own = dish.lines().filter(line -> step.uses().stream()
+                .anyMatch(use -> use.ingredient().equals(line.id())));
+        return Stream.concat(own, dish.lines())
+                .distinct()
+                .filter(line -> line.amount().isPresent())
+                .flatMap(line -> names(catalogue.get(line.item())).map(words -> new Named(words, line.scaling())))
+                .sorted(Comparator.comparingInt(name -> -name.words.size()))
+                .toList();
     }
 
     private static Stream<List<String>> names(Item item) {
-        return Stream.concat(Stream.of(item.name()), item.practice().names().stream()).map(ScaledText::words).filter(words -> !words.isEmpty()).flatMap(words -> words.size() > 1 ? Stream.of(words, List.of(words.get(words.size() - 1))) : Stream.of(words));
+        return Stream.concat(Stream.of(item.name()), item.practice().names().stream())
+                .map(ScaledText::words)
+                .filter(words -> !words.isEmpty())
+                .flatMap(words ->
+                        words.size() > 1 ? Stream.of(words, List.of(words.get(words.size() - 1))) : Stream.of(words));
     }
 
     private static List<String> words(String text) {
-        return Arrays.stream(text.toLowerCase(Locale.ROOT).split("[^\\p{L}-]+")).filter(word -> !word.isEmpty()).map(ScaledText::singular).toList();
+        return Arrays.stream(text.toLowerCase(Locale.ROOT).split("[^\\p{L}-]+"))
+                .filter(word -> !word.isEmpty())
+                .map(ScaledText::singular)
+                .toList();
     }
 
     private static String singular(String word) {
-        return word.length() > 3 && word.endsWith("oes") ? word.substring(0, word.length() - 2) : word.length() > 3 && word.endsWith("s") && !word.endsWith("ss") ? word.substring(0, word.length() - 1) : word;
+        return word.length() > 3 && word.endsWith("oes")
+                ? word.substring(0, word.length() - 2)
+                : word.length() > 3 && word.endsWith("s") && !word.endsWith("ss")
+                        ? word.substring(0, word.length() - 1)
+                        : word;
     }
 
     /** How what is named right after an amount grows; without a unit it has to be named within two words. */

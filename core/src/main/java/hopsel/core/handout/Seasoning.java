@@ -12,11 +12,11 @@ import java.util.Optional;
 /**
  * How an amount is found by taste, as a cook measures it.
  *
- * @param name  of the ingredient
+ * @param name of the ingredient
  * @param start what goes in first
- * @param by    so much more at a time
- * @param most  never more than this
- * @param cue   when to stop
+ * @param by so much more at a time
+ * @param most never more than this
+ * @param cue when to stop
  */
 public record Seasoning(String name, String start, String by, String most, String cue) {
 
@@ -26,10 +26,16 @@ public record Seasoning(String name, String start, String by, String most, Strin
      * @param name of what goes in
      */
     public static Optional<Seasoning> of(IngredientLine line, String name, BigDecimal factor, Measures measures) {
-        return line.byTaste().flatMap(taste -> line.amount().map(amount -> of(taste.times(line.scaling().factor(factor)), amount.unit(), name, measures)));
+        return line.byTaste().flatMap(taste -> line.amount()
+                .map(amount -> of(taste.times(line.scaling().factor(factor)), amount.unit(), name, measures)));
     }
 
     private static Seasoning of(ByTaste taste, Unit unit, String name, Measures measures) {
-        return new Seasoning(name, CookAmount.of(taste.start(), unit, measures), CookAmount.of(taste.step(), unit, measures), CookAmount.of(taste.ceiling(), unit, measures), taste.cue());
+        return new Seasoning(
+                name,
+                CookAmount.of(taste.start(), unit, measures),
+                CookAmount.of(taste.step(), unit, measures),
+                CookAmount.of(taste.ceiling(), unit, measures),
+                taste.cue());
     }
 }

@@ -14,26 +14,45 @@ import java.util.regex.Pattern;
 /**
  * What another number of servings does to a step: rounds in the pan, more tins, a longer wait until it boils.
  *
- * <p>The minutes of a step stay as the recipe has them, whatever the number of guests, unless the host said that it goes by weight: food is done by its thickness and by
- * the cue, and a pot for two takes as long to cook lentils as a pot for six. A recipe is taken to fill its pan or tin once,
- * unless it says otherwise. Kitchen practice, to be checked by the cue.
+ * <p>The minutes of a step stay as the recipe has them, whatever the number of guests, unless the host said that it
+ * goes by weight: food is done by its thickness and by the cue, and a pot for two takes as long to cook lentils as a
+ * pot for six. A recipe is taken to fill its pan or tin once, unless it says otherwise. Kitchen practice, to be checked
+ * by the cue.
  *
- * @param what   what changes; empty: nothing
+ * @param what what changes; empty: nothing
  * @param number rounds, tins, or minutes of a step that goes by weight
- * @param thing  the tin or pan, as a cook says it
+ * @param thing the tin or pan, as a cook says it
  */
 public record StepScale(Optional<What> what, int number, String thing) {
 
     /** What changes. */
-    public enum What { ROUNDS, BY_WEIGHT, TINS, SMALLER_TIN, BOIL_LATER, BOIL_SOONER }
+    public enum What {
+        ROUNDS,
+        BY_WEIGHT,
+        TINS,
+        SMALLER_TIN,
+        BOIL_LATER,
+        BOIL_SOONER
+    }
 
     private static final StepScale SAME = new StepScale(Optional.empty(), 1, "");
-    private static final Set<String> TINS = Set.of("loaf tin", "tart tin", "cake tin", "baking tray", "baking sheet", "baking dish", "roasting tin", "tart ring");
+    private static final Set<String> TINS = Set.of(
+            "loaf tin",
+            "tart tin",
+            "cake tin",
+            "baking tray",
+            "baking sheet",
+            "baking dish",
+            "roasting tin",
+            "tart ring");
     private static final Pattern SAID_ROUNDS = Pattern.compile("in (two|three|four|2|3|4) (?:rounds|batches|goes)");
-    private static final Pattern FRIES = Pattern.compile("\\b(?:fry|sear|brown|crisp|griddle|cook each|sauté|toast)\\w*\\b");
-    private static final Pattern BOILS_UP = Pattern.compile("\\b(?:bring|come|comes)\\b.{0,30}\\bboil\\b|until it boils");
+    private static final Pattern FRIES =
+            Pattern.compile("\\b(?:fry|sear|brown|crisp|griddle|cook each|sauté|toast)\\w*\\b");
+    private static final Pattern BOILS_UP =
+            Pattern.compile("\\b(?:bring|come|comes)\\b.{0,30}\\bboil\\b|until it boils");
     /** So much more than a pan or tin is meant for goes in without another round. */
     private static final BigDecimal ROOM = new BigDecimal("0.2");
+
     private static final BigDecimal HALF = new BigDecimal("0.5");
     private static final int MOST = 60;
 
@@ -48,22 +67,35 @@ public record StepScale(Optional<What> what, int number, String thing) {
         }
         if (step.rounds().isPresent()) {
             int before = step.rounds().get().count();
-            int after = step.rounds().get().withPieces(step.rounds().get().pieces().multiply(factor)).count();
+            int after = step.rounds()
+                    .get()
+                    .withPieces(step.rounds().get().pieces().multiply(factor))
+                    .count();
             return after == before ? SAME : new StepScale(Optional.of(What.ROUNDS), after, "pan");
         }
         if (step.perWeight().isPresent()) {
-            int minutes = step.perWeight().get().grown(step.minutes().likely(), factor).value().setScale(0, RoundingMode.HALF_UP).intValue();
+            int minutes = step.perWeight()
+                    .get()
+                    .grown(step.minutes().likely(), factor)
+                    .value()
+                    .setScale(0, RoundingMode.HALF_UP)
+                    .intValue();
             return new StepScale(Optional.of(What.BY_WEIGHT), minutes, "");
         }
         String text = (step.title() + ". " + step.instruction()).toLowerCase(Locale.ROOT);
         boolean oven = step.needs().stream().anyMatch(need -> need.kind().equals("oven"));
-        boolean ring = step.needs().stream().anyMatch(need -> Set.of("burner", "griddle").contains(need.kind()));
-        Optional<String> tin = ToolFinder.of(step).stream().map(tool -> tool.name()).filter(TINS::contains).findFirst();
+        boolean ring = step.needs().stream()
+                .anyMatch(need -> Set.of("burner", "griddle").contains(need.kind()));
+        Optional<String> tin = ToolFinder.of(step).stream()
+                .map(tool -> tool.name())
+                .filter(TINS::contains)
+                .findFirst();
         if (oven || tin.isPresent()) {
             return tins(factor, tin);
         }
         if (ring && BOILS_UP.matcher(text).find()) {
-            return new StepScale(Optional.of(factor.compareTo(BigDecimal.ONE) > 0 ? What.BOIL_LATER : What.BOIL_SOONER), 1, "");
+            return new StepScale(
+                    Optional.of(factor.compareTo(BigDecimal.ONE) > 0 ? What.BOIL_LATER : What.BOIL_SOONER), 1, "");
         }
         return ring && FRIES.matcher(text).find() ? rounds(factor, text) : SAME;
     }
@@ -76,11 +108,13 @@ public record StepScale(Optional<What> what, int number, String thing) {
 
     private static int said(String text) {
         Matcher rounds = SAID_ROUNDS.matcher(text);
-        return !rounds.find() ? 1 : switch (rounds.group(1)) {
-            case "two", "2" -> 2;
-            case "three", "3" -> 3;
-            default -> 4;
-        };
+        return !rounds.find()
+                ? 1
+                : switch (rounds.group(1)) {
+                    case "two", "2" -> 2;
+                    case "three", "3" -> 3;
+                    default -> 4;
+                };
     }
 
     private static StepScale tins(BigDecimal factor, Optional<String> tin) {
@@ -95,6 +129,10 @@ public record StepScale(Optional<What> what, int number, String thing) {
     }
 
     private static int number(BigDecimal factor) {
-        return factor.subtract(ROOM).setScale(0, RoundingMode.CEILING).max(BigDecimal.ONE).min(BigDecimal.valueOf(MOST)).intValue();
+        return factor.subtract(ROOM)
+                .setScale(0, RoundingMode.CEILING)
+                .max(BigDecimal.ONE)
+                .min(BigDecimal.valueOf(MOST))
+                .intValue();
     }
 }

@@ -5,9 +5,20 @@ import java.util.Optional;
 
 /** The fourteen allergens of Regulation (EU) No 1169/2011, annex II; the nine of United States law are among them. */
 public enum Allergen {
-    GLUTEN("gluten"), CRUSTACEANS("crustaceans"), EGG("egg"), FISH("fish"), PEANUT("peanut"), SOY("soy"),
-    MILK("milk"), TREE_NUT("tree-nut"), CELERY("celery"), MUSTARD("mustard"), SESAME("sesame"),
-    SULPHITE("sulphite"), LUPIN("lupin"), MOLLUSC("mollusc");
+    GLUTEN("gluten"),
+    CRUSTACEANS("crustaceans"),
+    EGG("egg"),
+    FISH("fish"),
+    PEANUT("peanut"),
+    SOY("soy"),
+    MILK("milk"),
+    TREE_NUT("tree-nut"),
+    CELERY("celery"),
+    MUSTARD("mustard"),
+    SESAME("sesame"),
+    SULPHITE("sulphite"),
+    LUPIN("lupin"),
+    MOLLUSC("mollusc");
 
     private final String word;
 
@@ -22,6 +33,8 @@ public enum Allergen {
 
     /** The allergen of that word, if there is one. */
     public static Optional<Allergen> of(String word) {
-        return Arrays.stream(values()).filter(allergen -> allergen.word.equals(word)).findFirst();
+        return Arrays.stream(values())
+                .filter(allergen -> allergen.word.equals(word))
+                .findFirst();
     }
 }

@@ -24,7 +24,8 @@ public final class Catalogue {
 
     /**
      * This catalogue with some items added or overridden. One of which only the name is known never hides one that is
-     * known by its id or its name: it becomes that one, so that whoever adds it here mends every dish that asked for it.
+     * known by its id or its name: it becomes that one, so that whoever adds it here mends every dish that asked for
+     * it.
      */
     public Catalogue with(Collection<Item> own) {
         if (own.isEmpty()) {
@@ -36,7 +37,10 @@ public final class Catalogue {
     }
 
     private Optional<Item> known(Item nameOnly) {
-        return find(nameOnly.id()).or(() -> items.values().stream().filter(item -> item.isCalled(nameOnly.name())).findFirst().map(item -> item.under(nameOnly.id())));
+        return find(nameOnly.id()).or(() -> items.values().stream()
+                .filter(item -> item.isCalled(nameOnly.name()))
+                .findFirst()
+                .map(item -> item.under(nameOnly.id())));
     }
 
     /** The item of that id, if there is one. */

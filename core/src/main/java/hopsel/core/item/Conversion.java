@@ -16,19 +16,26 @@ import java.util.Optional;
  * <p>Cooked and soaked weights go by the factors of the dry item; a can by its drained weight. An item and its dried
  * form belong together by their ids, {@code chickpeas-can} and {@code chickpeas-dried}.
  *
- * @param state  as it is, dry, soaked, cooked, or from cans
- * @param item   the item in that state
- * @param grams  exact
+ * @param state as it is, dry, soaked, cooked, or from cans
+ * @param item the item in that state
+ * @param grams exact
  * @param spoons as a cook measures it; empty where the density is not known
- * @param count  pieces or cans; empty where their weight is not known
+ * @param count pieces or cans; empty where their weight is not known
  */
-public record Conversion(State state, Item item, BigDecimal grams, Optional<String> spoons, Optional<BigDecimal> count) {
+public record Conversion(
+        State state, Item item, BigDecimal grams, Optional<String> spoons, Optional<BigDecimal> count) {
 
     private static final String CAN = "-can";
     private static final String DRIED = "-dried";
 
     /** What the ingredient has gone through. */
-    public enum State { AS_IT_IS, DRY, SOAKED, COOKED, CANNED }
+    public enum State {
+        AS_IT_IS,
+        DRY,
+        SOAKED,
+        COOKED,
+        CANNED
+    }
 
     /**
      * All states of an amount, the one it was given in first.
@@ -38,7 +45,11 @@ public record Conversion(State state, Item item, BigDecimal grams, Optional<Stri
     public static List<Conversion> of(Item item, BigDecimal grams, Measures measures, Catalogue catalogue) {
         List<Conversion> all = new ArrayList<>();
         boolean canned = item.id().endsWith(CAN);
-        all.add(in(canned ? State.CANNED : item.practice().cooked().isPresent() ? State.DRY : State.AS_IT_IS, item, grams, measures));
+        all.add(in(
+                canned ? State.CANNED : item.practice().cooked().isPresent() ? State.DRY : State.AS_IT_IS,
+                item,
+                grams,
+                measures));
         Optional<Item> dry = canned ? catalogue.find(item.id().replace(CAN, DRIED)) : Optional.of(item);
         Optional<BigDecimal> cooked = dry.flatMap(known -> known.practice().cooked());
         if (dry.isEmpty() || cooked.isEmpty()) {
@@ -48,22 +59,36 @@ public record Conversion(State state, Item item, BigDecimal grams, Optional<Stri
         if (canned) {
             all.add(in(State.DRY, dry.get(), dryGrams, measures));
         }
-        dry.get().practice().soaked().ifPresent(factor -> all.add(new Conversion(State.SOAKED, dry.get(), dryGrams.multiply(factor), Optional.empty(), Optional.empty())));
-        Optional<Item> can = canned ? Optional.empty() : catalogue.find(item.id().replace(DRIED, CAN)).filter(other -> !other.equals(item));
+        dry.get()
+                .practice()
+                .soaked()
+                .ifPresent(factor -> all.add(new Conversion(
+                        State.SOAKED, dry.get(), dryGrams.multiply(factor), Optional.empty(), Optional.empty())));
+        Optional<Item> can = canned
+                ? Optional.empty()
+                : catalogue.find(item.id().replace(DRIED, CAN)).filter(other -> !other.equals(item));
         BigDecimal cookedGrams = dryGrams.multiply(cooked.get());
-        all.add(new Conversion(State.COOKED, dry.get(), cookedGrams, can.or(() -> canned ? Optional.of(item) : Optional.empty())
-                .flatMap(other -> spoons(other, cookedGrams, measures)), Optional.empty()));
+        all.add(new Conversion(
+                State.COOKED,
+                dry.get(),
+                cookedGrams,
+                can.or(() -> canned ? Optional.of(item) : Optional.empty())
+                        .flatMap(other -> spoons(other, cookedGrams, measures)),
+                Optional.empty()));
         can.ifPresent(other -> all.add(in(State.CANNED, other, cookedGrams, measures)));
         return all;
     }
 
     private static Conversion in(State state, Item item, BigDecimal grams, Measures measures) {
-        Optional<BigDecimal> each = item.gramsPerCan().or(() -> item.gramsPerPiece().map(item.edibleShare()::multiply));
-        return new Conversion(state, item, grams, spoons(item, grams, measures), each.map(one -> Decimals.ratio(grams, one)));
+        Optional<BigDecimal> each =
+                item.gramsPerCan().or(() -> item.gramsPerPiece().map(item.edibleShare()::multiply));
+        return new Conversion(
+                state, item, grams, spoons(item, grams, measures), each.map(one -> Decimals.ratio(grams, one)));
     }
 
     private static Optional<String> spoons(Item item, BigDecimal grams, Measures measures) {
         BigDecimal cup = measures.millilitres(Unit.CUP).orElseThrow();
-        return item.gramsPerMl().map(density -> CookAmount.of(Decimals.ratio(grams, density.multiply(cup)), Unit.CUP, measures));
+        return item.gramsPerMl()
+                .map(density -> CookAmount.of(Decimals.ratio(grams, density.multiply(cup)), Unit.CUP, measures));
     }
 }

@@ -2,7 +2,10 @@ package hopsel.core.item;
 
 /** What a house rule speaks of, beside allergens. Sprouts are meant raw: cooked ones are no matter. */
 public enum HouseRule {
-    OIL("oil"), ADDED_SALT("added-salt"), ALCOHOL("alcohol"), RAW_SPROUTS("raw-sprouts");
+    OIL("oil"),
+    ADDED_SALT("added-salt"),
+    ALCOHOL("alcohol"),
+    RAW_SPROUTS("raw-sprouts");
 
     private final String word;
 

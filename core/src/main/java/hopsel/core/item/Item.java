@@ -10,28 +10,41 @@ import java.util.Set;
 /**
  * An ingredient. Immutable. What is empty is unknown.
  *
- * @param id            unique in the catalogue
- * @param name          as a cook says it
- * @param gramsPerMl    density
+ * @param id unique in the catalogue
+ * @param name as a cook says it
+ * @param gramsPerMl density
  * @param gramsPerPiece weight of a whole piece as bought
- * @param gramsPerCan   drained weight of a can
- * @param edibleShare   what is left after peeling and trimming, above 0 up to 1
- * @param allergens     of {@link Allergen}
- * @param origin        plant, animal, or to be checked
- * @param is            what a house rule calls it
- * @param storage       where it is kept
- * @param packs         sizes in which it is sold; empty: sold loose
- * @param tolerance     what a scale may be off for it, in grams
- * @param nutrients     typical values
- * @param practice      other names, sizes, how it swells
- * @param takenFor      id of the ingredient that this one was taken for by a guess that nobody has confirmed; its figures
- *                      and allergens are those of that one. Empty: it is no guess
+ * @param gramsPerCan drained weight of a can
+ * @param edibleShare what is left after peeling and trimming, above 0 up to 1
+ * @param allergens of {@link Allergen}
+ * @param origin plant, animal, or to be checked
+ * @param is what a house rule calls it
+ * @param storage where it is kept
+ * @param packs sizes in which it is sold; empty: sold loose
+ * @param tolerance what a scale may be off for it, in grams
+ * @param nutrients typical values
+ * @param practice other names, sizes, how it swells
+ * @param takenFor id of the ingredient that this one was taken for by a guess that nobody has confirmed; its figures
+ *     and allergens are those of that one. Empty: it is no guess
  */
 @Copyable
-public record Item(String id, String name, Optional<BigDecimal> gramsPerMl, Optional<BigDecimal> gramsPerPiece,
-                   Optional<BigDecimal> gramsPerCan, BigDecimal edibleShare, Set<Allergen> allergens, Origin origin,
-                   Optional<HouseRule> is, Optional<Storage> storage, List<Pack> packs,
-                   Optional<BigDecimal> tolerance, Optional<Nutrients> nutrients, Practice practice, Optional<String> takenFor) implements ItemBuilder.With {
+public record Item(
+        String id,
+        String name,
+        Optional<BigDecimal> gramsPerMl,
+        Optional<BigDecimal> gramsPerPiece,
+        Optional<BigDecimal> gramsPerCan,
+        BigDecimal edibleShare,
+        Set<Allergen> allergens,
+        Origin origin,
+        Optional<HouseRule> is,
+        Optional<Storage> storage,
+        List<Pack> packs,
+        Optional<BigDecimal> tolerance,
+        Optional<Nutrients> nutrients,
+        Practice practice,
+        Optional<String> takenFor)
+        implements ItemBuilder.With {
 
     /** The size that {@code gramsPerPiece} speaks of. */
     public static final String MEDIUM = "medium";
@@ -43,10 +56,37 @@ public record Item(String id, String name, Optional<BigDecimal> gramsPerMl, Opti
     }
 
     /** An ingredient that is no guess. */
-    public Item(String id, String name, Optional<BigDecimal> gramsPerMl, Optional<BigDecimal> gramsPerPiece, Optional<BigDecimal> gramsPerCan,
-                BigDecimal edibleShare, Set<Allergen> allergens, Origin origin, Optional<HouseRule> is, Optional<Storage> storage,
-                List<Pack> packs, Optional<BigDecimal> tolerance, Optional<Nutrients> nutrients, Practice practice) {
-        this(id, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, packs, tolerance, nutrients, practice, Optional.empty());
+    public Item(
+            String id,
+            String name,
+            Optional<BigDecimal> gramsPerMl,
+            Optional<BigDecimal> gramsPerPiece,
+            Optional<BigDecimal> gramsPerCan,
+            BigDecimal edibleShare,
+            Set<Allergen> allergens,
+            Origin origin,
+            Optional<HouseRule> is,
+            Optional<Storage> storage,
+            List<Pack> packs,
+            Optional<BigDecimal> tolerance,
+            Optional<Nutrients> nutrients,
+            Practice practice) {
+        this(
+                id,
+                name,
+                gramsPerMl,
+                gramsPerPiece,
+                gramsPerCan,
+                edibleShare,
+                allergens,
+                origin,
+                is,
+                storage,
+                packs,
+                tolerance,
+                nutrients,
+                practice,
+                Optional.empty());
     }
 
     /**
@@ -61,39 +101,129 @@ public record Item(String id, String name, Optional<BigDecimal> gramsPerMl, Opti
     }
 
     /**
-     * Whether nothing is known of it but its name: something that a recipe speaks of and that no catalogue had. What is in
-     * it, nobody has said.
+     * Whether nothing is known of it but its name: something that a recipe speaks of and that no catalogue had. What is
+     * in it, nobody has said.
      */
     public boolean isNameOnly() {
-        boolean weight = gramsPerMl.isPresent() || gramsPerPiece.isPresent() || gramsPerCan.isPresent() || edibleShare.compareTo(BigDecimal.ONE) != 0;
+        boolean weight = gramsPerMl.isPresent()
+                || gramsPerPiece.isPresent()
+                || gramsPerCan.isPresent()
+                || edibleShare.compareTo(BigDecimal.ONE) != 0;
         boolean shop = storage.isPresent() || !packs.isEmpty() || tolerance.isPresent() || nutrients.isPresent();
-        return origin == Origin.CHECK_LABEL && allergens.isEmpty() && is.isEmpty() && !weight && !shop && practice.equals(Practice.NONE);
+        return origin == Origin.CHECK_LABEL
+                && allergens.isEmpty()
+                && is.isEmpty()
+                && !weight
+                && !shop
+                && practice.equals(Practice.NONE);
     }
 
     /** The same ingredient under another id. */
     public Item under(String otherId) {
-        return otherId.equals(id) ? this : new Item(otherId, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, packs, tolerance, nutrients, practice, takenFor);
+        return otherId.equals(id)
+                ? this
+                : new Item(
+                        otherId,
+                        name,
+                        gramsPerMl,
+                        gramsPerPiece,
+                        gramsPerCan,
+                        edibleShare,
+                        allergens,
+                        origin,
+                        is,
+                        storage,
+                        packs,
+                        tolerance,
+                        nutrients,
+                        practice,
+                        takenFor);
     }
 
     /** The same ingredient as its label says it is. */
     public Item labelled(Set<Allergen> found, Origin as) {
-        return new Item(id, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, found, as, is, storage, packs, tolerance, nutrients, practice, takenFor);
+        return new Item(
+                id,
+                name,
+                gramsPerMl,
+                gramsPerPiece,
+                gramsPerCan,
+                edibleShare,
+                found,
+                as,
+                is,
+                storage,
+                packs,
+                tolerance,
+                nutrients,
+                practice,
+                takenFor);
     }
 
     /** The same ingredient in other packs. */
     public Item in(List<Pack> others) {
-        return new Item(id, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, others, tolerance, nutrients, practice, takenFor);
+        return new Item(
+                id,
+                name,
+                gramsPerMl,
+                gramsPerPiece,
+                gramsPerCan,
+                edibleShare,
+                allergens,
+                origin,
+                is,
+                storage,
+                others,
+                tolerance,
+                nutrients,
+                practice,
+                takenFor);
     }
 
     /** Something that a recipe calls so, and that is this ingredient as far as anybody can guess. */
     public Item guessedAs(String words, String ownId) {
-        Practice known = new Practice(List.of(), practice.pieces(), practice.canNet(), practice.soaked(), practice.cooked(), practice.sources());
-        return new Item(ownId, words, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, packs, tolerance, nutrients, known, Optional.of(id));
+        Practice known = new Practice(
+                List.of(),
+                practice.pieces(),
+                practice.canNet(),
+                practice.soaked(),
+                practice.cooked(),
+                practice.sources());
+        return new Item(
+                ownId,
+                words,
+                gramsPerMl,
+                gramsPerPiece,
+                gramsPerCan,
+                edibleShare,
+                allergens,
+                origin,
+                is,
+                storage,
+                packs,
+                tolerance,
+                nutrients,
+                known,
+                Optional.of(id));
     }
 
     /** The same ingredient, which is no guess any more. */
     public Item confirmed() {
-        return new Item(id, name, gramsPerMl, gramsPerPiece, gramsPerCan, edibleShare, allergens, origin, is, storage, packs, tolerance, nutrients, practice);
+        return new Item(
+                id,
+                name,
+                gramsPerMl,
+                gramsPerPiece,
+                gramsPerCan,
+                edibleShare,
+                allergens,
+                origin,
+                is,
+                storage,
+                packs,
+                tolerance,
+                nutrients,
+                practice);
     }
 
     /** Whether it goes by that name, capitals aside. */

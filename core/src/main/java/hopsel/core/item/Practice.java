@@ -12,20 +12,26 @@ import java.util.Optional;
 /**
  * What cooks know of an ingredient beyond what a plan needs: its other names, its sizes, how it swells. Immutable.
  *
- * @param names   other names, such as cilantro for coriander leaves, in the order in which they are tried
- * @param pieces  grams as bought of a piece of a size or kind: small, large, bunch, sprig, inch
- * @param canNet  grams a usual can holds with its liquid
- * @param soaked  grams after soaking for each gram dry, 1 or more
- * @param cooked  grams cooked for each gram dry, 1 or more
+ * @param names other names, such as cilantro for coriander leaves, in the order in which they are tried
+ * @param pieces grams as bought of a piece of a size or kind: small, large, bunch, sprig, inch
+ * @param canNet grams a usual can holds with its liquid
+ * @param soaked grams after soaking for each gram dry, 1 or more
+ * @param cooked grams cooked for each gram dry, 1 or more
  * @param sources kind of source by name of the figure, as in the class file
  */
 @Copyable
-public record Practice(List<String> names, Map<String, BigDecimal> pieces, Optional<BigDecimal> canNet,
-                       Optional<BigDecimal> soaked, Optional<BigDecimal> cooked, Map<String, Source> sources) implements PracticeBuilder.With {
+public record Practice(
+        List<String> names,
+        Map<String, BigDecimal> pieces,
+        Optional<BigDecimal> canNet,
+        Optional<BigDecimal> soaked,
+        Optional<BigDecimal> cooked,
+        Map<String, Source> sources)
+        implements PracticeBuilder.With {
 
     /** Nothing known. */
-    public static final Practice NONE = new Practice(List.of(), Map.of(), Optional.empty(), Optional.empty(),
-            Optional.empty(), Map.of());
+    public static final Practice NONE =
+            new Practice(List.of(), Map.of(), Optional.empty(), Optional.empty(), Optional.empty(), Map.of());
 
     /** Keeps its own copies. */
     public Practice {

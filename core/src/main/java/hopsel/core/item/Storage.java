@@ -2,7 +2,9 @@ package hopsel.core.item;
 
 /** Where an ingredient is kept before the class. */
 public enum Storage {
-    AMBIENT("ambient"), CHILLED("chilled"), FROZEN("frozen");
+    AMBIENT("ambient"),
+    CHILLED("chilled"),
+    FROZEN("frozen");
 
     private final String word;
 

@@ -10,14 +10,16 @@ import java.util.Optional;
 /**
  * Turns amounts into edible grams.
  *
- * <p>Volume goes by density, a piece by its weight as bought times what is left after trimming, a can by its
- * drained weight. A pinch is 0.3 g.
+ * <p>Volume goes by density, a piece by its weight as bought times what is left after trimming, a can by its drained
+ * weight. A pinch is 0.3 g.
  *
  * @param measures the cups and spoons in use
  */
 public record Weigher(Measures measures) {
 
-    /** Edible grams of the upper end of the amount; empty where the item lacks the figure that {@link #missing} names. */
+    /**
+     * Edible grams of the upper end of the amount; empty where the item lacks the figure that {@link #missing} names.
+     */
     public Optional<BigDecimal> grams(Item item, Amount amount) {
         return gramsPer(item, amount.unit(), amount.size()).map(amount.high()::multiply);
     }
@@ -34,8 +36,8 @@ public record Weigher(Measures measures) {
         if (unit == Unit.CAN) {
             return item.gramsPerCan();
         }
-        return measures.grams(unit)
-                .or(() -> measures.millilitres(unit).flatMap(ml -> item.gramsPerMl().map(ml::multiply)));
+        return measures.grams(unit).or(() -> measures.millilitres(unit)
+                .flatMap(ml -> item.gramsPerMl().map(ml::multiply)));
     }
 
     /** The member of the item that would be needed to weigh this amount. */

@@ -1,12 +1,12 @@
 package hopsel.core.kit;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Attendee;
 import hopsel.core.diet.OwnMenu;
 import hopsel.core.diet.Serving;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Source;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
@@ -34,7 +34,10 @@ public final class KitPacker {
     /** The kits of all attendees who get one, in their order. */
     public static List<Kit> pack(CookingClass cooking, Catalogue builtIn, Batches batches) {
         KitPacker packer = new KitPacker(cooking, builtIn, batches);
-        return cooking.attendees().stream().filter(attendee -> attendee.gets().kit()).map(packer::pack).toList();
+        return cooking.attendees().stream()
+                .filter(attendee -> attendee.gets().kit())
+                .map(packer::pack)
+                .toList();
     }
 
     /** The kit of one attendee. */
@@ -51,7 +54,8 @@ public final class KitPacker {
         List<Kit.Line> lines = new ArrayList<>();
         List<Kit.Refusal> refusals = new ArrayList<>();
         for (Dish dish : cooking.dishes()) {
-            dish.lines().filter(line -> line.from() == Source.KIT)
+            dish.lines()
+                    .filter(line -> line.from() == Source.KIT)
                     .forEach(line -> add(dish, line, attendee, lines, refusals));
         }
         return new Kit(attendee, lines, refusals, beside(attendee));
@@ -59,7 +63,11 @@ public final class KitPacker {
 
     /** What they have at home and what the host gives; what is left out for them is not in it. */
     private List<Kit.Beside> beside(Attendee attendee) {
-        return cooking.dishes().stream().flatMap(dish -> dish.lines().filter(line -> line.from() != Source.KIT).flatMap(line -> beside(dish, line, attendee).stream())).toList();
+        return cooking.dishes().stream()
+                .flatMap(dish -> dish.lines()
+                        .filter(line -> line.from() != Source.KIT)
+                        .flatMap(line -> beside(dish, line, attendee).stream()))
+                .toList();
     }
 
     private Optional<Kit.Beside> beside(Dish dish, IngredientLine line, Attendee attendee) {
@@ -68,24 +76,47 @@ public final class KitPacker {
             return Optional.empty();
         }
         if (serving instanceof Serving.Substituted other) {
-            return Optional.of(new Kit.Beside(dish.id(), line.id(), other.substitution().use(), line.from(), Optional.of(line.item()), List.of()));
+            return Optional.of(new Kit.Beside(
+                    dish.id(),
+                    line.id(),
+                    other.substitution().use(),
+                    line.from(),
+                    Optional.of(line.item()),
+                    List.of()));
         }
         List<String> refused = serving instanceof Serving.CannotServe refusal ? refusal.reasons() : List.of();
         return Optional.of(new Kit.Beside(dish.id(), line.id(), line.item(), line.from(), Optional.empty(), refused));
     }
 
-    private void add(Dish dish, IngredientLine line, Attendee attendee, List<Kit.Line> lines, List<Kit.Refusal> refusals) {
+    private void add(
+            Dish dish, IngredientLine line, Attendee attendee, List<Kit.Line> lines, List<Kit.Refusal> refusals) {
         Serving serving = menu.serve(dish, line, attendee);
         BigDecimal grams = batches.grams(dish, line, attendee.servings());
         Working working = batches.working(dish, line, attendee.servings());
         if (serving instanceof Serving.CannotServe refusal) {
             refusals.add(new Kit.Refusal(dish.id(), line.id(), line.item(), refusal.reasons()));
         } else if (line.amount().isPresent() && serving instanceof Serving.AsWritten) {
-            lines.add(new Kit.Line(dish.id(), line.id(), line.item(), grams, line.amount().get().certain(grams), Optional.empty(), working, line.amount().get().unit() == Unit.PIECE));
+            lines.add(new Kit.Line(
+                    dish.id(),
+                    line.id(),
+                    line.item(),
+                    grams,
+                    line.amount().get().certain(grams),
+                    Optional.empty(),
+                    working,
+                    line.amount().get().unit() == Unit.PIECE));
         } else if (line.amount().isPresent() && serving instanceof Serving.Substituted other) {
             BigDecimal ratio = other.substitution().ratio();
             BigDecimal weight = grams.multiply(ratio, Decimals.EXACT);
-            lines.add(new Kit.Line(dish.id(), line.id(), other.substitution().use(), weight, line.amount().get().certain(weight), Optional.of(line.item()), working.then(Working.Kind.RATIO, ratio), false));
+            lines.add(new Kit.Line(
+                    dish.id(),
+                    line.id(),
+                    other.substitution().use(),
+                    weight,
+                    line.amount().get().certain(weight),
+                    Optional.of(line.item()),
+                    working.then(Working.Kind.RATIO, ratio),
+                    false));
         }
     }
 }

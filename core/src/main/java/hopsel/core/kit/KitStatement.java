@@ -1,11 +1,11 @@
 package hopsel.core.kit;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Attendee;
 import hopsel.core.diet.DishCheck;
 import hopsel.core.diet.Doubt;
 import hopsel.core.diet.OwnMenu;
 import hopsel.core.dish.Dish;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 
@@ -18,7 +18,7 @@ import java.util.Set;
  * What may be said of everything that somebody eats in a class, from their kit, their home or the host.
  *
  * @param without what they avoid and every dish is made without
- * @param doubts  why not more is said
+ * @param doubts why not more is said
  */
 public record KitStatement(List<String> without, List<Doubt> doubts) {
 

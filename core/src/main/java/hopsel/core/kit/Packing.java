@@ -21,24 +21,29 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /**
- * Kits as they are packed: which are alike, what goes down the row in which order so that allergens come last and what is
- * chilled stands out shortest, and how long it takes.
+ * Kits as they are packed: which are alike, what goes down the row in which order so that allergens come last and what
+ * is chilled stands out shortest, and how long it takes.
  *
- * @param kinds  of kit that are packed alike, those with the fewest allergens first
- * @param rows   items in the order in which they are packed down the row
- * @param byKit  seconds for one person, kit by kit
+ * @param kinds of kit that are packed alike, those with the fewest allergens first
+ * @param rows items in the order in which they are packed down the row
+ * @param byKit seconds for one person, kit by kit
  * @param byItem seconds for one person, item by item
- * @param lacks  what rounding up takes beyond what is bought
+ * @param lacks what rounding up takes beyond what is bought
  * @param doubts what nobody has confirmed of the dishes: no kit is closed before that
  */
 public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, List<Lack> lacks, List<Doubt> doubts) {
 
     /** Grams of an empty jar or bag, and of a cool pack. Kitchen practice. */
     private static final int JAR_TARE = 12;
+
     private static final int BAG_TARE = 3;
     private static final int COOL_PACK = 200;
-    /** Seconds to fetch an item, to weigh a portion, to clean scale, spoon and surface between allergens, to close and label a kit. Kitchen practice. */
+    /**
+     * Seconds to fetch an item, to weigh a portion, to clean scale, spoon and surface between allergens, to close and
+     * label a kit. Kitchen practice.
+     */
     private static final int FETCH = 25;
+
     private static final int WEIGH = 15;
     private static final int CLEAN = 120;
     private static final int CLOSE = 40;
@@ -46,9 +51,9 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
     /**
      * Kits that are packed alike.
      *
-     * @param kits      of that kind
-     * @param portions  in each
-     * @param parcel    weight of one, with jars and a cool pack where something is cold, grams
+     * @param kits of that kind
+     * @param portions in each
+     * @param parcel weight of one, with jars and a cool pack where something is cold, grams
      * @param allergens of all that is in it
      */
     public record Kind(List<Kit> kits, List<Portion> portions, BigDecimal parcel, List<Allergen> allergens) {
@@ -62,23 +67,21 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
     /**
      * An item, down the row of kits.
      *
-     * @param item  id
-     * @param kits  how many get it
+     * @param item id
+     * @param kits how many get it
      * @param exact grams for all of them as bought, before any is rounded up
      * @param grams for all of them, as packed
      * @param clean whether scale, spoon and surface are cleaned before it
      */
-    public record Row(String item, int kits, BigDecimal exact, BigDecimal grams, boolean clean) {
-    }
+    public record Row(String item, int kits, BigDecimal exact, BigDecimal grams, boolean clean) {}
 
     /**
      * An item of which rounding up takes more than there will be.
      *
-     * @param item  id
+     * @param item id
      * @param grams to buy beside, as bought
      */
-    public record Lack(String item, BigDecimal grams) {
-    }
+    public record Lack(String item, BigDecimal grams) {}
 
     /** Keeps its own copies. */
     public Packing {
@@ -92,21 +95,41 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
     public static Packing of(CookingClass cooking, Catalogue builtIn, List<Kit> kits, List<Purchase> purchases) {
         Catalogue catalogue = cooking.catalogue(builtIn);
         Map<List<Portion>, List<Kit>> alike = new LinkedHashMap<>();
-        kits.forEach(kit -> alike.computeIfAbsent(portions(catalogue, kit), any -> new ArrayList<>()).add(kit));
-        List<Kind> kinds = alike.entrySet().stream().map(entry -> kind(entry.getValue(), entry.getKey(), catalogue))
-                .sorted(Comparator.comparingInt((Kind kind) -> kind.allergens.size()).thenComparingInt(kind -> -kind.kits.size())).toList();
+        kits.forEach(kit -> alike.computeIfAbsent(portions(catalogue, kit), any -> new ArrayList<>())
+                .add(kit));
+        List<Kind> kinds = alike.entrySet().stream()
+                .map(entry -> kind(entry.getValue(), entry.getKey(), catalogue))
+                .sorted(Comparator.comparingInt((Kind kind) -> kind.allergens.size())
+                        .thenComparingInt(kind -> -kind.kits.size()))
+                .toList();
         List<Row> rows = rows(kinds, catalogue);
-        return new Packing(kinds, rows, byKit(kinds), byItem(kinds, rows), lacks(rows, purchases, cooking, catalogue), doubts(cooking, catalogue));
+        return new Packing(
+                kinds,
+                rows,
+                byKit(kinds),
+                byItem(kinds, rows),
+                lacks(rows, purchases, cooking, catalogue),
+                doubts(cooking, catalogue));
     }
 
     private static List<Doubt> doubts(CookingClass cooking, Catalogue catalogue) {
-        return cooking.dishes().stream().flatMap(dish -> DishCheck.of(dish, catalogue, Set.of()).doubts(dish.lines().map(line -> catalogue.get(line.item())).toList()).stream())
-                .filter(doubt -> doubt.why() != Doubt.Why.LABEL && doubt.why() != Doubt.Why.SPOKEN).distinct().toList();
+        return cooking.dishes().stream()
+                .flatMap(dish -> DishCheck.of(dish, catalogue, Set.of())
+                        .doubts(dish.lines()
+                                .map(line -> catalogue.get(line.item()))
+                                .toList())
+                        .stream())
+                .filter(doubt -> doubt.why() != Doubt.Why.LABEL && doubt.why() != Doubt.Why.SPOKEN)
+                .distinct()
+                .toList();
     }
 
     /** What is in the kit of an attendee; empty where they get none. */
     public Optional<Kind> of(String attendee) {
-        return kinds.stream().filter(kind -> kind.kits.stream().anyMatch(kit -> kit.attendee().id().equals(attendee))).findFirst();
+        return kinds.stream()
+                .filter(kind ->
+                        kind.kits.stream().anyMatch(kit -> kit.attendee().id().equals(attendee)))
+                .findFirst();
     }
 
     /** The kits in the order in which they are packed. */
@@ -123,19 +146,40 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
             edible.merge(key, line.grams(), BigDecimal::add);
             byPiece.merge(key, line.counted(), Boolean::logicalAnd);
         }
-        return edible.entrySet().stream().map(entry -> Portion.of(entry.getKey().dish(), catalogue.get(entry.getKey().item()), entry.getValue(), byPiece.get(entry.getKey())))
-                .sorted(Comparator.comparing(Portion::compartment).thenComparing(Portion::item).thenComparing(Portion::dish)).toList();
+        return edible.entrySet().stream()
+                .map(entry -> Portion.of(
+                        entry.getKey().dish(),
+                        catalogue.get(entry.getKey().item()),
+                        entry.getValue(),
+                        byPiece.get(entry.getKey())))
+                .sorted(Comparator.comparing(Portion::compartment)
+                        .thenComparing(Portion::item)
+                        .thenComparing(Portion::dish))
+                .toList();
     }
 
     private static Kind kind(List<Kit> kits, List<Portion> portions, Catalogue catalogue) {
-        BigDecimal weight = portions.stream().map(portion -> portion.grams()
-                .add(BigDecimal.valueOf((long) portion.jars() * (portion.compartment() == Compartment.LIQUID ? JAR_TARE : BAG_TARE)))).reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal weight = portions.stream()
+                .map(portion -> portion.grams()
+                        .add(BigDecimal.valueOf((long) portion.jars()
+                                * (portion.compartment() == Compartment.LIQUID ? JAR_TARE : BAG_TARE))))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
         boolean cold = portions.stream().anyMatch(portion -> portion.compartment() == Compartment.COLD);
-        return new Kind(List.copyOf(kits), portions, cold ? weight.add(BigDecimal.valueOf(COOL_PACK)) : weight,
-                portions.stream().flatMap(portion -> catalogue.get(portion.item()).allergens().stream()).distinct().sorted().toList());
+        return new Kind(
+                List.copyOf(kits),
+                portions,
+                cold ? weight.add(BigDecimal.valueOf(COOL_PACK)) : weight,
+                portions.stream()
+                        .flatMap(portion -> catalogue.get(portion.item()).allergens().stream())
+                        .distinct()
+                        .sorted()
+                        .toList());
     }
 
-    /** Without allergens before with them, dry before wet, and what is cold at the end of each, so that it stands out shortest. */
+    /**
+     * Without allergens before with them, dry before wet, and what is cold at the end of each, so that it stands out
+     * shortest.
+     */
     private static List<Row> rows(List<Kind> kinds, Catalogue catalogue) {
         Map<String, BigDecimal> exact = new TreeMap<>();
         Map<String, BigDecimal> grams = new TreeMap<>();
@@ -148,14 +192,20 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
             count.merge(portion.item(), kind.kits.size(), Integer::sum);
             places.put(portion.item(), portion.compartment());
         }));
-        List<String> order = grams.keySet().stream().sorted(Comparator.comparing((String item) -> allergens(catalogue, item).isEmpty() ? 0 : 1)
-                .thenComparing(item -> places.get(item) == Compartment.COLD ? 1 : 0).thenComparing(item -> allergens(catalogue, item))
-                .thenComparing(places::get).thenComparing(item -> item)).toList();
+        List<String> order = grams.keySet().stream()
+                .sorted(Comparator.comparing(
+                                (String item) -> allergens(catalogue, item).isEmpty() ? 0 : 1)
+                        .thenComparing(item -> places.get(item) == Compartment.COLD ? 1 : 0)
+                        .thenComparing(item -> allergens(catalogue, item))
+                        .thenComparing(places::get)
+                        .thenComparing(item -> item))
+                .toList();
         List<Row> rows = new ArrayList<>();
         String before = "";
         for (String item : order) {
             String own = allergens(catalogue, item);
-            rows.add(new Row(item, count.get(item), exact.get(item), grams.get(item), !own.isEmpty() && !own.equals(before)));
+            rows.add(new Row(
+                    item, count.get(item), exact.get(item), grams.get(item), !own.isEmpty() && !own.equals(before)));
             before = own;
         }
         return rows;
@@ -168,21 +218,30 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
     private static int byKit(List<Kind> kinds) {
         int seconds = 0;
         for (Kind kind : kinds) {
-            seconds += kind.kits.size() * (kind.portions.size() * (FETCH + WEIGH) + CLOSE) + (kind.allergens.isEmpty() ? 0 : CLEAN);
+            seconds += kind.kits.size() * (kind.portions.size() * (FETCH + WEIGH) + CLOSE)
+                    + (kind.allergens.isEmpty() ? 0 : CLEAN);
         }
         return seconds;
     }
 
     private static int byItem(List<Kind> kinds, List<Row> rows) {
         int kits = kinds.stream().mapToInt(kind -> kind.kits.size()).sum();
-        return rows.stream().mapToInt(row -> FETCH + row.kits * WEIGH + (row.clean ? CLEAN : 0)).sum() + kits * CLOSE;
+        return rows.stream()
+                        .mapToInt(row -> FETCH + row.kits * WEIGH + (row.clean ? CLEAN : 0))
+                        .sum()
+                + kits * CLOSE;
     }
 
-    /** Rounding up is paid from what packs leave over and from the spare share; what is beyond that is bought beside. */
-    private static List<Lack> lacks(List<Row> rows, List<Purchase> purchases, CookingClass cooking, Catalogue catalogue) {
+    /**
+     * Rounding up is paid from what packs leave over and from the spare share; what is beyond that is bought beside.
+     */
+    private static List<Lack> lacks(
+            List<Row> rows, List<Purchase> purchases, CookingClass cooking, Catalogue catalogue) {
         List<Lack> lacks = new ArrayList<>();
         for (Row row : rows) {
-            Optional<Purchase> purchase = purchases.stream().filter(own -> own.item().equals(row.item)).findFirst();
+            Optional<Purchase> purchase = purchases.stream()
+                    .filter(own -> own.item().equals(row.item))
+                    .findFirst();
             Item item = catalogue.get(row.item);
             BigDecimal spare = purchase.map(own -> spare(own, cooking, item)).orElse(BigDecimal.ZERO);
             BigDecimal lack = row.grams.subtract(row.exact).subtract(spare);
@@ -196,7 +255,8 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
     private static BigDecimal spare(Purchase purchase, CookingClass cooking, Item item) {
         BigDecimal percent = cooking.provision().sparePercent();
         BigDecimal share = Decimals.ratio(percent, percent.add(BigDecimal.valueOf(100)));
-        return purchase.leftGrams().add(Decimals.ratio(purchase.demandGrams().multiply(share, Decimals.EXACT), item.edibleShare()));
+        return purchase.leftGrams()
+                .add(Decimals.ratio(purchase.demandGrams().multiply(share, Decimals.EXACT), item.edibleShare()));
     }
 
     /** Seconds with so many people at the bench; each packs a share. */

@@ -23,58 +23,79 @@ import java.util.Set;
 public final class PackingRun {
 
     /** What happens at a station. */
-    public enum Kind { CLAIM, RELEASE, WEIGH, TAKE_OUT, CLOSE, REOPEN, CLEAN, READ_LABEL }
+    public enum Kind {
+        CLAIM,
+        RELEASE,
+        WEIGH,
+        TAKE_OUT,
+        CLOSE,
+        REOPEN,
+        CLEAN,
+        READ_LABEL
+    }
 
     /**
      * The pack that something was taken from.
      *
-     * @param name  lot number or what else tells it apart
+     * @param name lot number or what else tells it apart
      * @param useBy date on it; empty: none
      */
-    public record Lot(String name, Optional<LocalDate> useBy) {
-    }
+    public record Lot(String name, Optional<LocalDate> useBy) {}
 
     /**
      * Something that happened.
      *
-     * @param kit     id of the attendee; empty text where it is about no kit
+     * @param kit id of the attendee; empty text where it is about no kit
      * @param portion what it is about; dish and item are empty text where it is about the whole kit
-     * @param grams   as bought
-     * @param lot     what it was taken from
+     * @param grams as bought
+     * @param lot what it was taken from
      */
-    public record Event(Kind kind, String kit, Portion.Key portion, BigDecimal grams, Lot lot, String station) {
-    }
+    public record Event(Kind kind, String kit, Portion.Key portion, BigDecimal grams, Lot lot, String station) {}
 
     /** Why something may not be done. */
-    public enum Why { NO_SUCH_KIT, HELD, CLOSED, NOT_IN_KIT, ALREADY_IN, NOT_IN, TOO_LITTLE, TOO_MUCH, OTHER_ITEM, NO_LOT, PAST_DATE, CLEAN_FIRST, READ_LABEL, MISSING, WRONG, UNCONFIRMED }
+    public enum Why {
+        NO_SUCH_KIT,
+        HELD,
+        CLOSED,
+        NOT_IN_KIT,
+        ALREADY_IN,
+        NOT_IN,
+        TOO_LITTLE,
+        TOO_MUCH,
+        OTHER_ITEM,
+        NO_LOT,
+        PAST_DATE,
+        CLEAN_FIRST,
+        READ_LABEL,
+        MISSING,
+        WRONG,
+        UNCONFIRMED
+    }
 
     /**
      * That something may not be done.
      *
-     * @param why   the rule
+     * @param why the rule
      * @param items ids that it is about
      * @param grams by how much; 0 where that is no matter
-     * @param by    the station that holds the kit, or empty text
+     * @param by the station that holds the kit, or empty text
      */
-    public record Refusal(Why why, List<String> items, BigDecimal grams, String by) {
-    }
+    public record Refusal(Why why, List<String> items, BigDecimal grams, String by) {}
 
     /**
      * What lies in a kit.
      *
      * @param grams as bought
      */
-    public record Weighed(BigDecimal grams, Lot lot, String station) {
-    }
+    public record Weighed(BigDecimal grams, Lot lot, String station) {}
 
     /**
      * What of a pack went where.
      *
      * @param grams that were used
-     * @param kits  ids of the attendees who got some
+     * @param kits ids of the attendees who got some
      */
-    public record Use(String item, Lot lot, BigDecimal grams, List<String> kits) {
-    }
+    public record Use(String item, Lot lot, BigDecimal grams, List<String> kits) {}
 
     private static final class State {
         private String holder = "";
@@ -108,7 +129,9 @@ public final class PackingRun {
             case RELEASE -> kit.holder = "";
             case WEIGH -> {
                 kit.in.put(event.portion, new Weighed(event.grams, event.lot, event.station));
-                onStation.computeIfAbsent(event.station, any -> new LinkedHashSet<>()).add(event.portion.item());
+                onStation
+                        .computeIfAbsent(event.station, any -> new LinkedHashSet<>())
+                        .add(event.portion.item());
                 lots.put(event.lot.name, event.portion.item());
             }
             case TAKE_OUT -> kit.in.remove(event.portion);
@@ -118,7 +141,9 @@ public final class PackingRun {
             }
             case REOPEN -> kit.closed = false;
             case CLEAN -> onStation.remove(event.station);
-            default -> labels.computeIfAbsent(event.portion.item(), any -> new LinkedHashSet<>()).add(event.lot.name);
+            default ->
+                labels.computeIfAbsent(event.portion.item(), any -> new LinkedHashSet<>())
+                        .add(event.lot.name);
         }
     }
 
@@ -130,7 +155,7 @@ public final class PackingRun {
      * Why this may not happen now; empty: it may.
      *
      * @param labelsRead ids of items whose labels were read for this class
-     * @param today      a pack whose date is over is refused
+     * @param today a pack whose date is over is refused
      */
     public Optional<Refusal> refusal(Event event, Set<String> labelsRead, LocalDate today) {
         if (event.kind == Kind.CLEAN || event.kind == Kind.READ_LABEL) {
@@ -149,15 +174,19 @@ public final class PackingRun {
         }
         return switch (event.kind) {
             case WEIGH -> weighing(event, wanted.orElseThrow(), kit, labelsRead, today);
-            case TAKE_OUT -> kit.in.containsKey(event.portion) ? Optional.empty() : no(Why.NOT_IN, event.portion.item());
+            case TAKE_OUT ->
+                kit.in.containsKey(event.portion) ? Optional.empty() : no(Why.NOT_IN, event.portion.item());
             case CLOSE -> closing(event.kit);
             default -> Optional.empty();
         };
     }
 
-    private Optional<Refusal> weighing(Event event, Packing.Kind wanted, State kit, Set<String> labelsRead, LocalDate today) {
+    private Optional<Refusal> weighing(
+            Event event, Packing.Kind wanted, State kit, Set<String> labelsRead, LocalDate today) {
         String item = event.portion.item();
-        Optional<Portion> portion = wanted.portions().stream().filter(own -> own.key().equals(event.portion)).findFirst();
+        Optional<Portion> portion = wanted.portions().stream()
+                .filter(own -> own.key().equals(event.portion))
+                .findFirst();
         if (portion.isEmpty()) {
             return no(Why.NOT_IN_KIT, item);
         }
@@ -173,7 +202,9 @@ public final class PackingRun {
         if (event.lot.useBy.filter(today::isAfter).isPresent()) {
             return no(Why.PAST_DATE, item);
         }
-        if (catalogue.get(item).origin() == Origin.CHECK_LABEL && !labelsRead.contains(item) && !labels.getOrDefault(item, Set.of()).contains(event.lot.name)) {
+        if (catalogue.get(item).origin() == Origin.CHECK_LABEL
+                && !labelsRead.contains(item)
+                && !labels.getOrDefault(item, Set.of()).contains(event.lot.name)) {
             return no(Why.READ_LABEL, item);
         }
         List<String> carried = carriedOver(event.station, event.kit);
@@ -182,8 +213,11 @@ public final class PackingRun {
         }
         BigDecimal under = portion.get().least().subtract(event.grams);
         BigDecimal over = event.grams.subtract(portion.get().most());
-        return under.signum() > 0 ? Optional.of(new Refusal(Why.TOO_LITTLE, List.of(item), under, ""))
-                : over.signum() > 0 ? Optional.of(new Refusal(Why.TOO_MUCH, List.of(item), over, "")) : Optional.empty();
+        return under.signum() > 0
+                ? Optional.of(new Refusal(Why.TOO_LITTLE, List.of(item), under, ""))
+                : over.signum() > 0
+                        ? Optional.of(new Refusal(Why.TOO_MUCH, List.of(item), over, ""))
+                        : Optional.empty();
     }
 
     private Optional<Refusal> closing(String kit) {
@@ -193,31 +227,52 @@ public final class PackingRun {
         }
         List<String> wrong = wrong(kit).stream().map(Portion.Key::item).toList();
         List<String> missing = missing(kit).stream().map(Portion::item).toList();
-        return !wrong.isEmpty() ? Optional.of(new Refusal(Why.WRONG, wrong, BigDecimal.ZERO, ""))
-                : !missing.isEmpty() ? Optional.of(new Refusal(Why.MISSING, missing, BigDecimal.ZERO, "")) : Optional.empty();
+        return !wrong.isEmpty()
+                ? Optional.of(new Refusal(Why.WRONG, wrong, BigDecimal.ZERO, ""))
+                : !missing.isEmpty()
+                        ? Optional.of(new Refusal(Why.MISSING, missing, BigDecimal.ZERO, ""))
+                        : Optional.empty();
     }
 
     private static Optional<Refusal> no(Why why, String... items) {
         return Optional.of(new Refusal(why, List.of(items), BigDecimal.ZERO, ""));
     }
 
-    /** Items that were on a station since it was cleaned, and that whoever gets this kit avoids; all of them for whom nobody can check it. */
+    /**
+     * Items that were on a station since it was cleaned, and that whoever gets this kit avoids; all of them for whom
+     * nobody can check it.
+     */
     public List<String> carriedOver(String station, String kit) {
-        return packing.kits().stream().filter(own -> own.attendee().id().equals(kit)).findFirst().map(own -> onStation.getOrDefault(station, Set.of()).stream()
-                .filter(item -> !own.attendee().ownWords().isEmpty() || !OwnMenu.avoided(catalogue.get(item), own.attendee()).isEmpty()).toList()).orElse(List.of());
+        return packing.kits().stream()
+                .filter(own -> own.attendee().id().equals(kit))
+                .findFirst()
+                .map(own -> onStation.getOrDefault(station, Set.of()).stream()
+                        .filter(item -> !own.attendee().ownWords().isEmpty()
+                                || !OwnMenu.avoided(catalogue.get(item), own.attendee())
+                                        .isEmpty())
+                        .toList())
+                .orElse(List.of());
     }
 
     /** What still has to go in. */
     public List<Portion> missing(String kit) {
         Map<Portion.Key, Weighed> in = in(kit);
-        return packing.of(kit).stream().flatMap(kind -> kind.portions().stream()).filter(portion -> !in.containsKey(portion.key())).toList();
+        return packing.of(kit).stream()
+                .flatMap(kind -> kind.portions().stream())
+                .filter(portion -> !in.containsKey(portion.key()))
+                .toList();
     }
 
-    /** What lies in it and should not: another item, or an amount that no longer fits, for a guest who changed something. */
+    /**
+     * What lies in it and should not: another item, or an amount that no longer fits, for a guest who changed
+     * something.
+     */
     public List<Portion.Key> wrong(String kit) {
         List<Portion.Key> wrong = new ArrayList<>();
         in(kit).forEach((key, weighed) -> {
-            if (packing.of(kit).stream().flatMap(kind -> kind.portions().stream()).noneMatch(portion -> portion.key().equals(key) && portion.fits(weighed.grams))) {
+            if (packing.of(kit).stream()
+                    .flatMap(kind -> kind.portions().stream())
+                    .noneMatch(portion -> portion.key().equals(key) && portion.fits(weighed.grams))) {
                 wrong.add(key);
             }
         });
@@ -241,7 +296,9 @@ public final class PackingRun {
 
     /** The station that is packing a kit. */
     public Optional<String> holder(String kit) {
-        return kits.containsKey(kit) && !kits.get(kit).holder.isEmpty() ? Optional.of(kits.get(kit).holder) : Optional.empty();
+        return kits.containsKey(kit) && !kits.get(kit).holder.isEmpty()
+                ? Optional.of(kits.get(kit).holder)
+                : Optional.empty();
     }
 
     /** Whether the label of an item's pack was read at a station. */
@@ -251,14 +308,20 @@ public final class PackingRun {
 
     /** Ids of those in whose kit something lies and who get none any more. */
     public List<String> gone() {
-        return kits.entrySet().stream().filter(entry -> !entry.getValue().in.isEmpty() && packing.of(entry.getKey()).isEmpty()).map(Map.Entry::getKey).toList();
+        return kits.entrySet().stream()
+                .filter(entry -> !entry.getValue().in.isEmpty()
+                        && packing.of(entry.getKey()).isEmpty())
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     /** What was taken from each pack and lies in a kit now. */
     public List<Use> uses() {
         Map<String, Use> uses = new LinkedHashMap<>();
-        kits.forEach((kit, state) -> state.in.forEach((key, weighed) -> uses.merge(key.item() + "\n" + weighed.lot.name,
-                new Use(key.item(), weighed.lot, weighed.grams, List.of(kit)), PackingRun::both)));
+        kits.forEach((kit, state) -> state.in.forEach((key, weighed) -> uses.merge(
+                key.item() + "\n" + weighed.lot.name,
+                new Use(key.item(), weighed.lot, weighed.grams, List.of(kit)),
+                PackingRun::both)));
         return List.copyOf(uses.values());
     }
 

@@ -13,50 +13,83 @@ import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
- * What of one item goes into a kit for one dish, as it is packed: as bought, before anybody peels it, never less than the
- * recipe, and in a weight that a kitchen scale can show.
+ * What of one item goes into a kit for one dish, as it is packed: as bought, before anybody peels it, never less than
+ * the recipe, and in a weight that a kitchen scale can show.
  *
- * @param dish        id of the dish
- * @param item        id of the item
- * @param edible      grams that the recipe asks for, of all lines of the dish together
- * @param least       the same as bought: what peeling takes is in it
- * @param grams       that are packed, the next weight a scale shows
- * @param most        grams at which it is too much
- * @param pieces      whole pieces, where it is counted; 0: it is weighed
- * @param jars        how many jars or bags
+ * @param dish id of the dish
+ * @param item id of the item
+ * @param edible grams that the recipe asks for, of all lines of the dish together
+ * @param least the same as bought: what peeling takes is in it
+ * @param grams that are packed, the next weight a scale shows
+ * @param most grams at which it is too much
+ * @param pieces whole pieces, where it is counted; 0: it is weighed
+ * @param jars how many jars or bags
  * @param millilitres that each of them holds
  * @param compartment where it lies in the kit
  */
-public record Portion(String dish, String item, BigDecimal edible, BigDecimal least, BigDecimal grams, BigDecimal most, int pieces, int jars, int millilitres, Compartment compartment) {
+public record Portion(
+        String dish,
+        String item,
+        BigDecimal edible,
+        BigDecimal least,
+        BigDecimal grams,
+        BigDecimal most,
+        int pieces,
+        int jars,
+        int millilitres,
+        Compartment compartment) {
 
     /** Where something lies in a kit. */
-    public enum Compartment { DRY, LIQUID, FRESH, COLD, FRAGILE }
+    public enum Compartment {
+        DRY,
+        LIQUID,
+        FRESH,
+        COLD,
+        FRAGILE
+    }
 
     private static final MathContext DIGITS = MathContext.DECIMAL64;
     /** Sizes of jars and bags, ml, and how full they get. Kitchen practice. */
     private static final int[] SIZES = {30, 60, 125, 250, 500, 1000, 2000};
+
     private static final BigDecimal HEADROOM = new BigDecimal("1.1");
     /** Grams per millilitre of what nobody has measured: something loose, such as leaves and cubes. */
     private static final BigDecimal LOOSE = new BigDecimal("0.6");
     /** What sticks to a bag goes into a jar. */
-    private static final Pattern SPREADS = Pattern.compile("\\b(?:butter|tahini|tamari|miso|jam|mustard|marmalade|purée|chutney)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SPREADS = Pattern.compile(
+            "\\b(?:butter|tahini|tamari|miso|jam|mustard|marmalade|purée|chutney)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final BigDecimal HALF = new BigDecimal("0.5");
 
     /**
      * The portion of an item.
      *
-     * @param edible  grams in the recipe
+     * @param edible grams in the recipe
      * @param byPiece whether the recipe counts whole pieces
      */
     static Portion of(String dish, Item item, BigDecimal edible, boolean byPiece) {
         BigDecimal least = Decimals.ratio(edible, item.edibleShare());
         Optional<BigDecimal> piece = byPiece ? item.gramsPerPiece() : Optional.empty();
-        int pieces = piece.map(grams -> least.divide(grams, 9, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING).intValue()).orElse(0);
+        int pieces = piece.map(grams -> least.divide(grams, 9, RoundingMode.HALF_UP)
+                        .setScale(0, RoundingMode.CEILING)
+                        .intValue())
+                .orElse(0);
         BigDecimal step = step(item, least);
-        BigDecimal grams = piece.map(one -> one.multiply(BigDecimal.valueOf(pieces))).orElseGet(() -> up(least, step));
+        BigDecimal grams =
+                piece.map(one -> one.multiply(BigDecimal.valueOf(pieces))).orElseGet(() -> up(least, step));
         BigDecimal most = grams.add(item.tolerance().orElse(BigDecimal.ZERO).max(step));
         int size = size(item, grams);
-        return new Portion(dish, item.id(), edible, least, grams, most, pieces, jars(item, grams, size), size, compartment(item, pieces));
+        return new Portion(
+                dish,
+                item.id(),
+                edible,
+                least,
+                grams,
+                most,
+                pieces,
+                jars(item, grams, size),
+                size,
+                compartment(item, pieces));
     }
 
     /**
@@ -66,11 +99,17 @@ public record Portion(String dish, String item, BigDecimal edible, BigDecimal le
     static BigDecimal step(Item item, BigDecimal grams) {
         boolean handful = grams.compareTo(BigDecimal.valueOf(Trait.of(item).contains(Trait.DRY) ? 30 : 100)) >= 0;
         BigDecimal coarse = item.tolerance().orElse(handful ? BigDecimal.valueOf(5) : BigDecimal.ONE);
-        return grams.compareTo(BigDecimal.TEN) < 0 ? HALF : !handful && grams.compareTo(BigDecimal.valueOf(50)) < 0 ? coarse.min(BigDecimal.ONE).max(HALF) : coarse.max(HALF);
+        return grams.compareTo(BigDecimal.TEN) < 0
+                ? HALF
+                : !handful && grams.compareTo(BigDecimal.valueOf(50)) < 0
+                        ? coarse.min(BigDecimal.ONE).max(HALF)
+                        : coarse.max(HALF);
     }
 
     private static BigDecimal up(BigDecimal grams, BigDecimal step) {
-        return grams.divide(step, 9, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING).multiply(step);
+        return grams.divide(step, 9, RoundingMode.HALF_UP)
+                .setScale(0, RoundingMode.CEILING)
+                .multiply(step);
     }
 
     private static Compartment compartment(Item item, int pieces) {
@@ -78,7 +117,11 @@ public record Portion(String dish, String item, BigDecimal edible, BigDecimal le
             return Compartment.COLD;
         }
         Set<Trait> traits = Trait.of(item);
-        return traits.contains(Trait.LIQUID) || SPREADS.matcher(item.name()).find() ? Compartment.LIQUID : traits.contains(Trait.DRY) ? Compartment.DRY : pieces > 0 || item.gramsPerPiece().isPresent() ? Compartment.FRESH : Compartment.FRAGILE;
+        return traits.contains(Trait.LIQUID) || SPREADS.matcher(item.name()).find()
+                ? Compartment.LIQUID
+                : traits.contains(Trait.DRY)
+                        ? Compartment.DRY
+                        : pieces > 0 || item.gramsPerPiece().isPresent() ? Compartment.FRESH : Compartment.FRAGILE;
     }
 
     private static BigDecimal volume(Item item, BigDecimal grams) {
@@ -97,7 +140,11 @@ public record Portion(String dish, String item, BigDecimal edible, BigDecimal le
     }
 
     private static int jars(Item item, BigDecimal grams, int size) {
-        return volume(item, grams).divide(BigDecimal.valueOf(size), 9, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING).max(BigDecimal.ONE).intValue();
+        return volume(item, grams)
+                .divide(BigDecimal.valueOf(size), 9, RoundingMode.HALF_UP)
+                .setScale(0, RoundingMode.CEILING)
+                .max(BigDecimal.ONE)
+                .intValue();
     }
 
     /** Whether a weight is enough and not too much. */
@@ -111,6 +158,5 @@ public record Portion(String dish, String item, BigDecimal edible, BigDecimal le
     }
 
     /** A portion by its dish and item. */
-    public record Key(String dish, String item) {
-    }
+    public record Key(String dish, String item) {}
 }

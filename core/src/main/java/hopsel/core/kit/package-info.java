@@ -1,4 +1,2 @@
-/**
- * What each attendee is handed, with their allergies met.
- */
+/** What each attendee is handed, with their allergies met. */
 package hopsel.core.kit;

@@ -6,7 +6,7 @@ import hopsel.core.Copyable;
  * The bench that the host works at.
  *
  * @param length from left to right, cm, {@value #LEAST} to {@value #MOST}
- * @param depth  from front to back, cm, likewise
+ * @param depth from front to back, cm, likewise
  */
 @Copyable
 public record CounterTop(int length, int depth) implements CounterTopBuilder.With {
@@ -21,7 +21,8 @@ public record CounterTop(int length, int depth) implements CounterTopBuilder.Wit
     /** Checks the figures. */
     public CounterTop {
         if (length < LEAST || length > MOST || depth < LEAST || depth > MOST) {
-            throw new IllegalArgumentException("The counter [%d × %d cm] must be %d to %d cm each way.".formatted(length, depth, LEAST, MOST));
+            throw new IllegalArgumentException(
+                    "The counter [%d × %d cm] must be %d to %d cm each way.".formatted(length, depth, LEAST, MOST));
         }
     }
 }

@@ -10,8 +10,8 @@ import java.util.List;
  * used in rounds.
  *
  * @param stations in the room, 1 to {@value #MOST_STATIONS}; a stream has one in each home
- * @param pace     how many times as long their hands take as the host's, 1 to {@value #SLOWEST}
- * @param own      kinds of place that stand at every station
+ * @param pace how many times as long their hands take as the host's, 1 to {@value #SLOWEST}
+ * @param own kinds of place that stand at every station
  */
 @Copyable
 public record Learners(int stations, BigDecimal pace, List<String> own) implements LearnersBuilder.With {
@@ -29,7 +29,8 @@ public record Learners(int stations, BigDecimal pace, List<String> own) implemen
             throw new IllegalArgumentException("The stations [%d] must be 1 to %d.".formatted(stations, MOST_STATIONS));
         }
         if (pace.compareTo(BigDecimal.ONE) < 0 || pace.compareTo(BigDecimal.valueOf(SLOWEST)) > 0) {
-            throw new IllegalArgumentException("The pace [%s] must be 1 to %d.".formatted(pace.toPlainString(), SLOWEST));
+            throw new IllegalArgumentException(
+                    "The pace [%s] must be 1 to %d.".formatted(pace.toPlainString(), SLOWEST));
         }
         pace = pace.stripTrailingZeros();
         own = List.copyOf(own);

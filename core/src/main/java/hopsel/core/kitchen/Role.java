@@ -2,7 +2,8 @@ package hopsel.core.kitchen;
 
 /** What a person does in the class. */
 public enum Role {
-    HOST("host"), ASSISTANT("assistant");
+    HOST("host"),
+    ASSISTANT("assistant");
 
     private final String word;
 

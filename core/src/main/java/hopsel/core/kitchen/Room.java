@@ -9,12 +9,13 @@ import java.util.Optional;
  * What is known of the room beside its ovens, rings and appliances.
  *
  * @param learners how attendees cook along
- * @param counter  the host's bench; empty: nobody has measured it
- * @param tools    tools and vessels that are there; empty: nobody has counted them
- * @param cameras  what films the counter, such as {@code overhead}; empty: nobody films
+ * @param counter the host's bench; empty: nobody has measured it
+ * @param tools tools and vessels that are there; empty: nobody has counted them
+ * @param cameras what films the counter, such as {@code overhead}; empty: nobody films
  */
 @Copyable
-public record Room(Learners learners, Optional<CounterTop> counter, List<Tool> tools, List<String> cameras) implements RoomBuilder.With {
+public record Room(Learners learners, Optional<CounterTop> counter, List<Tool> tools, List<String> cameras)
+        implements RoomBuilder.With {
 
     /** Nothing is known. */
     public static final Room UNKNOWN = new Room(Learners.NONE, Optional.empty(), List.of(), List.of());

@@ -11,16 +11,19 @@ import java.util.regex.Pattern;
  * A tool or a vessel, and how many: "3 large bowls", "frying pan 26 cm", "whisk".
  *
  * @param count at least 1
- * @param size  a word (small, medium, large) or a figure with its unit; empty where none was said
- * @param name  in the singular, lower case
+ * @param size a word (small, medium, large) or a figure with its unit; empty where none was said
+ * @param name in the singular, lower case
  */
 public record Tool(int count, Optional<String> size, String name) {
 
-    private static final Pattern COUNT = Pattern.compile("^(\\d{1,3})\\s*(?:×|x)?\\s+(?!(?:cm|mm|ml|cl|l|litre|liter|inch|in)\\b)");
-    private static final Pattern FIGURE = Pattern.compile("\\(?\\b(\\d+(?:[.,]\\d+)?)[\\s-]*(cm|mm|ml|cl|litres?|liters?|l|inch(?:es)?)\\b\\)?");
+    private static final Pattern COUNT =
+            Pattern.compile("^(\\d{1,3})\\s*(?:×|x)?\\s+(?!(?:cm|mm|ml|cl|l|litre|liter|inch|in)\\b)");
+    private static final Pattern FIGURE =
+            Pattern.compile("\\(?\\b(\\d+(?:[.,]\\d+)?)[\\s-]*(cm|mm|ml|cl|litres?|liters?|l|inch(?:es)?)\\b\\)?");
     private static final Pattern WORD = Pattern.compile("\\b(small|medium|large|big|wide|deep|shallow)\\b");
     private static final Map<String, String> SAME = Map.of("big", "large");
-    private static final Set<String> NEVER_PLURAL = Set.of("tongs", "scissors", "scales", "press", "glass", "blender glass", "paper towels");
+    private static final Set<String> NEVER_PLURAL =
+            Set.of("tongs", "scissors", "scales", "press", "glass", "blender glass", "paper towels");
 
     /** Checks the figures. */
     public Tool {
@@ -35,7 +38,8 @@ public record Tool(int count, Optional<String> size, String name) {
      * @throws IllegalArgumentException where no name is left
      */
     public static Tool parse(String text) {
-        String rest = text.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").replaceFirst("^(?:an?|the|one) ", "");
+        String rest =
+                text.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").replaceFirst("^(?:an?|the|one) ", "");
         int count = 1;
         Matcher number = COUNT.matcher(rest);
         if (number.find()) {
@@ -55,7 +59,8 @@ public record Tool(int count, Optional<String> size, String name) {
             }
             rest = rest.substring(0, word.start()) + rest.substring(word.end());
         }
-        String name = singular(rest.replaceAll("[(),;]", " ").replaceAll("\\s+", " ").strip());
+        String name =
+                singular(rest.replaceAll("[(),;]", " ").replaceAll("\\s+", " ").strip());
         if (name.isEmpty()) {
             throw new IllegalArgumentException("“%s” names no tool.".formatted(text.strip()));
         }
@@ -86,7 +91,8 @@ public record Tool(int count, Optional<String> size, String name) {
 
     /** Size and name, without the count. */
     public String kind() {
-        return size.map(own -> Character.isDigit(own.charAt(0)) ? "%s (%s)".formatted(name, own) : own + " " + name).orElse(name);
+        return size.map(own -> Character.isDigit(own.charAt(0)) ? "%s (%s)".formatted(name, own) : own + " " + name)
+                .orElse(name);
     }
 
     /** As it is read again. */

@@ -2,6 +2,8 @@ package hopsel.core.log;
 
 import hopsel.core.air.AirEvent;
 import hopsel.core.air.AirState;
+import hopsel.core.air.AirState.Standing;
+import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Happened;
 import hopsel.core.air.Happened.Cut;
 import hopsel.core.air.Happened.Failed;
@@ -10,12 +12,9 @@ import hopsel.core.air.Happened.Over;
 import hopsel.core.air.Happened.Question;
 import hopsel.core.air.Happened.Start;
 import hopsel.core.air.Happened.WentWrong;
-import hopsel.core.air.Trouble;
-import hopsel.core.air.AirState.Standing;
-import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Taste;
+import hopsel.core.air.Trouble;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.StepRef;
@@ -26,29 +25,36 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A class that was on air: planned and actual, step by step.
  *
- * @param rows      work that somebody began and ended, by when it began
- * @param notes     what was noted, with when
+ * @param rows work that somebody began and ended, by when it began
+ * @param notes what was noted, with when
  * @param questions what guests asked, with when
- * @param wrong     what went wrong, with when
- * @param tastes    what was found by taste
- * @param end       seconds at which it was over, by what was pressed
- * @param skipped   keys of what was left out
+ * @param wrong what went wrong, with when
+ * @param tastes what was found by taste
+ * @param end seconds at which it was over, by what was pressed
+ * @param skipped keys of what was left out
  */
-public record AirLog(List<Row> rows, List<Remark> notes, List<Remark> questions, List<Wrong> wrong, List<Tasted> tastes, int end, List<String> skipped) {
+public record AirLog(
+        List<Row> rows,
+        List<Remark> notes,
+        List<Remark> questions,
+        List<Wrong> wrong,
+        List<Tasted> tastes,
+        int end,
+        List<String> skipped) {
 
     /**
      * A step.
      *
      * @param standing as it was
-     * @param lasted   seconds that it took
-     * @param full     whether it was done as the recipe says, and not cut short or swapped out: only then it teaches
-     * @param within   whether it took no less and no longer than the recipe's range
+     * @param lasted seconds that it took
+     * @param full whether it was done as the recipe says, and not cut short or swapped out: only then it teaches
+     * @param within whether it took no less and no longer than the recipe's range
      */
     public record Row(Standing standing, int lasted, boolean full, boolean within) {
 
@@ -61,18 +67,17 @@ public record AirLog(List<Row> rows, List<Remark> notes, List<Remark> questions,
     /**
      * Something noted or asked.
      *
-     * @param at   seconds from going on air
-     * @param key  of the activity in hand, or empty text
+     * @param at seconds from going on air
+     * @param key of the activity in hand, or empty text
      */
-    public record Remark(int at, String key, String text) {
-    }
+    public record Remark(int at, String key, String text) {}
 
     /**
      * Something that went wrong.
      *
-     * @param at    seconds from going on air
-     * @param key   of the activity, or empty text
-     * @param kind  what kind of thing
+     * @param at seconds from going on air
+     * @param key of the activity, or empty text
+     * @param kind what kind of thing
      * @param about the item that ran out; otherwise empty text
      */
     public record Wrong(int at, String key, Trouble kind, String about) {
@@ -86,16 +91,18 @@ public record AirLog(List<Row> rows, List<Remark> notes, List<Remark> questions,
     /**
      * An amount that was found by taste, for the servings of the recipe.
      *
-     * @param dish   id
-     * @param line   id
+     * @param dish id
+     * @param line id
      * @param before as the recipe has it; null: to taste
-     * @param came   to what it came
+     * @param came to what it came
      */
     public record Tasted(String dish, String line, Amount before, Amount came) {
 
         /** The class with that amount in its recipe; an id that is no longer there changes nothing. */
         public CookingClass in(CookingClass cooking) {
-            return cooking.with(cooking.dishes().stream().map(own -> own.id().equals(dish) ? in(own) : own).toList());
+            return cooking.with(cooking.dishes().stream()
+                    .map(own -> own.id().equals(dish) ? in(own) : own)
+                    .toList());
         }
 
         /** The dish with that amount in its recipe. */
@@ -133,18 +140,31 @@ public record AirLog(List<Row> rows, List<Remark> notes, List<Remark> questions,
             }
         }
         rows.sort(Comparator.comparingInt(row -> row.standing.start()));
-        int end = state.events().stream().filter(event -> event.is(Over.class)).map(event -> seconds(begun, event)).findFirst()
-                .orElseGet(() -> rows.stream().mapToInt(row -> row.standing.end()).max().orElse(0));
-        return new AirLog(rows, notes(state, begun, Note.class), notes(state, begun, Question.class),
-                state.events().stream().flatMap(event -> wrong(begun, event)).toList(), tastes(cooking, state), end, skipped);
+        int end = state.events().stream()
+                .filter(event -> event.is(Over.class))
+                .map(event -> seconds(begun, event))
+                .findFirst()
+                .orElseGet(() ->
+                        rows.stream().mapToInt(row -> row.standing.end()).max().orElse(0));
+        return new AirLog(
+                rows,
+                notes(state, begun, Note.class),
+                notes(state, begun, Question.class),
+                state.events().stream().flatMap(event -> wrong(begun, event)).toList(),
+                tastes(cooking, state),
+                end,
+                skipped);
     }
 
     private static Row row(CookingClass cooking, AirState state, Standing standing, String key) {
         var minutes = cooking.onAir(cooking.step(standing.activity().step())).minutes();
         int lasted = standing.end() - standing.start();
         boolean cut = standing.swapped() || state.events().stream().anyMatch(event -> event.is(Cut.class, key));
-        boolean full = !cut && standing.activity().duration() == minutes.likely().seconds();
-        boolean within = full ? lasted >= minutes.low().seconds() && lasted <= minutes.high().seconds() : lasted <= standing.activity().duration();
+        boolean full =
+                !cut && standing.activity().duration() == minutes.likely().seconds();
+        boolean within = full
+                ? lasted >= minutes.low().seconds() && lasted <= minutes.high().seconds()
+                : lasted <= standing.activity().duration();
         return new Row(standing, lasted, full, within);
     }
 
@@ -156,11 +176,16 @@ public record AirLog(List<Row> rows, List<Remark> notes, List<Remark> questions,
         if (event.what() instanceof Failed failed) {
             return Stream.of(new Wrong(seconds(begun, event), failed.activity(), failed.trouble(), ""));
         }
-        return event.what() instanceof WentWrong wrong ? Stream.of(new Wrong(seconds(begun, event), wrong.activity(), wrong.trouble(), wrong.about())) : Stream.empty();
+        return event.what() instanceof WentWrong wrong
+                ? Stream.of(new Wrong(seconds(begun, event), wrong.activity(), wrong.trouble(), wrong.about()))
+                : Stream.empty();
     }
 
     private static List<Remark> notes(AirState state, Instant begun, Class<? extends Happened> kind) {
-        return state.events().stream().filter(event -> event.is(kind)).map(event -> new Remark(seconds(begun, event), event.activity(), text(event.what()))).toList();
+        return state.events().stream()
+                .filter(event -> event.is(kind))
+                .map(event -> new Remark(seconds(begun, event), event.activity(), text(event.what())))
+                .toList();
     }
 
     private static String text(Happened what) {
@@ -172,8 +197,11 @@ public record AirLog(List<Row> rows, List<Remark> notes, List<Remark> questions,
 
     private static List<Tasted> tastes(CookingClass cooking, AirState state) {
         List<Tasted> all = new ArrayList<>();
-        cooking.dishes().forEach(dish -> dish.lines().forEach(line -> Taste.added(state, dish.id() + "/" + line.id()).filter(added -> added != 0).flatMap(added -> Taste.cameTo(line, added))
-                .ifPresent(came -> all.add(new Tasted(dish.id(), line.id(), line.amount().orElse(null), came)))));
+        cooking.dishes().forEach(dish -> dish.lines().forEach(line -> Taste.added(state, dish.id() + "/" + line.id())
+                .filter(added -> added != 0)
+                .flatMap(added -> Taste.cameTo(line, added))
+                .ifPresent(came ->
+                        all.add(new Tasted(dish.id(), line.id(), line.amount().orElse(null), came)))));
         return all;
     }
 

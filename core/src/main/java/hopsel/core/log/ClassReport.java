@@ -16,46 +16,87 @@ import java.util.Optional;
 /**
  * A class that is over, in figures.
  *
- * @param title    of it
- * @param day      on which it was
- * @param guests   how many there were
- * @param planned  seconds on air, as planned
- * @param actual   seconds on air, as it was
- * @param steps    that somebody timed
- * @param held     share of these that took as long as their range says
- * @param used     cost of everything that was used
- * @param bought   cost of everything that was bought
- * @param income   fees; empty: nobody has said what a guest pays
- * @param thrown   edible grams that were thrown away
- * @param waste    what these had cost
- * @param wrong    how many things went wrong
+ * @param title of it
+ * @param day on which it was
+ * @param guests how many there were
+ * @param planned seconds on air, as planned
+ * @param actual seconds on air, as it was
+ * @param steps that somebody timed
+ * @param held share of these that took as long as their range says
+ * @param used cost of everything that was used
+ * @param bought cost of everything that was bought
+ * @param income fees; empty: nobody has said what a guest pays
+ * @param thrown edible grams that were thrown away
+ * @param waste what these had cost
+ * @param wrong how many things went wrong
  */
-public record ClassReport(String title, LocalDate day, int guests, int planned, int actual, int steps, double held, BigDecimal used, BigDecimal bought, Optional<BigDecimal> income, BigDecimal thrown, BigDecimal waste, int wrong) {
+public record ClassReport(
+        String title,
+        LocalDate day,
+        int guests,
+        int planned,
+        int actual,
+        int steps,
+        double held,
+        BigDecimal used,
+        BigDecimal bought,
+        Optional<BigDecimal> income,
+        BigDecimal thrown,
+        BigDecimal waste,
+        int wrong) {
 
     /**
      * Of a class that was on air.
      *
      * @param prices what things cost
-     * @param fee    what a guest pays; empty: nobody has said
-     * @param left   what was left over
+     * @param fee what a guest pays; empty: nobody has said
+     * @param left what was left over
      */
-    public static ClassReport of(PlannedClass planned, AirLog log, Catalogue prices, Optional<BigDecimal> fee, List<LeftOver> left) {
+    public static ClassReport of(
+            PlannedClass planned, AirLog log, Catalogue prices, Optional<BigDecimal> fee, List<LeftOver> left) {
         CookingClass cooking = planned.cooking();
-        Costing costing = Costing.of(cooking, prices, planned.batches(), planned.demand(), planned.kits(), Shopping.of(cooking, prices, planned.demand()));
+        Costing costing = Costing.of(
+                cooking,
+                prices,
+                planned.batches(),
+                planned.demand(),
+                planned.kits(),
+                Shopping.of(cooking, prices, planned.demand()));
         BigDecimal thrown = BigDecimal.ZERO;
         BigDecimal waste = BigDecimal.ZERO;
         for (LeftOver one : left) {
             if (one.went() == Went.THROWN) {
                 thrown = thrown.add(one.grams(planned));
-                waste = waste.add(costing.dishes().stream().filter(dish -> dish.title().equals(title(cooking, one.dish()))).map(dish -> dish.perServing().multiply(one.portions(), Decimals.EXACT)).findFirst().orElse(BigDecimal.ZERO));
+                waste = waste.add(costing.dishes().stream()
+                        .filter(dish -> dish.title().equals(title(cooking, one.dish())))
+                        .map(dish -> dish.perServing().multiply(one.portions(), Decimals.EXACT))
+                        .findFirst()
+                        .orElse(BigDecimal.ZERO));
             }
         }
-        return new ClassReport(cooking.title(), cooking.startsAt().toLocalDate(), cooking.attendees().size(), planned.plan().airEnd(), log.end(), log.rows().size(), log.held(), costing.used(), costing.bought(),
-                fee.map(each -> each.multiply(BigDecimal.valueOf(cooking.attendees().size()))), thrown, waste, log.wrong().size());
+        return new ClassReport(
+                cooking.title(),
+                cooking.startsAt().toLocalDate(),
+                cooking.attendees().size(),
+                planned.plan().airEnd(),
+                log.end(),
+                log.rows().size(),
+                log.held(),
+                costing.used(),
+                costing.bought(),
+                fee.map(each ->
+                        each.multiply(BigDecimal.valueOf(cooking.attendees().size()))),
+                thrown,
+                waste,
+                log.wrong().size());
     }
 
     private static String title(CookingClass cooking, String dish) {
-        return cooking.dishes().stream().filter(own -> own.id().equals(dish)).map(own -> own.title()).findFirst().orElse("");
+        return cooking.dishes().stream()
+                .filter(own -> own.id().equals(dish))
+                .map(own -> own.title())
+                .findFirst()
+                .orElse("");
     }
 
     /** Seconds that it ended later than planned; less than 0: earlier. */

@@ -14,36 +14,62 @@ import java.util.Optional;
 /**
  * What is left of a dish when a class is over.
  *
- * @param dish     id
+ * @param dish id
  * @param portions servings, above 0
- * @param went     where it went
- * @param useBy    until when it is good; empty: nobody said
+ * @param went where it went
+ * @param useBy until when it is good; empty: nobody said
  */
 public record LeftOver(String dish, BigDecimal portions, Went went, Optional<LocalDate> useBy) {
 
-    /** Days that left-overs are kept of which nobody said how long they keep: the shortest limit there is, that of cooked rice. */
+    /**
+     * Days that left-overs are kept of which nobody said how long they keep: the shortest limit there is, that of
+     * cooked rice.
+     */
     private static final int UNSAID = 1;
 
     /** Where left-overs go. */
-    public enum Went { SHELF, GIVEN, THROWN }
+    public enum Went {
+        SHELF,
+        GIVEN,
+        THROWN
+    }
 
     /** Edible grams that went in, which is what is known of what is left. */
     public BigDecimal grams(PlannedClass planned) {
-        return planned.cooking().dishes().stream().filter(own -> own.id().equals(dish)).map(own -> serving(planned, own).multiply(portions)).findFirst().orElse(BigDecimal.ZERO);
+        return planned.cooking().dishes().stream()
+                .filter(own -> own.id().equals(dish))
+                .map(own -> serving(planned, own).multiply(portions))
+                .findFirst()
+                .orElse(BigDecimal.ZERO);
     }
 
     private static BigDecimal serving(PlannedClass planned, Dish dish) {
-        return dish.lines().map(line -> planned.batches().grams(dish, line, BigDecimal.ONE)).reduce(BigDecimal.ZERO, BigDecimal::add);
+        return dish.lines()
+                .map(line -> planned.batches().grams(dish, line, BigDecimal.ONE))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
     /** What is kept comes onto the shelf under the name of its dish; the rest does not. */
     public Optional<Movement> movement(PlannedClass planned) {
         CookingClass cooking = planned.cooking();
-        return went != Went.SHELF ? Optional.empty() : cooking.dishes().stream().filter(own -> own.id().equals(dish)).findFirst()
-                .map(own -> new Movement(Kind.LEFT_OVER, own.title(), "cooked " + cooking.startsAt().toLocalDate(), grams(planned), useBy, true));
+        return went != Went.SHELF
+                ? Optional.empty()
+                : cooking.dishes().stream()
+                        .filter(own -> own.id().equals(dish))
+                        .findFirst()
+                        .map(own -> new Movement(
+                                Kind.LEFT_OVER,
+                                own.title(),
+                                "cooked " + cooking.startsAt().toLocalDate(),
+                                grams(planned),
+                                useBy,
+                                true));
     }
 
-    /** The last day on which a dish is good that was cooked in a class; the day after it where nobody said how long it keeps. */
+    /**
+     * The last day on which a dish is good that was cooked in a class; the day after it where nobody said how long it
+     * keeps.
+     */
     public static LocalDate goodUntil(CookingClass cooking, DishWords words) {
         return cooking.startsAt().toLocalDate().plusDays(words.fridge().orElse(UNSAID));
     }

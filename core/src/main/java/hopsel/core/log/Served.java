@@ -1,8 +1,8 @@
 package hopsel.core.log;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Dish;
+import hopsel.core.guest.Attendee;
 import hopsel.core.kit.Kit;
 import hopsel.core.planned.PlannedClass;
 
@@ -16,14 +16,15 @@ import java.util.Set;
 /** Who was served what: ids of dishes by the id of the attendee. */
 public final class Served {
 
-    private Served() {
-    }
+    private Served() {}
 
     /** Dishes in which something cannot be made safe for an attendee. */
     public static Map<String, Set<String>> refused(PlannedClass planned) {
         Map<String, Set<String>> refused = new LinkedHashMap<>();
         for (Kit kit : planned.kits()) {
-            kit.refusals().forEach(refusal -> refused.computeIfAbsent(kit.attendee().id(), any -> new HashSet<>()).add(refusal.dish()));
+            kit.refusals()
+                    .forEach(refusal -> refused.computeIfAbsent(kit.attendee().id(), any -> new HashSet<>())
+                            .add(refusal.dish()));
         }
         return refused;
     }

@@ -7,7 +7,7 @@ import java.util.Optional;
 /**
  * How much of an ingredient: a number and a unit, or "certain, and up to". Immutable.
  *
- * @param low  what certainly goes in; 0 or more, at most {@code high}
+ * @param low what certainly goes in; 0 or more, at most {@code high}
  * @param high what may go in at most, above 0; trays, kits and shopping count with it
  * @param unit what is counted
  * @param size which kind of piece, such as large or bunch; empty: the usual one, or not a piece
@@ -50,12 +50,14 @@ public record Amount(BigDecimal low, BigDecimal high, Unit unit, Optional<String
 
     /** As one would type it, such as {@code 1.5 cup}, {@code 4-5 large} or {@code up to 50 ml}; six digits at most. */
     public String written() {
-        String number = !isRange() ? plain(high) : low.signum() == 0 ? "up to " + plain(high) : plain(low) + "-" + plain(high);
-        String word = switch (unit) {
-            case PIECE -> size.orElse("");
-            case FLOZ -> "fl oz";
-            default -> unit.word();
-        };
+        String number =
+                !isRange() ? plain(high) : low.signum() == 0 ? "up to " + plain(high) : plain(low) + "-" + plain(high);
+        String word =
+                switch (unit) {
+                    case PIECE -> size.orElse("");
+                    case FLOZ -> "fl oz";
+                    default -> unit.word();
+                };
         return word.isEmpty() ? number : number + " " + word;
     }
 

@@ -6,21 +6,28 @@ import java.math.RoundingMode;
 import java.util.List;
 
 /**
- * An amount as a cook measures it: spoons that exist, halves and thirds of cups, whole grams. Exact figures stay
- * with the caller; this is only for reading.
+ * An amount as a cook measures it: spoons that exist, halves and thirds of cups, whole grams. Exact figures stay with
+ * the caller; this is only for reading.
  */
 public final class CookAmount {
 
     /** Parts of a whole that cups and spoons come in, with the sign they are written with. */
-    private static final List<Part> PARTS = List.of(new Part("0", ""), new Part("0.125", "⅛"), new Part("0.25", "¼"),
-            new Part("0.333333", "⅓"), new Part("0.5", "½"), new Part("0.666667", "⅔"), new Part("0.75", "¾"), new Part("1", ""));
+    private static final List<Part> PARTS = List.of(
+            new Part("0", ""),
+            new Part("0.125", "⅛"),
+            new Part("0.25", "¼"),
+            new Part("0.333333", "⅓"),
+            new Part("0.5", "½"),
+            new Part("0.666667", "⅔"),
+            new Part("0.75", "¾"),
+            new Part("1", ""));
+
     private static final BigDecimal QUARTER = new BigDecimal("0.25");
     private static final BigDecimal EIGHTH = new BigDecimal("0.125");
     private static final BigDecimal HALF = new BigDecimal("0.5");
     private static final BigDecimal THOUSAND = BigDecimal.valueOf(1000);
 
-    private CookAmount() {
-    }
+    private CookAmount() {}
 
     /**
      * The amount in words, such as {@code 1 ½ cups} or {@code 340 g}.
@@ -50,7 +57,8 @@ public final class CookAmount {
         if (!amount.isRange()) {
             return high;
         }
-        return amount.low().signum() == 0 ? "up to " + high
+        return amount.low().signum() == 0
+                ? "up to " + high
                 : of(amount.low().multiply(factor), amount.unit(), measures) + " to " + high;
     }
 
@@ -63,7 +71,11 @@ public final class CookAmount {
             return plain(grams, 0) + " g";
         }
         if (grams.compareTo(BigDecimal.valueOf(2)) >= 0) {
-            return plain(grams.multiply(BigDecimal.valueOf(2)).setScale(0, RoundingMode.HALF_UP).multiply(HALF), 1) + " g";
+            return plain(
+                            grams.multiply(BigDecimal.valueOf(2))
+                                    .setScale(0, RoundingMode.HALF_UP)
+                                    .multiply(HALF),
+                            1) + " g";
         }
         return plain(grams, 1) + " g";
     }
@@ -100,7 +112,12 @@ public final class CookAmount {
         Part nearest = PARTS.get(0);
         for (Part part : PARTS) {
             boolean tooFine = whole.signum() > 0 && part.size.compareTo(EIGHTH) == 0;
-            if (!tooFine && part.size.subtract(rest).abs().compareTo(nearest.size.subtract(rest).abs()) < 0) {
+            if (!tooFine
+                    && part.size
+                                    .subtract(rest)
+                                    .abs()
+                                    .compareTo(nearest.size.subtract(rest).abs())
+                            < 0) {
                 nearest = part;
             }
         }

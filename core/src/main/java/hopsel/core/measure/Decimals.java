@@ -7,8 +7,8 @@ import java.math.RoundingMode;
 /**
  * The one place that says how exact numbers are carried and rounded.
  *
- * <p>Sums are carried to 34 digits and rounded once, at the end. Because a third of something has no end in
- * decimals, a figure is first brought to 20 digits, so that three thirds are one again before the last rounding.
+ * <p>Sums are carried to 34 digits and rounded once, at the end. Because a third of something has no end in decimals, a
+ * figure is first brought to 20 digits, so that three thirds are one again before the last rounding.
  */
 public final class Decimals {
 
@@ -17,8 +17,7 @@ public final class Decimals {
 
     private static final MathContext GUARD = new MathContext(20, RoundingMode.HALF_UP);
 
-    private Decimals() {
-    }
+    private Decimals() {}
 
     /** The same number without trailing zeros, so that 1.50 and 1.5 are equal records. */
     public static BigDecimal plain(BigDecimal number) {

@@ -6,8 +6,8 @@ import java.util.Optional;
 /**
  * The cups and spoons of a place, in millilitres.
  *
- * <p>Weights are the same everywhere: the avoirdupois ounce of 28.349523125 g and pound of 453.59237 g
- * (international yard and pound agreement, 1959). The fluid ounce is the United States one, 29.5735295625 ml.
+ * <p>Weights are the same everywhere: the avoirdupois ounce of 28.349523125 g and pound of 453.59237 g (international
+ * yard and pound agreement, 1959). The fluid ounce is the United States one, 29.5735295625 ml.
  */
 public enum Measures {
     METRIC("metric", "250", "15", "5"),
@@ -49,26 +49,28 @@ public enum Measures {
 
     /** Millilitres in one such unit; empty for weights and counts. */
     public Optional<BigDecimal> millilitres(Unit unit) {
-        return Optional.ofNullable(switch (unit) {
-            case ML -> BigDecimal.ONE;
-            case L -> THOUSAND;
-            case FLOZ -> FLUID_OUNCE;
-            case TSP -> teaspoon;
-            case TBSP -> tablespoon;
-            case CUP -> cup;
-            default -> null;
-        });
+        return Optional.ofNullable(
+                switch (unit) {
+                    case ML -> BigDecimal.ONE;
+                    case L -> THOUSAND;
+                    case FLOZ -> FLUID_OUNCE;
+                    case TSP -> teaspoon;
+                    case TBSP -> tablespoon;
+                    case CUP -> cup;
+                    default -> null;
+                });
     }
 
     /** Grams in one such unit, where that does not depend on the ingredient; empty otherwise. */
     public Optional<BigDecimal> grams(Unit unit) {
-        return Optional.ofNullable(switch (unit) {
-            case G -> BigDecimal.ONE;
-            case KG -> THOUSAND;
-            case OZ -> OUNCE;
-            case LB -> POUND;
-            case PINCH -> PINCH;
-            default -> null;
-        });
+        return Optional.ofNullable(
+                switch (unit) {
+                    case G -> BigDecimal.ONE;
+                    case KG -> THOUSAND;
+                    case OZ -> OUNCE;
+                    case LB -> POUND;
+                    case PINCH -> PINCH;
+                    default -> null;
+                });
     }
 }

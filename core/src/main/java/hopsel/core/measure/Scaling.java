@@ -56,7 +56,9 @@ public enum Scaling {
         BigDecimal five = BigDecimal.valueOf(5);
         BigDecimal root = BigDecimal.valueOf(Math.pow(power.doubleValue(), 0.2));
         for (int i = 0; i < NEWTON_STEPS; i++) {
-            BigDecimal next = root.multiply(four).add(power.divide(root.pow(4, wide), wide)).divide(five, wide);
+            BigDecimal next = root.multiply(four)
+                    .add(power.divide(root.pow(4, wide), wide))
+                    .divide(five, wide);
             boolean settled = next.subtract(root).abs().compareTo(root.movePointLeft(38)) <= 0;
             root = next;
             if (settled) {

@@ -6,9 +6,19 @@ import java.util.stream.Collectors;
 
 /** The units an ingredient line may be written in. */
 public enum Unit {
-    G("g"), KG("kg"), OZ("oz"), LB("lb"),
-    ML("ml"), L("l"), FLOZ("floz"), TSP("tsp"), TBSP("tbsp"), CUP("cup"),
-    PIECE("piece"), CAN("can"), PINCH("pinch");
+    G("g"),
+    KG("kg"),
+    OZ("oz"),
+    LB("lb"),
+    ML("ml"),
+    L("l"),
+    FLOZ("floz"),
+    TSP("tsp"),
+    TBSP("tbsp"),
+    CUP("cup"),
+    PIECE("piece"),
+    CAN("can"),
+    PINCH("pinch");
 
     private final String word;
 

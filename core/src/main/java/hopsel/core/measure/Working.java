@@ -29,7 +29,8 @@ public record Working(List<Term> terms) {
     }
 
     private static String text(Object figure) {
-        return figure instanceof BigDecimal number ? Decimals.plain(number.round(new MathContext(6))).toPlainString()
+        return figure instanceof BigDecimal number
+                ? Decimals.plain(number.round(new MathContext(6))).toPlainString()
                 : String.valueOf(figure);
     }
 
@@ -64,9 +65,8 @@ public record Working(List<Term> terms) {
     /**
      * One factor.
      *
-     * @param kind    what it is
+     * @param kind what it is
      * @param figures its numbers, as text
      */
-    public record Term(Kind kind, List<String> figures) {
-    }
+    public record Term(Kind kind, List<String> figures) {}
 }

@@ -1,4 +1,2 @@
-/**
- * Amounts as a cook writes them and the grams, millilitres and seconds they stand for.
- */
+/** Amounts as a cook writes them and the grams, millilitres and seconds they stand for. */
 package hopsel.core.measure;

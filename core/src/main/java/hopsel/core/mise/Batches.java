@@ -57,18 +57,22 @@ public final class Batches {
 
     private void collect(Dish dish) {
         Ancestry ancestry = Ancestry.of(dish);
-        dish.steps().map(Step::id).map(id -> new StepRef(dish.id(), id)).filter(swaps::contains).forEach(swap -> {
-            SwapBatch batch = new SwapBatch(new ArrayList<>(), new ArrayList<>());
-            Set<String> before = ancestry.before(swap.step());
-            dish.steps().forEach(step -> {
-                if (step.id().equals(swap.step()) || (before.contains(step.id()) && shown(dish, step))) {
-                    batch.copied.add(step);
-                } else if (before.contains(step.id())) {
-                    batch.shared.add(step);
-                }
-            });
-            batches.put(swap, batch);
-        });
+        dish.steps()
+                .map(Step::id)
+                .map(id -> new StepRef(dish.id(), id))
+                .filter(swaps::contains)
+                .forEach(swap -> {
+                    SwapBatch batch = new SwapBatch(new ArrayList<>(), new ArrayList<>());
+                    Set<String> before = ancestry.before(swap.step());
+                    dish.steps().forEach(step -> {
+                        if (step.id().equals(swap.step()) || (before.contains(step.id()) && shown(dish, step))) {
+                            batch.copied.add(step);
+                        } else if (before.contains(step.id())) {
+                            batch.shared.add(step);
+                        }
+                    });
+                    batches.put(swap, batch);
+                });
     }
 
     private boolean shown(Dish dish, Step step) {
@@ -78,8 +82,11 @@ public final class Batches {
 
     /** Edible grams of a line at a number of servings of its dish; 0 for a line "to taste". */
     public BigDecimal grams(Dish dish, IngredientLine line, BigDecimal servings) {
-        return line.amount().map(amount -> cooking.weigher().grams(catalogue.get(line.item()), amount)
-                        .orElseThrow(() -> new IllegalArgumentException("The line [%s] cannot be weighed.".formatted(line.id())))
+        return line.amount()
+                .map(amount -> cooking.weigher()
+                        .grams(catalogue.get(line.item()), amount)
+                        .orElseThrow(() ->
+                                new IllegalArgumentException("The line [%s] cannot be weighed.".formatted(line.id())))
                         .multiply(line.scaling().factor(Decimals.ratio(servings, dish.servings())), Decimals.EXACT))
                 .orElse(BigDecimal.ZERO);
     }
@@ -90,12 +97,18 @@ public final class Batches {
             return Working.NONE;
         }
         Amount amount = line.amount().get();
-        Working working = weighed(Working.NONE.then(Kind.AMOUNT, amount.high(), amount.unit().word(), dish.servings()),
-                catalogue.get(line.item()), amount);
+        Working working = weighed(
+                Working.NONE.then(Kind.AMOUNT, amount.high(), amount.unit().word(), dish.servings()),
+                catalogue.get(line.item()),
+                amount);
         return switch (line.scaling()) {
             case LINEAR -> working.then(Kind.LINEAR, servings, dish.servings());
-            case DAMPED -> working.then(Kind.DAMPED, servings, dish.servings(),
-                    Scaling.DAMPED.factor(Decimals.ratio(servings, dish.servings())));
+            case DAMPED ->
+                working.then(
+                        Kind.DAMPED,
+                        servings,
+                        dish.servings(),
+                        Scaling.DAMPED.factor(Decimals.ratio(servings, dish.servings())));
             case FIXED -> working.then(Kind.FIXED);
         };
     }
@@ -103,11 +116,16 @@ public final class Batches {
     private Working weighed(Working working, Item item, Amount amount) {
         Unit unit = amount.unit();
         return switch (unit) {
-            case PIECE -> working.then(Kind.PIECE, item.gramsPerPiece(amount.size()).orElseThrow(), item.edibleShare());
+            case PIECE ->
+                working.then(Kind.PIECE, item.gramsPerPiece(amount.size()).orElseThrow(), item.edibleShare());
             case CAN -> working.then(Kind.CAN, item.gramsPerCan().orElseThrow());
-            default -> cooking.measures().millilitres(unit)
-                    .map(ml -> working.then(Kind.VOLUME, ml, item.gramsPerMl().orElseThrow()))
-                    .orElseGet(() -> working.then(Kind.WEIGHT, cooking.measures().grams(unit).orElseThrow()));
+            default ->
+                cooking.measures()
+                        .millilitres(unit)
+                        .map(ml ->
+                                working.then(Kind.VOLUME, ml, item.gramsPerMl().orElseThrow()))
+                        .orElseGet(() -> working.then(
+                                Kind.WEIGHT, cooking.measures().grams(unit).orElseThrow()));
         };
     }
 
@@ -118,8 +136,10 @@ public final class Batches {
      */
     public List<Portion> portions(StepRef ref, Copy copy) {
         return Stream.concat(Stream.of(ref), cooking.alsoFor(ref).stream())
-                .filter(own -> copy.isMain() || own.dish().equals(copy.swapOf().orElseThrow().dish()))
-                .flatMap(own -> ownPortions(own, copy)).toList();
+                .filter(own -> copy.isMain()
+                        || own.dish().equals(copy.swapOf().orElseThrow().dish()))
+                .flatMap(own -> ownPortions(own, copy))
+                .toList();
     }
 
     private Stream<Portion> ownPortions(StepRef ref, Copy copy) {
@@ -132,13 +152,20 @@ public final class Batches {
     private Portion portion(Dish dish, Use use, BigDecimal times) {
         IngredientLine line = dish.line(use.ingredient());
         BigDecimal servings = cooking.provision().demoServings();
-        BigDecimal grams = grams(dish, line, servings).multiply(use.share(), Decimals.EXACT).multiply(times);
-        return new Portion(line, grams, working(dish, line, servings).then(Kind.SHARE, use.share()).then(Kind.BATCHES, times));
+        BigDecimal grams = grams(dish, line, servings)
+                .multiply(use.share(), Decimals.EXACT)
+                .multiply(times);
+        return new Portion(
+                line,
+                grams,
+                working(dish, line, servings).then(Kind.SHARE, use.share()).then(Kind.BATCHES, times));
     }
 
     private long sharers(Step step, String dish) {
-        return batches.entrySet().stream().filter(entry -> entry.getKey().dish().equals(dish))
-                .filter(entry -> entry.getValue().shared.contains(step)).count();
+        return batches.entrySet().stream()
+                .filter(entry -> entry.getKey().dish().equals(dish))
+                .filter(entry -> entry.getValue().shared.contains(step))
+                .count();
     }
 
     /** What each swap-out costs in ingredients: its copied steps and its part of the shared ones. */
@@ -146,8 +173,10 @@ public final class Batches {
         List<Portion> portions = new ArrayList<>();
         batches.forEach((swap, batch) -> {
             if (swap.dish().equals(dish.id())) {
-                batch.copied.forEach(step -> step.uses().forEach(use -> portions.add(portion(dish, use, BigDecimal.ONE))));
-                batch.shared.forEach(step -> step.uses().forEach(use -> portions.add(portion(dish, use, BigDecimal.ONE))));
+                batch.copied.forEach(
+                        step -> step.uses().forEach(use -> portions.add(portion(dish, use, BigDecimal.ONE))));
+                batch.shared.forEach(
+                        step -> step.uses().forEach(use -> portions.add(portion(dish, use, BigDecimal.ONE))));
             }
         });
         return portions;
@@ -175,7 +204,9 @@ public final class Batches {
     /** How many swap-outs of final steps a dish has; each gives a batch that can be tasted. */
     public long swappedFinals(Dish dish) {
         Set<String> finals = dish.finalSteps();
-        return swaps.stream().filter(swap -> swap.dish().equals(dish.id()) && finals.contains(swap.step())).count();
+        return swaps.stream()
+                .filter(swap -> swap.dish().equals(dish.id()) && finals.contains(swap.step()))
+                .count();
     }
 
     /**
@@ -184,19 +215,16 @@ public final class Batches {
      * @param step which
      * @param copy main, or made beforehand
      */
-    public record Making(StepRef step, Copy copy) {
-    }
+    public record Making(StepRef step, Copy copy) {}
 
     /**
      * What of a line goes in.
      *
-     * @param line    which
-     * @param grams   edible, exact; 0 for "to taste"
+     * @param line which
+     * @param grams edible, exact; 0 for "to taste"
      * @param working how the grams come about
      */
-    public record Portion(IngredientLine line, BigDecimal grams, Working working) {
-    }
+    public record Portion(IngredientLine line, BigDecimal grams, Working working) {}
 
-    private record SwapBatch(List<Step> copied, List<Step> shared) {
-    }
+    private record SwapBatch(List<Step> copied, List<Step> shared) {}
 }

@@ -9,7 +9,11 @@ import java.util.Optional;
 
 /** Bowls as a teaching kitchen has them, from the pinch bowl up, by what they hold to the brim. */
 public enum BowlSize {
-    PINCH(60), SMALL(250), MEDIUM(1000), LARGE(3000), HUGE(8000);
+    PINCH(60),
+    SMALL(250),
+    MEDIUM(1000),
+    LARGE(3000),
+    HUGE(8000);
 
     /** A bowl is filled to two thirds, so that there is room to mix. Kitchen practice. */
     private static final BigDecimal FILLED = new BigDecimal("0.667");
@@ -37,7 +41,10 @@ public enum BowlSize {
 
     /** How many of this size so much takes; more than 1 only for the largest. */
     public int number(BigDecimal millilitres) {
-        return millilitres.divide(BigDecimal.valueOf(this.millilitres).multiply(FILLED), 0, RoundingMode.CEILING).max(BigDecimal.ONE).intValue();
+        return millilitres
+                .divide(BigDecimal.valueOf(this.millilitres).multiply(FILLED), 0, RoundingMode.CEILING)
+                .max(BigDecimal.ONE)
+                .intValue();
     }
 
     /** Across the brim, cm: a bowl is half a ball, and V = ⅔ π r³. */

@@ -30,8 +30,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Everything to do before the class, from days before to the last ten minutes, each with its moment, who does it and why
- * then.
+ * Everything to do before the class, from days before to the last ten minutes, each with its moment, who does it and
+ * why then.
  */
 public final class Countdown {
 
@@ -46,27 +46,45 @@ public final class Countdown {
     private static final int FRESH_BEFORE = 3 * HOUR;
     /** Hours that something frozen takes to thaw in the fridge. Kitchen practice for portions up to a kilo. */
     private static final int THAW_HOURS = 16;
+
     private static final BigDecimal ROOM_HEAT = BigDecimal.valueOf(20);
     private static final int KETTLE = 12 * MINUTE;
     private static final int MORNING = 8;
     private static final int NIGHT = 22;
     private static final LocalTime EVENING = LocalTime.of(20, 0);
 
-    private Countdown() {
-    }
+    private Countdown() {}
 
     /** What kind of thing there is to do. */
-    public enum Kind { ORDER, SHOP, SHOP_FRESH, CHECK_LABELS, THAW, TEST, PREP, STEP, HEAT, WATER, TRAYS, BLENDER, SWAP_OUTS, HEATPROOF, SOUND, ALLERGENS, TAKE_OUT }
+    public enum Kind {
+        ORDER,
+        SHOP,
+        SHOP_FRESH,
+        CHECK_LABELS,
+        THAW,
+        TEST,
+        PREP,
+        STEP,
+        HEAT,
+        WATER,
+        TRAYS,
+        BLENDER,
+        SWAP_OUTS,
+        HEATPROOF,
+        SOUND,
+        ALLERGENS,
+        TAKE_OUT
+    }
 
     /**
      * Something to do.
      *
-     * @param key    stays the same when the class is planned again, so that a tick stays with it
-     * @param kind   what kind
+     * @param key stays the same when the class is planned again, so that a tick stays with it
+     * @param kind what kind
      * @param moment seconds relative to going on air by which it has to be begun
      * @param person who does it; empty: whoever is free
-     * @param what   what it is about: a step, items, a place, what is tested
-     * @param why    figures and names for the reason
+     * @param what what it is about: a step, items, a place, what is tested
+     * @param why figures and names for the reason
      */
     public record Task(String key, Kind kind, int moment, Optional<String> person, String what, List<String> why) {
 
@@ -81,7 +99,15 @@ public final class Countdown {
      *
      * @param leadDays days that a shop takes to send an item, by id
      */
-    public static List<Task> of(CookingClass cooking, Plan plan, Catalogue catalogue, List<Purchase> shopping, PrepList prep, ToolCheck tools, Holding holding, Map<String, Integer> leadDays) {
+    public static List<Task> of(
+            CookingClass cooking,
+            Plan plan,
+            Catalogue catalogue,
+            List<Purchase> shopping,
+            PrepList prep,
+            ToolCheck tools,
+            Holding holding,
+            Map<String, Integer> leadDays) {
         Builder builder = new Builder(cooking, plan, catalogue);
         builder.shopping(shopping, leadDays);
         builder.tools(tools);
@@ -90,7 +116,8 @@ public final class Countdown {
         builder.heat();
         builder.out(holding);
         builder.lastMinutes();
-        builder.tasks.sort(Comparator.comparingInt(Task::moment).thenComparing(Task::kind).thenComparing(Task::key));
+        builder.tasks.sort(
+                Comparator.comparingInt(Task::moment).thenComparing(Task::kind).thenComparing(Task::key));
         return List.copyOf(builder.tasks);
     }
 
@@ -106,8 +133,12 @@ public final class Countdown {
             this.cooking = cooking;
             this.plan = plan;
             this.catalogue = catalogue;
-            this.helper = cooking.people().stream().filter(person -> person.role() == Role.ASSISTANT).map(person -> person.id()).findFirst()
-                    .or(() -> cooking.people().stream().map(person -> person.id()).findFirst());
+            this.helper = cooking.people().stream()
+                    .filter(person -> person.role() == Role.ASSISTANT)
+                    .map(person -> person.id())
+                    .findFirst()
+                    .or(() ->
+                            cooking.people().stream().map(person -> person.id()).findFirst());
         }
 
         private void add(String key, Kind kind, int moment, Optional<String> person, String what, String... why) {
@@ -115,26 +146,59 @@ public final class Countdown {
         }
 
         private void shopping(List<Purchase> shopping, Map<String, Integer> leadDays) {
-            List<Purchase> bought = shopping.stream().filter(purchase -> purchase.buyGrams().signum() > 0).toList();
-            bought.stream().filter(purchase -> leadDays.getOrDefault(purchase.item(), 0) > 0).forEach(purchase -> {
-                int days = leadDays.get(purchase.item());
-                add("order:" + purchase.item(), Kind.ORDER, -(days + 1) * DAY, helper, catalogue.get(purchase.item()).name(), String.valueOf(days));
-            });
-            List<Item> items = bought.stream().map(purchase -> catalogue.get(purchase.item())).toList();
+            List<Purchase> bought = shopping.stream()
+                    .filter(purchase -> purchase.buyGrams().signum() > 0)
+                    .toList();
+            bought.stream()
+                    .filter(purchase -> leadDays.getOrDefault(purchase.item(), 0) > 0)
+                    .forEach(purchase -> {
+                        int days = leadDays.get(purchase.item());
+                        add(
+                                "order:" + purchase.item(),
+                                Kind.ORDER,
+                                -(days + 1) * DAY,
+                                helper,
+                                catalogue.get(purchase.item()).name(),
+                                String.valueOf(days));
+                    });
+            List<Item> items = bought.stream()
+                    .map(purchase -> catalogue.get(purchase.item()))
+                    .toList();
             List<Item> fresh = items.stream().filter(Countdown::isFresh).toList();
             if (items.size() > fresh.size()) {
                 add("shop", Kind.SHOP, -SHOP_DAYS * DAY, helper, String.valueOf(items.size() - fresh.size()));
             }
             if (!fresh.isEmpty()) {
-                int first = fresh.stream().flatMap(item -> firstUse(item).stream()).mapToInt(Integer::intValue).min().orElse(0);
-                add("shop-fresh", Kind.SHOP_FRESH, Math.max(-SHOP_SECONDS, Math.min(-DAY, first - FRESH_BEFORE)), helper, names(fresh));
+                int first = fresh.stream()
+                        .flatMap(item -> firstUse(item).stream())
+                        .mapToInt(Integer::intValue)
+                        .min()
+                        .orElse(0);
+                add(
+                        "shop-fresh",
+                        Kind.SHOP_FRESH,
+                        Math.max(-SHOP_SECONDS, Math.min(-DAY, first - FRESH_BEFORE)),
+                        helper,
+                        names(fresh));
             }
-            List<Item> labels = items.stream().filter(item -> item.origin() == Origin.CHECK_LABEL).toList();
+            List<Item> labels = items.stream()
+                    .filter(item -> item.origin() == Origin.CHECK_LABEL)
+                    .toList();
             if (!labels.isEmpty()) {
                 add("labels", Kind.CHECK_LABELS, -DAY + 2 * HOUR, helper, names(labels));
             }
-            items.stream().filter(item -> item.storage().filter(storage -> storage == Storage.FROZEN).isPresent()).forEach(item ->
-                    firstUse(item).ifPresent(use -> add("thaw:" + item.id(), Kind.THAW, awake(use - THAW_HOURS * HOUR), helper, item.name(), String.valueOf(THAW_HOURS))));
+            items.stream()
+                    .filter(item -> item.storage()
+                            .filter(storage -> storage == Storage.FROZEN)
+                            .isPresent())
+                    .forEach(item -> firstUse(item)
+                            .ifPresent(use -> add(
+                                    "thaw:" + item.id(),
+                                    Kind.THAW,
+                                    awake(use - THAW_HOURS * HOUR),
+                                    helper,
+                                    item.name(),
+                                    String.valueOf(THAW_HOURS))));
         }
 
         /** Nobody gets up at night for it: the evening before will do. */
@@ -142,14 +206,21 @@ public final class Countdown {
             ZonedDateTime at = cooking.clock(moment);
             if (at.getHour() < MORNING || at.getHour() >= NIGHT) {
                 ZonedDateTime evening = (at.getHour() < MORNING ? at.minusDays(1) : at).with(EVENING);
-                return Math.toIntExact(Duration.between(cooking.onAir(), evening).toSeconds());
+                return Math.toIntExact(
+                        Duration.between(cooking.onAir(), evening).toSeconds());
             }
             return moment;
         }
 
         private Optional<Integer> firstUse(Item item) {
-            return plan.activities().stream().filter(activity -> cooking.step(activity.step()).uses().stream()
-                    .anyMatch(use -> cooking.dish(activity.step().dish()).line(use.ingredient()).item().equals(item.id()))).map(Activity::start).findFirst();
+            return plan.activities().stream()
+                    .filter(activity -> cooking.step(activity.step()).uses().stream()
+                            .anyMatch(use -> cooking.dish(activity.step().dish())
+                                    .line(use.ingredient())
+                                    .item()
+                                    .equals(item.id())))
+                    .map(Activity::start)
+                    .findFirst();
         }
 
         private static String names(List<Item> items) {
@@ -159,54 +230,111 @@ public final class Countdown {
         private void tools(ToolCheck tools) {
             for (ToolCheck.Test test : tools.tests()) {
                 boolean charge = test.how() == ToolCheck.What.CHARGE;
-                add("test:" + test.what() + ":" + test.how().name().toLowerCase(Locale.ROOT), Kind.TEST, charge ? -DAY + HOUR : firstHour(), helper, test.what(), test.how().name());
+                add(
+                        "test:" + test.what() + ":" + test.how().name().toLowerCase(Locale.ROOT),
+                        Kind.TEST,
+                        charge ? -DAY + HOUR : firstHour(),
+                        helper,
+                        test.what(),
+                        test.how().name());
             }
         }
 
         /** When somebody is first in the kitchen on the day, or two hours before. */
         private int firstHour() {
-            return cooking.prepWindows().stream().mapToInt(window -> window.from().seconds()).filter(from -> from > -DAY / 2).min().orElse(-2 * HOUR);
+            return cooking.prepWindows().stream()
+                    .mapToInt(window -> window.from().seconds())
+                    .filter(from -> from > -DAY / 2)
+                    .min()
+                    .orElse(-2 * HOUR);
         }
 
         /** What one person prepares of one kind is one thing to do; the prep list has it item by item. */
         private void prep(PrepList prep) {
             Map<String, List<PrepList.Job>> blocks = new LinkedHashMap<>();
-            prep.jobs().forEach(job -> blocks.computeIfAbsent(job.why() + ":" + job.person().orElse(""), any -> new ArrayList<>()).add(job));
+            prep.jobs().forEach(job -> blocks.computeIfAbsent(
+                            job.why() + ":" + job.person().orElse(""), any -> new ArrayList<>())
+                    .add(job));
             blocks.forEach((name, jobs) -> {
                 int begin = jobs.stream().mapToInt(PrepList.Job::begin).min().orElseThrow();
                 int due = jobs.stream().mapToInt(PrepList.Job::due).min().orElseThrow();
                 int seconds = jobs.stream().mapToInt(PrepList.Job::seconds).sum();
-                String items = String.join(", ", jobs.stream().map(job -> catalogue.get(job.task().item()).name()).distinct().toList());
-                add("prep:" + name, Kind.PREP, begin, jobs.get(0).person(), items, String.valueOf(due), String.valueOf(seconds));
+                String items = String.join(
+                        ", ",
+                        jobs.stream()
+                                .map(job -> catalogue.get(job.task().item()).name())
+                                .distinct()
+                                .toList());
+                add(
+                        "prep:" + name,
+                        Kind.PREP,
+                        begin,
+                        jobs.get(0).person(),
+                        items,
+                        String.valueOf(due),
+                        String.valueOf(seconds));
             });
         }
 
         private void steps() {
-            plan.activities().stream().filter(Activity::beforeClass).forEach(activity -> add("step:" + activity.step() + ":" + activity.copy(), Kind.STEP, activity.start(), activity.person(),
-                    cooking.step(activity.step()).title(), String.valueOf(next(activity)), String.valueOf(activity.copy().isMain())));
+            plan.activities().stream()
+                    .filter(Activity::beforeClass)
+                    .forEach(activity -> add(
+                            "step:" + activity.step() + ":" + activity.copy(),
+                            Kind.STEP,
+                            activity.start(),
+                            activity.person(),
+                            cooking.step(activity.step()).title(),
+                            String.valueOf(next(activity)),
+                            String.valueOf(activity.copy().isMain())));
         }
 
         /** When what comes after it begins. */
         private int next(Activity activity) {
-            return plan.activities().stream().filter(other -> other.start() >= activity.end() && other.step().dish().equals(activity.step().dish())
-                    && cooking.step(other.step()).after().stream().anyMatch(after -> after.step().equals(activity.step().step()))).mapToInt(Activity::start).min().orElse(0);
+            return plan.activities().stream()
+                    .filter(other -> other.start() >= activity.end()
+                            && other.step().dish().equals(activity.step().dish())
+                            && cooking.step(other.step()).after().stream().anyMatch(after -> after.step()
+                                    .equals(activity.step().step())))
+                    .mapToInt(Activity::start)
+                    .min()
+                    .orElse(0);
         }
 
         /** Each place is heated for the first that wants it hot, and again where it has gone cold for an hour. */
         private void heat() {
             Map<String, Integer> warmUntil = new LinkedHashMap<>();
             for (Activity activity : plan.activities()) {
-                List<Need> needs = (activity.copy().isMain() ? cooking.onAir(cooking.step(activity.step())) : cooking.step(activity.step())).needs();
+                List<Need> needs = (activity.copy().isMain()
+                                ? cooking.onAir(cooking.step(activity.step()))
+                                : cooking.step(activity.step()))
+                        .needs();
                 for (int i = 0; i < needs.size(); i++) {
                     if (activity.placements().get(i).celsius().isPresent()) {
                         String place = activity.placements().get(i).resource();
-                        BigDecimal celsius = activity.placements().get(i).celsius().get();
+                        BigDecimal celsius =
+                                activity.placements().get(i).celsius().get();
                         Integer until = warmUntil.get(place);
                         if (until == null || activity.start() - until > HOUR) {
-                            Resource resource = cooking.resources().stream().filter(own -> own.id().equals(place)).findFirst().orElseThrow();
-                            int seconds = celsius.subtract(ROOM_HEAT).max(BigDecimal.ZERO).multiply(BigDecimal.valueOf(MINUTE)).divide(resource.heatPerMinute(), 0, RoundingMode.CEILING).intValueExact();
-                            add("heat:" + place + ":" + activity.step() + ":" + activity.copy(), Kind.HEAT, activity.start() - seconds, activity.person().or(() -> helper), place,
-                                    celsius.stripTrailingZeros().toPlainString(), cooking.step(activity.step()).title(), String.valueOf(seconds), String.valueOf(activity.start()));
+                            Resource resource = cooking.resources().stream()
+                                    .filter(own -> own.id().equals(place))
+                                    .findFirst()
+                                    .orElseThrow();
+                            int seconds = celsius.subtract(ROOM_HEAT)
+                                    .max(BigDecimal.ZERO)
+                                    .multiply(BigDecimal.valueOf(MINUTE))
+                                    .divide(resource.heatPerMinute(), 0, RoundingMode.CEILING)
+                                    .intValueExact();
+                            add(
+                                    "heat:" + place + ":" + activity.step() + ":" + activity.copy(),
+                                    Kind.HEAT,
+                                    activity.start() - seconds,
+                                    activity.person().or(() -> helper),
+                                    place,
+                                    celsius.stripTrailingZeros().toPlainString(),
+                                    cooking.step(activity.step()).title(),
+                                    String.valueOf(seconds),
+                                    String.valueOf(activity.start()));
                         }
                         warmUntil.merge(place, activity.end(), Math::max);
                     }
@@ -215,32 +343,75 @@ public final class Countdown {
         }
 
         private void out(Holding holding) {
-            holding.stays().stream().filter(stay -> stay.where() == Holding.Where.FRIDGE && stay.until() <= 0)
-                    .forEach(stay -> add("out:" + stay.activity().step() + ":" + stay.activity().copy(), Kind.TAKE_OUT, stay.until(), helper, cooking.step(stay.activity().step()).title()));
+            holding.stays().stream()
+                    .filter(stay -> stay.where() == Holding.Where.FRIDGE && stay.until() <= 0)
+                    .forEach(stay -> add(
+                            "out:" + stay.activity().step() + ":"
+                                    + stay.activity().copy(),
+                            Kind.TAKE_OUT,
+                            stay.until(),
+                            helper,
+                            cooking.step(stay.activity().step()).title()));
         }
 
         private void lastMinutes() {
             add("trays", Kind.TRAYS, -30 * MINUTE, helper, "");
             Set<String> seen = new HashSet<>();
-            plan.activities().stream().filter(Activity::shown).forEach(activity -> activity.placements().stream().map(place -> place.resource())
-                    .filter(place -> cooking.resources().stream().anyMatch(own -> own.id().equals(place) && own.rinse().seconds() > 0) && seen.add(place))
-                    .forEach(place -> add("jar:" + place, Kind.BLENDER, -10 * MINUTE, helper, place, cooking.step(activity.step()).title())));
-            plan.activities().stream().filter(activity -> boils(cooking.step(activity.step()))).findFirst()
-                    .ifPresent(activity -> add("water", Kind.WATER, activity.start() - KETTLE, helper, cooking.step(activity.step()).title(), String.valueOf(activity.start())));
-            plan.swaps().forEach(swap -> add("park:" + swap, Kind.SWAP_OUTS, -15 * MINUTE, helper, cooking.step(swap).title()));
-            if (plan.activities().stream().anyMatch(activity -> activity.placements().stream().anyMatch(place -> place.celsius().isPresent()))) {
+            plan.activities().stream().filter(Activity::shown).forEach(activity -> activity.placements().stream()
+                    .map(place -> place.resource())
+                    .filter(place -> cooking.resources().stream()
+                                    .anyMatch(own -> own.id().equals(place)
+                                            && own.rinse().seconds() > 0)
+                            && seen.add(place))
+                    .forEach(place -> add(
+                            "jar:" + place,
+                            Kind.BLENDER,
+                            -10 * MINUTE,
+                            helper,
+                            place,
+                            cooking.step(activity.step()).title())));
+            plan.activities().stream()
+                    .filter(activity -> boils(cooking.step(activity.step())))
+                    .findFirst()
+                    .ifPresent(activity -> add(
+                            "water",
+                            Kind.WATER,
+                            activity.start() - KETTLE,
+                            helper,
+                            cooking.step(activity.step()).title(),
+                            String.valueOf(activity.start())));
+            plan.swaps()
+                    .forEach(swap -> add(
+                            "park:" + swap,
+                            Kind.SWAP_OUTS,
+                            -15 * MINUTE,
+                            helper,
+                            cooking.step(swap).title()));
+            if (plan.activities().stream().anyMatch(activity -> activity.placements().stream()
+                    .anyMatch(place -> place.celsius().isPresent()))) {
                 add("heatproof", Kind.HEATPROOF, -10 * MINUTE, helper, "");
             }
-            if (cooking.attendees().stream().anyMatch(attendee -> !attendee.avoids().isEmpty())) {
+            if (cooking.attendees().stream()
+                    .anyMatch(attendee -> !attendee.avoids().isEmpty())) {
                 add("allergens", Kind.ALLERGENS, -20 * MINUTE, helper, "");
             }
-            if (cooking.style() == Style.STREAM || cooking.style() == Style.RECORDING || !cooking.room().cameras().isEmpty()) {
-                add("sound", Kind.SOUND, -15 * MINUTE, helper, String.join(", ", cooking.room().cameras()));
+            if (cooking.style() == Style.STREAM
+                    || cooking.style() == Style.RECORDING
+                    || !cooking.room().cameras().isEmpty()) {
+                add(
+                        "sound",
+                        Kind.SOUND,
+                        -15 * MINUTE,
+                        helper,
+                        String.join(", ", cooking.room().cameras()));
             }
         }
 
         private static boolean boils(Step step) {
-            return step.needs().stream().anyMatch(need -> need.kind().equals("burner")) && (step.title() + " " + step.instruction()).toLowerCase(Locale.ROOT).contains("boiling");
+            return step.needs().stream().anyMatch(need -> need.kind().equals("burner"))
+                    && (step.title() + " " + step.instruction())
+                            .toLowerCase(Locale.ROOT)
+                            .contains("boiling");
         }
     }
 

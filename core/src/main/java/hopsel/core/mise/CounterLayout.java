@@ -17,18 +17,25 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * The host's bench from above, in centimetres: at the right hand the board with the waste bowl, then a free heatproof place
- * and the places of the swap-outs; on the rest the bowls, from left to right in the order of use.
+ * The host's bench from above, in centimetres: at the right hand the board with the waste bowl, then a free heatproof
+ * place and the places of the swap-outs; on the rest the bowls, from left to right in the order of use.
  *
- * @param counter  the bench
+ * @param counter the bench
  * @param measured whether somebody has measured it, or a usual one is shown
- * @param places   board, waste bowl, free place and swap-outs
- * @param bowls    that stand on it
- * @param tools    that the host reaches for on air, without those that the oven or the hob holds
- * @param waiting  trays for which there is no room; the last used are the first to wait elsewhere
- * @param cameras  what each has to see
+ * @param places board, waste bowl, free place and swap-outs
+ * @param bowls that stand on it
+ * @param tools that the host reaches for on air, without those that the oven or the hob holds
+ * @param waiting trays for which there is no room; the last used are the first to wait elsewhere
+ * @param cameras what each has to see
  */
-public record CounterLayout(CounterTop counter, boolean measured, List<Place> places, List<Standing> bowls, List<Tool> tools, List<Activity> waiting, Map<String, List<StepRef>> cameras) {
+public record CounterLayout(
+        CounterTop counter,
+        boolean measured,
+        List<Place> places,
+        List<Standing> bowls,
+        List<Tool> tools,
+        List<Activity> waiting,
+        Map<String, List<StepRef>> cameras) {
 
     private static final double GAP = 2;
     private static final double BOARD_WIDTH = 45;
@@ -36,41 +43,60 @@ public record CounterLayout(CounterTop counter, boolean measured, List<Place> pl
     private static final double WASTE = 22;
     /** A hot tray of an ordinary oven. */
     private static final double TRAY_WIDTH = 40;
+
     private static final double TRAY_DEPTH = 30;
     /** A strip at the back for tools in reach, where the bench is deep enough for it. */
     private static final double TOOLS_DEPTH = 10;
+
     private static final double DEEP_ENOUGH = 50;
-    private static final Set<String> HELD = Set.of("pot", "saucepan", "frying pan", "pan", "wok", "griddle", "baking tray", "baking sheet", "baking dish", "chopping board", "mixing bowl", "bowl", "plate");
+    private static final Set<String> HELD = Set.of(
+            "pot",
+            "saucepan",
+            "frying pan",
+            "pan",
+            "wok",
+            "griddle",
+            "baking tray",
+            "baking sheet",
+            "baking dish",
+            "chopping board",
+            "mixing bowl",
+            "bowl",
+            "plate");
     private static final String OVERHEAD = ".*\\b(?:overhead|top|above|counter|hands)\\b.*";
 
     /** What a place is kept for. */
-    public enum Kind { BOARD, WASTE, HEATPROOF, SWAP_OUT, TOOLS }
+    public enum Kind {
+        BOARD,
+        WASTE,
+        HEATPROOF,
+        SWAP_OUT,
+        TOOLS
+    }
 
     /**
      * A place that is kept.
      *
-     * @param kind   for what
-     * @param step   that is swapped out; null for the others
-     * @param x      from the left end, cm
-     * @param y      from the front edge, cm
-     * @param width  cm
-     * @param depth  cm
+     * @param kind for what
+     * @param step that is swapped out; null for the others
+     * @param x from the left end, cm
+     * @param y from the front edge, cm
+     * @param width cm
+     * @param depth cm
      */
-    public record Place(Kind kind, StepRef step, double x, double y, double width, double depth) {
-    }
+    public record Place(Kind kind, StepRef step, double x, double y, double width, double depth) {}
 
     /**
      * A bowl that stands.
      *
-     * @param tray   number of its tray, from 1
-     * @param bowl   which
-     * @param shown  whether it is emptied on air by a host
-     * @param x      of its middle from the left end, cm
-     * @param y      of its middle from the front edge, cm
+     * @param tray number of its tray, from 1
+     * @param bowl which
+     * @param shown whether it is emptied on air by a host
+     * @param x of its middle from the left end, cm
+     * @param y of its middle from the front edge, cm
      * @param across cm
      */
-    public record Standing(int tray, SetBowl bowl, boolean shown, double x, double y, double across) {
-    }
+    public record Standing(int tray, SetBowl bowl, boolean shown, double x, double y, double across) {}
 
     /** Keeps its own copies. */
     public CounterLayout {
@@ -100,19 +126,32 @@ public record CounterLayout(CounterTop counter, boolean measured, List<Place> pl
         for (Map.Entry<Activity, List<SetBowl>> tray : trays.entrySet()) {
             number++;
             if (tray.getKey().start() >= 0 && tray.getKey().shown()) {
-                List<Standing> stood = waiting.isEmpty() ? shelf.stand(number, tray.getKey(), tray.getValue()) : List.of();
+                List<Standing> stood =
+                        waiting.isEmpty() ? shelf.stand(number, tray.getKey(), tray.getValue()) : List.of();
                 if (stood.isEmpty()) {
                     waiting.add(tray.getKey());
                 }
                 standing.addAll(stood);
             }
         }
-        return new CounterLayout(counter, cooking.room().counter().isPresent(), places, standing, tools(cooking, plan), waiting, cameras(cooking, plan));
+        return new CounterLayout(
+                counter,
+                cooking.room().counter().isPresent(),
+                places,
+                standing,
+                tools(cooking, plan),
+                waiting,
+                cameras(cooking, plan));
     }
 
     private static List<Tool> tools(CookingClass cooking, Plan plan) {
-        return plan.activities().stream().filter(activity -> activity.shown() && activity.person().isPresent()).flatMap(activity -> ToolFinder.of(cooking.step(activity.step())).stream())
-                .filter(tool -> !HELD.contains(tool.name())).map(tool -> tool.times(1)).distinct().toList();
+        return plan.activities().stream()
+                .filter(activity -> activity.shown() && activity.person().isPresent())
+                .flatMap(activity -> ToolFinder.of(cooking.step(activity.step())).stream())
+                .filter(tool -> !HELD.contains(tool.name()))
+                .map(tool -> tool.times(1))
+                .distinct()
+                .toList();
     }
 
     /** The kept places from the right end; answers where the bowls have to stop. */
@@ -139,15 +178,26 @@ public record CounterLayout(CounterTop counter, boolean measured, List<Place> pl
         return x - GAP;
     }
 
-    /** What is shown by hand has to be seen from above; the rest of the cameras see the faces and the finished plates. */
+    /**
+     * What is shown by hand has to be seen from above; the rest of the cameras see the faces and the finished plates.
+     */
     private static Map<String, List<StepRef>> cameras(CookingClass cooking, Plan plan) {
         Map<String, List<StepRef>> cameras = new LinkedHashMap<>();
         for (String camera : cooking.room().cameras()) {
             boolean above = camera.toLowerCase(Locale.ROOT).matches(OVERHEAD);
-            cameras.put(camera, plan.activities().stream().filter(Activity::shown).map(Activity::step).filter(ref -> {
-                Step step = cooking.step(ref);
-                return above ? step.work() == Work.HANDS : cooking.dish(ref.dish()).finalSteps().contains(ref.step());
-            }).distinct().toList());
+            cameras.put(
+                    camera,
+                    plan.activities().stream()
+                            .filter(Activity::shown)
+                            .map(Activity::step)
+                            .filter(ref -> {
+                                Step step = cooking.step(ref);
+                                return above
+                                        ? step.work() == Work.HANDS
+                                        : cooking.dish(ref.dish()).finalSteps().contains(ref.step());
+                            })
+                            .distinct()
+                            .toList());
         }
         return cameras;
     }

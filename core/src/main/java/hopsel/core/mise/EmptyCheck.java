@@ -15,9 +15,9 @@ import java.util.Map;
  * What should be empty once a component is done on air: whatever still stands on the counter then was forgotten.
  *
  * @param component which
- * @param title     of the component
- * @param moment    seconds into the class at which its last bowl has been used
- * @param bowls     that should be empty by then, in the order of use
+ * @param title of the component
+ * @param moment seconds into the class at which its last bowl has been used
+ * @param bowls that should be empty by then, in the order of use
  */
 public record EmptyCheck(ComponentRef component, String title, int moment, List<Bowl> bowls) {
 
@@ -25,8 +25,8 @@ public record EmptyCheck(ComponentRef component, String title, int moment, List<
      * A bowl of a tray.
      *
      * @param activity that empties it
-     * @param index    in its tray, from 0
-     * @param bowl     what is in it
+     * @param index in its tray, from 0
+     * @param bowl what is in it
      */
     public record Bowl(Activity activity, int index, SetBowl bowl) {
 
@@ -51,12 +51,16 @@ public record EmptyCheck(ComponentRef component, String title, int moment, List<
         List<EmptyCheck> checks = new ArrayList<>();
         for (Dish dish : cooking.dishes()) {
             for (Component component : dish.components()) {
-                List<String> steps = component.steps().stream().map(step -> step.id()).toList();
+                List<String> steps =
+                        component.steps().stream().map(step -> step.id()).toList();
                 List<Bowl> bowls = new ArrayList<>();
                 int moment = 0;
                 for (Map.Entry<Activity, List<SetBowl>> tray : trays.entrySet()) {
                     Activity activity = tray.getKey();
-                    if (activity.step().dish().equals(dish.id()) && steps.contains(activity.step().step()) && activity.end() > 0 && activity.copy().isMain()) {
+                    if (activity.step().dish().equals(dish.id())
+                            && steps.contains(activity.step().step())
+                            && activity.end() > 0
+                            && activity.copy().isMain()) {
                         for (int i = 0; i < tray.getValue().size(); i++) {
                             bowls.add(new Bowl(activity, i, tray.getValue().get(i)));
                         }
@@ -64,7 +68,8 @@ public record EmptyCheck(ComponentRef component, String title, int moment, List<
                     }
                 }
                 if (!bowls.isEmpty()) {
-                    checks.add(new EmptyCheck(new ComponentRef(dish.id(), component.id()), component.title(), moment, bowls));
+                    checks.add(new EmptyCheck(
+                            new ComponentRef(dish.id(), component.id()), component.title(), moment, bowls));
                 }
             }
         }

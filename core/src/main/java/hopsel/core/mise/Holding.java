@@ -32,8 +32,8 @@ import java.util.regex.Pattern;
  * Where everything that waits stands, for how long it may, when it must be cold and when it comes out; the time between
  * 5 °C and 60 °C is added up along its whole way.
  *
- * <p>The limits are usual guidance, not law; see the cautions. Time in an oven, on a ring or in a fridge is not counted.
- * What waits long and is perishable is planned into the fridge; its cooling has limits of its own.
+ * <p>The limits are usual guidance, not law; see the cautions. Time in an oven, on a ring or in a fridge is not
+ * counted. What waits long and is perishable is planned into the fridge; its cooling has limits of its own.
  *
  * @param stays in the order in which they begin
  */
@@ -53,42 +53,68 @@ public record Holding(List<Stay> stays) {
     public static final int RICE_KEEPS = 24 * 3600;
     /** Seconds that other cooked food is kept in the fridge. */
     public static final int COOKED_KEEPS = 3 * 24 * 3600;
-    /** Seconds up to which something perishable may as well stay on the counter; from there it is put into the fridge. */
+    /**
+     * Seconds up to which something perishable may as well stay on the counter; from there it is put into the fridge.
+     */
     private static final int WORTH_CHILLING = 3600;
+
     private static final int SHORT = 10 * 60;
     private static final BigDecimal HOT = BigDecimal.valueOf(60);
-    private static final Set<String> HEATED = Set.of("oven", "burner", "griddle", "steamer", "pressure-cooker", "fryer", "grill", "microwave", "rice-cooker");
+    private static final Set<String> HEATED = Set.of(
+            "oven", "burner", "griddle", "steamer", "pressure-cooker", "fryer", "grill", "microwave", "rice-cooker");
     private static final Set<String> COLD = Set.of("fridge", "freezer", "cool-box");
     private static final Pattern RICE = Pattern.compile("\\brice\\b(?! (?:flour|vinegar|noodle|paper|vermicelli))");
     /** Dry and sweet things do not spoil in an afternoon. */
-    private static final Pattern LASTING = Pattern.compile("\\b(?:sugar|syrup|salt|oil|vinegar|jam|honey|molasses|chocolate|cocoa|water)\\b");
+    private static final Pattern LASTING =
+            Pattern.compile("\\b(?:sugar|syrup|salt|oil|vinegar|jam|honey|molasses|chocolate|cocoa|water)\\b");
 
     /** Where something waits. */
-    public enum Where { COUNTER, FRIDGE }
+    public enum Where {
+        COUNTER,
+        FRIDGE
+    }
 
     /** A limit that is broken. */
-    public enum Breach { USE_OR_CHILL, DISCARD, RICE, COOKED_LONG_AGO }
+    public enum Breach {
+        USE_OR_CHILL,
+        DISCARD,
+        RICE,
+        COOKED_LONG_AGO
+    }
 
     /**
      * Something that waits.
      *
-     * @param activity   that made it
-     * @param then       the last that it waits for; null where it waits for the end of the class
-     * @param from       seconds relative to going on air
-     * @param until      likewise; then it has to come out
-     * @param where      it stands
-     * @param hot        whether it is hot when it is put there
+     * @param activity that made it
+     * @param then the last that it waits for; null where it waits for the end of the class
+     * @param from seconds relative to going on air
+     * @param until likewise; then it has to come out
+     * @param where it stands
+     * @param hot whether it is hot when it is put there
      * @param perishable whether warmth spoils it
-     * @param warm       seconds between 5 °C and 60 °C on its way so far, this wait included
-     * @param cold       seconds relative to going on air by which it has to be at 5 °C; empty where it need not be
-     * @param reheated   whether it is heated again afterwards, which then goes to 75 °C in the middle
-     * @param keeps      seconds that the cook says it keeps; empty: not said
-     * @param allergens  of all that went in
-     * @param age        seconds since something in it was first cooked, up to the end of the wait; 0: never, or frozen
-     * @param breaches   limits that are broken
+     * @param warm seconds between 5 °C and 60 °C on its way so far, this wait included
+     * @param cold seconds relative to going on air by which it has to be at 5 °C; empty where it need not be
+     * @param reheated whether it is heated again afterwards, which then goes to 75 °C in the middle
+     * @param keeps seconds that the cook says it keeps; empty: not said
+     * @param allergens of all that went in
+     * @param age seconds since something in it was first cooked, up to the end of the wait; 0: never, or frozen
+     * @param breaches limits that are broken
      */
-    public record Stay(Activity activity, Activity then, int from, int until, Where where, boolean hot, boolean perishable, int warm,
-                       Optional<Integer> cold, boolean reheated, Optional<Integer> keeps, List<Allergen> allergens, int age, List<Breach> breaches) {
+    public record Stay(
+            Activity activity,
+            Activity then,
+            int from,
+            int until,
+            Where where,
+            boolean hot,
+            boolean perishable,
+            int warm,
+            Optional<Integer> cold,
+            boolean reheated,
+            Optional<Integer> keeps,
+            List<Allergen> allergens,
+            int age,
+            List<Breach> breaches) {
 
         /** How long it waits. */
         public int seconds() {
@@ -150,13 +176,19 @@ public record Holding(List<Stay> stays) {
         }
 
         private Optional<Activity> find(StepRef ref, Copy copy) {
-            return plan.activities().stream().filter(activity -> activity.step().equals(ref) && activity.copy().equals(copy)).findFirst();
+            return plan.activities().stream()
+                    .filter(activity ->
+                            activity.step().equals(ref) && activity.copy().equals(copy))
+                    .findFirst();
         }
 
         Holding holding() {
             List<Stay> stays = new ArrayList<>();
-            plan.activities().stream().filter(this::kept).map(this::stay)
-                    .filter(stay -> stay.seconds() >= SHORT || !stay.breaches().isEmpty()).forEach(stays::add);
+            plan.activities().stream()
+                    .filter(this::kept)
+                    .map(this::stay)
+                    .filter(stay -> stay.seconds() >= SHORT || !stay.breaches().isEmpty())
+                    .forEach(stays::add);
             stays.sort(Comparator.comparingInt(Stay::from));
             return new Holding(stays);
         }
@@ -176,11 +208,35 @@ public record Holding(List<Stay> stays) {
             int soFar = warm(activity) + (perishable && where == Where.COUNTER ? wait : 0);
             Set<Activity> way = new HashSet<>();
             Set<Item> items = upstream(activity, way);
-            boolean rice = way.stream().anyMatch(this::heated) && items.stream().anyMatch(item -> RICE.matcher(item.name().toLowerCase(Locale.ROOT)).find());
-            int age = way.stream().anyMatch(this::frozen) ? 0 : until - way.stream().filter(this::heated).mapToInt(Activity::end).min().orElse(until);
-            Optional<Integer> cold = where == Where.FRIDGE && hot ? Optional.of(Math.min(until, activity.end() + (rice ? RICE_COLD : TO_21 + TO_5))) : Optional.empty();
-            return new Stay(activity, then.orElse(null), activity.end(), until, where, hot, perishable, soFar, cold, then.filter(this::heated).isPresent(),
-                    cooking.step(activity.step()).keeps().map(keeps -> keeps.seconds()), CautionFinder.allergens(List.copyOf(upstream(activity, new HashSet<>()))), age, breaches(perishable, soFar, age, rice));
+            boolean rice = way.stream().anyMatch(this::heated)
+                    && items.stream().anyMatch(item -> RICE.matcher(item.name().toLowerCase(Locale.ROOT))
+                            .find());
+            int age = way.stream().anyMatch(this::frozen)
+                    ? 0
+                    : until
+                            - way.stream()
+                                    .filter(this::heated)
+                                    .mapToInt(Activity::end)
+                                    .min()
+                                    .orElse(until);
+            Optional<Integer> cold = where == Where.FRIDGE && hot
+                    ? Optional.of(Math.min(until, activity.end() + (rice ? RICE_COLD : TO_21 + TO_5)))
+                    : Optional.empty();
+            return new Stay(
+                    activity,
+                    then.orElse(null),
+                    activity.end(),
+                    until,
+                    where,
+                    hot,
+                    perishable,
+                    soFar,
+                    cold,
+                    then.filter(this::heated).isPresent(),
+                    cooking.step(activity.step()).keeps().map(keeps -> keeps.seconds()),
+                    CautionFinder.allergens(List.copyOf(upstream(activity, new HashSet<>()))),
+                    age,
+                    breaches(perishable, soFar, age, rice));
         }
 
         /** The age counts from the first time it was cooked, whatever was done to it since. */
@@ -199,7 +255,10 @@ public record Holding(List<Stay> stays) {
             return breaches;
         }
 
-        /** Seconds in the warm up to the end of an activity: its own, where it is neither heated nor chilled, and the longest way to it. */
+        /**
+         * Seconds in the warm up to the end of an activity: its own, where it is neither heated nor chilled, and the
+         * longest way to it.
+         */
         private int warm(Activity activity) {
             Integer known = warm.get(activity);
             if (known != null) {
@@ -217,7 +276,11 @@ public record Holding(List<Stay> stays) {
         }
 
         private boolean heated(Activity activity) {
-            return cooking.step(activity.step()).needs().stream().anyMatch(need -> HEATED.contains(need.kind()) || need.celsius().filter(celsius -> celsius.compareTo(HOT) >= 0).isPresent());
+            return cooking.step(activity.step()).needs().stream()
+                    .anyMatch(need -> HEATED.contains(need.kind())
+                            || need.celsius()
+                                    .filter(celsius -> celsius.compareTo(HOT) >= 0)
+                                    .isPresent());
         }
 
         private boolean cold(Activity activity) {
@@ -225,19 +288,29 @@ public record Holding(List<Stay> stays) {
         }
 
         private boolean frozen(Activity activity) {
-            return cooking.step(activity.step()).needs().stream().anyMatch(need -> need.kind().equals("freezer"));
+            return cooking.step(activity.step()).needs().stream()
+                    .anyMatch(need -> need.kind().equals("freezer"));
         }
 
         private boolean perishable(Activity activity) {
             Set<Activity> way = new HashSet<>();
             Set<Item> items = upstream(activity, way);
-            return items.stream().anyMatch(item -> item.storage().filter(storage -> storage != Storage.AMBIENT).isPresent())
+            return items.stream().anyMatch(item -> item.storage()
+                            .filter(storage -> storage != Storage.AMBIENT)
+                            .isPresent())
                     || way.stream().anyMatch(this::heated) && items.stream().anyMatch(item -> spoilsCooked(item));
         }
 
         private static boolean spoilsCooked(Item item) {
-            boolean spice = Trait.of(item).contains(Trait.DRY) && item.gramsPerPiece().isEmpty() && !item.name().toLowerCase(Locale.ROOT).matches(".*(?:rice|lentil|bean|quinoa|bulgur|noodle|pasta|spaghetti|pearls|sago|oats|millet|barley).*");
-            return !spice && item.is().filter(rule -> rule == HouseRule.OIL).isEmpty() && !LASTING.matcher(item.name().toLowerCase(Locale.ROOT)).find();
+            boolean spice = Trait.of(item).contains(Trait.DRY)
+                    && item.gramsPerPiece().isEmpty()
+                    && !item.name()
+                            .toLowerCase(Locale.ROOT)
+                            .matches(".*(?:rice|lentil|bean|quinoa|bulgur|noodle|pasta|spaghetti|pearls|sago|oats|"
+                                    + "millet|barley).*");
+            return !spice
+                    && item.is().filter(rule -> rule == HouseRule.OIL).isEmpty()
+                    && !LASTING.matcher(item.name().toLowerCase(Locale.ROOT)).find();
         }
 
         private Set<Item> upstream(Activity activity, Set<Activity> way) {
@@ -248,7 +321,11 @@ public record Holding(List<Stay> stays) {
                 if (way.add(next)) {
                     Dish dish = cooking.dish(next.step().dish());
                     Step step = cooking.step(next.step());
-                    step.uses().stream().map(use -> dish.line(use.ingredient())).map(IngredientLine::item).map(catalogue::get).forEach(items::add);
+                    step.uses().stream()
+                            .map(use -> dish.line(use.ingredient()))
+                            .map(IngredientLine::item)
+                            .map(catalogue::get)
+                            .forEach(items::add);
                     open.addAll(before.get(next));
                 }
             }

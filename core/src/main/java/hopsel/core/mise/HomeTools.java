@@ -17,20 +17,30 @@ import java.util.stream.Stream;
 public final class HomeTools {
 
     /** Places of a kitchen that a home may lack; a ring and a fridge it has. */
-    private static final Set<String> APPLIANCES = Set.of("oven", "blender", "food-processor", "mixer", "spice-grinder", "steamer", "pressure-cooker", "rice-cooker", "air-fryer", "griddle", "grill", "microwave");
+    private static final Set<String> APPLIANCES = Set.of(
+            "oven",
+            "blender",
+            "food-processor",
+            "mixer",
+            "spice-grinder",
+            "steamer",
+            "pressure-cooker",
+            "rice-cooker",
+            "air-fryer",
+            "griddle",
+            "grill",
+            "microwave");
 
-    private HomeTools() {
-    }
+    private HomeTools() {}
 
     /**
      * A tool.
      *
-     * @param name    as a cook says it
-     * @param lacks   whether they listed what they have, and it is not there
+     * @param name as a cook says it
+     * @param lacks whether they listed what they have, and it is not there
      * @param standIn what will do instead
      */
-    public record Tool(String name, boolean lacks, Optional<String> standIn) {
-    }
+    public record Tool(String name, boolean lacks, Optional<String> standIn) {}
 
     /**
      * Every tool and appliance of the steps that are shown, by name.
@@ -38,27 +48,43 @@ public final class HomeTools {
      * @param has what they said they have; empty: they did not say
      */
     public static List<Tool> of(CookingClass cooking, Plan plan, List<String> has) {
-        Set<String> own = has.stream().map(name -> name.toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
-        return named(plan.activities().stream().filter(activity -> activity.copy().isMain()).map(activity -> cooking.step(activity.step())))
-                .map(name -> new Tool(name.replace('-', ' '), lacks(own, name), ToolCheck.standIn(name))).toList();
+        Set<String> own =
+                has.stream().map(name -> name.toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
+        return named(plan.activities().stream()
+                        .filter(activity -> activity.copy().isMain())
+                        .map(activity -> cooking.step(activity.step())))
+                .map(name -> new Tool(name.replace('-', ' '), lacks(own, name), ToolCheck.standIn(name)))
+                .toList();
     }
 
     /** Every tool and appliance of a dish, by name, for a kitchen of which nothing is known. */
     public static List<Tool> of(Dish dish) {
-        return named(dish.steps()).map(name -> new Tool(name.replace('-', ' '), false, ToolCheck.standIn(name))).toList();
+        return named(dish.steps())
+                .map(name -> new Tool(name.replace('-', ' '), false, ToolCheck.standIn(name)))
+                .toList();
     }
 
     /** Every tool and appliance of a step. */
     public static List<Tool> of(Step step) {
-        return named(Stream.of(step)).map(name -> new Tool(name.replace('-', ' '), false, ToolCheck.standIn(name))).toList();
+        return named(Stream.of(step))
+                .map(name -> new Tool(name.replace('-', ' '), false, ToolCheck.standIn(name)))
+                .toList();
     }
 
     private static Stream<String> named(Stream<Step> steps) {
-        return steps.flatMap(step -> Stream.concat(ToolFinder.of(step).stream().map(tool -> tool.name()), step.needs().stream().map(need -> need.kind()).filter(kind -> APPLIANCES.contains(kind) || Mixers.isOne(kind)))).distinct().sorted();
+        return steps.flatMap(step -> Stream.concat(
+                        ToolFinder.of(step).stream().map(tool -> tool.name()),
+                        step.needs().stream()
+                                .map(need -> need.kind())
+                                .filter(kind -> APPLIANCES.contains(kind) || Mixers.isOne(kind))))
+                .distinct()
+                .sorted();
     }
 
     /** What nobody lists, such as a knife or a bowl, is there; an appliance that is not in the list is not. */
     private static boolean lacks(Set<String> own, String name) {
-        return !own.isEmpty() && APPLIANCES.contains(name) && own.stream().noneMatch(said -> said.contains(name.replace('-', ' ')) || said.contains(name));
+        return !own.isEmpty()
+                && APPLIANCES.contains(name)
+                && own.stream().noneMatch(said -> said.contains(name.replace('-', ' ')) || said.contains(name));
     }
 }

@@ -14,16 +14,24 @@ import java.util.Optional;
 /**
  * What stands on a box.
  *
- * @param what      name and cut, or the step that made it
- * @param grams     of what was only cut or weighed; empty for what was made
- * @param steps     that it is for
- * @param earlier   whether it is for one made earlier
- * @param made      seconds relative to going on air
- * @param useBy     likewise
- * @param chilled   whether it stands in the fridge
+ * @param what name and cut, or the step that made it
+ * @param grams of what was only cut or weighed; empty for what was made
+ * @param steps that it is for
+ * @param earlier whether it is for one made earlier
+ * @param made seconds relative to going on air
+ * @param useBy likewise
+ * @param chilled whether it stands in the fridge
  * @param allergens of all that went in
  */
-public record Label(String what, Optional<BigDecimal> grams, List<StepRef> steps, boolean earlier, int made, int useBy, boolean chilled, List<Allergen> allergens) {
+public record Label(
+        String what,
+        Optional<BigDecimal> grams,
+        List<StepRef> steps,
+        boolean earlier,
+        int made,
+        int useBy,
+        boolean chilled,
+        List<Allergen> allergens) {
 
     /** Keeps its own copies. */
     public Label {
@@ -36,13 +44,40 @@ public record Label(String what, Optional<BigDecimal> grams, List<StepRef> steps
         List<Label> labels = new ArrayList<>();
         for (PrepList.Job job : prep.jobs()) {
             Item item = catalogue.get(job.task().item());
-            labels.add(new Label(item.name() + job.task().prep().filter(cut -> !job.inStep()).map(cut -> ", " + cut).orElse(""), Optional.of(job.task().grams()),
-                    job.task().parts().stream().map(part -> part.making().step()).distinct().toList(), job.task().parts().stream().allMatch(part -> !part.making().copy().isMain()),
-                    job.begin(), job.due(), item.storage().filter(storage -> storage.word().equals("chilled")).isPresent(), item.allergenList()));
+            labels.add(new Label(
+                    item.name()
+                            + job.task()
+                                    .prep()
+                                    .filter(cut -> !job.inStep())
+                                    .map(cut -> ", " + cut)
+                                    .orElse(""),
+                    Optional.of(job.task().grams()),
+                    job.task().parts().stream()
+                            .map(part -> part.making().step())
+                            .distinct()
+                            .toList(),
+                    job.task().parts().stream()
+                            .allMatch(part -> !part.making().copy().isMain()),
+                    job.begin(),
+                    job.due(),
+                    item.storage()
+                            .filter(storage -> storage.word().equals("chilled"))
+                            .isPresent(),
+                    item.allergenList()));
         }
-        holding.stays().stream().filter(stay -> stay.from() <= 0).forEach(stay -> labels.add(new Label(cooking.step(stay.activity().step()).title(), Optional.empty(),
-                stay.then() == null ? List.of(stay.activity().step()) : List.of(stay.then().step()), !stay.activity().copy().isMain(), stay.from(),
-                stay.keeps().map(keeps -> stay.from() + keeps).orElse(stay.until()), stay.where() == Holding.Where.FRIDGE, stay.allergens())));
+        holding.stays().stream()
+                .filter(stay -> stay.from() <= 0)
+                .forEach(stay -> labels.add(new Label(
+                        cooking.step(stay.activity().step()).title(),
+                        Optional.empty(),
+                        stay.then() == null
+                                ? List.of(stay.activity().step())
+                                : List.of(stay.then().step()),
+                        !stay.activity().copy().isMain(),
+                        stay.from(),
+                        stay.keeps().map(keeps -> stay.from() + keeps).orElse(stay.until()),
+                        stay.where() == Holding.Where.FRIDGE,
+                        stay.allergens())));
         return labels;
     }
 }

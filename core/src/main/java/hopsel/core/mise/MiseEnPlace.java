@@ -16,19 +16,24 @@ import java.util.TreeMap;
 /** Trays and the prep list of a plan. */
 public final class MiseEnPlace {
 
-    private static final Comparator<Portion> BY_ITEM = Comparator.comparing((Portion portion) -> portion.line().item())
-            .thenComparing(portion -> portion.line().prep().orElse("")).thenComparing(Portion::grams);
-    private static final Comparator<PrepTask.Part> BY_STEP = Comparator.comparing((PrepTask.Part part) -> part.making().step())
-            .thenComparing(part -> part.making().copy()).thenComparing(PrepTask.Part::grams);
+    private static final Comparator<Portion> BY_ITEM = Comparator.comparing(
+                    (Portion portion) -> portion.line().item())
+            .thenComparing(portion -> portion.line().prep().orElse(""))
+            .thenComparing(Portion::grams);
+    private static final Comparator<PrepTask.Part> BY_STEP = Comparator.comparing(
+                    (PrepTask.Part part) -> part.making().step())
+            .thenComparing(part -> part.making().copy())
+            .thenComparing(PrepTask.Part::grams);
 
-    private MiseEnPlace() {
-    }
+    private MiseEnPlace() {}
 
     /** One tray for each activity that uses something, in the order of the plan. */
     public static List<Tray> trays(Plan plan, Batches batches) {
         List<Tray> trays = new ArrayList<>();
         for (Activity activity : plan.activities()) {
-            List<Portion> portions = batches.portions(activity.step(), activity.copy()).stream().sorted(BY_ITEM).toList();
+            List<Portion> portions = batches.portions(activity.step(), activity.copy()).stream()
+                    .sorted(BY_ITEM)
+                    .toList();
             if (!portions.isEmpty()) {
                 trays.add(new Tray(activity, bowls(portions, true), bowls(portions, false)));
             }
@@ -37,9 +42,15 @@ public final class MiseEnPlace {
     }
 
     private static List<Tray.Bowl> bowls(List<Portion> portions, boolean weighed) {
-        return portions.stream().filter(portion -> weighed == portion.grams().signum() > 0)
-                .map(portion -> new Tray.Bowl(portion.line().item(), portion.line().prep(),
-                        portion.grams(), portion.line().amount().flatMap(amount -> amount.certain(portion.grams())), portion.working())).toList();
+        return portions.stream()
+                .filter(portion -> weighed == portion.grams().signum() > 0)
+                .map(portion -> new Tray.Bowl(
+                        portion.line().item(),
+                        portion.line().prep(),
+                        portion.grams(),
+                        portion.line().amount().flatMap(amount -> amount.certain(portion.grams())),
+                        portion.working()))
+                .toList();
     }
 
     /** Everything of one item with one cut put together, sorted by item, then cut; one part for each use. */
@@ -48,24 +59,31 @@ public final class MiseEnPlace {
         for (Making making : batches.makings()) {
             for (Portion portion : batches.portions(making.step(), making.copy())) {
                 if (portion.grams().signum() > 0) {
-                    tasks.computeIfAbsent(new Kept(portion.line().item(), portion.line().prep()), any -> new ArrayList<>())
+                    tasks.computeIfAbsent(
+                                    new Kept(
+                                            portion.line().item(),
+                                            portion.line().prep()),
+                                    any -> new ArrayList<>())
                             .add(new PrepTask.Part(making, portion.grams()));
                 }
             }
         }
-        return tasks.entrySet().stream().map(entry -> task(entry.getKey(), entry.getValue())).toList();
+        return tasks.entrySet().stream()
+                .map(entry -> task(entry.getKey(), entry.getValue()))
+                .toList();
     }
 
     private static PrepTask task(Kept kept, List<PrepTask.Part> parts) {
         BigDecimal sum = parts.stream().map(PrepTask.Part::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
-        return new PrepTask(kept.item, kept.prep, sum, parts.stream().sorted(BY_STEP).toList());
+        return new PrepTask(
+                kept.item, kept.prep, sum, parts.stream().sorted(BY_STEP).toList());
     }
 
     /** What is kept together: one item with one cut. */
     private record Kept(String item, Optional<String> prep) implements Comparable<Kept> {
 
-        private static final Comparator<Kept> ORDER = Comparator.comparing(Kept::item)
-                .thenComparing(kept -> kept.prep.orElse(""));
+        private static final Comparator<Kept> ORDER =
+                Comparator.comparing(Kept::item).thenComparing(kept -> kept.prep.orElse(""));
 
         @Override
         public int compareTo(Kept other) {

@@ -24,20 +24,26 @@ import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
- * The prep list as a cook works it off: what is dry before what is wet, clean before soiling, mild before smelly, allergens
- * after everything without them and on a fresh board, what stains last, and what browns or wilts as late as it may.
+ * The prep list as a cook works it off: what is dry before what is wet, clean before soiling, mild before smelly,
+ * allergens after everything without them and on a fresh board, what stains last, and what browns or wilts as late as
+ * it may.
  *
- * @param jobs  in the order of work
+ * @param jobs in the order of work
  * @param begin seconds relative to going on air by which the first has to begin; empty where there is nothing to do
  */
 public record PrepList(List<Job> jobs, Optional<Integer> begin) {
 
-    /** Grams that one person gets through in a minute, by cut. Kitchen practice of a trained cook at an unhurried pace. */
+    /**
+     * Grams that one person gets through in a minute, by cut. Kitchen practice of a trained cook at an unhurried pace.
+     */
     private static final Map<Pattern, Integer> RATES = new LinkedHashMap<>();
+
     private static final int MINUTE = 60;
     /** Seconds to fetch, weigh and put away anything at all. */
     private static final int HANDLING = 45;
-    private static final Set<String> CUTTING = Set.of("knife", "peeler", "grater", "mandoline", "scissors", "kitchen scissors");
+
+    private static final Set<String> CUTTING =
+            Set.of("knife", "peeler", "grater", "mandoline", "scissors", "kitchen scissors");
 
     static {
         rate("julienne|matchstick|fine(?:ly)? dice|fine(?:ly)? chop|minced?|brunoise|very fine", 50);
@@ -52,23 +58,39 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
     }
 
     /** Why something has its place in the order. */
-    public enum Why { DRY, WET, SOILS, SMELLS, ALLERGEN, STAINS, LATE }
+    public enum Why {
+        DRY,
+        WET,
+        SOILS,
+        SMELLS,
+        ALLERGEN,
+        STAINS,
+        LATE
+    }
 
     /**
      * Something that is washed, cut or weighed.
      *
-     * @param task     item, cut, grams and where it goes
-     * @param why      what puts it there in the order
-     * @param fresh    whether it needs a fresh board: the first with an allergen, or one of other allergens than before
-     * @param inStep   whether a step of the plan cuts it, so that it is only washed and weighed here
-     * @param seconds  how long it takes
-     * @param person   who does it; empty where nobody is free in time
-     * @param begin    seconds relative to going on air by which it has to begin
-     * @param due      when it is first used
+     * @param task item, cut, grams and where it goes
+     * @param why what puts it there in the order
+     * @param fresh whether it needs a fresh board: the first with an allergen, or one of other allergens than before
+     * @param inStep whether a step of the plan cuts it, so that it is only washed and weighed here
+     * @param seconds how long it takes
+     * @param person who does it; empty where nobody is free in time
+     * @param begin seconds relative to going on air by which it has to begin
+     * @param due when it is first used
      * @param tooEarly seconds that it waits beyond what it keeps; 0 where it is fresh enough
      */
-    public record Job(PrepTask task, Why why, boolean fresh, boolean inStep, int seconds, Optional<String> person, int begin, int due, int tooEarly) {
-    }
+    public record Job(
+            PrepTask task,
+            Why why,
+            boolean fresh,
+            boolean inStep,
+            int seconds,
+            Optional<String> person,
+            int begin,
+            int due,
+            int tooEarly) {}
 
     /** Keeps its own copy. */
     public PrepList {
@@ -87,8 +109,14 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
     /** Seconds for so many grams of one cut; what is only weighed takes the handling alone. */
     static int seconds(PrepTask task, BigDecimal grams) {
         String cut = task.prep().orElse("").toLowerCase(Locale.ROOT);
-        return HANDLING + RATES.entrySet().stream().filter(rate -> rate.getKey().matcher(cut).find()).findFirst()
-                .map(rate -> grams.multiply(BigDecimal.valueOf(MINUTE)).divide(BigDecimal.valueOf(rate.getValue()), 0, RoundingMode.CEILING).intValue()).orElse(0);
+        return HANDLING
+                + RATES.entrySet().stream()
+                        .filter(rate -> rate.getKey().matcher(cut).find())
+                        .findFirst()
+                        .map(rate -> grams.multiply(BigDecimal.valueOf(MINUTE))
+                                .divide(BigDecimal.valueOf(rate.getValue()), 0, RoundingMode.CEILING)
+                                .intValue())
+                        .orElse(0);
     }
 
     private static final class Sorter {
@@ -104,8 +132,12 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
         }
 
         PrepList list(List<PrepTask> tasks) {
-            List<PrepTask> sorted = tasks.stream().sorted(Comparator.comparing((PrepTask task) -> why(task)).thenComparing(task -> allergens(task))
-                    .thenComparing(this::due).thenComparing(PrepTask::item)).toList();
+            List<PrepTask> sorted = tasks.stream()
+                    .sorted(Comparator.comparing((PrepTask task) -> why(task))
+                            .thenComparing(task -> allergens(task))
+                            .thenComparing(this::due)
+                            .thenComparing(PrepTask::item))
+                    .toList();
             Map<PrepTask, Slot> slots = share(sorted);
             List<Job> jobs = new ArrayList<>();
             String board = "";
@@ -113,8 +145,19 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
                 String allergens = allergens(task);
                 Slot slot = slots.get(task);
                 int keeps = Trait.keepsCut(Trait.of(item(task)));
-                int waits = why(task) == Why.LATE && keeps < Integer.MAX_VALUE ? due(task) - slot.begin - length(task) - keeps * MINUTE : 0;
-                jobs.add(new Job(task, why(task), !allergens.isEmpty() && !allergens.equals(board), inStep(task), length(task), slot.person, slot.begin, due(task), Math.max(0, waits)));
+                int waits = why(task) == Why.LATE && keeps < Integer.MAX_VALUE
+                        ? due(task) - slot.begin - length(task) - keeps * MINUTE
+                        : 0;
+                jobs.add(new Job(
+                        task,
+                        why(task),
+                        !allergens.isEmpty() && !allergens.equals(board),
+                        inStep(task),
+                        length(task),
+                        slot.person,
+                        slot.begin,
+                        due(task),
+                        Math.max(0, waits)));
                 board = allergens;
             }
             return new PrepList(jobs, jobs.stream().map(Job::begin).min(Comparator.naturalOrder()));
@@ -122,7 +165,12 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
 
         /** What a cutting step uses is cut in that step. */
         private int length(PrepTask task) {
-            return seconds(task, task.parts().stream().filter(part -> !cuts(part)).map(PrepTask.Part::grams).reduce(BigDecimal.ZERO, BigDecimal::add));
+            return seconds(
+                    task,
+                    task.parts().stream()
+                            .filter(part -> !cuts(part))
+                            .map(PrepTask.Part::grams)
+                            .reduce(BigDecimal.ZERO, BigDecimal::add));
         }
 
         private boolean inStep(PrepTask task) {
@@ -130,7 +178,8 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
         }
 
         private boolean cuts(PrepTask.Part part) {
-            return ToolFinder.of(cooking.step(part.making().step())).stream().anyMatch(tool -> CUTTING.contains(tool.name()));
+            return ToolFinder.of(cooking.step(part.making().step())).stream()
+                    .anyMatch(tool -> CUTTING.contains(tool.name()));
         }
 
         private Item item(PrepTask task) {
@@ -142,13 +191,21 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
         }
 
         private Why why(PrepTask task) {
-            Set<Trait> traits = task.prep().isEmpty() ? EnumSet.copyOf(withDefault(Trait.of(item(task)))) : Trait.of(item(task));
+            Set<Trait> traits =
+                    task.prep().isEmpty() ? EnumSet.copyOf(withDefault(Trait.of(item(task)))) : Trait.of(item(task));
             boolean cut = task.prep().isPresent() && !inStep(task);
             if (cut && (traits.contains(Trait.BROWNS) || traits.contains(Trait.WILTS))) {
                 return Why.LATE;
             }
-            return traits.contains(Trait.STAINS) && cut ? Why.STAINS : !item(task).allergens().isEmpty() ? Why.ALLERGEN : traits.contains(Trait.SMELLS) && cut ? Why.SMELLS
-                    : traits.contains(Trait.SOILS) ? Why.SOILS : traits.contains(Trait.DRY) ? Why.DRY : Why.WET;
+            return traits.contains(Trait.STAINS) && cut
+                    ? Why.STAINS
+                    : !item(task).allergens().isEmpty()
+                            ? Why.ALLERGEN
+                            : traits.contains(Trait.SMELLS) && cut
+                                    ? Why.SMELLS
+                                    : traits.contains(Trait.SOILS)
+                                            ? Why.SOILS
+                                            : traits.contains(Trait.DRY) ? Why.DRY : Why.WET;
         }
 
         private static Set<Trait> withDefault(Set<Trait> traits) {
@@ -157,11 +214,20 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
 
         /** When the first of its parts is used. */
         private int due(PrepTask task) {
-            return task.parts().stream().flatMap(part -> plan.activities().stream().filter(activity -> activity.step().equals(part.making().step()) && activity.copy().equals(part.making().copy())))
-                    .mapToInt(Activity::start).min().orElse(0);
+            return task.parts().stream()
+                    .flatMap(part -> plan.activities().stream()
+                            .filter(activity -> activity.step()
+                                            .equals(part.making().step())
+                                    && activity.copy().equals(part.making().copy())))
+                    .mapToInt(Activity::start)
+                    .min()
+                    .orElse(0);
         }
 
-        /** Shares the list out: each job to whoever can begin it latest, working back from the last; everybody's own steps come first. */
+        /**
+         * Shares the list out: each job to whoever can begin it latest, working back from the last; everybody's own
+         * steps come first.
+         */
         private Map<PrepTask, Slot> share(List<PrepTask> sorted) {
             Map<Person, FreeTime> free = new LinkedHashMap<>();
             cooking.people().forEach(person -> free.put(person, new FreeTime(person)));
@@ -169,15 +235,24 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
             for (int i = sorted.size() - 1; i >= 0; i--) {
                 PrepTask task = sorted.get(i);
                 int end = Math.min(due(task), 0);
-                Optional<Map.Entry<Person, FreeTime>> best = free.entrySet().stream().filter(entry -> entry.getValue().latest(end, length(task)).isPresent())
-                        .max(Comparator.comparingInt((Map.Entry<Person, FreeTime> entry) -> entry.getValue().latest(end, length(task)).get()).thenComparing(entry -> entry.getKey().role() == Role.ASSISTANT));
-                slots.put(task, best.map(entry -> new Slot(Optional.of(entry.getKey().id()), entry.getValue().take(end, length(task)))).orElseGet(() -> new Slot(Optional.empty(), end - length(task))));
+                Optional<Map.Entry<Person, FreeTime>> best = free.entrySet().stream()
+                        .filter(entry ->
+                                entry.getValue().latest(end, length(task)).isPresent())
+                        .max(Comparator.comparingInt((Map.Entry<Person, FreeTime> entry) -> entry.getValue()
+                                        .latest(end, length(task))
+                                        .get())
+                                .thenComparing(entry -> entry.getKey().role() == Role.ASSISTANT));
+                slots.put(
+                        task,
+                        best.map(entry -> new Slot(
+                                        Optional.of(entry.getKey().id()),
+                                        entry.getValue().take(end, length(task))))
+                                .orElseGet(() -> new Slot(Optional.empty(), end - length(task))));
             }
             return slots;
         }
 
-        private record Slot(Optional<String> person, int begin) {
-        }
+        private record Slot(Optional<String> person, int begin) {}
 
         /** Seconds before the class in which somebody is in the kitchen and has nothing else to do. */
         private final class FreeTime {
@@ -188,9 +263,13 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
 
             FreeTime(Person person) {
                 for (PrepWindow window : cooking.prepWindows()) {
-                    free.add(new int[] {window.from().seconds(), Math.min(0, window.to().seconds())});
+                    free.add(new int[] {
+                        window.from().seconds(), Math.min(0, window.to().seconds())
+                    });
                 }
-                plan.activities().stream().filter(activity -> activity.person().equals(Optional.of(person.id()))).forEach(activity -> cutOut(activity.start(), activity.end()));
+                plan.activities().stream()
+                        .filter(activity -> activity.person().equals(Optional.of(person.id())))
+                        .forEach(activity -> cutOut(activity.start(), activity.end()));
                 free.sort(Comparator.comparingInt(span -> -span[1]));
             }
 
@@ -212,7 +291,10 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
                 free.addAll(rest);
             }
 
-            /** The latest begin of so much work that is over by then; it may be put down for a planned step and taken up again. */
+            /**
+             * The latest begin of so much work that is over by then; it may be put down for a planned step and taken up
+             * again.
+             */
             Optional<Integer> latest(int end, int seconds) {
                 int left = seconds;
                 for (int[] span : free) {

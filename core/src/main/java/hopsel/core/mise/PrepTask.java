@@ -7,8 +7,8 @@ import java.util.Optional;
 /**
  * Everything of one item with one cut, so that it is washed and cut once.
  *
- * @param item  id
- * @param prep  the cut; empty: as it is
+ * @param item id
+ * @param prep the cut; empty: as it is
  * @param grams edible, exact, of all parts
  * @param parts where it goes, by step, then copy
  */
@@ -23,8 +23,7 @@ public record PrepTask(String item, Optional<String> prep, BigDecimal grams, Lis
      * Where some of it goes.
      *
      * @param making the step and copy
-     * @param grams  edible, exact
+     * @param grams edible, exact
      */
-    public record Part(Batches.Making making, BigDecimal grams) {
-    }
+    public record Part(Batches.Making making, BigDecimal grams) {}
 }

@@ -27,8 +27,7 @@ public final class SafetyCheck {
     /** What every kitchen has before anybody goes shopping. */
     private static final Set<String> TAP = Set.of("water", "ice");
 
-    private SafetyCheck() {
-    }
+    private SafetyCheck() {}
 
     /** What is broken. */
     public enum Limit {
@@ -45,13 +44,12 @@ public final class SafetyCheck {
     /**
      * A limit that a plan breaks.
      *
-     * @param limit   which
-     * @param step    whose product it is, or that comes too early
+     * @param limit which
+     * @param step whose product it is, or that comes too early
      * @param seconds how long it stood warm, how old it is, or how long before the class it is done
-     * @param items   ids of what is not there yet; empty for the other limits
+     * @param items ids of what is not there yet; empty for the other limits
      */
-    public record Broken(Limit limit, StepRef step, int seconds, List<String> items) {
-    }
+    public record Broken(Limit limit, StepRef step, int seconds, List<String> items) {}
 
     /** Every limit that a plan breaks, in the order of the plan; one that is not possible breaks none. */
     public static List<Broken> of(CookingClass cooking, Plan plan, Catalogue catalogue, List<Purchase> shopping) {
@@ -60,8 +58,11 @@ public final class SafetyCheck {
         }
         List<Broken> broken = new ArrayList<>(beforeBought(cooking, plan, shopping));
         Map<String, Broken> worst = new LinkedHashMap<>();
-        Holding.of(cooking, plan, catalogue).stays().forEach(stay -> stay.breaches().stream().filter(breach -> breach != Breach.USE_OR_CHILL).map(breach -> broken(stay, breach))
-                .forEach(one -> worst.merge(key(one), one, (before, after) -> after.seconds > before.seconds ? after : before)));
+        Holding.of(cooking, plan, catalogue).stays().forEach(stay -> stay.breaches().stream()
+                .filter(breach -> breach != Breach.USE_OR_CHILL)
+                .map(breach -> broken(stay, breach))
+                .forEach(one -> worst.merge(
+                        key(one), one, (before, after) -> after.seconds > before.seconds ? after : before)));
         broken.addAll(worst.values());
         return List.copyOf(broken);
     }
@@ -77,16 +78,35 @@ public final class SafetyCheck {
         return new Broken(limit, stay.activity().step(), warm ? stay.warm() : stay.age(), List.of());
     }
 
-    /** Nothing is bought earlier than the big shop, so what is done before it has nothing to be done with, unless the pantry has it. */
+    /**
+     * Nothing is bought earlier than the big shop, so what is done before it has nothing to be done with, unless the
+     * pantry has it.
+     */
     private static List<Broken> beforeBought(CookingClass cooking, Plan plan, List<Purchase> shopping) {
-        Set<String> bought = shopping.stream().filter(purchase -> purchase.buyGrams().signum() > 0).map(Purchase::item).filter(item -> !TAP.contains(item)).collect(Collectors.toSet());
-        return plan.activities().stream().filter(activity -> activity.start() < -Countdown.SHOP_SECONDS).flatMap(activity -> {
-            List<String> missing = items(cooking, activity).stream().filter(bought::contains).toList();
-            return missing.isEmpty() ? Stream.empty() : Stream.of(new Broken(Limit.BEFORE_BOUGHT, activity.step(), -activity.start(), missing));
-        }).toList();
+        Set<String> bought = shopping.stream()
+                .filter(purchase -> purchase.buyGrams().signum() > 0)
+                .map(Purchase::item)
+                .filter(item -> !TAP.contains(item))
+                .collect(Collectors.toSet());
+        return plan.activities().stream()
+                .filter(activity -> activity.start() < -Countdown.SHOP_SECONDS)
+                .flatMap(activity -> {
+                    List<String> missing = items(cooking, activity).stream()
+                            .filter(bought::contains)
+                            .toList();
+                    return missing.isEmpty()
+                            ? Stream.empty()
+                            : Stream.of(new Broken(Limit.BEFORE_BOUGHT, activity.step(), -activity.start(), missing));
+                })
+                .toList();
     }
 
     private static List<String> items(CookingClass cooking, Activity activity) {
-        return cooking.step(activity.step()).uses().stream().map(use -> cooking.dish(activity.step().dish()).line(use.ingredient()).item()).distinct().toList();
+        return cooking.step(activity.step()).uses().stream()
+                .map(use -> cooking.dish(activity.step().dish())
+                        .line(use.ingredient())
+                        .item())
+                .distinct()
+                .toList();
     }
 }

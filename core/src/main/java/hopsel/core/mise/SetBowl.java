@@ -19,18 +19,22 @@ import java.util.Set;
 /**
  * A bowl as it stands on the counter, with what goes in at one moment together.
  *
- * @param parts       what is in it
- * @param upTo        whether it is the uncertain rest of a range, which goes in only as far as it is needed
+ * @param parts what is in it
+ * @param upTo whether it is the uncertain rest of a range, which goes in only as far as it is needed
  * @param millilitres how much there is; the volume is guessed where {@code guessed} says so
- * @param guessed     whether a density had to be guessed
- * @param size        of the bowl
- * @param number      how many such bowls, 1 but for very large amounts
+ * @param guessed whether a density had to be guessed
+ * @param size of the bowl
+ * @param number how many such bowls, 1 but for very large amounts
  */
-public record SetBowl(List<Part> parts, boolean upTo, BigDecimal millilitres, boolean guessed, BowlSize size, int number) {
+public record SetBowl(
+        List<Part> parts, boolean upTo, BigDecimal millilitres, boolean guessed, BowlSize size, int number) {
 
     private static final MathContext DIGITS = MathContext.DECIMAL64;
-    /** Grams in a millilitre where nobody has measured: loosely cut vegetables, dry goods, liquids. Kitchen practice. */
+    /**
+     * Grams in a millilitre where nobody has measured: loosely cut vegetables, dry goods, liquids. Kitchen practice.
+     */
     private static final BigDecimal CUT = new BigDecimal("0.5");
+
     private static final BigDecimal DRY = new BigDecimal("0.6");
     private static final BigDecimal LIQUID = BigDecimal.ONE;
 
@@ -42,16 +46,15 @@ public record SetBowl(List<Part> parts, boolean upTo, BigDecimal millilitres, bo
     /**
      * Something in a bowl.
      *
-     * @param bowl    of the tray, for item, cut and working
-     * @param grams   that are in this bowl
-     * @param spoons  the same in spoons and cups; empty where its density is unknown
+     * @param bowl of the tray, for item, cut and working
+     * @param grams that are in this bowl
+     * @param spoons the same in spoons and cups; empty where its density is unknown
      */
-    public record Part(Tray.Bowl bowl, BigDecimal grams, Optional<String> spoons) {
-    }
+    public record Part(Tray.Bowl bowl, BigDecimal grams, Optional<String> spoons) {}
 
     /**
-     * The bowls of a tray: dry with dry, wet with wet, cut with cut; what brings other allergens, raw garlic and onion, and
-     * what stains stand apart, and so does the part of a range that may not be needed.
+     * The bowls of a tray: dry with dry, wet with wet, cut with cut; what brings other allergens, raw garlic and onion,
+     * and what stains stand apart, and so does the part of a range that may not be needed.
      */
     public static List<SetBowl> of(Tray tray, CookingClass cooking, Catalogue catalogue) {
         List<List<Part>> certain = new ArrayList<>();
@@ -73,7 +76,8 @@ public record SetBowl(List<Part> parts, boolean upTo, BigDecimal millilitres, bo
 
     private static void join(List<List<Part>> bowls, Part part, Catalogue catalogue) {
         for (List<Part> bowl : bowls) {
-            if (bowl.stream().allMatch(other -> together(catalogue.get(other.bowl.item()), catalogue.get(part.bowl.item())))) {
+            if (bowl.stream()
+                    .allMatch(other -> together(catalogue.get(other.bowl.item()), catalogue.get(part.bowl.item())))) {
                 bowl.add(part);
                 return;
             }
@@ -88,12 +92,19 @@ public record SetBowl(List<Part> parts, boolean upTo, BigDecimal millilitres, bo
         Set<Trait> first = Trait.of(one);
         Set<Trait> then = Trait.of(two);
         Set<Allergen> allergens = one.allergens();
-        return allergens.equals(two.allergens()) && first.contains(Trait.DRY) == then.contains(Trait.DRY) && first.contains(Trait.LIQUID) == then.contains(Trait.LIQUID)
-                && !first.contains(Trait.PUNGENT) && !then.contains(Trait.PUNGENT) && first.contains(Trait.STAINS) == then.contains(Trait.STAINS);
+        return allergens.equals(two.allergens())
+                && first.contains(Trait.DRY) == then.contains(Trait.DRY)
+                && first.contains(Trait.LIQUID) == then.contains(Trait.LIQUID)
+                && !first.contains(Trait.PUNGENT)
+                && !then.contains(Trait.PUNGENT)
+                && first.contains(Trait.STAINS) == then.contains(Trait.STAINS);
     }
 
     private static Part part(Tray.Bowl bowl, BigDecimal grams, CookingClass cooking, Catalogue catalogue) {
-        Optional<String> spoons = catalogue.get(bowl.item()).gramsPerMl().map(density -> spoons(grams.divide(density, DIGITS), cooking.measures()));
+        Optional<String> spoons = catalogue
+                .get(bowl.item())
+                .gramsPerMl()
+                .map(density -> spoons(grams.divide(density, DIGITS), cooking.measures()));
         return new Part(bowl, grams, spoons);
     }
 
@@ -110,14 +121,22 @@ public record SetBowl(List<Part> parts, boolean upTo, BigDecimal millilitres, bo
             Item item = catalogue.get(part.bowl.item());
             boolean whole = !cut(part);
             guessed |= item.gramsPerMl().isEmpty();
-            millilitres = millilitres.add(part.grams.divide(item.gramsPerMl().filter(density -> whole || Trait.of(item).contains(Trait.LIQUID)).orElse(density(item)), DIGITS));
+            millilitres = millilitres.add(part.grams.divide(
+                    item.gramsPerMl()
+                            .filter(density -> whole || Trait.of(item).contains(Trait.LIQUID))
+                            .orElse(density(item)),
+                    DIGITS));
         }
         BowlSize size = BowlSize.holding(millilitres);
         return new SetBowl(parts, upTo, millilitres, guessed, size, size.number(millilitres));
     }
 
     private static boolean cut(Part part) {
-        return part.bowl.prep().map(prep -> prep.toLowerCase(Locale.ROOT)).filter(prep -> prep.matches(".*\\b(?:dice|slice|chop|shred|strip|cube|leaves|torn|picked|wedge).*")).isPresent();
+        return part.bowl
+                .prep()
+                .map(prep -> prep.toLowerCase(Locale.ROOT))
+                .filter(prep -> prep.matches(".*\\b(?:dice|slice|chop|shred|strip|cube|leaves|torn|picked|wedge).*"))
+                .isPresent();
     }
 
     private static BigDecimal density(Item item) {

@@ -28,18 +28,40 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
     /** Seconds that a filled bowl stands on the counter before it is used; before that it can be in use elsewhere. */
     private static final int WAITING = 15 * 60;
     /** What stands in for a tool that is not there. Kitchen practice. */
-    private static final Map<String, String> STAND_INS = Map.ofEntries(Map.entry("potato masher", "a fork, or a ricer"), Map.entry("whisk", "two forks held together"),
-            Map.entry("rolling pin", "a straight bottle"), Map.entry("mortar", "the flat of a knife, or a jar on a board"), Map.entry("colander", "a sieve, or the lid held ajar"),
-            Map.entry("sieve", "a clean cloth over a bowl"), Map.entry("grater", "a peeler, then a knife"), Map.entry("peeler", "a small sharp knife"), Map.entry("tongs", "two spoons"),
-            Map.entry("slotted spoon", "a small sieve"), Map.entry("ladle", "a cup"), Map.entry("spatula", "the back of a spoon"), Map.entry("brush", "a folded paper towel"),
-            Map.entry("oven glove", "two thick dry cloths"), Map.entry("mandoline", "a sharp knife"), Map.entry("frying pan", "a wide pot"), Map.entry("wok", "the widest frying pan"),
-            Map.entry("baking tray", "the oven's own shelf tray, lined"), Map.entry("blender", "a hand blender in a jug"), Map.entry("food-processor", "a masher, or a knife and patience"),
-            Map.entry("mixing bowl", "a clean pot"), Map.entry("bowl", "a clean pot, or a jug"), Map.entry("pinch bowl", "a saucer"), Map.entry("scales", "cups and spoons: see the tray"),
-            Map.entry("steamer", "a sieve over a pot, with a lid"), Map.entry("spice-grinder", "a mortar"));
+    private static final Map<String, String> STAND_INS = Map.ofEntries(
+            Map.entry("potato masher", "a fork, or a ricer"),
+            Map.entry("whisk", "two forks held together"),
+            Map.entry("rolling pin", "a straight bottle"),
+            Map.entry("mortar", "the flat of a knife, or a jar on a board"),
+            Map.entry("colander", "a sieve, or the lid held ajar"),
+            Map.entry("sieve", "a clean cloth over a bowl"),
+            Map.entry("grater", "a peeler, then a knife"),
+            Map.entry("peeler", "a small sharp knife"),
+            Map.entry("tongs", "two spoons"),
+            Map.entry("slotted spoon", "a small sieve"),
+            Map.entry("ladle", "a cup"),
+            Map.entry("spatula", "the back of a spoon"),
+            Map.entry("brush", "a folded paper towel"),
+            Map.entry("oven glove", "two thick dry cloths"),
+            Map.entry("mandoline", "a sharp knife"),
+            Map.entry("frying pan", "a wide pot"),
+            Map.entry("wok", "the widest frying pan"),
+            Map.entry("baking tray", "the oven's own shelf tray, lined"),
+            Map.entry("blender", "a hand blender in a jug"),
+            Map.entry("food-processor", "a masher, or a knife and patience"),
+            Map.entry("mixing bowl", "a clean pot"),
+            Map.entry("bowl", "a clean pot, or a jug"),
+            Map.entry("pinch bowl", "a saucer"),
+            Map.entry("scales", "cups and spoons: see the tray"),
+            Map.entry("steamer", "a sieve over a pot, with a lid"),
+            Map.entry("spice-grinder", "a mortar"));
     /** What goes wrong with an appliance or a tool, and is tried beforehand. */
     public enum What {
-        CHARGE("hand blender", "thermometer", "scales"), SEAL("blender", "pressure-cooker"), BLADE("blender", "food-processor", "spice-grinder", "mixer"),
-        GAS("burner", "griddle"), HEAT("oven");
+        CHARGE("hand blender", "thermometer", "scales"),
+        SEAL("blender", "pressure-cooker"),
+        BLADE("blender", "food-processor", "spice-grinder", "mixer"),
+        GAS("burner", "griddle"),
+        HEAT("oven");
 
         private final Set<String> of;
 
@@ -51,14 +73,15 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
     /**
      * A tool that is needed.
      *
-     * @param tool    with the most that are in use at once
-     * @param there   how many the kitchen has; empty: nobody has counted
-     * @param moment  seconds relative to going on air at which that many are in use
-     * @param steps   that use them then
-     * @param all     how many would be needed if none were washed in between
+     * @param tool with the most that are in use at once
+     * @param there how many the kitchen has; empty: nobody has counted
+     * @param moment seconds relative to going on air at which that many are in use
+     * @param steps that use them then
+     * @param all how many would be needed if none were washed in between
      * @param standIn what will do instead
      */
-    public record Need(Tool tool, Optional<Integer> there, int moment, List<StepRef> steps, int all, Optional<String> standIn) {
+    public record Need(
+            Tool tool, Optional<Integer> there, int moment, List<StepRef> steps, int all, Optional<String> standIn) {
 
         /** How many are missing. */
         public int missing() {
@@ -97,8 +120,13 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
         for (Activity activity : plan.activities()) {
             ToolFinder.of(cooking.step(activity.step())).forEach(tool -> hold(holds, tool, activity, activity.start()));
         }
-        bowls.forEach((activity, set) -> set.forEach(bowl -> hold(holds, bowl.size().tool().times(bowl.number()), activity, activity.start() - WAITING)));
-        List<Need> needs = holds.values().stream().map(all -> need(all, cooking)).sorted(Comparator.comparing((Need need) -> -need.missing()).thenComparing(need -> need.tool().kind())).toList();
+        bowls.forEach((activity, set) -> set.forEach(
+                bowl -> hold(holds, bowl.size().tool().times(bowl.number()), activity, activity.start() - WAITING)));
+        List<Need> needs = holds.values().stream()
+                .map(all -> need(all, cooking))
+                .sorted(Comparator.comparing((Need need) -> -need.missing())
+                        .thenComparing(need -> need.tool().kind()))
+                .toList();
         return new ToolCheck(needs, tests(cooking, plan, needs));
     }
 
@@ -110,7 +138,9 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
         List<Hold> most = List.of();
         int count = 0;
         for (Hold at : holds) {
-            List<Hold> now = holds.stream().filter(other -> other.from <= at.from && at.from < Math.max(other.activity.end(), other.from + 1)).toList();
+            List<Hold> now = holds.stream()
+                    .filter(other -> other.from <= at.from && at.from < Math.max(other.activity.end(), other.from + 1))
+                    .toList();
             int sum = now.stream().mapToInt(hold -> hold.tool.count()).sum();
             if (sum > count) {
                 most = now;
@@ -119,26 +149,55 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
         }
         Tool tool = holds.get(0).tool.times(Math.max(1, count));
         Optional<Integer> there = cooking.room().tools().isEmpty() ? Optional.empty() : Optional.of(has(cooking, tool));
-        return new Need(tool, there, most.stream().mapToInt(hold -> hold.from).max().orElse(0), most.stream().map(hold -> hold.activity.step()).distinct().toList(),
-                holds.stream().mapToInt(hold -> hold.tool.count()).sum(), Optional.ofNullable(STAND_INS.get(tool.name())));
+        return new Need(
+                tool,
+                there,
+                most.stream().mapToInt(hold -> hold.from).max().orElse(0),
+                most.stream().map(hold -> hold.activity.step()).distinct().toList(),
+                holds.stream().mapToInt(hold -> hold.tool.count()).sum(),
+                Optional.ofNullable(STAND_INS.get(tool.name())));
     }
 
-    /** Those of that name; where both say a size, those of that size. A mixing bowl is a bowl, a large one if nothing is said. */
+    /**
+     * Those of that name; where both say a size, those of that size. A mixing bowl is a bowl, a large one if nothing is
+     * said.
+     */
     private static int has(CookingClass cooking, Tool wanted) {
         boolean mixing = wanted.name().equals("mixing bowl");
         String name = mixing ? "bowl" : wanted.name();
-        return cooking.room().tools().stream().filter(own -> own.name().equals(wanted.name()) || own.name().equals(name) || own.name().endsWith(" " + name) || wanted.name().equals("pinch bowl") && own.name().equals("bowl") && own.size().equals(Optional.of("small")))
-                .filter(own -> !mixing || own.size().isEmpty() || !own.size().get().equals("small"))
-                .filter(own -> wanted.size().isEmpty() || own.size().isEmpty() || own.size().equals(wanted.size())).mapToInt(Tool::count).sum();
+        return cooking.room().tools().stream()
+                .filter(own -> own.name().equals(wanted.name())
+                        || own.name().equals(name)
+                        || own.name().endsWith(" " + name)
+                        || wanted.name().equals("pinch bowl")
+                                && own.name().equals("bowl")
+                                && own.size().equals(Optional.of("small")))
+                .filter(own ->
+                        !mixing || own.size().isEmpty() || !own.size().get().equals("small"))
+                .filter(own -> wanted.size().isEmpty()
+                        || own.size().isEmpty()
+                        || own.size().equals(wanted.size()))
+                .mapToInt(Tool::count)
+                .sum();
     }
 
     private static List<Test> tests(CookingClass cooking, Plan plan, List<Need> needs) {
-        List<String> used = cooking.resources().stream().filter(resource -> plan.activities().stream().anyMatch(activity -> activity.placements().stream()
-                .anyMatch(place -> place.resource().equals(resource.id())))).map(Resource::kind).distinct().toList();
-        List<String> all = Stream.of(used.stream(), needs.stream().map(need -> need.tool.name()), Stream.of("scales")).flatMap(names -> names).distinct().toList();
-        return all.stream().flatMap(name -> Arrays.stream(What.values()).filter(how -> how.of.contains(name)).map(how -> new Test(name, how))).toList();
+        List<String> used = cooking.resources().stream()
+                .filter(resource -> plan.activities().stream().anyMatch(activity -> activity.placements().stream()
+                        .anyMatch(place -> place.resource().equals(resource.id()))))
+                .map(Resource::kind)
+                .distinct()
+                .toList();
+        List<String> all = Stream.of(used.stream(), needs.stream().map(need -> need.tool.name()), Stream.of("scales"))
+                .flatMap(names -> names)
+                .distinct()
+                .toList();
+        return all.stream()
+                .flatMap(name -> Arrays.stream(What.values())
+                        .filter(how -> how.of.contains(name))
+                        .map(how -> new Test(name, how)))
+                .toList();
     }
 
-    private record Hold(Tool tool, Activity activity, int from) {
-    }
+    private record Hold(Tool tool, Activity activity, int from) {}
 }

@@ -11,8 +11,8 @@ import java.util.Optional;
  * What stands ready for one activity.
  *
  * @param activity of the plan
- * @param bowls    what goes in, weighed, by item and cut
- * @param toTaste  items that go in to taste
+ * @param bowls what goes in, weighed, by item and cut
+ * @param toTaste items that go in to taste
  */
 public record Tray(Activity activity, List<Bowl> bowls, List<Bowl> toTaste) {
 
@@ -25,12 +25,12 @@ public record Tray(Activity activity, List<Bowl> bowls, List<Bowl> toTaste) {
     /**
      * A bowl.
      *
-     * @param item    id
-     * @param prep    the cut
-     * @param grams   edible, exact; the upper end of a range
+     * @param item id
+     * @param prep the cut
+     * @param grams edible, exact; the upper end of a range
      * @param certain grams that certainly go in; empty: there is only one amount
      * @param working how the grams come about
      */
-    public record Bowl(String item, Optional<String> prep, BigDecimal grams, Optional<BigDecimal> certain, Working working) {
-    }
+    public record Bowl(
+            String item, Optional<String> prep, BigDecimal grams, Optional<BigDecimal> certain, Working working) {}
 }

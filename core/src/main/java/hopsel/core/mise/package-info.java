@@ -1,4 +1,2 @@
-/**
- * Mise en place: what stands ready for each activity, and what is washed and cut once for all of them.
- */
+/** Mise en place: what stands ready for each activity, and what is washed and cut once for all of them. */
 package hopsel.core.mise;

@@ -17,20 +17,21 @@ import java.util.Optional;
  *
  * <p>A value that an item lacks is unknown, not zero: the sum is then only what is known, and the item is named.
  *
- * @param grams   edible, of all that is weighed
- * @param values  sums by name of the value, in the order of {@link Nutrients#NAMES}
+ * @param grams edible, of all that is weighed
+ * @param values sums by name of the value, in the order of {@link Nutrients#NAMES}
  * @param missing names of items that lack a value, by its name
  * @param unweighed names of items that go in to taste and count nothing
  */
-public record NutritionFacts(BigDecimal grams, Map<String, BigDecimal> values, Map<String, List<String>> missing, List<String> unweighed) {
+public record NutritionFacts(
+        BigDecimal grams, Map<String, BigDecimal> values, Map<String, List<String>> missing, List<String> unweighed) {
 
     /** Kilojoules in a kilocalorie, by definition of the thermochemical calorie. */
     public static final BigDecimal KJ = new BigDecimal("4.184");
+
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
     /** Something that goes in; empty grams: to taste. */
-    public record Part(Item item, Optional<BigDecimal> grams) {
-    }
+    public record Part(Item item, Optional<BigDecimal> grams) {}
 
     /** Keeps its own copies. */
     public NutritionFacts {
@@ -51,15 +52,24 @@ public record NutritionFacts(BigDecimal grams, Map<String, BigDecimal> values, M
                 add(values, missing, part.item, part.grams.get());
             }
         }
-        List<String> unweighed = parts.stream().filter(part -> part.grams.isEmpty()).map(part -> part.item.name()).distinct().toList();
+        List<String> unweighed = parts.stream()
+                .filter(part -> part.grams.isEmpty())
+                .map(part -> part.item.name())
+                .distinct()
+                .toList();
         return new NutritionFacts(grams, values, missing, unweighed);
     }
 
-    private static void add(Map<String, BigDecimal> values, Map<String, List<String>> missing, Item item, BigDecimal grams) {
+    private static void add(
+            Map<String, BigDecimal> values, Map<String, List<String>> missing, Item item, BigDecimal grams) {
         for (String name : Nutrients.NAMES) {
-            Optional<BigDecimal> per100 = item.nutrients().map(nutrients -> nutrients.values().get(name));
+            Optional<BigDecimal> per100 =
+                    item.nutrients().map(nutrients -> nutrients.values().get(name));
             if (per100.isPresent()) {
-                values.merge(name, per100.get().multiply(grams, Decimals.EXACT).divide(HUNDRED, Decimals.EXACT), BigDecimal::add);
+                values.merge(
+                        name,
+                        per100.get().multiply(grams, Decimals.EXACT).divide(HUNDRED, Decimals.EXACT),
+                        BigDecimal::add);
             } else {
                 List<String> names = missing.computeIfAbsent(name, any -> new ArrayList<>());
                 if (!names.contains(item.name())) {

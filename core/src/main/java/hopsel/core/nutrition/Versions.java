@@ -1,10 +1,10 @@
 package hopsel.core.nutrition;
 
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -25,31 +25,56 @@ import java.util.function.Predicate;
  */
 public final class Versions {
 
-    private Versions() {
-    }
+    private Versions() {}
 
     /** What a version is. */
-    public enum Kind { AS_WRITTEN, WITHOUT, SCHOOL }
+    public enum Kind {
+        AS_WRITTEN,
+        WITHOUT,
+        SCHOOL
+    }
 
     /**
      * A version of the whole dish.
      *
-     * @param key      tells it apart within its dish
-     * @param item     what is left out; null otherwise
-     * @param matter   school of what; null otherwise
-     * @param school   which; null otherwise
+     * @param key tells it apart within its dish
+     * @param item what is left out; null otherwise
+     * @param matter school of what; null otherwise
+     * @param school which; null otherwise
      * @param servings it makes
      */
-    public record Version(String key, Kind kind, String item, Matter matter, String school, NutritionFacts facts, BigDecimal servings) {
-    }
+    public record Version(
+            String key,
+            Kind kind,
+            String item,
+            Matter matter,
+            String school,
+            NutritionFacts facts,
+            BigDecimal servings) {}
 
     /** The versions of a dish of a class; a school that changes nothing is left out. */
     public static List<Version> of(CookingClass cooking, Dish dish, Catalogue builtIn) {
         Catalogue catalogue = cooking.catalogue(builtIn);
         Weigher weigher = cooking.weigher();
         List<Version> versions = new ArrayList<>();
-        versions.add(new Version("written", Kind.AS_WRITTEN, null, null, null, facts(dish, catalogue, weigher, any -> true), dish.servings()));
-        dish.lines().filter(IngredientLine::optional).forEach(line -> versions.add(new Version("without-" + line.id(), Kind.WITHOUT, line.item(), null, null, facts(dish, catalogue, weigher, other -> !other.id().equals(line.id())), dish.servings())));
+        versions.add(new Version(
+                "written",
+                Kind.AS_WRITTEN,
+                null,
+                null,
+                null,
+                facts(dish, catalogue, weigher, any -> true),
+                dish.servings()));
+        dish.lines()
+                .filter(IngredientLine::optional)
+                .forEach(line -> versions.add(new Version(
+                        "without-" + line.id(),
+                        Kind.WITHOUT,
+                        line.item(),
+                        null,
+                        null,
+                        facts(dish, catalogue, weigher, other -> !other.id().equals(line.id())),
+                        dish.servings())));
         Draft sheet = new Draft(dish, cooking.items(), cooking.measures(), Notes.NONE);
         for (Matter matter : Matter.values()) {
             for (String school : matter.schools()) {
@@ -62,17 +87,33 @@ public final class Versions {
     private static Optional<Version> school(Draft sheet, Matter matter, String school, Catalogue builtIn) {
         try {
             HouseStyle style = HouseStyle.apply(sheet, matter, school, builtIn);
-            return style.changes().isEmpty() ? Optional.empty() : Optional.of(new Version(matter.word() + "-" + school, Kind.SCHOOL, null, matter, school,
-                    facts(style.sheet().dish(), style.sheet().catalogue(builtIn), style.sheet().weigher(), any -> true), style.sheet().dish().servings()));
+            return style.changes().isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Version(
+                            matter.word() + "-" + school,
+                            Kind.SCHOOL,
+                            null,
+                            matter,
+                            school,
+                            facts(
+                                    style.sheet().dish(),
+                                    style.sheet().catalogue(builtIn),
+                                    style.sheet().weigher(),
+                                    any -> true),
+                            style.sheet().dish().servings()));
         } catch (RefusedEditException e) {
             return Optional.empty();
         }
     }
 
-    private static NutritionFacts facts(Dish dish, Catalogue catalogue, Weigher weigher, Predicate<IngredientLine> goesIn) {
-        return NutritionFacts.of(dish.lines().filter(goesIn).map(line -> {
-            Item item = catalogue.get(line.item());
-            return new Part(item, line.amount().flatMap(amount -> weigher.grams(item, amount)));
-        }).toList());
+    private static NutritionFacts facts(
+            Dish dish, Catalogue catalogue, Weigher weigher, Predicate<IngredientLine> goesIn) {
+        return NutritionFacts.of(dish.lines()
+                .filter(goesIn)
+                .map(line -> {
+                    Item item = catalogue.get(line.item());
+                    return new Part(item, line.amount().flatMap(amount -> weigher.grams(item, amount)));
+                })
+                .toList());
     }
 }

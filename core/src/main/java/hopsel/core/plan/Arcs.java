@@ -20,19 +20,22 @@ import java.util.stream.IntStream;
 public record Arcs(List<Arc> arcs, boolean[] tops) {
 
     /** Why one comes after another. */
-    public enum Kind { ORDER, HANDS, PLACE }
+    public enum Kind {
+        ORDER,
+        HANDS,
+        PLACE
+    }
 
     /**
      * One activity after another.
      *
      * @param before number of the first in the plan's list
-     * @param then   number of the second
-     * @param gap    seconds at least from the end, or, for a swap-out, from the start, of the first
-     * @param kind   why
-     * @param keeps  seconds that the first keeps before the second; -1: no limit
+     * @param then number of the second
+     * @param gap seconds at least from the end, or, for a swap-out, from the start, of the first
+     * @param kind why
+     * @param keeps seconds that the first keeps before the second; -1: no limit
      */
-    public record Arc(int before, int then, int gap, Kind kind, int keeps) {
-    }
+    public record Arc(int before, int then, int gap, Kind kind, int keeps) {}
 
     /** The arcs of a plan that is possible. */
     public static Arcs of(CookingClass cooking, Plan plan) {
@@ -58,9 +61,14 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
             this.plan = plan;
             Map<String, Integer> numbers = new HashMap<>();
             for (int i = 0; i < plan.activities().size(); i++) {
-                numbers.put(plan.activities().get(i).step() + " " + plan.activities().get(i).copy(), i);
+                numbers.put(
+                        plan.activities().get(i).step() + " "
+                                + plan.activities().get(i).copy(),
+                        i);
             }
-            this.activity = network.nodes.stream().mapToInt(node -> numbers.get(node.ref() + " " + node.copy())).toArray();
+            this.activity = network.nodes.stream()
+                    .mapToInt(node -> numbers.get(node.ref() + " " + node.copy()))
+                    .toArray();
         }
 
         Arcs build() {
@@ -69,8 +77,13 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
                 if (edge.sort() == Edge.Sort.END) {
                     tops[activity[edge.from()]] = true;
                 } else if (edge.sort() == Edge.Sort.ORDER) {
-                    int keeps = network.edges.stream().filter(other -> other.sort() == Edge.Sort.KEEPS && other.from() == edge.to()
-                            && other.to() == edge.from()).mapToInt(Edge::figure).findFirst().orElse(-1);
+                    int keeps = network.edges.stream()
+                            .filter(other -> other.sort() == Edge.Sort.KEEPS
+                                    && other.from() == edge.to()
+                                    && other.to() == edge.from())
+                            .mapToInt(Edge::figure)
+                            .findFirst()
+                            .orElse(-1);
                     int gap = edge.least() - network.nodes.get(edge.from()).duration();
                     arcs.add(new Arc(activity[edge.from()], activity[edge.to()], gap, Kind.ORDER, keeps));
                 }
@@ -93,8 +106,13 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
             if (one.person().isPresent() && one.person().equals(two.person())) {
                 arcs.add(new Arc(before, then, 0, Kind.HANDS, -1));
             }
-            one.placements().stream().filter(place -> two.placements().stream().anyMatch(other -> other.resource().equals(place.resource())
-                    && excludes(place, other, one, two))).findFirst().ifPresent(place -> arcs.add(new Arc(before, then, gap(one, two, place.resource()), Kind.PLACE, -1)));
+            one.placements().stream()
+                    .filter(place -> two.placements().stream()
+                            .anyMatch(other ->
+                                    other.resource().equals(place.resource()) && excludes(place, other, one, two)))
+                    .findFirst()
+                    .ifPresent(
+                            place -> arcs.add(new Arc(before, then, gap(one, two, place.resource()), Kind.PLACE, -1)));
         }
 
         private boolean excludes(Placement one, Placement two, Activity first, Activity then) {
@@ -103,15 +121,21 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
         }
 
         private Machine machine(String id) {
-            return network.problem.machines.stream().filter(machine -> machine.id().equals(id)).findFirst().orElseThrow();
+            return network.problem.machines.stream()
+                    .filter(machine -> machine.id().equals(id))
+                    .findFirst()
+                    .orElseThrow();
         }
 
         private int gap(Activity first, Activity then, String resource) {
             Machine machine = machine(resource);
             Task one = network.problem.task(first.step());
             Task two = network.problem.task(then.step());
-            int heat = one.requirements().stream().flatMapToInt(mine -> two.requirements().stream().flatMapToInt(theirs ->
-                    IntStream.of(machine.heatGap(mine.heat(), theirs.heat())))).max().orElse(0);
+            int heat = one.requirements().stream()
+                    .flatMapToInt(mine -> two.requirements().stream()
+                            .flatMapToInt(theirs -> IntStream.of(machine.heatGap(mine.heat(), theirs.heat()))))
+                    .max()
+                    .orElse(0);
             int rinse = one.component().equals(two.component()) ? 0 : machine.rinse();
             return Math.max(0, Math.max(heat, rinse));
         }

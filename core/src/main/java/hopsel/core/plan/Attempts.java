@@ -72,7 +72,7 @@ final class Attempts {
      * Looks for a plan.
      *
      * @param conflicts after which it gives up
-     * @param effort    rules it may look at
+     * @param effort rules it may look at
      */
     Answer attempt(long conflicts, long effort, int... goals) {
         Work part = work.share(effort);
@@ -88,7 +88,8 @@ final class Attempts {
     }
 
     private int[] assumptions(int[] goals) {
-        return IntStream.concat(settled.stream().mapToInt(Integer::intValue), IntStream.of(goals)).toArray();
+        return IntStream.concat(settled.stream().mapToInt(Integer::intValue), IntStream.of(goals))
+                .toArray();
     }
 
     /** When all can be done at the earliest, as far as the rules say without a search; -1 where they say it cannot. */

@@ -21,8 +21,10 @@ final class Branching implements Guide {
         this.model = model;
         this.places = places;
         this.solver = model.solver;
-        this.flexible = model.makings.stream().filter(making -> making.times.length > 0
-                || making.uses.stream().anyMatch(need -> need.size() > 1)).toList();
+        this.flexible = model.makings.stream()
+                .filter(making ->
+                        making.times.length > 0 || making.uses.stream().anyMatch(need -> need.size() > 1))
+                .toList();
         for (int t = 0; t < model.shown.length; t++) {
             solver.prefer(model.shown[t]);
             solver.prefer(not(model.swapped[t]));

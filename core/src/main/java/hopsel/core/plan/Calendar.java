@@ -21,7 +21,7 @@ final class Calendar {
     /**
      * Starts inside the prep windows and, perhaps, on air.
      *
-     * @param room  seconds that must be left in a window after the start; 0 where only the start has to be in it
+     * @param room seconds that must be left in a window after the start; 0 where only the start has to be in it
      * @param onAir whether any moment from 0 on will do as well
      */
     static Calendar of(List<int[]> windows, int room, boolean onAir) {

@@ -8,7 +8,11 @@ import java.util.Arrays;
 /** Which steps are shown and which are swapped out, each decided or still open. Immutable. */
 final class Choice {
 
-    private enum Mark { OPEN, NO, YES }
+    private enum Mark {
+        OPEN,
+        NO,
+        YES
+    }
 
     private final Mark[] shown;
     private final Mark[] swapped;
@@ -81,6 +85,8 @@ final class Choice {
 
     /** How many {@code may} steps are not shown. */
     int hidden(Problem problem) {
-        return (int) problem.tasks.stream().filter(task -> task.may() && isHidden(task.number())).count();
+        return (int) problem.tasks.stream()
+                .filter(task -> task.may() && isHidden(task.number()))
+                .count();
     }
 }

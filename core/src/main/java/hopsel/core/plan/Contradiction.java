@@ -14,8 +14,8 @@ import java.util.Set;
 /**
  * A smallest set of rules that contradict each other: taking any one of them away would leave no contradiction.
  *
- * <p>A deletion filter (Chinneck, "Feasibility and Infeasibility in Optimization", 2008), which begins with the rules that
- * the solver needed for its proof.
+ * <p>A deletion filter (Chinneck, "Feasibility and Infeasibility in Optimization", 2008), which begins with the rules
+ * that the solver needed for its proof.
  */
 final class Contradiction {
 

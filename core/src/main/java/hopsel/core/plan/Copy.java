@@ -15,8 +15,8 @@ public record Copy(Optional<StepRef> swapOf) implements Comparable<Copy> {
     /** What is made before the audience, and everything that is made once. */
     public static final Copy MAIN = new Copy(Optional.empty());
 
-    private static final Comparator<Copy> ORDER = Comparator.comparing((Copy copy) -> copy.swapOf.isPresent())
-            .thenComparing(Copy::toString);
+    private static final Comparator<Copy> ORDER =
+            Comparator.comparing((Copy copy) -> copy.swapOf.isPresent()).thenComparing(Copy::toString);
 
     /** What is made beforehand so that this step can be swapped out. */
     public static Copy swap(StepRef step) {

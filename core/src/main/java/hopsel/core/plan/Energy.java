@@ -35,8 +35,11 @@ final class Energy {
 
     private int bound(int machine) {
         int number = machine;
-        List<Use> certain = new ArrayList<>(model.makings.stream().flatMap(making -> making.uses.stream()).flatMap(List::stream)
-                .filter(use -> use.machine() == number && solver.value(use.literal()) > 0).toList());
+        List<Use> certain = new ArrayList<>(model.makings.stream()
+                .flatMap(making -> making.uses.stream())
+                .flatMap(List::stream)
+                .filter(use -> use.machine() == number && solver.value(use.literal()) > 0)
+                .toList());
         certain.sort(Comparator.comparingInt((Use use) -> -head(use)));
         int capacity = model.problem.machines.get(machine).capacity();
         int best = 0;
@@ -64,7 +67,9 @@ final class Energy {
 
     private int duration(Use use) {
         Making making = use.making();
-        int whole = solver.value(making.shown) > 0 ? making.task.duration() : Math.min(making.task.duration(), making.task.offCamera().duration());
+        int whole = solver.value(making.shown) > 0
+                ? making.task.duration()
+                : Math.min(making.task.duration(), making.task.offCamera().duration());
         return solver.value(making.brief) < 0 ? whole : Math.min(making.task.shownFor(), whole);
     }
 }

@@ -27,6 +27,7 @@ final class Goals {
     private final int grain;
     /** Seconds before which the class cannot be over, with the fewest swap-outs and hidden steps that were found. */
     private int least;
+
     private boolean proven = true;
 
     Goals(Problem problem, Wishes wishes, Work work, Consumer<Schedule> better) {
@@ -45,11 +46,16 @@ final class Goals {
             return Optional.empty();
         }
         fewer(model.swapped);
-        fewer(IntStream.range(0, model.shown.length).filter(t -> problem.tasks.get(t).may()).map(t -> not(model.shown[t])).toArray());
+        fewer(IntStream.range(0, model.shown.length)
+                .filter(t -> problem.tasks.get(t).may())
+                .map(t -> not(model.shown[t]))
+                .toArray());
         if (attempts.best().airEnd() <= problem.air) {
             shorten();
         }
-        return Optional.of(wishes.near().map(plan -> new Likeness(attempts, plan).nearest()).orElseGet(attempts::best));
+        return Optional.of(wishes.near()
+                .map(plan -> new Likeness(attempts, plan).nearest())
+                .orElseGet(attempts::best));
     }
 
     private boolean withinSlot() {
@@ -121,8 +127,9 @@ final class Goals {
 
     private int held(int[] literals) {
         Choice choice = attempts.best().network().choice;
-        Predicate<Integer> holds = literal -> IntStream.range(0, model.shown.length).anyMatch(t ->
-                (model.swapped[t] == literal && choice.isSwapped(t)) || (not(model.shown[t]) == literal && choice.isHidden(t)));
+        Predicate<Integer> holds = literal -> IntStream.range(0, model.shown.length)
+                .anyMatch(t -> (model.swapped[t] == literal && choice.isSwapped(t))
+                        || (not(model.shown[t]) == literal && choice.isHidden(t)));
         return (int) Arrays.stream(literals).boxed().filter(holds).count();
     }
 

@@ -7,8 +7,7 @@ import java.util.stream.IntStream;
 /** The largest number of seconds of which every time in a class is a multiple, so that every end is one, too. */
 final class Grain {
 
-    private Grain() {
-    }
+    private Grain() {}
 
     static int of(Problem problem, Wishes wishes) {
         int grain = 0;
@@ -19,7 +18,13 @@ final class Grain {
             grain = common(common(grain, window[0]), window[1]);
         }
         for (Task task : problem.tasks) {
-            grain = common(common(common(common(grain, task.duration()), task.offCamera().duration()), task.shownFor()), task.keeps());
+            grain = common(
+                    common(
+                            common(
+                                    common(grain, task.duration()),
+                                    task.offCamera().duration()),
+                            task.shownFor()),
+                    task.keeps());
             for (Task.Wait wait : task.waits()) {
                 grain = common(common(grain, wait.least()), wait.within());
             }
@@ -31,10 +36,19 @@ final class Grain {
     }
 
     private static int gaps(Problem problem, Task task, Task other, int grain) {
-        int[] gaps = task.requirements().stream().flatMapToInt(one -> IntStream.of(one.able()).flatMap(machine ->
-                other.requirements().stream().mapToInt(two -> problem.machines.get(machine).resource().kind()
-                        .equals(problem.machines.get(two.able()[0]).resource().kind())
-                        ? problem.machines.get(machine).heatGap(one.heat(), two.heat()) : Task.NONE))).toArray();
+        int[] gaps = task.requirements().stream()
+                .flatMapToInt(one -> IntStream.of(one.able()).flatMap(machine -> other.requirements().stream()
+                        .mapToInt(two -> problem.machines
+                                        .get(machine)
+                                        .resource()
+                                        .kind()
+                                        .equals(problem.machines
+                                                .get(two.able()[0])
+                                                .resource()
+                                                .kind())
+                                ? problem.machines.get(machine).heatGap(one.heat(), two.heat())
+                                : Task.NONE)))
+                .toArray();
         int common = grain;
         for (int gap : gaps) {
             common = common(common, gap);

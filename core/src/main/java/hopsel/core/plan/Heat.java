@@ -6,7 +6,7 @@ import java.math.BigDecimal;
  * The temperatures an activity accepts, in °C, both ends included.
  *
  * @param from lower end
- * @param to   upper end
+ * @param to upper end
  */
 record Heat(BigDecimal from, BigDecimal to) {
 

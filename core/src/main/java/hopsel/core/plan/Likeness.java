@@ -13,7 +13,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Keeps a plan near the one that people know: what was decided there is tried first, and of equals the nearer is taken. */
+/**
+ * Keeps a plan near the one that people know: what was decided there is tried first, and of equals the nearer is taken.
+ */
 final class Likeness {
 
     private static final long PATIENCE = 300;
@@ -70,7 +72,8 @@ final class Likeness {
             for (Use use : need) {
                 String id = model.problem.machines.get(use.machine()).id();
                 boolean same = before.person().filter(id::equals).isPresent()
-                        || before.placements().stream().anyMatch(placement -> placement.resource().equals(id));
+                        || before.placements().stream()
+                                .anyMatch(placement -> placement.resource().equals(id));
                 solver.prefer(same ? use.literal() : not(use.literal()));
             }
         }

@@ -10,7 +10,7 @@ import java.math.RoundingMode;
 /**
  * Something that can be held: a person or a resource of the kitchen.
  *
- * @param person   null for a resource
+ * @param person null for a resource
  * @param resource null for a person
  */
 record Machine(Person person, Resource resource, int capacity, int rinse) {
@@ -38,9 +38,12 @@ record Machine(Person person, Resource resource, int capacity, int rinse) {
             return NO_GAP;
         }
         boolean upwards = then.from().compareTo(first.to()) > 0;
-        BigDecimal distance = upwards ? then.from().subtract(first.to()) : first.from().subtract(then.to());
+        BigDecimal distance =
+                upwards ? then.from().subtract(first.to()) : first.from().subtract(then.to());
         BigDecimal rate = upwards ? resource.heatPerMinute() : resource.coolPerMinute();
-        return Decimals.ratio(distance.multiply(SIXTY), rate).setScale(9, RoundingMode.HALF_UP)
-                .setScale(0, RoundingMode.CEILING).intValue();
+        return Decimals.ratio(distance.multiply(SIXTY), rate)
+                .setScale(9, RoundingMode.HALF_UP)
+                .setScale(0, RoundingMode.CEILING)
+                .intValue();
     }
 }

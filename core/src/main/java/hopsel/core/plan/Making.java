@@ -43,8 +43,7 @@ final class Making {
      * A machine that may be held.
      *
      * @param literal that it is this one
-     * @param heat    or null
+     * @param heat or null
      */
-    record Use(Making making, int machine, int units, Heat heat, int literal) {
-    }
+    record Use(Making making, int machine, int units, Heat heat, int literal) {}
 }

@@ -30,10 +30,12 @@ final class Model {
     final int zero;
     /** The moment at which all is done. */
     final int end;
+
     final int[] shown;
     final int[] swapped;
     /** The main copy first, by number of the step. */
     final List<Making> makings = new ArrayList<>();
+
     final int horizon;
     private final Map<Integer, Map<Integer, Making>> copies = new HashMap<>();
     private final int earliest;
@@ -48,7 +50,8 @@ final class Model {
         this.problem = problem;
         this.blamed = blamed;
         this.horizon = horizon();
-        this.earliest = problem.windows.stream().mapToInt(window -> window[0]).min().orElse(0) - (blamed == null ? 0 : horizon);
+        this.earliest =
+                problem.windows.stream().mapToInt(window -> window[0]).min().orElse(0) - (blamed == null ? 0 : horizon);
         this.zero = solver.moment(0, 0);
         this.end = solver.moment(0, horizon);
         this.shown = problem.tasks.stream().mapToInt(this::shownLiteral).toArray();
@@ -72,7 +75,9 @@ final class Model {
     }
 
     private int by(int number, Rule.Sort sort, Task one, Task two, int figure) {
-        return blamed == null ? TRUE : blamed.computeIfAbsent(new Rule(number, sort, one, two, figure), rule -> solver.decision());
+        return blamed == null
+                ? TRUE
+                : blamed.computeIfAbsent(new Rule(number, sort, one, two, figure), rule -> solver.decision());
     }
 
     /** What the host asked for beside the rules. */
@@ -82,19 +87,27 @@ final class Model {
             solver.order(zero, makings.get(task.number()).start, moment, guard);
             solver.order(makings.get(task.number()).start, zero, -moment, guard);
         }));
-        wishes.notSwapped().forEach(ref -> problem.find(ref).ifPresent(task ->
-                solver.clause(not(by(0, Rule.Sort.CHOICE, task, null, 0)), not(swapped[task.number()]))));
-        wishes.shown().forEach(ref -> problem.find(ref).filter(Task::may).ifPresent(task ->
-                solver.clause(not(by(0, Rule.Sort.CHOICE, task, null, 0)), shown[task.number()])));
+        wishes.notSwapped().forEach(ref -> problem.find(ref)
+                .ifPresent(task ->
+                        solver.clause(not(by(0, Rule.Sort.CHOICE, task, null, 0)), not(swapped[task.number()]))));
+        wishes.shown().forEach(ref -> problem.find(ref)
+                .filter(Task::may)
+                .ifPresent(task -> solver.clause(not(by(0, Rule.Sort.CHOICE, task, null, 0)), shown[task.number()])));
     }
 
-    /** A moment by which any plan that exists at all can be over: everything one after another, once more for each copy. */
+    /**
+     * A moment by which any plan that exists at all can be over: everything one after another, once more for each copy.
+     */
     private int horizon() {
         long sum = 0;
         for (Task task : problem.tasks) {
             long waits = task.waits().stream().mapToInt(Task.Wait::least).max().orElse(0);
-            long copies = 1 + problem.tasks.stream().filter(top -> top.swappable()
-                    && (top == task || IntStream.of(top.before()).anyMatch(before -> before == task.number()))).count();
+            long copies = 1
+                    + problem.tasks.stream()
+                            .filter(top -> top.swappable()
+                                    && (top == task
+                                            || IntStream.of(top.before()).anyMatch(before -> before == task.number())))
+                            .count();
             sum += copies * (task.duration() + waits + problem.longestGap(task));
         }
         return (int) Math.min(sum, Calendar.NEVER / 2);
@@ -124,7 +137,15 @@ final class Model {
         copies.put(top.number(), own);
         for (int before : top.before()) {
             if (shown[before] != FALSE) {
-                own.put(before, make(problem.tasks.get(before).offCamera(), top, solver.all(swapped[top.number()], shown[before]), FALSE, FALSE, earliest));
+                own.put(
+                        before,
+                        make(
+                                problem.tasks.get(before).offCamera(),
+                                top,
+                                solver.all(swapped[top.number()], shown[before]),
+                                FALSE,
+                                FALSE,
+                                earliest));
             }
         }
         own.put(top.number(), make(top.offCamera(), top, swapped[top.number()], FALSE, FALSE, earliest));
@@ -146,7 +167,12 @@ final class Model {
         window(making);
         for (int need = 0; need < making.task.requirements().size(); need++) {
             Requirement requirement = making.task.requirements().get(need);
-            making.uses.add(uses(making, requirement.able(), requirement.units(), requirement.heat(), by(12, Rule.Sort.PLACE, making.task, null, need)));
+            making.uses.add(uses(
+                    making,
+                    requirement.able(),
+                    requirement.units(),
+                    requirement.heat(),
+                    by(12, Rule.Sort.PLACE, making.task, null, need)));
         }
         apart(making);
         if (making.task.hands()) {
@@ -155,7 +181,11 @@ final class Model {
     }
 
     private void window(Making making) {
-        solver.order(zero, making.start, 0, solver.all(making.shown, making.shown == FALSE ? FALSE : by(2, Rule.Sort.SHOWN, making.task, null, 0)));
+        solver.order(
+                zero,
+                making.start,
+                0,
+                solver.all(making.shown, making.shown == FALSE ? FALSE : by(2, Rule.Sort.SHOWN, making.task, null, 0)));
         if (making.shown == TRUE) {
             return;
         }
@@ -175,7 +205,9 @@ final class Model {
         times.add(onAir);
         making.times = times.stream().mapToInt(Integer::intValue).toArray();
         int rule = by(hands && !problem.hasAssistant ? 3 : 4, Rule.Sort.TIME, making.task, null, 0);
-        solver.clause(IntStream.concat(IntStream.of(not(rule), not(making.present), making.shown), IntStream.of(making.times)).toArray());
+        solver.clause(
+                IntStream.concat(IntStream.of(not(rule), not(making.present), making.shown), IntStream.of(making.times))
+                        .toArray());
     }
 
     private List<Use> uses(Making making, int[] able, int units, Heat heat, int rule) {
@@ -185,7 +217,10 @@ final class Model {
             uses.add(new Use(making, machine, units, heat, settled ? making.present : solver.decision()));
         }
         if (!settled) {
-            solver.clause(IntStream.concat(IntStream.of(not(making.present), not(rule)), uses.stream().mapToInt(Use::literal)).toArray());
+            solver.clause(IntStream.concat(
+                            IntStream.of(not(making.present), not(rule)),
+                            uses.stream().mapToInt(Use::literal))
+                    .toArray());
             for (int i = 0; i < uses.size(); i++) {
                 for (int j = 0; j < i; j++) {
                     solver.clause(not(uses.get(i).literal()), not(uses.get(j).literal()));
@@ -202,8 +237,9 @@ final class Model {
                 for (Use one : making.uses.get(i)) {
                     for (Use two : making.uses.get(j)) {
                         Machine machine = problem.machines.get(one.machine());
-                        if (one.machine() == two.machine() && (one.units() + two.units() > machine.capacity()
-                                || machine.heatGap(one.heat(), two.heat()) != Machine.NO_GAP)) {
+                        if (one.machine() == two.machine()
+                                && (one.units() + two.units() > machine.capacity()
+                                        || machine.heatGap(one.heat(), two.heat()) != Machine.NO_GAP)) {
                             solver.clause(not(one.literal()), not(two.literal()));
                         }
                     }
@@ -213,7 +249,8 @@ final class Model {
     }
 
     private void hands(Making making) {
-        List<Use> uses = uses(making, problem.people(making.shown == TRUE), 1, null, by(15, Rule.Sort.HANDS, making.task, null, 0));
+        List<Use> uses = uses(
+                making, problem.people(making.shown == TRUE), 1, null, by(15, Rule.Sort.HANDS, making.task, null, 0));
         making.uses.add(uses);
         for (Use use : uses) {
             if (!problem.isHost(use.machine())) {
@@ -247,12 +284,24 @@ final class Model {
         Task first = from.task;
         Task then = to.task;
         int duration = first.duration();
-        solver.order(from.start, to.start, duration + wait.least(), solver.all(guard, by(5, Rule.Sort.ORDER, first, then, wait.least())));
+        solver.order(
+                from.start,
+                to.start,
+                duration + wait.least(),
+                solver.all(guard, by(5, Rule.Sort.ORDER, first, then, wait.least())));
         if (wait.within() != Task.NONE) {
-            solver.order(to.start, from.start, -wait.within() - duration, solver.all(guard, by(5, Rule.Sort.WITHIN, first, then, wait.within())));
+            solver.order(
+                    to.start,
+                    from.start,
+                    -wait.within() - duration,
+                    solver.all(guard, by(5, Rule.Sort.WITHIN, first, then, wait.within())));
         }
         if (first.keeps() != Task.NONE) {
-            solver.order(to.start, from.start, -first.keeps() - duration, solver.all(guard, by(6, Rule.Sort.KEEPS, first, then, first.keeps())));
+            solver.order(
+                    to.start,
+                    from.start,
+                    -first.keeps() - duration,
+                    solver.all(guard, by(6, Rule.Sort.KEEPS, first, then, first.keeps())));
         }
     }
 
@@ -302,7 +351,11 @@ final class Model {
         solver.order(making.start, end, making.task.duration(), guard);
         int keeps = making.task.keeps();
         if (keeps != Task.NONE && guard != FALSE) {
-            solver.order(end, making.start, -keeps - making.task.duration(), solver.all(guard, by(6, Rule.Sort.KEEPS_TO_END, making.task, null, keeps)));
+            solver.order(
+                    end,
+                    making.start,
+                    -keeps - making.task.duration(),
+                    solver.all(guard, by(6, Rule.Sort.KEEPS_TO_END, making.task, null, keeps)));
         }
     }
 

@@ -35,25 +35,46 @@ final class Neighbourhood {
     /** Remembers what the solver just found. */
     void remember() {
         Solver solver = model.solver;
-        starts = model.makings.stream().mapToInt(making -> solver.lowest(making.start)).toArray();
-        ends = model.makings.stream().mapToInt(making -> solver.lowest(making.start) + model.duration(making)).toArray();
-        kept = model.makings.stream().map(making -> IntStream.concat(IntStream.of(making.times), making.uses.stream()
-                .filter(need -> need.size() > 1).flatMapToInt(need -> need.stream().mapToInt(Use::literal)))
-                .filter(literal -> literal > 1 && solver.value(literal) > 0).toArray()).toArray(int[][]::new);
-        choices = IntStream.concat(IntStream.of(model.shown), IntStream.of(model.swapped)).filter(literal -> literal > 1)
-                .map(literal -> solver.value(literal) > 0 ? literal : Literal.not(literal)).toArray();
+        starts = model.makings.stream()
+                .mapToInt(making -> solver.lowest(making.start))
+                .toArray();
+        ends = model.makings.stream()
+                .mapToInt(making -> solver.lowest(making.start) + model.duration(making))
+                .toArray();
+        kept = model.makings.stream()
+                .map(making -> IntStream.concat(
+                                IntStream.of(making.times),
+                                making.uses.stream()
+                                        .filter(need -> need.size() > 1)
+                                        .flatMapToInt(need -> need.stream().mapToInt(Use::literal)))
+                        .filter(literal -> literal > 1 && solver.value(literal) > 0)
+                        .toArray())
+                .toArray(int[][]::new);
+        choices = IntStream.concat(IntStream.of(model.shown), IntStream.of(model.swapped))
+                .filter(literal -> literal > 1)
+                .map(literal -> solver.value(literal) > 0 ? literal : Literal.not(literal))
+                .toArray();
     }
 
-    /** Literals that keep everything but a part, chosen at random, in its order; the larger the share, the more is taken apart. */
+    /**
+     * Literals that keep everything but a part, chosen at random, in its order; the larger the share, the more is taken
+     * apart.
+     */
     int[] keep(double share) {
-        BitSet free = switch (random.nextInt(3)) {
-            case 0 -> stretch(share);
-            case 1 -> dishes(share);
-            default -> machines(share);
-        };
-        IntStream orders = this.places.orders().filter(order -> !(free.get(order.first()) && free.get(order.then()))
-                && ends[order.first()] <= starts[order.then()]).mapToInt(Places.Order::literal);
-        IntStream places = IntStream.range(0, kept.length).filter(number -> !free.get(number)).flatMap(number -> IntStream.of(kept[number]));
+        BitSet free =
+                switch (random.nextInt(3)) {
+                    case 0 -> stretch(share);
+                    case 1 -> dishes(share);
+                    default -> machines(share);
+                };
+        IntStream orders = this.places
+                .orders()
+                .filter(order -> !(free.get(order.first()) && free.get(order.then()))
+                        && ends[order.first()] <= starts[order.then()])
+                .mapToInt(Places.Order::literal);
+        IntStream places = IntStream.range(0, kept.length)
+                .filter(number -> !free.get(number))
+                .flatMap(number -> IntStream.of(kept[number]));
         IntStream same = random.nextInt(4) == 0 ? IntStream.empty() : IntStream.of(choices);
         return IntStream.concat(IntStream.concat(same, places), orders).toArray();
     }
@@ -73,7 +94,8 @@ final class Neighbourhood {
 
     private BitSet machines(double share) {
         long seed = random.nextLong();
-        return of(making -> making.uses.stream().anyMatch(need -> chance(seed, need.get(0).machine()) < share));
+        return of(making ->
+                making.uses.stream().anyMatch(need -> chance(seed, need.get(0).machine()) < share));
     }
 
     private BitSet of(Predicate<Making> free) {

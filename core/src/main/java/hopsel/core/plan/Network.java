@@ -22,6 +22,7 @@ final class Network {
     final List<Edge> edges = new ArrayList<>();
     /** Number of the node that stands for {@code airEnd}. */
     final int end;
+
     private final Map<Integer, Map<Integer, Integer>> copies = new HashMap<>();
 
     Network(Problem problem, Choice choice) {
@@ -38,7 +39,8 @@ final class Network {
     private void addMain(Task task) {
         int t = task.number();
         Calendar calendar = choice.isShown(t) ? Calendar.of(List.of(), 0, true) : hidden(task);
-        nodes.add(new Node(task, Copy.MAIN, choice.isSwapped(t) ? task.shownFor() : task.duration(), choice.isShown(t), calendar));
+        nodes.add(new Node(
+                task, Copy.MAIN, choice.isSwapped(t) ? task.shownFor() : task.duration(), choice.isShown(t), calendar));
     }
 
     private Calendar hidden(Task task) {
@@ -132,7 +134,7 @@ final class Network {
     /**
      * An activity.
      *
-     * @param shown    certainly on air
+     * @param shown certainly on air
      * @param calendar when it may start, whoever does it
      */
     record Node(Task task, Copy copy, int duration, boolean shown, Calendar calendar) {
@@ -145,12 +147,17 @@ final class Network {
     /**
      * {@code start(to) ≥ start(from) + least}.
      *
-     * @param rule   of the contract that asks for it
-     * @param sort   which part of the rule
+     * @param rule of the contract that asks for it
+     * @param sort which part of the rule
      * @param figure seconds that the cook wrote, for messages
      */
     record Edge(int from, int to, int least, int rule, Sort sort, int figure) {
 
-        enum Sort { ORDER, WITHIN, KEEPS, END }
+        enum Sort {
+            ORDER,
+            WITHIN,
+            KEEPS,
+            END
+        }
     }
 }

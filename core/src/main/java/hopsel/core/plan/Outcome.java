@@ -3,9 +3,10 @@ package hopsel.core.plan;
 /**
  * A plan, and how good it is known to be. Immutable.
  *
- * @param plan     the best that was found
- * @param proven   whether nothing better exists
- * @param leastEnd seconds before which the class cannot be over, whatever else is tried with as few swap-outs and hidden steps
+ * @param plan the best that was found
+ * @param proven whether nothing better exists
+ * @param leastEnd seconds before which the class cannot be over, whatever else is tried with as few swap-outs and
+ *     hidden steps
  */
 public record Outcome(Plan plan, boolean proven, int leastEnd) {
 

@@ -25,12 +25,23 @@ final class OverrunChain {
     static Conflict of(Problem problem, Network network, int[] starts, Usage usage) {
         OverrunChain chain = new OverrunChain(problem, network, starts, usage);
         List<Integer> nodes = chain.nodes();
-        List<StepRef> steps = nodes.stream().map(n -> network.nodes.get(n).ref()).distinct().toList();
+        List<StepRef> steps =
+                nodes.stream().map(n -> network.nodes.get(n).ref()).distinct().toList();
         int over = starts[network.end] - problem.air;
-        return new Conflict(7, steps, ("The class overruns by %s because these follow each other without a gap: %s. "
-                + "A swap-out, work ahead, another pair of hands or a longer slot would mend it.")
-                .formatted(Words.time(over), String.join(", then ", nodes.stream()
-                        .map(n -> Words.quoted(network.nodes.get(n).task())).distinct().toList())));
+        return new Conflict(
+                7,
+                steps,
+                ("The class overruns by %s because these follow each other without a gap: %s. "
+                                + "A swap-out, work ahead, another pair of hands or a longer slot would mend it.")
+                        .formatted(
+                                Words.time(over),
+                                String.join(
+                                        ", then ",
+                                        nodes.stream()
+                                                .map(n -> Words.quoted(
+                                                        network.nodes.get(n).task()))
+                                                .distinct()
+                                                .toList())));
     }
 
     private List<Integer> nodes() {
@@ -50,7 +61,9 @@ final class OverrunChain {
             return -1;
         }
         for (Edge edge : network.edges) {
-            if (edge.to() == node && edge.from() != network.end && !seen.contains(edge.from())
+            if (edge.to() == node
+                    && edge.from() != network.end
+                    && !seen.contains(edge.from())
                     && starts[edge.from()] + edge.least() == starts[node]) {
                 return edge.from();
             }
@@ -66,7 +79,8 @@ final class OverrunChain {
     private boolean freed(int other, int node) {
         int end = starts[other] + network.nodes.get(other).duration();
         for (int machine = 0; machine < problem.machines.size() && end <= starts[node]; machine++) {
-            if (usage.units(other, machine) > 0 && usage.units(node, machine) > 0
+            if (usage.units(other, machine) > 0
+                    && usage.units(node, machine) > 0
                     && end + Math.max(0, usage.gap(other, node, machine)) == starts[node]) {
                 return true;
             }

@@ -36,20 +36,35 @@ final class Places {
         this.model = model;
         this.solver = model.solver;
         model.problem.machines.forEach(machine -> uses.add(new ArrayList<>()));
-        model.makings.forEach(making -> making.uses.forEach(need -> need.forEach(use -> uses.get(use.machine()).add(use))));
+        model.makings.forEach(making -> making.uses.forEach(
+                need -> need.forEach(use -> uses.get(use.machine()).add(use))));
         for (int m = 0; m < uses.size(); m++) {
             if (uses.get(m).size() > 1) {
-                solver.capacity(model.problem.machines.get(m).capacity(), uses.get(m).stream().map(Places::demand).toList());
+                solver.capacity(
+                        model.problem.machines.get(m).capacity(),
+                        uses.get(m).stream().map(Places::demand).toList());
             }
         }
         if (model.problem.hosts > 1) {
-            solver.capacity(model.problem.hosts, model.makings.stream().filter(making -> making.isMain() && making.task.hands() && making.shown != FALSE)
-                    .map(making -> new Demand(making.start, making.task.duration(), making.task.duration(), FALSE, 1, making.shown)).toList());
+            solver.capacity(
+                    model.problem.hosts,
+                    model.makings.stream()
+                            .filter(making -> making.isMain() && making.task.hands() && making.shown != FALSE)
+                            .map(making -> new Demand(
+                                    making.start,
+                                    making.task.duration(),
+                                    making.task.duration(),
+                                    FALSE,
+                                    1,
+                                    making.shown))
+                            .toList());
         }
         for (List<Use> all : uses) {
             for (Use one : all) {
                 for (Use two : all) {
-                    if (one.making().number < two.making().number && one.making().isMain() && two.making().isMain()) {
+                    if (one.making().number < two.making().number
+                            && one.making().isMain()
+                            && two.making().isMain()) {
                         exclude(one, two);
                     }
                 }
@@ -60,19 +75,25 @@ final class Places {
     private static Demand demand(Use use) {
         Making making = use.making();
         int full = making.task.duration();
-        return new Demand(making.start, full, making.brief == FALSE ? full : making.task.shownFor(), making.brief, use.units(), use.literal());
+        return new Demand(
+                making.start,
+                full,
+                making.brief == FALSE ? full : making.task.shownFor(),
+                making.brief,
+                use.units(),
+                use.literal());
     }
 
     /** Two uses of a machine that exclude each other. */
-    private record Pair(Use one, Use two, int oneFirst, int twoFirst, int gap, int gapBack) {
-    }
+    private record Pair(Use one, Use two, int oneFirst, int twoFirst, int gap, int gapBack) {}
 
     /** Makes the order of two uses a decision, if they exclude each other and it is none yet. */
     private boolean exclude(Use one, Use two) {
         Machine machine = model.problem.machines.get(one.machine());
         int gap = gap(machine, one, two);
         int gapBack = gap(machine, two, one);
-        if (gap == Machine.NO_GAP || (gap == 0 && gapBack == 0 && model.inSequence(one.making(), two.making()))
+        if (gap == Machine.NO_GAP
+                || (gap == 0 && gapBack == 0 && model.inSequence(one.making(), two.making()))
                 || known.putIfAbsent(key(one, two, one.machine()), true) != null) {
             return false;
         }
@@ -92,7 +113,8 @@ final class Places {
     /** Seconds between two uses that exclude each other, or {@link Machine#NO_GAP} where they may overlap. */
     private static int gap(Machine machine, Use first, Use then) {
         int gap = first.units() + then.units() > machine.capacity() ? 0 : Machine.NO_GAP;
-        if (machine.rinse() > 0 && !first.making().task.component().equals(then.making().task.component())) {
+        if (machine.rinse() > 0
+                && !first.making().task.component().equals(then.making().task.component())) {
             gap = machine.rinse();
         }
         return machine.resource() == null ? gap : Math.max(gap, machine.heatGap(first.heat(), then.heat()));
@@ -112,13 +134,14 @@ final class Places {
     }
 
     /** An order that is a decision. */
-    record Order(int first, int then, int literal) {
-    }
+    record Order(int first, int then, int literal) {}
 
     /** The orders of all that exclude each other; those of crowds, which may overlap, are left free. */
     Stream<Order> orders() {
-        return pairs.stream().flatMap(pair -> Stream.of(new Order(pair.one.making().number, pair.two.making().number, pair.oneFirst),
-                new Order(pair.two.making().number, pair.one.making().number, pair.twoFirst)));
+        return pairs.stream()
+                .flatMap(pair -> Stream.of(
+                        new Order(pair.one.making().number, pair.two.making().number, pair.oneFirst),
+                        new Order(pair.two.making().number, pair.one.making().number, pair.twoFirst)));
     }
 
     private void follow(Making first, Making then, int gap, int guard) {
@@ -146,7 +169,11 @@ final class Places {
         Pair worst = null;
         double most = -1;
         for (Pair pair : pairs) {
-            if (held(pair.one) && held(pair.two) && solver.open(pair.oneFirst) && solver.open(pair.twoFirst) && clashes(pair)) {
+            if (held(pair.one)
+                    && held(pair.two)
+                    && solver.open(pair.oneFirst)
+                    && solver.open(pair.twoFirst)
+                    && clashes(pair)) {
                 double blame = solver.blame(pair.oneFirst) + solver.blame(pair.twoFirst);
                 if (worst == null || blame > most || (blame == most && moment(pair) < moment(worst))) {
                     worst = pair;
@@ -166,7 +193,8 @@ final class Places {
     private boolean clashes(Pair pair) {
         int one = solver.lowest(pair.one.making().start);
         int two = solver.lowest(pair.two.making().start);
-        return one + model.duration(pair.one.making()) + pair.gap > two && two + model.duration(pair.two.making()) + pair.gapBack > one;
+        return one + model.duration(pair.one.making()) + pair.gap > two
+                && two + model.duration(pair.two.making()) + pair.gapBack > one;
     }
 
     private int moment(Pair pair) {
@@ -178,8 +206,10 @@ final class Places {
         if (solver.preferred(pair.oneFirst) != solver.preferred(pair.twoFirst)) {
             return solver.preferred(pair.oneFirst) ? pair.oneFirst : pair.twoFirst;
         }
-        return slack(pair.one.making(), pair.two.making(), pair.gap) >= slack(pair.two.making(), pair.one.making(), pair.gapBack)
-                ? pair.oneFirst : pair.twoFirst;
+        return slack(pair.one.making(), pair.two.making(), pair.gap)
+                        >= slack(pair.two.making(), pair.one.making(), pair.gapBack)
+                ? pair.oneFirst
+                : pair.twoFirst;
     }
 
     private int slack(Making first, Making then, int gap) {
@@ -210,8 +240,12 @@ final class Places {
     }
 
     private boolean meets(Use one, Use two) {
-        int gap = one.making() == two.making() ? Machine.NO_GAP : gap(model.problem.machines.get(one.machine()), one, two);
-        if (gap == Machine.NO_GAP || end(one) + gap <= start(two) || end(two) + gap(model.problem.machines.get(one.machine()), two, one) <= start(one)) {
+        int gap = one.making() == two.making()
+                ? Machine.NO_GAP
+                : gap(model.problem.machines.get(one.machine()), one, two);
+        if (gap == Machine.NO_GAP
+                || end(one) + gap <= start(two)
+                || end(two) + gap(model.problem.machines.get(one.machine()), two, one) <= start(one)) {
             return false;
         }
         return exclude(one, two);
@@ -257,7 +291,9 @@ final class Places {
         for (int i = 0; i < n; i++) {
             int sum = 0;
             for (int j = 0; j < n; j++) {
-                sum += starts[j] <= starts[i] && starts[i] < ends[j] ? held.get(j).units() : 0;
+                sum += starts[j] <= starts[i] && starts[i] < ends[j]
+                        ? held.get(j).units()
+                        : 0;
             }
             first = sum > capacity ? Math.min(first, starts[i]) : first;
         }
@@ -265,15 +301,21 @@ final class Places {
     }
 
     private List<Use> at(List<Use> held, int moment) {
-        List<Use> there = held.stream().filter(use -> start(use) <= moment && moment < end(use)).toList();
-        return fewest(there, there.stream().mapToInt(Use::units).sum(), model.problem.machines.get(there.get(0).machine()).capacity());
+        List<Use> there = held.stream()
+                .filter(use -> start(use) <= moment && moment < end(use))
+                .toList();
+        return fewest(
+                there,
+                there.stream().mapToInt(Use::units).sum(),
+                model.problem.machines.get(there.get(0).machine()).capacity());
     }
 
     /** Leaves out whoever is not needed for the crowd, the smallest first. */
     private static List<Use> fewest(List<Use> crowd, int sum, int capacity) {
         int left = sum;
         List<Use> kept = new ArrayList<>(crowd);
-        for (Use use : crowd.stream().sorted(Comparator.comparingInt(Use::units)).toList()) {
+        for (Use use :
+                crowd.stream().sorted(Comparator.comparingInt(Use::units)).toList()) {
             if (left - use.units() > capacity) {
                 left -= use.units();
                 kept.remove(use);
@@ -284,7 +326,11 @@ final class Places {
 
     /** Tells that of a crowd one has to be over before another starts, and chooses which. */
     private int thin(List<Use> crowd) {
-        List<Integer> rule = new ArrayList<>(crowd.stream().map(use -> not(use.literal())).distinct().filter(literal -> literal != FALSE).toList());
+        List<Integer> rule = new ArrayList<>(crowd.stream()
+                .map(use -> not(use.literal()))
+                .distinct()
+                .filter(literal -> literal != FALSE)
+                .toList());
         int best = NOTHING;
         double most = Double.NEGATIVE_INFINITY;
         for (Use one : crowd) {

@@ -8,16 +8,22 @@ import java.util.Set;
 /**
  * The answer to a class: a run sheet, or why there is none. Immutable.
  *
- * @param verdict    fits, overruns or impossible
- * @param airEnd     seconds after going on air at which the last thing is done
- * @param overrun    seconds by which that is past the slot
- * @param swaps      steps swapped out, sorted
- * @param notShown   {@code may} steps that are not shown, sorted
+ * @param verdict fits, overruns or impossible
+ * @param airEnd seconds after going on air at which the last thing is done
+ * @param overrun seconds by which that is past the slot
+ * @param swaps steps swapped out, sorted
+ * @param notShown {@code may} steps that are not shown, sorted
  * @param activities in the order of {@link Activity#ORDER}; empty when impossible
- * @param conflicts  reasons of an impossible class; for an overrun, the chain that causes it
+ * @param conflicts reasons of an impossible class; for an overrun, the chain that causes it
  */
-public record Plan(Verdict verdict, int airEnd, int overrun, List<StepRef> swaps, List<StepRef> notShown,
-                   List<Activity> activities, List<Conflict> conflicts) {
+public record Plan(
+        Verdict verdict,
+        int airEnd,
+        int overrun,
+        List<StepRef> swaps,
+        List<StepRef> notShown,
+        List<Activity> activities,
+        List<Conflict> conflicts) {
 
     /** Keeps its own copies. */
     public Plan {

@@ -13,7 +13,9 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
-/** Turns a schedule into the plan that people read: work before the class as late as it may be, ovens with their heat. */
+/**
+ * Turns a schedule into the plan that people read: work before the class as late as it may be, ovens with their heat.
+ */
 final class PlanBuilder {
 
     private final Problem problem;
@@ -41,14 +43,15 @@ final class PlanBuilder {
     /**
      * Moves what is done before the class as late as everything else allows: fresher, and less to keep.
      *
-     * <p>Whatever shares a machine and came one after the other goes on doing so; then every rule only ever says
-     * "no later than", and lowering all starts until nothing moves gives the latest of them.
+     * <p>Whatever shares a machine and came one after the other goes on doing so; then every rule only ever says "no
+     * later than", and lowering all starts until nothing moves gives the latest of them.
      */
     private void freshen() {
         List<Edge> edges = new ArrayList<>(network.edges);
         edges.addAll(ordersAsTheyAre());
         int[] latest = IntStream.rangeClosed(0, network.end)
-                .map(n -> starts[n] >= 0 || fixed(n) ? starts[n] : calendar(n).atOrBefore(-1)).toArray();
+                .map(n -> starts[n] >= 0 || fixed(n) ? starts[n] : calendar(n).atOrBefore(-1))
+                .toArray();
         boolean moved = true;
         while (moved) {
             moved = false;
@@ -65,7 +68,9 @@ final class PlanBuilder {
     }
 
     private boolean fixed(int node) {
-        return node == network.end || (network.nodes.get(node).copy().isMain() && pinned.contains(network.nodes.get(node).ref()));
+        return node == network.end
+                || (network.nodes.get(node).copy().isMain()
+                        && pinned.contains(network.nodes.get(node).ref()));
     }
 
     private List<Edge> ordersAsTheyAre() {
@@ -94,7 +99,9 @@ final class PlanBuilder {
     private int[] machines(int node) {
         IntStream places = IntStream.of(schedule.machines()[node]).distinct();
         int person = schedule.people()[node];
-        return person == Schedule.NOBODY ? places.toArray() : IntStream.concat(IntStream.of(person), places).toArray();
+        return person == Schedule.NOBODY
+                ? places.toArray()
+                : IntStream.concat(IntStream.of(person), places).toArray();
     }
 
     private int duration(int node) {
@@ -102,13 +109,21 @@ final class PlanBuilder {
     }
 
     private Plan plan() {
-        List<Activity> activities = IntStream.range(0, network.end).mapToObj(this::activity).sorted(Activity.ORDER).toList();
+        List<Activity> activities = IntStream.range(0, network.end)
+                .mapToObj(this::activity)
+                .sorted(Activity.ORDER)
+                .toList();
         int airEnd = schedule.airEnd();
         int overrun = Math.max(0, airEnd - problem.air);
         List<Conflict> conflicts = overrun > 0 ? List.of(OverrunChain.of(problem, network, starts, usage)) : List.of();
-        return new Plan(overrun > 0 ? Verdict.OVERRUNS : Verdict.FITS, airEnd, overrun,
+        return new Plan(
+                overrun > 0 ? Verdict.OVERRUNS : Verdict.FITS,
+                airEnd,
+                overrun,
                 refs(task -> network.choice.isSwapped(task.number())),
-                refs(task -> task.may() && network.choice.isHidden(task.number())), activities, conflicts);
+                refs(task -> task.may() && network.choice.isHidden(task.number())),
+                activities,
+                conflicts);
     }
 
     private List<StepRef> refs(Predicate<Task> which) {
@@ -121,13 +136,16 @@ final class PlanBuilder {
         for (int need = 0; need < schedule.machines()[node].length; need++) {
             int machine = schedule.machines()[node][need];
             Requirement requirement = at.task().requirements().get(need);
-            Optional<BigDecimal> celsius = requirement.heat() == null ? Optional.empty()
-                    : Optional.of(setting(node, machine, at, need));
+            Optional<BigDecimal> celsius =
+                    requirement.heat() == null ? Optional.empty() : Optional.of(setting(node, machine, at, need));
             placements.add(new Placement(problem.machines.get(machine).id(), requirement.units(), celsius));
         }
         int person = schedule.people()[node];
-        Optional<String> who = person == Schedule.NOBODY ? Optional.empty() : Optional.of(problem.machines.get(person).id());
-        return new Activity(at.ref(), at.copy(), at.shown(), starts[node], starts[node] + at.duration(), who, placements);
+        Optional<String> who = person == Schedule.NOBODY
+                ? Optional.empty()
+                : Optional.of(problem.machines.get(person).id());
+        return new Activity(
+                at.ref(), at.copy(), at.shown(), starts[node], starts[node] + at.duration(), who, placements);
     }
 
     /** The asked temperature, moved as little as everything in the oven at the start of the activity wants. */
@@ -136,7 +154,12 @@ final class PlanBuilder {
         for (int other = 0; other < network.end; other++) {
             if (starts[other] <= starts[node] && starts[node] < starts[other] + duration(other)) {
                 for (int i = 0; i < schedule.machines()[other].length; i++) {
-                    Heat heat = network.nodes.get(other).task().requirements().get(i).heat();
+                    Heat heat = network.nodes
+                            .get(other)
+                            .task()
+                            .requirements()
+                            .get(i)
+                            .heat();
                     if (schedule.machines()[other][i] == machine && heat != null && common.meets(heat)) {
                         common = common.common(heat);
                     }

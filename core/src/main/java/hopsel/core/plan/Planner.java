@@ -18,16 +18,22 @@ import java.util.function.Consumer;
  */
 public final class Planner {
 
-    /** Rules that may be looked at, for each step and for any class; about a second for 40 steps on an ordinary machine. */
+    /**
+     * Rules that may be looked at, for each step and for any class; about a second for 40 steps on an ordinary machine.
+     */
     private static final long WORK_FOR_EACH = 500_000;
+
     private static final long WORK_AT_LEAST = 6_000_000;
 
-    /** Activities, those of swap-outs with them, that are planned at once: beyond it the search wants more memory than a small machine has. */
+    /**
+     * Activities, those of swap-outs with them, that are planned at once: beyond it the search wants more memory than a
+     * small machine has.
+     */
     private static final int MOST = 800;
+
     private static final int MOST_STEPS = 320;
 
-    private Planner() {
-    }
+    private Planner() {}
 
     /** The plan of a class that was reviewed without a finding. */
     public static Plan plan(CookingClass cooking) {
@@ -36,7 +42,7 @@ public final class Planner {
 
     /** The plan that also keeps to what the host wants, and how good it is. */
     public static Outcome answer(CookingClass cooking, Wishes wishes) {
-        return answer(cooking, wishes, plan -> { });
+        return answer(cooking, wishes, plan -> {});
     }
 
     /**
@@ -50,7 +56,7 @@ public final class Planner {
 
     /** A plan at little effort, for asking what would be if. */
     public static Outcome sketch(CookingClass cooking, Wishes wishes) {
-        return answer(cooking, wishes, plan -> { }, WORK_AT_LEAST / 2);
+        return answer(cooking, wishes, plan -> {}, WORK_AT_LEAST / 2);
     }
 
     private static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most) {
@@ -63,14 +69,19 @@ public final class Planner {
             return impossible(missing, true);
         }
         Work work = new Work(Math.min(most, WORK_AT_LEAST + WORK_FOR_EACH * problem.tasks.size()));
-        Goals goals = new Goals(problem, wishes, work, schedule -> better.accept(PlanBuilder.build(problem, wishes, schedule)));
-        return goals.best().map(schedule -> new Outcome(PlanBuilder.build(problem, wishes, schedule), goals.proven(), goals.least()))
+        Goals goals = new Goals(
+                problem, wishes, work, schedule -> better.accept(PlanBuilder.build(problem, wishes, schedule)));
+        return goals.best()
+                .map(schedule ->
+                        new Outcome(PlanBuilder.build(problem, wishes, schedule), goals.proven(), goals.least()))
                 .orElseGet(() -> impossible(problem, wishes, goals.proven()));
     }
 
     private static Outcome impossible(Problem problem, Wishes wishes, boolean proven) {
         List<Conflict> conflicts = Contradiction.explain(problem, wishes);
-        return impossible(conflicts.isEmpty() ? List.of(nothingFound(problem, !proven)) : conflicts, proven || !conflicts.isEmpty());
+        return impossible(
+                conflicts.isEmpty() ? List.of(nothingFound(problem, !proven)) : conflicts,
+                proven || !conflicts.isEmpty());
     }
 
     private static Outcome impossible(List<Conflict> conflicts, boolean proven) {
@@ -78,8 +89,12 @@ public final class Planner {
     }
 
     private static Conflict tooLarge(Problem problem) {
-        return new Conflict(12, List.of(), "This class has %d steps, and with their swap-outs %d things to plan. At most %d steps and %d things can be planned at once. Hold it as two classes, or put short steps together."
-                .formatted(problem.tasks.size(), problem.size(), MOST_STEPS, MOST));
+        return new Conflict(
+                12,
+                List.of(),
+                ("This class has %d steps, and with their swap-outs %d things to plan. At most %d steps and %d "
+                                + "things can be planned at once. Hold it as two classes, or put short steps together.")
+                        .formatted(problem.tasks.size(), problem.size(), MOST_STEPS, MOST));
     }
 
     private static List<Conflict> missingPlaces(Problem problem) {
@@ -97,20 +112,30 @@ public final class Planner {
     private static Conflict missingPlace(Problem problem, Task task, int need) {
         String kind = task.step().needs().get(need).kind();
         int units = task.step().needs().get(need).units();
-        int most = problem.machines.stream().filter(machine -> machine.resource() != null
-                && machine.resource().kind().equals(kind)).mapToInt(Machine::capacity).max().orElse(0);
+        int most = problem.machines.stream()
+                .filter(machine ->
+                        machine.resource() != null && machine.resource().kind().equals(kind))
+                .mapToInt(Machine::capacity)
+                .max()
+                .orElse(0);
         String there = most == 0 ? "this kitchen has none" : "the largest here has %d".formatted(most);
-        return new Conflict(12, List.of(task.ref()), "%s needs %s with %d %s; %s. Bring one, or change the step."
-                .formatted(Words.quoted(task), kind, units, units == 1 ? "place" : "places", there));
+        return new Conflict(
+                12,
+                List.of(task.ref()),
+                "%s needs %s with %d %s; %s. Bring one, or change the step."
+                        .formatted(Words.quoted(task), kind, units, units == 1 ? "place" : "places", there));
     }
 
     private static Conflict nothingFound(Problem problem, boolean gaveUp) {
         List<StepRef> held = problem.tasks.stream()
                 .filter(task -> task.hands() || !task.requirements().isEmpty())
-                .filter(task -> task.keeps() != Task.NONE || task.waits().stream().anyMatch(wait -> wait.within() != Task.NONE))
-                .map(Task::ref).toList();
+                .filter(task ->
+                        task.keeps() != Task.NONE || task.waits().stream().anyMatch(wait -> wait.within() != Task.NONE))
+                .map(Task::ref)
+                .toList();
         String message = gaveUp
-                ? "No order was found in which people and places suffice for steps that may not wait. There may be one: "
+                ? "No order was found in which people and places suffice for steps that may not wait. There may "
+                        + "be one: "
                 : "There is no order in which people and places suffice for steps that may not wait. ";
         return new Conflict(12, held, message + "Let something keep longer, or bring more hands, rings or shelves.");
     }

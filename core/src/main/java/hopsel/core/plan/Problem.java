@@ -33,6 +33,7 @@ final class Problem {
     final List<Task> tasks = new ArrayList<>();
     /** People first, then the kitchen's resources. */
     final List<Machine> machines = new ArrayList<>();
+
     final List<int[]> windows;
     final int hosts;
     final boolean hasAssistant;
@@ -42,9 +43,13 @@ final class Problem {
     Problem(CookingClass cooking) {
         this.cooking = cooking;
         this.air = cooking.airMinutes().seconds();
-        this.windows = cooking.prepWindows().stream().sorted(Comparator.comparing(PrepWindow::from))
-                .map(window -> new int[] {window.from().seconds(), window.to().seconds()}).toList();
-        this.hosts = (int) cooking.people().stream().filter(person -> person.role() == Role.HOST).count();
+        this.windows = cooking.prepWindows().stream()
+                .sorted(Comparator.comparing(PrepWindow::from))
+                .map(window -> new int[] {window.from().seconds(), window.to().seconds()})
+                .toList();
+        this.hosts = (int) cooking.people().stream()
+                .filter(person -> person.role() == Role.HOST)
+                .count();
         this.hasAssistant = hosts < cooking.people().size();
         cooking.people().forEach(person -> machines.add(Machine.of(person)));
         cooking.resources().forEach(resource -> machines.add(Machine.of(resource)));
@@ -56,7 +61,9 @@ final class Problem {
 
     private void number() {
         for (Dish dish : cooking.dishes()) {
-            dish.steps().map(step -> new StepRef(dish.id(), step.id())).filter(ref -> cooking.made(ref).equals(ref))
+            dish.steps()
+                    .map(step -> new StepRef(dish.id(), step.id()))
+                    .filter(ref -> cooking.made(ref).equals(ref))
                     .forEach(ref -> numbers.put(ref, numbers.size()));
         }
     }
@@ -69,8 +76,13 @@ final class Problem {
                 if (!cooking.made(ref).equals(ref)) {
                     continue;
                 }
-                int[] before = ancestry.before(step.id()).stream().mapToInt(id -> number(dish, id)).distinct().sorted().toArray();
-                List<Task.Wait> waits = step.after().stream().map(after -> wait(dish, after)).toList();
+                int[] before = ancestry.before(step.id()).stream()
+                        .mapToInt(id -> number(dish, id))
+                        .distinct()
+                        .sorted()
+                        .toArray();
+                List<Task.Wait> waits =
+                        step.after().stream().map(after -> wait(dish, after)).toList();
                 Task behind = task(ref, step, dish.id() + "/" + component.id(), waits, before, null);
                 Step onAir = cooking.onAir(step);
                 tasks.add(onAir.equals(step) ? behind : task(ref, onAir, behind.component, waits, before, behind));
@@ -79,8 +91,19 @@ final class Problem {
     }
 
     private Task task(StepRef ref, Step step, String component, List<Task.Wait> waits, int[] before, Task behind) {
-        return new Task(tasks.size(), ref, step, component, step.minutes().likely().seconds(), seconds(step.swap()), seconds(step.keeps()), waits, before,
-                isFinal(ref), step.needs().stream().map(this::requirement).toList(), behind);
+        return new Task(
+                tasks.size(),
+                ref,
+                step,
+                component,
+                step.minutes().likely().seconds(),
+                seconds(step.swap()),
+                seconds(step.keeps()),
+                waits,
+                before,
+                isFinal(ref),
+                step.needs().stream().map(this::requirement).toList(),
+                behind);
     }
 
     private int number(Dish dish, String step) {
@@ -88,12 +111,20 @@ final class Problem {
     }
 
     private boolean isFinal(StepRef ref) {
-        return Stream.concat(Stream.of(ref), cooking.alsoFor(ref).stream()).allMatch(one -> cooking.dish(one.dish()).finalSteps().contains(one.step()));
+        return Stream.concat(Stream.of(ref), cooking.alsoFor(ref).stream())
+                .allMatch(one -> cooking.dish(one.dish()).finalSteps().contains(one.step()));
     }
 
-    /** Activities that there can be: each step, and for each that can be swapped out its copy and those of what comes before it. */
+    /**
+     * Activities that there can be: each step, and for each that can be swapped out its copy and those of what comes
+     * before it.
+     */
     int size() {
-        return tasks.size() + tasks.stream().filter(Task::swappable).mapToInt(task -> 1 + task.before().length).sum();
+        return tasks.size()
+                + tasks.stream()
+                        .filter(Task::swappable)
+                        .mapToInt(task -> 1 + task.before().length)
+                        .sum();
     }
 
     Task task(StepRef ref) {
@@ -105,8 +136,7 @@ final class Problem {
     }
 
     private Task.Wait wait(Dish dish, After after) {
-        return new Task.Wait(number(dish, after.step()), after.least().seconds(),
-                seconds(after.within()));
+        return new Task.Wait(number(dish, after.step()), after.least().seconds(), seconds(after.within()));
     }
 
     private Requirement requirement(Need need) {
@@ -114,13 +144,18 @@ final class Problem {
         int found = 0;
         for (int m = 0; m < machines.size(); m++) {
             Machine machine = machines.get(m);
-            if (machine.resource() != null && machine.resource().kind().equals(need.kind())
+            if (machine.resource() != null
+                    && machine.resource().kind().equals(need.kind())
                     && machine.capacity() >= need.units()) {
                 able[found++] = m;
             }
         }
-        return new Requirement(Arrays.copyOf(able, found), need.units(),
-                need.celsius().map(celsius -> Heat.around(celsius, need.tolerance())).orElse(null));
+        return new Requirement(
+                Arrays.copyOf(able, found),
+                need.units(),
+                need.celsius()
+                        .map(celsius -> Heat.around(celsius, need.tolerance()))
+                        .orElse(null));
     }
 
     /** The longest wait for a rinse or another temperature that can fall before a task, in seconds. */
@@ -129,7 +164,8 @@ final class Problem {
             int longest = 0;
             for (Requirement requirement : task.requirements()) {
                 for (int m : requirement.able()) {
-                    longest = Math.max(longest, Math.max(machines.get(m).rinse(), longestHeatGap(machines.get(m), requirement)));
+                    longest = Math.max(
+                            longest, Math.max(machines.get(m).rinse(), longestHeatGap(machines.get(m), requirement)));
                 }
             }
             return longest;
@@ -137,14 +173,18 @@ final class Problem {
     }
 
     private int longestHeatGap(Machine machine, Requirement then) {
-        return tasks.stream().flatMap(task -> task.requirements().stream())
-                .mapToInt(first -> machine.heatGap(first.heat(), then.heat())).max().orElse(0);
+        return tasks.stream()
+                .flatMap(task -> task.requirements().stream())
+                .mapToInt(first -> machine.heatGap(first.heat(), then.heat()))
+                .max()
+                .orElse(0);
     }
 
     /** People who may do a step: hosts where it is shown, anybody otherwise. */
     int[] people(boolean shown) {
         return IntStream.range(0, cooking.people().size())
-                .filter(p -> !shown || cooking.people().get(p).role() == Role.HOST).toArray();
+                .filter(p -> !shown || cooking.people().get(p).role() == Role.HOST)
+                .toArray();
     }
 
     boolean isHost(int machine) {
@@ -160,12 +200,23 @@ final class Problem {
      * A step, numbered.
      *
      * @param shownFor seconds on air when swapped out, or {@link #NONE} where it cannot be
-     * @param keeps    seconds, or {@link #NONE} for no limit
-     * @param before   numbers of all ancestors
-     * @param behind   the step as the house does it off camera, or null where that is no different
+     * @param keeps seconds, or {@link #NONE} for no limit
+     * @param before numbers of all ancestors
+     * @param behind the step as the house does it off camera, or null where that is no different
      */
-    record Task(int number, StepRef ref, Step step, String component, int duration, int shownFor, int keeps,
-                List<Wait> waits, int[] before, boolean isFinal, List<Requirement> requirements, Task behind) {
+    record Task(
+            int number,
+            StepRef ref,
+            Step step,
+            String component,
+            int duration,
+            int shownFor,
+            int keeps,
+            List<Wait> waits,
+            int[] before,
+            boolean isFinal,
+            List<Requirement> requirements,
+            Task behind) {
 
         static final int NONE = -1;
 
@@ -191,7 +242,6 @@ final class Problem {
          *
          * @param within seconds, or {@link #NONE}
          */
-        record Wait(int before, int least, int within) {
-        }
+        record Wait(int before, int least, int within) {}
     }
 }

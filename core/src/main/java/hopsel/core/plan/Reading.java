@@ -37,7 +37,9 @@ final class Reading {
             Making making = making(network.nodes.get(n));
             starts[n] = solver.lowest(making.start);
             int needs = making.task.requirements().size();
-            machines[n] = making.uses.subList(0, needs).stream().mapToInt(this::chosen).toArray();
+            machines[n] = making.uses.subList(0, needs).stream()
+                    .mapToInt(this::chosen)
+                    .toArray();
             people[n] = making.task.hands() ? chosen(making.uses.get(needs)) : Schedule.NOBODY;
         }
         starts[network.end] = solver.lowest(model.end);
@@ -45,11 +47,16 @@ final class Reading {
     }
 
     private Making making(Node node) {
-        return node.copy().isMain() ? model.makings.get(node.task().number())
+        return node.copy().isMain()
+                ? model.makings.get(node.task().number())
                 : model.copy(model.problem.task(node.copy().swapOf().orElseThrow()), node.task());
     }
 
     private int chosen(List<Use> need) {
-        return need.stream().filter(use -> solver.value(use.literal()) > 0).mapToInt(Use::machine).findFirst().orElseThrow();
+        return need.stream()
+                .filter(use -> solver.value(use.literal()) > 0)
+                .mapToInt(Use::machine)
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -10,17 +10,32 @@ import java.util.stream.Stream;
  * A rule as it holds for certain steps, in the cook's words.
  *
  * @param number of the contract; 0 for what the host asked for
- * @param sort   which part of it
- * @param one    the step it is about
- * @param two    the step it stands to, or null
+ * @param sort which part of it
+ * @param one the step it is about
+ * @param two the step it stands to, or null
  * @param figure seconds that the cook wrote, or which of its needs
  */
 record Rule(int number, Sort sort, Task one, Task two, int figure) {
 
-    enum Sort { SHOWN, TIME, ORDER, WITHIN, KEEPS, KEEPS_TO_END, PLACE, HANDS, PIN, CHOICE }
+    enum Sort {
+        SHOWN,
+        TIME,
+        ORDER,
+        WITHIN,
+        KEEPS,
+        KEEPS_TO_END,
+        PLACE,
+        HANDS,
+        PIN,
+        CHOICE
+    }
 
     Conflict conflict(Problem problem) {
-        List<StepRef> steps = Stream.of(one, two).filter(task -> task != null).map(Task::ref).distinct().toList();
+        List<StepRef> steps = Stream.of(one, two)
+                .filter(task -> task != null)
+                .map(Task::ref)
+                .distinct()
+                .toList();
         return new Conflict(number, steps, message(problem));
     }
 
@@ -28,27 +43,51 @@ record Rule(int number, Sort sort, Task one, Task two, int figure) {
         String first = Words.quoted(one);
         String second = two == null ? "" : Words.quoted(two);
         return switch (sort) {
-            case SHOWN -> (one.may() ? "%s cannot start before the class if it is shown." : "%s must be shown, so it cannot start before the class. Let it be done off camera.")
-                    .formatted(first);
+            case SHOWN ->
+                (one.may()
+                                ? "%s cannot start before the class if it is shown."
+                                : "%s must be shown, so it cannot start before the class. Let it be done off camera.")
+                        .formatted(first);
             case TIME -> time(problem, first);
-            case ORDER -> figure > 0 ? "%s waits for %s, and %s more.".formatted(second, first, Words.time(figure))
-                    : "%s waits for %s.".formatted(second, first);
-            case WITHIN -> "%s has to start within %s of the end of %s. Allow more time between them.".formatted(second, Words.time(figure), first);
-            case KEEPS -> "%s keeps only %s before %s. Let it keep longer, or make it later.".formatted(first, Words.time(figure), second);
-            case KEEPS_TO_END -> "%s keeps only %s before the end of the class. Let it keep longer, or make it later.".formatted(first, Words.time(figure));
-            case PLACE -> "%s needs the %s while something else has it. Bring another, or let what is done before or after it keep longer."
-                    .formatted(first, one.step().needs().get(figure).kind());
-            case HANDS -> "%s needs somebody's hands while they are busy. Bring another pair of hands, or let things keep longer.".formatted(first);
+            case ORDER ->
+                figure > 0
+                        ? "%s waits for %s, and %s more.".formatted(second, first, Words.time(figure))
+                        : "%s waits for %s.".formatted(second, first);
+            case WITHIN ->
+                "%s has to start within %s of the end of %s. Allow more time between them."
+                        .formatted(second, Words.time(figure), first);
+            case KEEPS ->
+                "%s keeps only %s before %s. Let it keep longer, or make it later."
+                        .formatted(first, Words.time(figure), second);
+            case KEEPS_TO_END ->
+                "%s keeps only %s before the end of the class. Let it keep longer, or make it later."
+                        .formatted(first, Words.time(figure));
+            case PLACE ->
+                ("%s needs the %s while something else has it. Bring another, or let what is done before or after "
+                                + "it keep longer.")
+                        .formatted(first, one.step().needs().get(figure).kind());
+            case HANDS ->
+                "%s needs somebody's hands while they are busy. Bring another pair of hands, or let things keep longer."
+                        .formatted(first);
             case PIN -> "You pinned %s at %s. Let it go, or move it.".formatted(first, Words.moment(figure));
             case CHOICE -> "You asked for %s to be shown, or not to be swapped out. Take that back.".formatted(first);
         };
     }
 
     private String time(Problem problem, String first) {
-        String opening = problem.windows.isEmpty() ? ", and it is not open before the class"
-                : ", from %s at the earliest".formatted(Words.moment(problem.windows.get(0)[0]));
-        String alone = one.hands() && !problem.hasAssistant ? " On air only an assistant could do it, and there is none." : "";
-        return "%s (%s) can only be begun while somebody is in the kitchen%s.%s Open the kitchen earlier or for longer%s."
-                .formatted(first, Words.time(one.duration()), opening, alone, alone.isEmpty() ? "" : ", bring an assistant, or show it");
+        String opening = problem.windows.isEmpty()
+                ? ", and it is not open before the class"
+                : ", from %s at the earliest"
+                        .formatted(Words.moment(problem.windows.get(0)[0]));
+        String alone =
+                one.hands() && !problem.hasAssistant ? " On air only an assistant could do it, and there is none." : "";
+        return ("%s (%s) can only be begun while somebody is in the kitchen%s.%s Open the kitchen earlier or for "
+                        + "longer%s.")
+                .formatted(
+                        first,
+                        Words.time(one.duration()),
+                        opening,
+                        alone,
+                        alone.isEmpty() ? "" : ", bring an assistant, or show it");
     }
 }

@@ -5,8 +5,8 @@ import hopsel.core.solve.Answer;
 import java.util.stream.IntStream;
 
 /**
- * Ends a class earlier and earlier: in leaps, halved where one leads nowhere soon; then a step at a time, by taking parts
- * of the best plan apart and by searching the whole in turns, until it is proven that no step is left.
+ * Ends a class earlier and earlier: in leaps, halved where one leads nowhere soon; then a step at a time, by taking
+ * parts of the best plan apart and by searching the whole in turns, until it is proven that no step is left.
  */
 final class Shortening {
 
@@ -66,9 +66,12 @@ final class Shortening {
     private void takeApart() {
         double share = PART;
         for (int round = 0; round < ROUNDS && left() > 0 && !attempts.spent(); round++) {
-            int[] goals = IntStream.concat(IntStream.of(sooner(1)), IntStream.of(attempts.around.keep(share))).toArray();
+            int[] goals = IntStream.concat(IntStream.of(sooner(1)), IntStream.of(attempts.around.keep(share)))
+                    .toArray();
             Answer answer = attempts.attempt(TRY / 2, attempts.left(), goals);
-            share = answer == Answer.NONE ? Math.min(0.9, share * 1.1) : answer == Answer.UNKNOWN ? share * 0.93 : share;
+            share = answer == Answer.NONE
+                    ? Math.min(0.9, share * 1.1)
+                    : answer == Answer.UNKNOWN ? share * 0.93 : share;
         }
     }
 }

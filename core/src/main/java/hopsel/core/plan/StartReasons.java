@@ -33,8 +33,9 @@ public final class StartReasons {
     private void waits(Activity activity, List<Reason> found) {
         for (After after : cooking.step(activity.step()).after()) {
             StepRef ref = cooking.made(new StepRef(activity.step().dish(), after.step()));
-            madeBefore(activity, ref).ifPresent(before -> found.add(new Reason(Kind.WAITS_FOR, before, before.end(),
-                    after.least().seconds())));
+            madeBefore(activity, ref)
+                    .ifPresent(before -> found.add(new Reason(
+                            Kind.WAITS_FOR, before, before.end(), after.least().seconds())));
         }
     }
 
@@ -45,15 +46,21 @@ public final class StartReasons {
     }
 
     private Optional<Activity> find(StepRef ref, Copy copy) {
-        return plan.activities().stream().filter(other -> other.step().equals(ref) && other.copy().equals(copy)).findFirst();
+        return plan.activities().stream()
+                .filter(other -> other.step().equals(ref) && other.copy().equals(copy))
+                .findFirst();
     }
 
     private void busy(Activity activity, List<Reason> found) {
         for (Activity other : plan.activities()) {
-            if (other.end() == activity.start() && other != activity && !activity.person().isEmpty()
+            if (other.end() == activity.start()
+                    && other != activity
+                    && !activity.person().isEmpty()
                     && other.person().equals(activity.person())) {
                 found.add(new Reason(Kind.SAME_PERSON, other, other.end(), 0));
-            } else if (other.end() <= activity.start() && activity.start() - other.end() <= 1200 && sharesPlace(activity, other)) {
+            } else if (other.end() <= activity.start()
+                    && activity.start() - other.end() <= 1200
+                    && sharesPlace(activity, other)) {
                 found.add(new Reason(Kind.SAME_PLACE, other, other.end(), activity.start() - other.end()));
             }
         }
@@ -61,7 +68,8 @@ public final class StartReasons {
 
     private static boolean sharesPlace(Activity activity, Activity other) {
         return activity.placements().stream().anyMatch(mine -> other.placements().stream()
-                .anyMatch(theirs -> mine.resource().equals(theirs.resource()) && !mine.celsius().equals(theirs.celsius())));
+                .anyMatch(theirs -> mine.resource().equals(theirs.resource())
+                        && !mine.celsius().equals(theirs.celsius())));
     }
 
     private void kept(Activity activity, List<Reason> found) {
@@ -73,7 +81,8 @@ public final class StartReasons {
 
     private boolean uses(Activity next, Activity activity) {
         return cooking.step(next.step()).after().stream()
-                .anyMatch(after -> cooking.made(new StepRef(next.step().dish(), after.step())).equals(activity.step()))
+                        .anyMatch(after -> cooking.made(new StepRef(next.step().dish(), after.step()))
+                                .equals(activity.step()))
                 && madeBefore(next, activity.step()).filter(activity::equals).isPresent();
     }
 
@@ -92,11 +101,10 @@ public final class StartReasons {
     /**
      * One reason.
      *
-     * @param kind    which kind
-     * @param other   the other activity
-     * @param moment  seconds relative to going on air at which the other ends, or starts
+     * @param kind which kind
+     * @param other the other activity
+     * @param moment seconds relative to going on air at which the other ends, or starts
      * @param seconds the figure that belongs to the kind
      */
-    public record Reason(Kind kind, Activity other, int moment, int seconds) {
-    }
+    public record Reason(Kind kind, Activity other, int moment, int seconds) {}
 }

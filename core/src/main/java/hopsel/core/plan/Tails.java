@@ -9,8 +9,8 @@ import java.util.List;
  * Seconds that have to pass after a step of the main copy has ended before the class can be over: the longest chain of
  * what waits for it, each at the shortest it can be.
  *
- * <p>Only waiting counts. That a prep window closes is no work that follows, and a step that may be swapped out holds up
- * what comes after it no longer than it is shown.
+ * <p>Only waiting counts. That a prep window closes is no work that follows, and a step that may be swapped out holds
+ * up what comes after it no longer than it is shown.
  */
 final class Tails {
 
@@ -32,7 +32,8 @@ final class Tails {
             for (Task next : tasks) {
                 for (Task.Wait wait : next.waits()) {
                     if (wait.before() == task.number()) {
-                        // What is swapped out is waited for in its copy: how long after its main activity, nobody knows.
+                        // What is swapped out is waited for in its copy: how long after its main activity, nobody
+                        // knows.
                         int least = task.swappable() ? 0 : wait.least();
                         longest = Math.max(longest, least + shortest(next) + of(next));
                     }

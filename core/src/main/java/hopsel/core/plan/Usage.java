@@ -44,7 +44,11 @@ final class Usage {
     }
 
     private boolean strangers(int first, int then) {
-        return !network.nodes.get(first).task().component().equals(network.nodes.get(then).task().component());
+        return !network.nodes
+                .get(first)
+                .task()
+                .component()
+                .equals(network.nodes.get(then).task().component());
     }
 
     private int heatGap(int first, int then, int machine, Machine held) {
@@ -52,8 +56,21 @@ final class Usage {
         for (int i = 0; i < machines[first].length; i++) {
             for (int j = 0; j < machines[then].length && machines[first][i] == machine; j++) {
                 if (machines[then][j] == machine) {
-                    gap = Math.max(gap, held.heatGap(network.nodes.get(first).task().requirements().get(i).heat(),
-                            network.nodes.get(then).task().requirements().get(j).heat()));
+                    gap = Math.max(
+                            gap,
+                            held.heatGap(
+                                    network.nodes
+                                            .get(first)
+                                            .task()
+                                            .requirements()
+                                            .get(i)
+                                            .heat(),
+                                    network.nodes
+                                            .get(then)
+                                            .task()
+                                            .requirements()
+                                            .get(j)
+                                            .heat()));
                 }
             }
         }

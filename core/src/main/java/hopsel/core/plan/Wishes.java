@@ -12,10 +12,10 @@ import java.util.stream.Collectors;
 /**
  * What the host wants beside the rules. Immutable.
  *
- * @param pins       seconds relative to going on air at which the main activity of a step starts
+ * @param pins seconds relative to going on air at which the main activity of a step starts
  * @param notSwapped steps that are not to be swapped out
- * @param shown      {@code may} steps that are to be shown
- * @param near       the plan that people know already: among plans that are as good, the one nearest to it is taken
+ * @param shown {@code may} steps that are to be shown
+ * @param near the plan that people know already: among plans that are as good, the one nearest to it is taken
  */
 public record Wishes(Map<StepRef, Integer> pins, Set<StepRef> notSwapped, Set<StepRef> shown, Optional<Plan> near) {
 
@@ -38,8 +38,11 @@ public record Wishes(Map<StepRef, Integer> pins, Set<StepRef> notSwapped, Set<St
     public Wishes among(Set<StepRef> steps) {
         Map<StepRef, Integer> kept = new HashMap<>(pins);
         kept.keySet().retainAll(steps);
-        return new Wishes(kept, notSwapped.stream().filter(steps::contains).collect(Collectors.toSet()),
-                shown.stream().filter(steps::contains).collect(Collectors.toSet()), near);
+        return new Wishes(
+                kept,
+                notSwapped.stream().filter(steps::contains).collect(Collectors.toSet()),
+                shown.stream().filter(steps::contains).collect(Collectors.toSet()),
+                near);
     }
 
     /** The same, with a step pinned to a moment; empty: no longer pinned. */

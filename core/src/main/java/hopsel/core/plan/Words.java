@@ -5,8 +5,7 @@ import hopsel.core.plan.Problem.Task;
 /** Figures and names as messages say them. */
 final class Words {
 
-    private Words() {
-    }
+    private Words() {}
 
     static String quoted(Task task) {
         return "“%s”".formatted(task.step().title());
@@ -18,12 +17,15 @@ final class Words {
             return seconds + " s";
         }
         int minutes = Math.floorDiv(seconds + 30, 60);
-        return minutes < 60 ? minutes + " min" : minutes % 60 == 0 ? minutes / 60 + " h"
-                : "%d h %02d min".formatted(minutes / 60, minutes % 60);
+        return minutes < 60
+                ? minutes + " min"
+                : minutes % 60 == 0 ? minutes / 60 + " h" : "%d h %02d min".formatted(minutes / 60, minutes % 60);
     }
 
     /** A moment relative to going on air. */
     static String moment(int seconds) {
-        return seconds == 0 ? "the start" : seconds < 0 ? time(-seconds) + " before the start" : time(seconds) + " into the class";
+        return seconds == 0
+                ? "the start"
+                : seconds < 0 ? time(-seconds) + " before the start" : time(seconds) + " into the class";
     }
 }

@@ -1,10 +1,10 @@
 package hopsel.core.planned;
 
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
@@ -39,7 +39,11 @@ public record AttendeeClass(CookingClass cooking, Batches batches, List<String> 
 
     /** The same for a class whose plan is no matter, such as for a handout. */
     public static AttendeeClass of(CookingClass cooking, Map<Matter, String> schools, Catalogue builtIn) {
-        return of(cooking, new Plan(Verdict.IMPOSSIBLE, 0, 0, List.of(), List.of(), List.of(), List.of()), schools, builtIn);
+        return of(
+                cooking,
+                new Plan(Verdict.IMPOSSIBLE, 0, 0, List.of(), List.of(), List.of(), List.of()),
+                schools,
+                builtIn);
     }
 
     private static AttendeeClass of(CookingClass before, Plan plan, Map<Matter, String> schools, Catalogue builtIn) {

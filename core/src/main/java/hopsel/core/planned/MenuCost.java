@@ -7,8 +7,8 @@ import hopsel.core.kit.KitPacker;
 import hopsel.core.kit.Packing;
 import hopsel.core.mise.Batches;
 import hopsel.core.provision.Demand;
-import hopsel.core.shop.Purchase;
 import hopsel.core.provision.Shopping;
+import hopsel.core.shop.Purchase;
 
 import java.math.BigDecimal;
 import java.util.List;
@@ -16,9 +16,9 @@ import java.util.List;
 /**
  * What a menu costs in work and money.
  *
- * @param kinds   of kit
+ * @param kinds of kit
  * @param seconds of packing for one person, the quicker of the two ways
- * @param bought  price of all packs
+ * @param bought price of all packs
  */
 public record MenuCost(int kinds, int seconds, BigDecimal bought) {
 
@@ -32,6 +32,9 @@ public record MenuCost(int kinds, int seconds, BigDecimal bought) {
         List<Kit> kits = KitPacker.pack(wanted, builtIn, batches);
         List<Purchase> purchases = Shopping.of(wanted, builtIn, Demand.of(wanted, batches, kits));
         Packing packing = Packing.of(wanted, builtIn, kits, purchases);
-        return new MenuCost(packing.kinds().size(), Math.min(packing.byKit(), packing.byItem()), purchases.stream().map(Purchase::cost).reduce(BigDecimal.ZERO, BigDecimal::add));
+        return new MenuCost(
+                packing.kinds().size(),
+                Math.min(packing.byKit(), packing.byItem()),
+                purchases.stream().map(Purchase::cost).reduce(BigDecimal.ZERO, BigDecimal::add));
     }
 }

@@ -16,8 +16,8 @@ import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.Wishes;
 import hopsel.core.provision.Demand;
-import hopsel.core.shop.Purchase;
 import hopsel.core.provision.Shopping;
+import hopsel.core.shop.Purchase;
 import hopsel.core.verify.PlanChecker;
 import hopsel.core.verify.Violation;
 
@@ -27,19 +27,28 @@ import java.util.Map;
 /**
  * A class with its plan, which has passed the checker, and the lists that follow from it. Immutable.
  *
- * @param cooking   the class
+ * @param cooking the class
  * @param catalogue all items it may name
- * @param outcome   the plan, which has passed the checker, and how good it is
- * @param batches   the demo batch and those for swap-outs
- * @param kits      in the order of attendees
- * @param demand    of each item, and for what
- * @param shopping  sorted by item
- * @param prep      sorted by item, then cut
- * @param trays     in the order of the plan
- * @param broken    limits of food safety that the plan breaks
+ * @param outcome the plan, which has passed the checker, and how good it is
+ * @param batches the demo batch and those for swap-outs
+ * @param kits in the order of attendees
+ * @param demand of each item, and for what
+ * @param shopping sorted by item
+ * @param prep sorted by item, then cut
+ * @param trays in the order of the plan
+ * @param broken limits of food safety that the plan breaks
  */
-public record PlannedClass(CookingClass cooking, Catalogue catalogue, Outcome outcome, Batches batches, List<Kit> kits,
-                           Demand demand, List<Purchase> shopping, List<PrepTask> prep, List<Tray> trays, List<Broken> broken) {
+public record PlannedClass(
+        CookingClass cooking,
+        Catalogue catalogue,
+        Outcome outcome,
+        Batches batches,
+        List<Kit> kits,
+        Demand demand,
+        List<Purchase> shopping,
+        List<PrepTask> prep,
+        List<Tray> trays,
+        List<Broken> broken) {
 
     /** The plan. */
     public Plan plan() {
@@ -72,7 +81,16 @@ public record PlannedClass(CookingClass cooking, Catalogue catalogue, Outcome ou
         Demand demand = Demand.of(cooking, batches, kits);
         Catalogue catalogue = cooking.catalogue(builtIn);
         List<Purchase> shopping = Shopping.of(cooking, builtIn, demand);
-        return new PlannedClass(cooking, catalogue, outcome, batches, kits, demand, shopping, MiseEnPlace.prep(batches), MiseEnPlace.trays(plan, batches),
+        return new PlannedClass(
+                cooking,
+                catalogue,
+                outcome,
+                batches,
+                kits,
+                demand,
+                shopping,
+                MiseEnPlace.prep(batches),
+                MiseEnPlace.trays(plan, batches),
                 SafetyCheck.of(cooking, plan, catalogue, shopping));
     }
 
@@ -82,12 +100,25 @@ public record PlannedClass(CookingClass cooking, Catalogue catalogue, Outcome ou
      * @param styles school by matter, by the id of the attendee
      */
     public PlannedClass inStyles(Map<String, Map<Matter, String>> styles, Catalogue builtIn) {
-        List<Kit> styled = kits.stream().map(kit -> {
-            Map<Matter, String> schools = styles.getOrDefault(kit.attendee().id(), Map.of());
-            AttendeeClass own = schools.isEmpty() ? null : AttendeeClass.of(this, schools, builtIn);
-            return own == null ? kit : KitPacker.pack(own.cooking(), builtIn, own.batches(), kit.attendee());
-        }).toList();
+        List<Kit> styled = kits.stream()
+                .map(kit -> {
+                    Map<Matter, String> schools =
+                            styles.getOrDefault(kit.attendee().id(), Map.of());
+                    AttendeeClass own = schools.isEmpty() ? null : AttendeeClass.of(this, schools, builtIn);
+                    return own == null ? kit : KitPacker.pack(own.cooking(), builtIn, own.batches(), kit.attendee());
+                })
+                .toList();
         Demand needed = Demand.of(cooking, batches, styled);
-        return new PlannedClass(cooking, catalogue, outcome, batches, styled, needed, Shopping.of(cooking, builtIn, needed), prep, trays, broken);
+        return new PlannedClass(
+                cooking,
+                catalogue,
+                outcome,
+                batches,
+                styled,
+                needed,
+                Shopping.of(cooking, builtIn, needed),
+                prep,
+                trays,
+                broken);
     }
 }

@@ -19,17 +19,24 @@ import java.util.Map;
 /**
  * Everything that stands ready when a class goes on air, and the work that gets it there. Immutable.
  *
- * @param bowls     of each tray, in the order of use
- * @param counter   the host's bench from above
- * @param empty     what should be empty when
- * @param tools     tools and vessels against what is there
- * @param prep      what is washed, cut and weighed, in the order of work
- * @param holding   where everything that waits stands
- * @param labels    for boxes
+ * @param bowls of each tray, in the order of use
+ * @param counter the host's bench from above
+ * @param empty what should be empty when
+ * @param tools tools and vessels against what is there
+ * @param prep what is washed, cut and weighed, in the order of work
+ * @param holding where everything that waits stands
+ * @param labels for boxes
  * @param countdown from days before to the last minutes
  */
-public record Prepared(Map<Activity, List<SetBowl>> bowls, CounterLayout counter, List<EmptyCheck> empty, ToolCheck tools, PrepList prep,
-                       Holding holding, List<Label> labels, List<Countdown.Task> countdown) {
+public record Prepared(
+        Map<Activity, List<SetBowl>> bowls,
+        CounterLayout counter,
+        List<EmptyCheck> empty,
+        ToolCheck tools,
+        PrepList prep,
+        Holding holding,
+        List<Label> labels,
+        List<Countdown.Task> countdown) {
 
     /**
      * Prepares a class that has a plan.
@@ -46,7 +53,14 @@ public record Prepared(Map<Activity, List<SetBowl>> bowls, CounterLayout counter
         ToolCheck tools = ToolCheck.of(cooking, plan, bowls);
         PrepList prep = PrepList.of(cooking, plan, planned.prep(), planned.catalogue());
         Holding holding = Holding.of(cooking, plan, planned.catalogue());
-        return new Prepared(Collections.unmodifiableMap(bowls), CounterLayout.of(cooking, plan, bowls), EmptyCheck.of(cooking, bowls), tools, prep, holding,
-                Label.of(cooking, prep, holding, planned.catalogue()), Countdown.of(cooking, plan, planned.catalogue(), planned.shopping(), prep, tools, holding, leadDays));
+        return new Prepared(
+                Collections.unmodifiableMap(bowls),
+                CounterLayout.of(cooking, plan, bowls),
+                EmptyCheck.of(cooking, bowls),
+                tools,
+                prep,
+                holding,
+                Label.of(cooking, prep, holding, planned.catalogue()),
+                Countdown.of(cooking, plan, planned.catalogue(), planned.shopping(), prep, tools, holding, leadDays));
     }
 }

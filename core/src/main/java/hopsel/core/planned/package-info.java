@@ -1,4 +1,2 @@
-/**
- * Everything that follows from a class, worked out together.
- */
+/** Everything that follows from a class, worked out together. */
 package hopsel.core.planned;

@@ -1,9 +1,9 @@
 package hopsel.core.practice;
 
+import hopsel.core.air.AirState;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
-import hopsel.core.air.AirState;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,18 +13,31 @@ import java.util.SplittableRandom;
 /**
  * Something that happens in a simulated kitchen, whatever is done about it.
  *
- * @param at      seconds from going on air
- * @param kind    what
+ * @param at seconds from going on air
+ * @param kind what
  * @param seconds that it costs whoever it meets; 0 where the oven or the tray says
- * @param about   key of an activity, or a question; otherwise empty
+ * @param about key of an activity, or a question; otherwise empty
  */
 public record Happening(int at, Kind kind, int seconds, String about) {
 
     private static final int MINUTE = 60;
-    private static final List<String> QUESTIONS = List.of("Can I freeze it?", "What if I have no oven?", "Which flour is that?", "Does it work without oil?", "How do I know that it is done?", "Can I make it the day before?");
+    private static final List<String> QUESTIONS = List.of(
+            "Can I freeze it?",
+            "What if I have no oven?",
+            "Which flour is that?",
+            "Does it work without oil?",
+            "How do I know that it is done?",
+            "Can I make it the day before?");
 
     /** What can happen. */
-    public enum Kind { LATE_START, SLOW_OVEN, QUESTION, FLAT_BATTERY, SPILT, BURNT_TRAY }
+    public enum Kind {
+        LATE_START,
+        SLOW_OVEN,
+        QUESTION,
+        FLAT_BATTERY,
+        SPILT,
+        BURNT_TRAY
+    }
 
     /** What happens on an evening; the same random numbers bring the same evening. */
     static List<Happening> of(CookingClass cooking, Plan plan, SplittableRandom random) {
@@ -38,12 +51,25 @@ public record Happening(int at, Kind kind, int seconds, String about) {
         }
         int questions = random.nextInt(4);
         for (int i = 0; i < questions; i++) {
-            all.add(new Happening(1 + random.nextInt(slot), Kind.QUESTION, MINUTE + random.nextInt(MINUTE), QUESTIONS.get(random.nextInt(QUESTIONS.size()))));
+            all.add(new Happening(
+                    1 + random.nextInt(slot),
+                    Kind.QUESTION,
+                    MINUTE + random.nextInt(MINUTE),
+                    QUESTIONS.get(random.nextInt(QUESTIONS.size()))));
         }
         if (random.nextInt(4) == 0) {
-            all.add(new Happening(1 + random.nextInt(slot), random.nextBoolean() ? Kind.FLAT_BATTERY : Kind.SPILT, MINUTE * (2 + random.nextInt(3)), ""));
+            all.add(new Happening(
+                    1 + random.nextInt(slot),
+                    random.nextBoolean() ? Kind.FLAT_BATTERY : Kind.SPILT,
+                    MINUTE * (2 + random.nextInt(3)),
+                    ""));
         }
-        List<Activity> trays = plan.activities().stream().filter(activity -> activity.start() >= 0 && activity.person().isEmpty() && activity.placements().stream().anyMatch(place -> place.celsius().isPresent())).toList();
+        List<Activity> trays = plan.activities().stream()
+                .filter(activity -> activity.start() >= 0
+                        && activity.person().isEmpty()
+                        && activity.placements().stream()
+                                .anyMatch(place -> place.celsius().isPresent()))
+                .toList();
         if (random.nextInt(4) == 0 && !trays.isEmpty()) {
             all.add(new Happening(1, Kind.BURNT_TRAY, 0, AirState.key(trays.get(random.nextInt(trays.size())))));
         }

@@ -8,7 +8,7 @@ import java.time.Instant;
  *
  * @param start of the class on its own clock
  * @param since when, by the real clock, it began to run at this speed
- * @param at    milliseconds that had passed on its own clock by then
+ * @param at milliseconds that had passed on its own clock by then
  * @param speed times as fast as the real one, 0 (it stands) to 60
  */
 public record Pace(Instant start, Instant since, long at, int speed) {

@@ -26,9 +26,9 @@ import java.util.Set;
  * A whole class in a simulated kitchen in which everybody follows the desk.
  *
  * @param events what was pressed
- * @param ends   for each minute, seconds at which the class would end as it stood then
- * @param end    seconds at which it ended
- * @param taken  what was done about a late end
+ * @param ends for each minute, seconds at which the class would end as it stood then
+ * @param end seconds at which it ended
+ * @param taken what was done about a late end
  */
 public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<Reply> taken) {
 
@@ -36,6 +36,7 @@ public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<
     static final Instant ON_AIR = Instant.EPOCH;
     /** Seconds between two looks. */
     private static final int LOOK = 15;
+
     private static final int LONGEST = 6 * 3600;
     private static final int MINUTE = 60;
 
@@ -66,15 +67,23 @@ public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<
         return new Evening(cooking, new SimulatedKitchen(cooking, plan, seed), conduct).run();
     }
 
-    /** The evening as it could have gone best: in the slot at the least cost, or else earliest, of all that is tried. */
+    /**
+     * The evening as it could have gone best: in the slot at the least cost, or else earliest, of all that is tried.
+     */
     public static Practice best(CookingClass cooking, Plan plan, long seed) {
-        return best(cooking.airMinutes().seconds(), Arrays.stream(Conduct.values()).map(conduct -> of(cooking, plan, seed, conduct)).toList());
+        return best(
+                cooking.airMinutes().seconds(),
+                Arrays.stream(Conduct.values())
+                        .map(conduct -> of(cooking, plan, seed, conduct))
+                        .toList());
     }
 
     /** The best of some: in a slot of so many seconds at the least cost, or else the one that ends earliest. */
     public static Practice best(int slot, List<Practice> some) {
         Comparator<Practice> late = Comparator.comparing(practice -> practice.end > slot);
-        return some.stream().min(late.thenComparing(practice -> practice.end > slot ? practice.end : practice.cost())).orElseThrow();
+        return some.stream()
+                .min(late.thenComparing(practice -> practice.end > slot ? practice.end : practice.cost()))
+                .orElseThrow();
     }
 
     private static final class Evening {
@@ -93,7 +102,10 @@ public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<
             this.kitchen = kitchen;
             this.conduct = conduct;
             this.slot = cooking.airMinutes().seconds();
-            this.assistant = cooking.people().stream().filter(person -> person.role() == Role.ASSISTANT).map(Person::id).findFirst();
+            this.assistant = cooking.people().stream()
+                    .filter(person -> person.role() == Role.ASSISTANT)
+                    .map(Person::id)
+                    .findFirst();
         }
 
         Practice run() {
@@ -134,7 +146,8 @@ public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<
         /** The class as it will be, for somebody who knows. */
         private AirState known() {
             List<AirEvent> all = new ArrayList<>(events);
-            kitchen.differences().forEach((key, seconds) -> all.add(new AirEvent(all.size() + 1, ON_AIR, new Extend(key, seconds))));
+            kitchen.differences()
+                    .forEach((key, seconds) -> all.add(new AirEvent(all.size() + 1, ON_AIR, new Extend(key, seconds))));
             return kitchen.order().at(all, ON_AIR.plusSeconds(kitchen.comingIn(0)));
         }
 

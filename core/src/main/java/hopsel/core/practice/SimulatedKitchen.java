@@ -1,24 +1,23 @@
 package hopsel.core.practice;
 
 import hopsel.core.air.AirState;
+import hopsel.core.air.AirState.Standing;
+import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Happened;
 import hopsel.core.air.Happened.Cut;
 import hopsel.core.air.Happened.Done;
 import hopsel.core.air.Happened.Failed;
 import hopsel.core.air.Happened.Note;
 import hopsel.core.air.Happened.OnAir;
-import hopsel.core.air.Happened.Over;
 import hopsel.core.air.Happened.OvenSet;
+import hopsel.core.air.Happened.Over;
 import hopsel.core.air.Happened.Question;
 import hopsel.core.air.Happened.Start;
-import hopsel.core.air.Trouble;
-import hopsel.core.air.AirState.Standing;
-import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Ovens;
 import hopsel.core.air.RunningOrder;
+import hopsel.core.air.Trouble;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.device.Oven;
-import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.Resource;
@@ -37,16 +36,19 @@ import java.util.Set;
 import java.util.SplittableRandom;
 
 /**
- * A kitchen in which a class can be run without food: it knows how long each step really takes this evening, what happens,
- * and what those who are not played by people would press. Nothing in it changes; the same seed is the same evening.
+ * A kitchen in which a class can be run without food: it knows how long each step really takes this evening, what
+ * happens, and what those who are not played by people would press. Nothing in it changes; the same seed is the same
+ * evening.
  */
 public final class SimulatedKitchen {
 
     /** Share of its time by which something left alone may be over before it is burnt, and seconds at least. */
     private static final double BURNS = 0.25;
+
     private static final int BURNS_AT_LEAST = 120;
     /** Share of its time after which a tray that burns this evening is burnt. */
     private static final double EARLY_END = 0.9;
+
     private static final int MINUTE = 60;
 
     private final CookingClass cooking;
@@ -66,14 +68,18 @@ public final class SimulatedKitchen {
     }
 
     /** How a step looks to whoever stands beside it. */
-    public enum Sight { NOT_YET, READY, OVERDONE }
+    public enum Sight {
+        NOT_YET,
+        READY,
+        OVERDONE
+    }
 
     /**
      * Something that is pressed.
      *
-     * @param once    what tells it from everything else that is pressed only once this evening; empty: it may come again
-     * @param at      seconds from going on air
-     * @param what    what is pressed
+     * @param once what tells it from everything else that is pressed only once this evening; empty: it may come again
+     * @param at seconds from going on air
+     * @param what what is pressed
      */
     public record Press(Optional<String> once, int at, Happened what) {
 
@@ -99,7 +105,9 @@ public final class SimulatedKitchen {
     /** Seconds by which each activity lasts longer than planned, whatever happens; less than 0: shorter. By its key. */
     Map<String, Integer> differences() {
         Map<String, Integer> all = new HashMap<>();
-        plan.activities().forEach(activity -> all.put(AirState.key(activity), lasts.get(AirState.key(activity)) - activity.duration()));
+        plan.activities()
+                .forEach(activity ->
+                        all.put(AirState.key(activity), lasts.get(AirState.key(activity)) - activity.duration()));
         return all;
     }
 
@@ -118,7 +126,10 @@ public final class SimulatedKitchen {
 
     /** Seconds for which guests are still coming in; 0: it can begin. */
     public int comingIn(int clock) {
-        int late = happenings.stream().filter(happening -> happening.kind() == Happening.Kind.LATE_START).mapToInt(Happening::seconds).sum();
+        int late = happenings.stream()
+                .filter(happening -> happening.kind() == Happening.Kind.LATE_START)
+                .mapToInt(Happening::seconds)
+                .sum();
         return Math.max(0, late - clock);
     }
 
@@ -135,21 +146,48 @@ public final class SimulatedKitchen {
         String key = AirState.key(standing.activity());
         int needs = lasts.get(key);
         if (standing.swapped()) {
-            needs = Math.min(needs, cooking.step(standing.activity().step()).swap().map(minutes -> minutes.seconds()).orElse(needs));
+            needs = Math.min(
+                    needs,
+                    cooking.step(standing.activity().step())
+                            .swap()
+                            .map(minutes -> minutes.seconds())
+                            .orElse(needs));
         }
         boolean cut = state.events().stream().anyMatch(event -> event.is(Cut.class, key));
-        return cut ? Math.min(needs, cooking.onAir(cooking.step(standing.activity().step())).minutes().low().seconds()) : needs;
+        return cut
+                ? Math.min(
+                        needs,
+                        cooking.onAir(cooking.step(standing.activity().step()))
+                                .minutes()
+                                .low()
+                                .seconds())
+                : needs;
     }
 
     /** What bakes is done when it is hot inside: in an oven that is slow, or was opened, later. */
     private Optional<Integer> baking(AirState state, Standing standing, int needs) {
-        return standing.activity().duration() != cooking.onAir(cooking.step(standing.activity().step())).minutes().likely().seconds() || standing.swapped() ? Optional.empty()
-                : Ovens.probe(Ovens.of(state), standing, needs).map(probe -> probe.doneAt(state.elapsed() + needs) - state.elapsed());
+        return standing.activity().duration()
+                                != cooking.onAir(
+                                                cooking.step(standing.activity().step()))
+                                        .minutes()
+                                        .likely()
+                                        .seconds()
+                        || standing.swapped()
+                ? Optional.empty()
+                : Ovens.probe(Ovens.of(state), standing, needs)
+                        .map(probe -> probe.doneAt(state.elapsed() + needs) - state.elapsed());
     }
 
     /** What comes while a host has something in hand makes that longer. */
     private int interruptions(AirState state, Standing standing, String key) {
-        return role(standing) != Role.HOST || standing.person().isEmpty() ? 0 : happenings.stream().filter(happening -> happening.at() > 0 && happening.at() >= standing.start() && happening.at() <= state.elapsed()).mapToInt(Happening::seconds).sum();
+        return role(standing) != Role.HOST || standing.person().isEmpty()
+                ? 0
+                : happenings.stream()
+                        .filter(happening -> happening.at() > 0
+                                && happening.at() >= standing.start()
+                                && happening.at() <= state.elapsed())
+                        .mapToInt(Happening::seconds)
+                        .sum();
     }
 
     /** How a running step looks. */
@@ -184,7 +222,8 @@ public final class SimulatedKitchen {
         if (comingIn(clock) == 0) {
             begin(state, simulated, clock, presses);
         }
-        boolean open = state.standings().stream().anyMatch(standing -> standing.status() == Status.AHEAD || standing.status() == Status.RUNNING);
+        boolean open = state.standings().stream()
+                .anyMatch(standing -> standing.status() == Status.AHEAD || standing.status() == Status.RUNNING);
         if (!open && simulated.contains(Role.HOST)) {
             presses.add(Press.once("over", clock, new Over()));
         }
@@ -197,14 +236,22 @@ public final class SimulatedKitchen {
         for (Resource oven : Ovens.of(cooking)) {
             int before = 0;
             for (Activity activity : plan.activities()) {
-                Placement place = activity.placements().stream().filter(own -> own.resource().equals(oven.id()) && own.celsius().isPresent()).findFirst().orElse(null);
+                Placement place = activity.placements().stream()
+                        .filter(own -> own.resource().equals(oven.id())
+                                && own.celsius().isPresent())
+                        .findFirst()
+                        .orElse(null);
                 if (place == null || activity.end() < 0) {
                     continue;
                 }
                 int celsius = place.celsius().get().intValue();
-                int from = activity.start() - (int) (Math.max(0, celsius - Math.max(before, Oven.ROOM)) / oven.heatPerMinute().doubleValue() * MINUTE);
+                int from = activity.start()
+                        - (int) (Math.max(0, celsius - Math.max(before, Oven.ROOM))
+                                / oven.heatPerMinute().doubleValue()
+                                * MINUTE);
                 if (celsius != before && from <= clock) {
-                    presses.add(Press.once("oven " + AirState.key(activity), from, new OvenSet(oven.id(), celsius, slow)));
+                    presses.add(
+                            Press.once("oven " + AirState.key(activity), from, new OvenSet(oven.id(), celsius, slow)));
                 }
                 before = celsius;
             }
@@ -221,9 +268,10 @@ public final class SimulatedKitchen {
             switch (happening.kind()) {
                 case QUESTION -> presses.add(Press.once(id, happening.at(), new Question("", happening.about())));
                 case FLAT_BATTERY -> presses.add(Press.once(id, happening.at(), new Note("", "A battery is flat.")));
-                case SPILT -> presses.add(Press.once(id, happening.at(), new Note("", "Something is spilt on the counter.")));
+                case SPILT ->
+                    presses.add(Press.once(id, happening.at(), new Note("", "Something is spilt on the counter.")));
                 case BURNT_TRAY -> burn(state, happening.about(), id, clock, presses);
-                default -> { }
+                default -> {}
             }
         }
     }
@@ -231,13 +279,17 @@ public final class SimulatedKitchen {
     /** Once only: whoever begins again watches it. */
     private static void burn(AirState state, String key, String id, int clock, List<Press> presses) {
         boolean burnt = state.events().stream().anyMatch(event -> event.is(Failed.class, key));
-        state.running().stream().filter(standing -> !burnt && AirState.key(standing.activity()).equals(key) && clock - standing.start() >= standing.activity().duration() * EARLY_END)
+        state.running().stream()
+                .filter(standing -> !burnt
+                        && AirState.key(standing.activity()).equals(key)
+                        && clock - standing.start() >= standing.activity().duration() * EARLY_END)
                 .forEach(standing -> presses.add(Press.once(id, clock, new Failed(key, Trouble.BURNT))));
     }
 
     private void finish(AirState state, Standing standing, Set<Role> simulated, int clock, List<Press> presses) {
         String key = AirState.key(standing.activity());
-        if (standing.activity().start() < 0 || presses.stream().anyMatch(press -> press.what().activity().equals(key))) {
+        if (standing.activity().start() < 0
+                || presses.stream().anyMatch(press -> press.what().activity().equals(key))) {
             return;
         }
         if (simulated.contains(role(standing)) && left(state, standing) <= 0) {
@@ -250,19 +302,30 @@ public final class SimulatedKitchen {
     private void begin(AirState state, Set<Role> simulated, int clock, List<Press> presses) {
         Set<String> busy = new HashSet<>();
         Set<String> ending = new HashSet<>();
-        presses.stream().map(Press::what).filter(what -> what instanceof Done || what instanceof Failed).map(Happened::activity).forEach(ending::add);
-        state.running().stream().filter(standing -> !ending.contains(AirState.key(standing.activity()))).forEach(standing -> standing.person().ifPresent(busy::add));
+        presses.stream()
+                .map(Press::what)
+                .filter(what -> what instanceof Done || what instanceof Failed)
+                .map(Happened::activity)
+                .forEach(ending::add);
+        state.running().stream()
+                .filter(standing -> !ending.contains(AirState.key(standing.activity())))
+                .forEach(standing -> standing.person().ifPresent(busy::add));
         for (Standing standing : state.standings()) {
             String key = AirState.key(standing.activity());
             boolean again = standing.status() == Status.FAILED && !madeEarlier(standing);
             boolean due = standing.status() == Status.AHEAD && standing.start() <= clock && state.canBegin(standing);
-            if ((due || again) && standing.activity().start() >= 0 && simulated.contains(role(standing)) && standing.person().map(busy::add).orElse(true)) {
+            if ((due || again)
+                    && standing.activity().start() >= 0
+                    && simulated.contains(role(standing))
+                    && standing.person().map(busy::add).orElse(true)) {
                 presses.add(Press.of(clock, new Start(key)));
             }
         }
     }
 
     private boolean madeEarlier(Standing standing) {
-        return plan.activities().stream().anyMatch(activity -> activity.step().equals(standing.activity().step()) && !activity.copy().isMain());
+        return plan.activities().stream()
+                .anyMatch(activity -> activity.step().equals(standing.activity().step())
+                        && !activity.copy().isMain());
     }
 }

@@ -1,5 +1,5 @@
 /**
- * Classes run against a simulated kitchen: steps take as long as they take, ovens are slow, things happen. A host learns the
- * class by it, an assistant theirs.
+ * Classes run against a simulated kitchen: steps take as long as they take, ovens are slow, things happen. A host
+ * learns the class by it, an assistant theirs.
  */
 package hopsel.core.practice;

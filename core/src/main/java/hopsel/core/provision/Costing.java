@@ -1,14 +1,13 @@
 package hopsel.core.provision;
 
-import hopsel.core.shop.Purchase;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
-import hopsel.core.item.Pack;
 import hopsel.core.kit.Kit;
 import hopsel.core.measure.Decimals;
 import hopsel.core.mise.Batches;
+import hopsel.core.shop.Purchase;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -21,37 +20,49 @@ import java.util.Optional;
 /**
  * What a class costs in ingredients: what is used, at the price of the packs it comes from, and what has to be paid.
  *
- * @param dishes  each with its demo batch
- * @param kits    cost by attendee, by the id
- * @param used    cost of everything that is used
- * @param bought  cost of all packs; what is left over stays on the shelf
+ * @param dishes each with its demo batch
+ * @param kits cost by attendee, by the id
+ * @param used cost of everything that is used
+ * @param bought cost of all packs; what is left over stays on the shelf
  * @param unknown names of items that have no price
  */
-public record Costing(List<DishCost> dishes, Map<String, BigDecimal> kits, BigDecimal used, BigDecimal bought, List<String> unknown) {
+public record Costing(
+        List<DishCost> dishes, Map<String, BigDecimal> kits, BigDecimal used, BigDecimal bought, List<String> unknown) {
 
     /**
      * A dish.
      *
-     * @param title      of it
-     * @param batch      cost of the demo batch
+     * @param title of it
+     * @param batch cost of the demo batch
      * @param perServing cost of a serving of it
      */
-    public record DishCost(String title, BigDecimal batch, BigDecimal perServing) {
-    }
+    public record DishCost(String title, BigDecimal batch, BigDecimal perServing) {}
 
     /** The costs of a class. */
-    public static Costing of(CookingClass cooking, Catalogue prices, Batches batches, Demand demand, List<Kit> kits, List<Purchase> purchases) {
+    public static Costing of(
+            CookingClass cooking,
+            Catalogue prices,
+            Batches batches,
+            Demand demand,
+            List<Kit> kits,
+            List<Purchase> purchases) {
         Catalogue catalogue = cooking.catalogue(prices);
         Map<String, Optional<BigDecimal>> perGram = new LinkedHashMap<>();
         demand.items().forEach(id -> perGram.put(id, perGram(catalogue.get(id), purchases)));
         List<DishCost> dishes = new ArrayList<>();
         for (Dish dish : cooking.dishes()) {
             BigDecimal servings = cooking.provision().demoServings();
-            BigDecimal batch = dish.lines().map(line -> cost(perGram, catalogue, line.item(), batches.grams(dish, line, servings))).reduce(BigDecimal.ZERO, BigDecimal::add);
+            BigDecimal batch = dish.lines()
+                    .map(line -> cost(perGram, catalogue, line.item(), batches.grams(dish, line, servings)))
+                    .reduce(BigDecimal.ZERO, BigDecimal::add);
             dishes.add(new DishCost(dish.title(), batch, Decimals.ratio(batch, servings)));
         }
         Map<String, BigDecimal> byKit = new LinkedHashMap<>();
-        kits.forEach(kit -> byKit.put(kit.attendee().id(), kit.lines().stream().map(line -> cost(perGram, catalogue, line.item(), line.grams())).reduce(BigDecimal.ZERO, BigDecimal::add)));
+        kits.forEach(kit -> byKit.put(
+                kit.attendee().id(),
+                kit.lines().stream()
+                        .map(line -> cost(perGram, catalogue, line.item(), line.grams()))
+                        .reduce(BigDecimal.ZERO, BigDecimal::add)));
         BigDecimal used = BigDecimal.ZERO;
         List<String> unknown = new ArrayList<>();
         for (String id : demand.items()) {
@@ -60,18 +71,32 @@ public record Costing(List<DishCost> dishes, Map<String, BigDecimal> kits, BigDe
                 unknown.add(catalogue.get(id).name());
             }
         }
-        return new Costing(dishes, byKit, used, purchases.stream().map(Purchase::cost).reduce(BigDecimal.ZERO, BigDecimal::add), unknown);
+        return new Costing(
+                dishes,
+                byKit,
+                used,
+                purchases.stream().map(Purchase::cost).reduce(BigDecimal.ZERO, BigDecimal::add),
+                unknown);
     }
 
-    private static BigDecimal cost(Map<String, Optional<BigDecimal>> perGram, Catalogue catalogue, String item, BigDecimal edible) {
-        return perGram.getOrDefault(item, Optional.empty()).map(price -> Decimals.ratio(edible, catalogue.get(item).edibleShare()).multiply(price, Decimals.EXACT)).orElse(BigDecimal.ZERO);
+    private static BigDecimal cost(
+            Map<String, Optional<BigDecimal>> perGram, Catalogue catalogue, String item, BigDecimal edible) {
+        return perGram.getOrDefault(item, Optional.empty())
+                .map(price -> Decimals.ratio(edible, catalogue.get(item).edibleShare())
+                        .multiply(price, Decimals.EXACT))
+                .orElse(BigDecimal.ZERO);
     }
 
     /** The price of a gram as bought: of the packs that are bought, or of the best pack where the shelf gives it. */
     private static Optional<BigDecimal> perGram(Item item, List<Purchase> purchases) {
-        Optional<BigDecimal> paid = purchases.stream().filter(purchase -> purchase.item().equals(item.id()) && !purchase.packs().isEmpty())
-                .map(purchase -> Decimals.ratio(purchase.cost(), purchase.buyGrams())).findFirst();
-        return paid.or(() -> item.packs().stream().map(pack -> Decimals.ratio(pack.price(), pack.grams())).min(Comparator.naturalOrder()));
+        Optional<BigDecimal> paid = purchases.stream()
+                .filter(purchase ->
+                        purchase.item().equals(item.id()) && !purchase.packs().isEmpty())
+                .map(purchase -> Decimals.ratio(purchase.cost(), purchase.buyGrams()))
+                .findFirst();
+        return paid.or(() -> item.packs().stream()
+                .map(pack -> Decimals.ratio(pack.price(), pack.grams()))
+                .min(Comparator.naturalOrder()));
     }
 
     /** What is left of the fees, or what they lack. */

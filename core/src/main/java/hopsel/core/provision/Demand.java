@@ -1,7 +1,7 @@
 package hopsel.core.provision;
 
-import hopsel.core.classes.Provision;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Provision;
 import hopsel.core.dish.Dish;
 import hopsel.core.kit.Kit;
 import hopsel.core.measure.Decimals;
@@ -13,9 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
-/**
- * What the class needs of each item, in edible grams, and for what. Immutable once made.
- */
+/** What the class needs of each item, in edible grams, and for what. Immutable once made. */
 public final class Demand {
 
     /** What something is needed for. */
@@ -39,7 +37,8 @@ public final class Demand {
         this.batches = batches;
         for (Dish dish : cooking.dishes()) {
             add(dish, cooking.provision().demoServings(), Purpose.DEMO);
-            batches.swapPortions(dish).forEach(portion -> add(portion.line().item(), Purpose.SWAP_OUTS, portion.grams()));
+            batches.swapPortions(dish)
+                    .forEach(portion -> add(portion.line().item(), Purpose.SWAP_OUTS, portion.grams()));
             add(dish, missingTasting(dish), Purpose.TASTING);
         }
         kits.forEach(kit -> kit.lines().forEach(line -> add(line.item(), Purpose.KITS, line.grams())));
@@ -51,13 +50,16 @@ public final class Demand {
     }
 
     /**
-     * Servings that have to be cooked for the tasting alone: what it needs, less what the demo batch gives (one
-     * serving of it is kept for show) and less the batches of swapped-out final steps.
+     * Servings that have to be cooked for the tasting alone: what it needs, less what the demo batch gives (one serving
+     * of it is kept for show) and less the batches of swapped-out final steps.
      */
     public BigDecimal missingTasting(Dish dish) {
         Provision provision = cooking.provision();
         BigDecimal wanted = provision.tastingPortions().multiply(provision.tastingShare());
-        BigDecimal spare = provision.demoServings().subtract(BigDecimal.ONE).max(BigDecimal.ZERO)
+        BigDecimal spare = provision
+                .demoServings()
+                .subtract(BigDecimal.ONE)
+                .max(BigDecimal.ZERO)
                 .add(provision.demoServings().multiply(BigDecimal.valueOf(batches.swappedFinals(dish))));
         return wanted.subtract(spare).max(BigDecimal.ZERO);
     }

@@ -1,13 +1,13 @@
 package hopsel.core.provision;
 
-import hopsel.core.shop.PackCount;
-import hopsel.core.shop.PackChoice;
-import hopsel.core.shop.Purchase;
-import hopsel.core.classes.Provision;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Provision;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Decimals;
+import hopsel.core.shop.PackChoice;
+import hopsel.core.shop.PackCount;
+import hopsel.core.shop.Purchase;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -16,8 +16,7 @@ import java.util.List;
 /** The shopping list: what must be bought of every item with a demand, in packs. */
 public final class Shopping {
 
-    private Shopping() {
-    }
+    private Shopping() {}
 
     /** Sorted by item. */
     public static List<Purchase> of(CookingClass cooking, Catalogue builtIn, Demand demand) {
@@ -30,7 +29,8 @@ public final class Shopping {
     }
 
     private static Purchase bought(Item item, BigDecimal demand, BigDecimal pantry) {
-        BigDecimal needed = Decimals.ratio(demand, item.edibleShare()).subtract(pantry).max(BigDecimal.ZERO);
+        BigDecimal needed =
+                Decimals.ratio(demand, item.edibleShare()).subtract(pantry).max(BigDecimal.ZERO);
         return purchase(item, demand, needed);
     }
 
@@ -47,11 +47,20 @@ public final class Shopping {
         List<PackCount> packs = PackChoice.cover(needed, item.packs());
         BigDecimal grams = packs.stream().map(PackCount::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
         BigDecimal cost = packs.stream().map(PackCount::cost).reduce(BigDecimal.ZERO, BigDecimal::add);
-        return new Purchase(item.id(), demand, needed, packs, grams, cost, grams.subtract(needed).max(BigDecimal.ZERO));
+        return new Purchase(
+                item.id(),
+                demand,
+                needed,
+                packs,
+                grams,
+                cost,
+                grams.subtract(needed).max(BigDecimal.ZERO));
     }
 
     private static BigDecimal inPantry(CookingClass cooking, String item) {
-        return cooking.provision().pantry().stream().filter(stock -> stock.item().equals(item))
-                .map(Provision.Stock::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
+        return cooking.provision().pantry().stream()
+                .filter(stock -> stock.item().equals(item))
+                .map(Provision.Stock::grams)
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 }

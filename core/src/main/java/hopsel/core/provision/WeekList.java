@@ -1,11 +1,11 @@
 package hopsel.core.provision;
 
-import hopsel.core.shop.Purchase;
-import hopsel.core.classes.Provision;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Provision;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Decimals;
+import hopsel.core.shop.Purchase;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -27,9 +27,9 @@ public record WeekList(List<Line> lines, BigDecimal total) {
     /**
      * An item.
      *
-     * @param item     id
-     * @param parts    what each class needs of it, as bought, in the order of the classes
-     * @param pantry   of that the shelf gives
+     * @param item id
+     * @param parts what each class needs of it, as bought, in the order of the classes
+     * @param pantry of that the shelf gives
      * @param purchase what is bought
      */
     public record Line(String item, List<Part> parts, BigDecimal pantry, Purchase purchase) {
@@ -50,22 +50,20 @@ public record WeekList(List<Line> lines, BigDecimal total) {
     /**
      * What one class needs of an item.
      *
-     * @param title  of the class
+     * @param title of the class
      * @param edible grams with the spare share
      * @param bought the same as bought
-     * @param own    grams that the class says it has
+     * @param own grams that the class says it has
      */
-    public record Part(String title, BigDecimal edible, BigDecimal bought, BigDecimal own) {
-    }
+    public record Part(String title, BigDecimal edible, BigDecimal bought, BigDecimal own) {}
 
     /**
      * What a class asks for.
      *
      * @param cooking the class
-     * @param demand  of it
+     * @param demand of it
      */
-    public record Wanted(CookingClass cooking, Demand demand) {
-    }
+    public record Wanted(CookingClass cooking, Demand demand) {}
 
     /** Keeps its own copy. */
     public WeekList {
@@ -85,18 +83,30 @@ public record WeekList(List<Line> lines, BigDecimal total) {
             for (String id : wanted.demand.items()) {
                 Item item = catalogue.get(id);
                 items.putIfAbsent(id, item);
-                BigDecimal own = wanted.cooking.provision().pantry().stream().filter(stock -> stock.item().equals(id)).map(Provision.Stock::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
+                BigDecimal own = wanted.cooking.provision().pantry().stream()
+                        .filter(stock -> stock.item().equals(id))
+                        .map(Provision.Stock::grams)
+                        .reduce(BigDecimal.ZERO, BigDecimal::add);
                 BigDecimal edible = wanted.demand.grams(id);
-                parts.computeIfAbsent(id, any -> new ArrayList<>()).add(new Part(wanted.cooking.title(), edible, Decimals.ratio(edible, item.edibleShare()), own));
+                parts.computeIfAbsent(id, any -> new ArrayList<>())
+                        .add(new Part(wanted.cooking.title(), edible, Decimals.ratio(edible, item.edibleShare()), own));
             }
         }
-        LocalDate first = classes.stream().map(wanted -> wanted.cooking.startsAt().toLocalDate()).min(Comparator.naturalOrder()).orElse(LocalDate.MIN);
-        List<Line> lines = parts.entrySet().stream().map(entry -> line(items.get(entry.getKey()), entry.getValue(), pantry.goodOn(entry.getKey(), first))).toList();
-        return new WeekList(lines, lines.stream().map(line -> line.purchase.cost()).reduce(BigDecimal.ZERO, BigDecimal::add));
+        LocalDate first = classes.stream()
+                .map(wanted -> wanted.cooking.startsAt().toLocalDate())
+                .min(Comparator.naturalOrder())
+                .orElse(LocalDate.MIN);
+        List<Line> lines = parts.entrySet().stream()
+                .map(entry -> line(items.get(entry.getKey()), entry.getValue(), pantry.goodOn(entry.getKey(), first)))
+                .toList();
+        return new WeekList(
+                lines, lines.stream().map(line -> line.purchase.cost()).reduce(BigDecimal.ZERO, BigDecimal::add));
     }
 
     private static Line line(Item item, List<Part> parts, BigDecimal shelf) {
-        BigDecimal wanted = parts.stream().map(part -> part.bought.subtract(part.own).max(BigDecimal.ZERO)).reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal wanted = parts.stream()
+                .map(part -> part.bought.subtract(part.own).max(BigDecimal.ZERO))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
         BigDecimal edible = parts.stream().map(Part::edible).reduce(BigDecimal.ZERO, BigDecimal::add);
         BigDecimal given = shelf.min(wanted);
         return new Line(item.id(), parts, given, Shopping.purchase(item, edible, wanted.subtract(given)));

@@ -1,4 +1,2 @@
-/**
- * What the class needs altogether and the cheapest packs that cover it.
- */
+/** What the class needs altogether and the cheapest packs that cover it. */
 package hopsel.core.provision;

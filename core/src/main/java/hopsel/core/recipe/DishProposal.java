@@ -28,15 +28,16 @@ import java.util.stream.Stream;
 /**
  * The dish that a recipe, as it was read, proposes.
  *
- * @param dish    components, lines and steps
- * @param items   ingredients that the catalogue does not know; nothing is known of them but their name
+ * @param dish components, lines and steps
+ * @param items ingredients that the catalogue does not know; nothing is known of them but their name
  * @param guessed by step, the members that were guessed and not read
- * @param recipe  what it was made from
+ * @param recipe what it was made from
  */
 public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>> guessed, ReadRecipe recipe) {
 
     /** The longest that anything may take; a recipe that says more is asked about it. */
     private static final BigDecimal USUAL_SERVINGS = BigDecimal.valueOf(4);
+
     private static final int LONGEST_TITLE = 200;
 
     /** Keeps its own copies. */
@@ -51,18 +52,30 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
         Map<String, Set<String>> guessed = new LinkedHashMap<>();
         List<Component> components = new ArrayList<>();
         for (Part part : recipe.parts()) {
-            List<IngredientLine> lines = part.lines().stream().map(line -> line(line, items, weigher)).toList();
-            List<Step> steps = part.steps().stream().map(step -> step(step, guessed)).toList();
+            List<IngredientLine> lines = part.lines().stream()
+                    .map(line -> line(line, items, weigher))
+                    .toList();
+            List<Step> steps =
+                    part.steps().stream().map(step -> step(step, guessed)).toList();
             components.add(new Component("part-" + (components.size() + 1), part.title(), lines, steps));
         }
-        String title = recipe.title().length() <= LONGEST_TITLE ? recipe.title() : recipe.title().substring(0, LONGEST_TITLE);
+        String title = recipe.title().length() <= LONGEST_TITLE
+                ? recipe.title()
+                : recipe.title().substring(0, LONGEST_TITLE);
         String id = Slug.of(title);
-        return new DishProposal(new Dish(id, title, recipe.servings().orElse(USUAL_SERVINGS), components).withPassages(Passages.unread(recipe.unread())), items, guessed, recipe);
+        return new DishProposal(
+                new Dish(id, title, recipe.servings().orElse(USUAL_SERVINGS), components)
+                        .withPassages(Passages.unread(recipe.unread())),
+                items,
+                guessed,
+                recipe);
     }
 
     private static IngredientLine line(ReadRecipe.Line line, List<Item> items, Weigher weigher) {
         RecipeLines.Proposed proposed = RecipeLines.propose(line.read(), line.id(), weigher);
-        proposed.unknown().filter(item -> items.stream().noneMatch(known -> known.id().equals(item.id()))).ifPresent(items::add);
+        proposed.unknown()
+                .filter(item -> items.stream().noneMatch(known -> known.id().equals(item.id())))
+                .ifPresent(items::add);
         return proposed.line();
     }
 
@@ -73,11 +86,24 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
     private static Step step(StepInPart step, Map<String, Set<String>> guessed) {
         ReadStep read = step.read();
         boolean beyond = read.minutes().high().compareTo(StepMinutes.LONGEST) > 0;
-        guessed.put(step.id(), beyond ? Stream.concat(read.guessed().stream(), Stream.of("minutes")).collect(Collectors.toUnmodifiableSet()) : read.guessed());
-        StepMinutes minutes = beyond ? new StepMinutes(least(read.minutes().low()), least(read.minutes().likely()), StepMinutes.LONGEST) : read.minutes();
+        guessed.put(
+                step.id(),
+                beyond
+                        ? Stream.concat(read.guessed().stream(), Stream.of("minutes"))
+                                .collect(Collectors.toUnmodifiableSet())
+                        : read.guessed());
+        StepMinutes minutes = beyond
+                ? new StepMinutes(
+                        least(read.minutes().low()), least(read.minutes().likely()), StepMinutes.LONGEST)
+                : read.minutes();
         Show show = read.work() == Work.REST ? Show.NEVER : Show.MAY;
-        return Step.of(step.id(), read.title(), minutes, read.work()).with(made -> made.text(Optional.of(read.text())).show(show)
-                .needs(read.needs()).after(step.after().stream().map(After::of).toList()).uses(step.uses())
-                .checkEvery(read.checkEvery()).cue(read.cue()).noise(read.loud() ? Optional.of("loud") : Optional.empty()));
+        return Step.of(step.id(), read.title(), minutes, read.work()).with(made -> made.text(Optional.of(read.text()))
+                .show(show)
+                .needs(read.needs())
+                .after(step.after().stream().map(After::of).toList())
+                .uses(step.uses())
+                .checkEvery(read.checkEvery())
+                .cue(read.cue())
+                .noise(read.loud() ? Optional.of("loud") : Optional.empty()));
     }
 }

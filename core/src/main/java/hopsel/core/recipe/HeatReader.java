@@ -17,14 +17,16 @@ import java.util.regex.Pattern;
  */
 final class HeatReader {
 
-    private static final Pattern DEGREES = Pattern.compile("(?<![\\d.])(\\d{2,3})(?:\\s*(?:-|to)\\s*(\\d{2,3}))?\\s*(°|º|˚|degrees?|deg\\.?)?\\s*(C|F|celsius|centigrade|fahrenheit)?\\b(\\s*\\(?fan|\\s+convection)?",
+    private static final Pattern DEGREES = Pattern.compile(
+            "(?<![\\d.])(\\d{2,3})(?:\\s*(?:-|to)\\s*(\\d{2,3}))?\\s*(°|º|˚|degrees?|deg\\.?)?\\s*(C|F|celsius|"
+                    + "centigrade|fahrenheit)?\\b(\\s*\\(?fan|\\s+convection)?",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern GAS = Pattern.compile("\\bgas(?:\\s*mark)?\\s*(1/4|1/2|\\d)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern GAS =
+            Pattern.compile("\\bgas(?:\\s*mark)?\\s*(1/4|1/2|\\d)\\b", Pattern.CASE_INSENSITIVE);
     private static final int[] GAS_CELSIUS = {0, 140, 150, 170, 180, 190, 200, 220, 230, 240};
     private static final int FAHRENHEIT_FROM = 275;
 
-    private HeatReader() {
-    }
+    private HeatReader() {}
 
     /** The first temperature that is one for an oven, in whole °C. */
     static Optional<BigDecimal> celsius(String text) {
@@ -43,19 +45,28 @@ final class HeatReader {
         if (plain.isEmpty() && fan.isEmpty() && gas.find() && gas.group(1).length() == 1) {
             plain.add(GAS_CELSIUS[Integer.parseInt(gas.group(1))]);
         }
-        return plain.stream().findFirst().or(() -> fan.stream().findFirst()).filter(celsius -> celsius > 0).map(BigDecimal::valueOf);
+        return plain.stream()
+                .findFirst()
+                .or(() -> fan.stream().findFirst())
+                .filter(celsius -> celsius > 0)
+                .map(BigDecimal::valueOf);
     }
 
     private static boolean behindFan(String text, int start) {
-        return start >= 4 && start <= text.length() && text.substring(0, start).toLowerCase(Locale.ROOT).matches("(?s).*\\bfan\\s*$");
+        return start >= 4
+                && start <= text.length()
+                && text.substring(0, start).toLowerCase(Locale.ROOT).matches("(?s).*\\bfan\\s*$");
     }
 
     private static boolean isFahrenheit(String letter, int degrees) {
-        return letter == null ? degrees >= FAHRENHEIT_FROM : letter.toUpperCase(Locale.ROOT).startsWith("F");
+        return letter == null
+                ? degrees >= FAHRENHEIT_FROM
+                : letter.toUpperCase(Locale.ROOT).startsWith("F");
     }
 
     private static int fromFahrenheit(int degrees) {
-        BigDecimal celsius = BigDecimal.valueOf((degrees - 32) * 5L).divide(BigDecimal.valueOf(9), 6, RoundingMode.HALF_UP);
+        BigDecimal celsius =
+                BigDecimal.valueOf((degrees - 32) * 5L).divide(BigDecimal.valueOf(9), 6, RoundingMode.HALF_UP);
         return celsius.divide(BigDecimal.valueOf(5), 0, RoundingMode.HALF_UP).intValue() * 5;
     }
 }

@@ -23,26 +23,69 @@ import java.util.Set;
  */
 public final class ItemFinder {
 
-    private static final Set<String> DESCRIPTIONS = new HashSet<>(words("fresh freshly ripe raw organic large small medium baby big extra chopped diced minced sliced "
-            + "grated shredded crushed peeled cooked uncooked soaked drained rinsed roasted toasted unsalted salted low-sodium "
-            + "reduced-sodium finely coarsely roughly thinly thickly thick thin plain unsweetened sweetened pure good good-quality quality "
-            + "vegan plant-based dairy-free gluten-free frozen thawed warm cold hot boiling lukewarm leftover day-old packed heaped "
-            + "heaping level sifted whole halved quartered pitted seeded deseeded stoned trimmed washed squeezed juiced torn leaves "
-            + "leaf florets stalk stalks sprigs sprig cubes cube pieces piece chunks strips wedges rounds matchsticks ribbons halves slices "
-            + "crumbled mashed pureed puréed melted softened creamy smooth natural mild light fine coarse tinned canned jarred bottled "
-            + "store-bought shop-bought homemade favourite favorite optional extra-virgin virgin of the your some tender young "
-            + "cubed pressed patted dry dried ground blanched shelled soft free-range unbleached bought best local "
-            + "skin-on unpeeled clean cleaned very well heirloom filtered tap flavourless neutral-tasting instant quick-cook quick-cooking "
-            + "full-fat low-fat reduced-fat lite steamed boiled stale cored zested beaten flesh "
-            + "packet tub sheets root bulb heads cloves ears stems red green white yellow purple brown black unrefined refined"));
+    private static final Set<String> DESCRIPTIONS = new HashSet<>(
+            words("fresh freshly ripe raw organic large small medium baby big extra chopped diced minced sliced "
+                    + "grated shredded crushed peeled cooked uncooked soaked drained rinsed roasted "
+                    + "toasted unsalted salted low-sodium "
+                    + "reduced-sodium finely coarsely roughly thinly thickly thick thin plain unsweetened "
+                    + "sweetened pure good good-quality quality "
+                    + "vegan plant-based dairy-free gluten-free frozen thawed warm cold hot boiling "
+                    + "lukewarm leftover day-old packed heaped "
+                    + "heaping level sifted whole halved quartered pitted seeded deseeded stoned trimmed "
+                    + "washed squeezed juiced torn leaves "
+                    + "leaf florets stalk stalks sprigs sprig cubes cube pieces piece chunks strips "
+                    + "wedges rounds matchsticks ribbons halves slices "
+                    + "crumbled mashed pureed puréed melted softened creamy smooth natural mild light "
+                    + "fine coarse tinned canned jarred bottled "
+                    + "store-bought shop-bought homemade favourite favorite optional extra-virgin virgin "
+                    + "of the your some tender young "
+                    + "cubed pressed patted dry dried ground blanched shelled soft free-range unbleached "
+                    + "bought best local "
+                    + "skin-on unpeeled clean cleaned very well heirloom filtered tap flavourless "
+                    + "neutral-tasting instant quick-cook quick-cooking "
+                    + "full-fat low-fat reduced-fat lite steamed boiled stale cored zested beaten flesh "
+                    + "packet tub sheets root bulb heads cloves ears stems red green white yellow purple "
+                    + "brown black unrefined refined"));
 
     /** Words that say too little by themselves. */
-    private static final Set<String> GENERAL = Set.of("oil", "vinegar", "flour", "milk", "butter", "cream", "cheese", "sauce", "paste", "stock",
-            "broth", "sugar", "rice", "noodle", "bread", "yogurt", "yoghurt", "syrup", "jam", "mustard", "egg", "pepper", "bean",
-            "mayonnaise", "pasta", "chocolate", "juice", "powder", "salt", "mushroom", "curry paste", "wine", "vegetable stock");
+    private static final Set<String> GENERAL = Set.of(
+            "oil",
+            "vinegar",
+            "flour",
+            "milk",
+            "butter",
+            "cream",
+            "cheese",
+            "sauce",
+            "paste",
+            "stock",
+            "broth",
+            "sugar",
+            "rice",
+            "noodle",
+            "bread",
+            "yogurt",
+            "yoghurt",
+            "syrup",
+            "jam",
+            "mustard",
+            "egg",
+            "pepper",
+            "bean",
+            "mayonnaise",
+            "pasta",
+            "chocolate",
+            "juice",
+            "powder",
+            "salt",
+            "mushroom",
+            "curry paste",
+            "wine",
+            "vegetable stock");
 
     /** Colours tell things apart where they stand before a general word. */
-    private static final Set<String> TELLING = Set.of("red", "green", "white", "yellow", "purple", "brown", "black", "dried", "dry");
+    private static final Set<String> TELLING =
+            Set.of("red", "green", "white", "yellow", "purple", "brown", "black", "dried", "dry");
 
     /** Mustard leaves are not mustard, celery root is not celery. */
     private static final Set<String> OTHER_PARTS = Set.of("leaf", "root", "flesh", "bulb", "sheet", "cream");
@@ -78,8 +121,7 @@ public final class ItemFinder {
 
     private static volatile Kept kept;
 
-    private record Kept(Catalogue catalogue, ItemFinder finder) {
-    }
+    private record Kept(Catalogue catalogue, ItemFinder finder) {}
 
     /** The item that goes by exactly these words. */
     Optional<Item> exactly(List<String> words) {
@@ -89,8 +131,8 @@ public final class ItemFinder {
     /**
      * An item that a name may speak of.
      *
-     * @param exact whether nothing was left aside but descriptions that do not change what is in it; otherwise it is a guess
-     *              that somebody who knows has to confirm
+     * @param exact whether nothing was left aside but descriptions that do not change what is in it; otherwise it is a
+     *     guess that somebody who knows has to confirm
      */
     record Match(Item item, boolean exact) {
 
@@ -147,8 +189,11 @@ public final class ItemFinder {
 
     private static boolean sure(String run, Item item, List<String> before) {
         boolean careful = GENERAL.contains(run) || item.origin() == Origin.ANIMAL;
-        return !careful || before.stream().allMatch(word -> isDescription(word) && !TELLING.contains(word)
-                && !(item.origin() == Origin.ANIMAL && PLANT_WORDS.contains(word)));
+        return !careful
+                || before.stream()
+                        .allMatch(word -> isDescription(word)
+                                && !TELLING.contains(word)
+                                && !(item.origin() == Origin.ANIMAL && PLANT_WORDS.contains(word)));
     }
 
     private static boolean isDescription(String word) {
@@ -157,8 +202,14 @@ public final class ItemFinder {
 
     /** The words of a name, in lower case and singular. */
     public static List<String> words(String name) {
-        return Arrays.stream(name.toLowerCase(Locale.ROOT).replace('-', ' ').replaceAll("[^\\p{L}\\p{N} '&%/]", " ").strip().split("\\s+"))
-                .filter(word -> !word.isEmpty()).map(ItemFinder::singular).toList();
+        return Arrays.stream(name.toLowerCase(Locale.ROOT)
+                        .replace('-', ' ')
+                        .replaceAll("[^\\p{L}\\p{N} '&%/]", " ")
+                        .strip()
+                        .split("\\s+"))
+                .filter(word -> !word.isEmpty())
+                .map(ItemFinder::singular)
+                .toList();
     }
 
     /** The singular of the plurals that kitchens use. */
@@ -172,7 +223,11 @@ public final class ItemFinder {
         if (word.endsWith("ies")) {
             return word.equals("cookies") ? "cookie" : word.substring(0, word.length() - 3) + "y";
         }
-        if (word.endsWith("oes") || word.endsWith("shes") || word.endsWith("ches") || word.endsWith("sses") || word.endsWith("xes")) {
+        if (word.endsWith("oes")
+                || word.endsWith("shes")
+                || word.endsWith("ches")
+                || word.endsWith("sses")
+                || word.endsWith("xes")) {
             return word.substring(0, word.length() - 2);
         }
         return word.endsWith("s") ? word.substring(0, word.length() - 1) : word;

@@ -26,39 +26,66 @@ import java.util.regex.Pattern;
  * pack    = "(" weight ")" | "x"? weight, before a can, a block or a jar
  * </pre>
  *
- * Takes {@code 1 ½ cups raw cashews, soaked}, {@code 1 (400 g) can black beans, drained}, {@code juice of half a lemon},
- * {@code 200 g/7 oz flour}, {@code tamari or soy sauce}. A name that is not in the catalogue stays a name; a number
- * without a unit stays a number; nothing that was written is dropped.
+ * Takes {@code 1 ½ cups raw cashews, soaked}, {@code 1 (400 g) can black beans, drained}, {@code juice of half a
+ * lemon}, {@code 200 g/7 oz flour}, {@code tamari or soy sauce}. A name that is not in the catalogue stays a name; a
+ * number without a unit stays a number; nothing that was written is dropped.
  */
 public final class LineReader {
 
     /** A heaped spoon holds about a quarter more than a level one; kitchen practice. */
     static final BigDecimal HEAPED = new BigDecimal("1.25");
+
     static final BigDecimal SCANT = new BigDecimal("0.9");
     private static final BigDecimal ONE = BigDecimal.ONE;
     private static final BigDecimal DOZEN = BigDecimal.valueOf(12);
-    private static final Pattern VAGUE = Pattern.compile("^(an? (?:(?:good|generous|small|big|little) )?(?:splash|glug|drizzle|squeeze|touch|little|few|dollop|drop|lug)s?|some|a bit|plenty|enough)\\s+(?:of\\s+)?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern VAGUE = Pattern.compile(
+            "^(an? (?:(?:good|generous|small|big|little) "
+                    + ")?(?:splash|glug|drizzle|squeeze|touch|little|few|dollop|drop|lug)s?|some|a "
+                    + "bit|plenty|enough)\\s+(?:of\\s+)?",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern EACH = Pattern.compile("\\beach\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▢□☐◦‣–—+]|\\[ ?\\])+\\s*(?=\\S)");
     private static final Pattern PARENTHESIS = Pattern.compile("\\(([^()]*)\\)");
-    private static final Pattern MODIFIER = Pattern.compile("^(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.|~|scant|generous|heaped|heaping|"
-            + "rounded|level|good|big|large|small|packed|plus|up to|another|more|a bit more than|just under|just over|medium|med\\.?)\\b\\s*",
+    private static final Pattern MODIFIER = Pattern.compile(
+            "^(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.|~|scant|generous|heaped|heaping|"
+                    + "rounded|level|good|big|large|small|packed|plus|up to|another|more|a bit more than|just "
+                    + "under|just over|medium|med\\.?)\\b\\s*",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern PART_OF = Pattern.compile("^(?:the\\s+)?((?:freshly squeezed |finely grated |grated )?(?:juice|zest|rind|"
-            + "zest and juice|juice and zest|grated zest|seeds|flesh|leaves))\\s+(?:of|from)\\s+", Pattern.CASE_INSENSITIVE);
-    private static final Pattern APPROXIMATELY = Pattern.compile("^(?:about|approx\\.?|approximately|around|roughly|~|or|each|net|drained|=)\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART_OF = Pattern.compile(
+            "^(?:the\\s+)?((?:freshly squeezed |finely grated |grated )?(?:juice|zest|rind|"
+                    + "zest and juice|juice and zest|grated zest|seeds|flesh|leaves))\\s+(?:of|from)\\s+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern APPROXIMATELY = Pattern.compile(
+            "^(?:about|approx\\.?|approximately|around|roughly|~|or|each|net|drained|=)\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern TIMES = Pattern.compile("^\\s*[x×*]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SIZE = Pattern.compile("^(?:(?:very|extra)[ -])?(small|medium|large|big|jumbo|med\\.?|medium-sized|medium-large|small-medium)\\b(?:[ -]sized?)?\\s*",
+    private static final Pattern SIZE = Pattern.compile(
+            "^(?:(?:very|extra)[ "
+                    + "-])?(small|medium|large|big|jumbo|med\\.?|medium-sized|medium-large|small-medium)\\b(?:[ "
+                    + "-]sized?)?\\s*",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern OPTIONAL = Pattern.compile("\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available))\\b\\)?:?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern TASTE = Pattern.compile("\\b(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern ASIDE = Pattern.compile("\\s*(?:,|;| - |\\b(?:plus (?=extra|more|a |some|\\d)|for (?=dusting|frying|greasing|serving|garnish|brushing|drizzling|the |rolling|oiling|deep|shallow|sprinkling|topping)"
-            + "|to (?=taste|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as needed|such as|at room temperature|cut (?=in|into|lengthwise)|sliced|chopped|diced|minced|grated|peeled|shredded|crushed|torn|melted|divided|with (?=skin|their|its|the ))\\b)",
+    private static final Pattern OPTIONAL = Pattern.compile(
+            "\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available))\\b\\)?:?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TASTE = Pattern.compile(
+            "\\b(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern CUT_FIRST = Pattern.compile("^((?:(?:very|freshly|finely|coarsely|roughly|thinly|thickly|lightly|well)[ -])?(?:chopped|diced|minced|sliced|grated|shredded|"
-            + "crushed|crumbled|cubed|mashed|peeled|toasted|steamed|boiled|marinated|caramelised|caramelized|pressed|thawed|melted|drained|rinsed|packed|sifted|halved|julienned|squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
+    private static final Pattern ASIDE = Pattern.compile(
+            "\\s*(?:,|;| - |\\b(?:plus (?=extra|more|a |some|\\d)|for "
+                    + "(?=dusting|frying|greasing|serving|garnish|brushing|drizzling|the "
+                    + "|rolling|oiling|deep|shallow|sprinkling|topping)"
+                    + "|to (?=taste|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as "
+                    + "needed|such as|at room temperature|cut "
+                    + "(?=in|into|lengthwise)|sliced|chopped|diced|minced|grated|peeled|shredded|"
+                    + "crushed|torn|melted|divided|with (?=skin|their|its|the ))\\b)",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern OR = Pattern.compile("\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CUT_FIRST = Pattern.compile(
+            "^((?:(?:very|freshly|finely|coarsely|roughly|thinly|thickly|lightly|well)[ "
+                    + "-])?(?:chopped|diced|minced|sliced|grated|shredded|"
+                    + "crushed|crumbled|cubed|mashed|peeled|toasted|steamed|boiled|marinated|caramelised|"
+                    + "caramelized|pressed|thawed|melted|drained|rinsed|packed|sifted|halved|julienned|"
+                    + "squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern OR = Pattern.compile(
+            "\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);
     /** Only fresh herbs come like this. */
     private static final Set<String> FRESH = Set.of("sprig", "bunch", "handful");
 
@@ -81,9 +108,17 @@ public final class LineReader {
         if (read.foods().isEmpty() || !each && read.amount().isPresent()) {
             return List.of(text);
         }
-        String before = each ? text.substring(0, text.indexOf(read.foods().get(0))).replaceAll("(?i)\\beach\\b(?: of)?", " ").strip() + " " : "";
+        String before = each
+                ? text.substring(0, text.indexOf(read.foods().get(0)))
+                                .replaceAll("(?i)\\beach\\b(?: of)?", " ")
+                                .strip() + " "
+                : "";
         String behind = TASTE.matcher(text).find() && !each ? ", to taste" : "";
-        return read.foods().stream().map(food -> before + EACH.matcher(food).replaceAll("").strip() + (TASTE.matcher(food).find() ? "" : behind)).toList();
+        return read.foods().stream()
+                .map(food -> before
+                        + EACH.matcher(food).replaceAll("").strip()
+                        + (TASTE.matcher(food).find() ? "" : behind))
+                .toList();
     }
 
     Weigher weigher() {
@@ -126,7 +161,8 @@ public final class LineReader {
             parentheses();
             unit();
             secondMeasure();
-            rest = rest.replaceFirst("(?i)^\\s*(?:of|worth of|each(?: of)?)\\s+(?:the\\s+|an?\\s+)?", "").strip();
+            rest = rest.replaceFirst("(?i)^\\s*(?:of|worth of|each(?: of)?)\\s+(?:the\\s+|an?\\s+)?", "")
+                    .strip();
             sizeOf();
             prefixCut();
             alternatives();
@@ -138,22 +174,68 @@ public final class LineReader {
             String name = name();
             Optional<Match> match = item(name).or(() -> size.flatMap(kind -> finder.match(name + " " + kind)));
             Optional<Item> item = match.map(Match::item);
-            SaidAmount said = new SaidAmount(count, unit, unitName, size, adjective, pack, added, factor, EACH.matcher(text).find(), name, weigher);
+            SaidAmount said = new SaidAmount(
+                    count,
+                    unit,
+                    unitName,
+                    size,
+                    adjective,
+                    pack,
+                    added,
+                    factor,
+                    EACH.matcher(text).find(),
+                    name,
+                    weigher);
             Optional<Amount> amount = said.amount(item);
-            return new ReadLine(text, amount, item, match.map(Match::exact).orElse(true), List.of(), name, prep(), optional, or, said.grams(item, amount));
+            return new ReadLine(
+                    text,
+                    amount,
+                    item,
+                    match.map(Match::exact).orElse(true),
+                    List.of(),
+                    name,
+                    prep(),
+                    optional,
+                    or,
+                    said.grams(item, amount));
         }
 
         /** Whatever amount stands before several foods, nobody knows how it is shared out. */
         private ReadLine several(List<String> foods) {
-            SaidAmount said = new SaidAmount(count, unit, unitName, size, adjective, pack, added, factor, EACH.matcher(text).find(), name(), weigher);
-            return new ReadLine(text, said.amount(Optional.empty()), Optional.empty(), true, foods, name(), prep(), optional, or, Optional.empty());
+            SaidAmount said = new SaidAmount(
+                    count,
+                    unit,
+                    unitName,
+                    size,
+                    adjective,
+                    pack,
+                    added,
+                    factor,
+                    EACH.matcher(text).find(),
+                    name(),
+                    weigher);
+            return new ReadLine(
+                    text,
+                    said.amount(Optional.empty()),
+                    Optional.empty(),
+                    true,
+                    foods,
+                    name(),
+                    prep(),
+                    optional,
+                    or,
+                    Optional.empty());
         }
 
         private void optional() {
             Matcher matcher = OPTIONAL.matcher(rest);
             if (matcher.find()) {
                 optional = true;
-                rest = matcher.replaceAll(" ").replaceAll("\\s+([,;])", "$1").replaceAll("[,;]\\s*$", "").replaceAll("\\(\\s*[,;]?\\s*\\)", "").strip();
+                rest = matcher.replaceAll(" ")
+                        .replaceAll("\\s+([,;])", "$1")
+                        .replaceAll("[,;]\\s*$", "")
+                        .replaceAll("\\(\\s*[,;]?\\s*\\)", "")
+                        .strip();
             }
         }
 
@@ -209,17 +291,23 @@ public final class LineReader {
             count = Numbers.read(rest);
             count.ifPresent(number -> rest = number.rest());
             if (count.isPresent() && rest.stripLeading().startsWith("dozen ")) {
-                count = count.map(number -> new Numbers.Reading(number.low().multiply(DOZEN), number.high().multiply(DOZEN), ""));
+                count = count.map(number -> new Numbers.Reading(
+                        number.low().multiply(DOZEN), number.high().multiply(DOZEN), ""));
                 rest = rest.stripLeading().substring("dozen ".length());
             }
             Matcher matcher = MODIFIER.matcher(rest.stripLeading());
-            if (count.isPresent() && matcher.find() && !SIZE.matcher(rest.stripLeading()).find()) {
+            if (count.isPresent()
+                    && matcher.find()
+                    && !SIZE.matcher(rest.stripLeading()).find()) {
                 modify(matcher.group().strip().toLowerCase(Locale.ROOT));
                 rest = rest.stripLeading().substring(matcher.end());
             }
         }
 
-        /** A weight in parentheses before a can or a block is what the pack holds; after a cup it is another way to say it. */
+        /**
+         * A weight in parentheses before a can or a block is what the pack holds; after a cup it is another way to say
+         * it.
+         */
         private void parentheses() {
             Matcher matcher = PARENTHESIS.matcher(rest);
             StringBuilder without = new StringBuilder();
@@ -229,7 +317,8 @@ public final class LineReader {
                 if (weight.isPresent() && pack.isEmpty()) {
                     pack = weight;
                     behindWeight(inside);
-                } else if (inside.toLowerCase(Locale.ROOT).startsWith("or ") && !inside.toLowerCase(Locale.ROOT).matches("or (?:to taste|more|so|less)\\b.*")) {
+                } else if (inside.toLowerCase(Locale.ROOT).startsWith("or ")
+                        && !inside.toLowerCase(Locale.ROOT).matches("or (?:to taste|more|so|less)\\b.*")) {
                     or.add(inside.substring(3).strip());
                 } else if (!inside.isEmpty()) {
                     asides.add(inside);
@@ -237,31 +326,40 @@ public final class LineReader {
                 matcher.appendReplacement(without, " ");
             }
             matcher.appendTail(without);
-            rest = without.toString().replaceAll("\\s+", " ").replaceAll("\\s+,", ",").strip();
+            rest = without.toString()
+                    .replaceAll("\\s+", " ")
+                    .replaceAll("\\s+,", ",")
+                    .strip();
         }
 
         /** {@code (400 g, soaked overnight)}: what is said behind the weight is not the weight's. */
         private void behindWeight(String inside) {
-            Numbers.read(APPROXIMATELY.matcher(inside).replaceFirst("").strip()).flatMap(number -> UnitWords.first(number.rest())).map(found -> found.rest().replaceFirst("^[\\s,;:-]+", "").strip())
-                    .filter(behind -> !behind.isEmpty()).ifPresent(asides::add);
+            Numbers.read(APPROXIMATELY.matcher(inside).replaceFirst("").strip())
+                    .flatMap(number -> UnitWords.first(number.rest()))
+                    .map(found -> found.rest().replaceFirst("^[\\s,;:-]+", "").strip())
+                    .filter(behind -> !behind.isEmpty())
+                    .ifPresent(asides::add);
         }
 
         private Optional<Amount> weight(String inside) {
             String plain = APPROXIMATELY.matcher(inside).replaceFirst("").strip();
             return Numbers.read(plain).flatMap(number -> UnitWords.first(number.rest())
-                    .filter(found -> found.word().measured()).filter(found -> found.rest().length() < 25)
+                    .filter(found -> found.word().measured())
+                    .filter(found -> found.rest().length() < 25)
                     .map(found -> amount(number, found.word())));
         }
 
         private Amount amount(Numbers.Reading number, UnitWords.Word word) {
-            return new Amount(number.low().multiply(word.factor()), number.high().multiply(word.factor()), word.unit());
+            return new Amount(
+                    number.low().multiply(word.factor()), number.high().multiply(word.factor()), word.unit());
         }
 
         private void unit() {
             if (TIMES.matcher(rest).find()) {
                 rest = TIMES.matcher(rest).replaceFirst("");
                 Optional<Numbers.Reading> each = Numbers.read(rest);
-                each.flatMap(number -> UnitWords.first(number.rest()).map(found -> new Pack(amount(number, found.word()), found.rest())))
+                each.flatMap(number -> UnitWords.first(number.rest())
+                                .map(found -> new Pack(amount(number, found.word()), found.rest())))
                         .ifPresent(this::packed);
             }
             if (count.isEmpty() && !rest.matches("(?i)^(?:pinch|dash|handful|bunch|sprig|knob|thumb).*")) {
@@ -283,14 +381,19 @@ public final class LineReader {
 
         /** {@code 1 15-ounce can}: a second number with a measured unit, then a container. */
         private void packWithoutParentheses() {
-            Optional<Numbers.Reading> each = pack.isPresent() || unit.isPresent() || !rest.matches("^\\s*\\d.*") ? Optional.empty() : Numbers.read(rest);
-            each.flatMap(number -> UnitWords.first(number.rest()).filter(found -> found.word().measured())
-                    .map(found -> new Pack(amount(number, found.word()), found.rest()))).ifPresent(this::packed);
+            Optional<Numbers.Reading> each = pack.isPresent() || unit.isPresent() || !rest.matches("^\\s*\\d.*")
+                    ? Optional.empty()
+                    : Numbers.read(rest);
+            each.flatMap(number -> UnitWords.first(number.rest())
+                            .filter(found -> found.word().measured())
+                            .map(found -> new Pack(amount(number, found.word()), found.rest())))
+                    .ifPresent(this::packed);
         }
 
         /** {@code 400 g can chickpeas}: the weight was that of one can. */
         private void containerBehindWeight() {
-            Optional<UnitWords.Found> container = UnitWords.first(rest).filter(found -> UnitWords.CONTAINERS.contains(found.name()));
+            Optional<UnitWords.Found> container =
+                    UnitWords.first(rest).filter(found -> UnitWords.CONTAINERS.contains(found.name()));
             if (unit.isPresent() && unit.get().measured() && container.isPresent() && pack.isEmpty()) {
                 pack = count.map(number -> amount(number, unit.get()));
                 count = Optional.of(new Numbers.Reading(ONE, ONE, ""));
@@ -316,8 +419,10 @@ public final class LineReader {
 
         /** {@code 200 g/7 oz}, {@code 1 tbsp plus 1 tsp}, {@code 2 cups / 300 g}. */
         private void secondMeasure() {
-            Matcher plus = Pattern.compile("^\\s*(?:plus|\\+|and|&)\\s+(?=\\d|an? )", Pattern.CASE_INSENSITIVE).matcher(rest);
-            Matcher same = Pattern.compile("^\\s*(?:/|\\||;|or|=)\\s*(?=[\\d.])", Pattern.CASE_INSENSITIVE).matcher(rest);
+            Matcher plus = Pattern.compile("^\\s*(?:plus|\\+|and|&)\\s+(?=\\d|an? )", Pattern.CASE_INSENSITIVE)
+                    .matcher(rest);
+            Matcher same = Pattern.compile("^\\s*(?:/|\\||;|or|=)\\s*(?=[\\d.])", Pattern.CASE_INSENSITIVE)
+                    .matcher(rest);
             boolean adds = unit.isPresent() && plus.find();
             boolean repeats = unit.isPresent() && !adds && same.find();
             if (!adds && !repeats) {
@@ -325,7 +430,8 @@ public final class LineReader {
             }
             String behind = rest.substring(adds ? plus.end() : same.end());
             Optional<Numbers.Reading> number = Numbers.read(behind);
-            Optional<UnitWords.Found> found = number.flatMap(n -> UnitWords.first(n.rest())).filter(f -> f.word().measured());
+            Optional<UnitWords.Found> found = number.flatMap(n -> UnitWords.first(n.rest()))
+                    .filter(f -> f.word().measured());
             if (found.isPresent()) {
                 rest = found.get().rest();
                 Amount second = amount(number.get(), found.get().word());
@@ -370,19 +476,25 @@ public final class LineReader {
             for (String one : others) {
                 or.add(withoutMeasure(one.strip()));
             }
-            boolean shared = finder.find(first).isEmpty() && !others[others.length - 1].strip().contains(",");
+            boolean shared = finder.find(first).isEmpty()
+                    && !others[others.length - 1].strip().contains(",");
             String head = others[others.length - 1].strip().replaceFirst("^.*\\s", "");
             rest = (shared && finder.find(first + " " + head).isPresent() ? first + " " + head : first) + behind;
         }
 
         private String withoutMeasure(String name) {
-            return Numbers.read(name).flatMap(number -> UnitWords.first(number.rest())).map(found -> found.rest().strip()).orElse(name);
+            return Numbers.read(name)
+                    .flatMap(number -> UnitWords.first(number.rest()))
+                    .map(found -> found.rest().strip())
+                    .orElse(name);
         }
 
         private void aside() {
             Matcher matcher = ASIDE.matcher(rest);
             if (matcher.find() && matcher.start() > 0) {
-                String behind = rest.substring(matcher.start()).replaceFirst("^[\\s,;-]+", "").strip();
+                String behind = rest.substring(matcher.start())
+                        .replaceFirst("^[\\s,;-]+", "")
+                        .strip();
                 rest = rest.substring(0, matcher.start());
                 if (!behind.isEmpty()) {
                     asides.add(behind);
@@ -393,7 +505,9 @@ public final class LineReader {
         }
 
         private String name() {
-            return rest.replaceAll("\\s+", " ").replaceAll("^[\\s,;:.*-]+|[\\s,;:*-]+$", "").strip();
+            return rest.replaceAll("\\s+", " ")
+                    .replaceAll("^[\\s,;:.*-]+|[\\s,;:*-]+$", "")
+                    .strip();
         }
 
         private Optional<Match> item(String name) {
@@ -412,16 +526,20 @@ public final class LineReader {
             if (fresh && finder.find("fresh " + name).isPresent()) {
                 return finder.match("fresh " + name);
             }
-            return canned ? finder.match("canned " + name).or(() -> finder.match(name))
-                    : finder.match(name).or(() -> finder.match(name.replaceFirst("(?i)^.*\\bof\\s+", "")).map(Match::guessed));
+            return canned
+                    ? finder.match("canned " + name).or(() -> finder.match(name))
+                    : finder.match(name).or(() -> finder.match(name.replaceFirst("(?i)^.*\\bof\\s+", ""))
+                            .map(Match::guessed));
         }
 
         private Optional<String> prep() {
-            List<String> said = asides.stream().map(aside -> aside.replaceAll("\\s+", " ").strip()).filter(aside -> !aside.isEmpty()).toList();
+            List<String> said = asides.stream()
+                    .map(aside -> aside.replaceAll("\\s+", " ").strip())
+                    .filter(aside -> !aside.isEmpty())
+                    .toList();
             return said.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", said));
         }
     }
 
-    private record Pack(Amount holds, String rest) {
-    }
+    private record Pack(Amount holds, String rest) {}
 }

@@ -24,11 +24,16 @@ import java.util.regex.Pattern;
 final class Mentions {
 
     private static final BigDecimal HALF = new BigDecimal("0.5");
-    private static final Pattern EVERYTHING = Pattern.compile("\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ ){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything (?:else )?(?:in|into|to|together|but|for)\\b|mix everything|blend everything", Pattern.CASE_INSENSITIVE);
+    private static final Pattern EVERYTHING = Pattern.compile(
+            "\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ "
+                    + "){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything "
+                    + "(?:else )?(?:in|into|to|together|but|for)\\b|mix everything|blend everything",
+            Pattern.CASE_INSENSITIVE);
 
     private final Map<String, List<String>> words = new LinkedHashMap<>();
     /** What components are called: "the paste" is what was made, not the tamarind paste in a jar. */
     private final Set<String> products = new HashSet<>();
+
     private final List<String> toTaste = new ArrayList<>();
     private final Map<String, Integer> heads = new HashMap<>();
     private final Map<String, BigDecimal> left = new HashMap<>();
@@ -43,7 +48,8 @@ final class Mentions {
             words.put(line.id(), name);
             heads.merge(name.get(name.size() - 1), 1, Integer::sum);
             left.put(line.id(), BigDecimal.ONE);
-            if (line.read().amount().isEmpty() && name.stream().anyMatch(word -> word.equals("salt") || word.equals("pepper"))) {
+            if (line.read().amount().isEmpty()
+                    && name.stream().anyMatch(word -> word.equals("salt") || word.equals("pepper"))) {
                 toTaste.add(line.id());
             }
         }
@@ -54,14 +60,18 @@ final class Mentions {
         List<String> said = ItemFinder.words(text);
         List<Use> uses = new ArrayList<>();
         Set<Integer> taken = new HashSet<>();
-        words.keySet().stream().sorted(Comparator.<String, Boolean>comparing(line -> !own.contains(line))
+        words.keySet().stream()
+                .sorted(Comparator.<String, Boolean>comparing(line -> !own.contains(line))
                         .thenComparing(line -> -words.get(line).size()))
                 .forEach(line -> place(line, said, taken, own).ifPresent(at -> use(line, said, at, uses)));
         if (text.matches("(?is).*\\bseason\\b.*")) {
-            toTaste.stream().filter(line -> left.get(line).signum() > 0).forEach(line -> take(line, BigDecimal.ONE, uses));
+            toTaste.stream()
+                    .filter(line -> left.get(line).signum() > 0)
+                    .forEach(line -> take(line, BigDecimal.ONE, uses));
         }
         if (EVERYTHING.matcher(text).find()) {
-            own.stream().filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
+            own.stream()
+                    .filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
                     .forEach(line -> take(line, BigDecimal.ONE, uses));
         }
         return uses;
@@ -71,12 +81,25 @@ final class Mentions {
     private Optional<Integer> place(String line, List<String> said, Set<Integer> taken, Set<String> own) {
         List<String> name = words.get(line);
         String head = name.get(name.size() - 1);
-        boolean alone = !products.contains(head) && (heads.get(head) == 1 || own.contains(line) && own.stream().filter(words::containsKey)
-                .filter(other -> words.get(other).get(words.get(other).size() - 1).equals(head)).count() == 1);
+        boolean alone = !products.contains(head)
+                && (heads.get(head) == 1
+                        || own.contains(line)
+                                && own.stream()
+                                                .filter(words::containsKey)
+                                                .filter(other -> words.get(other)
+                                                        .get(words.get(other).size() - 1)
+                                                        .equals(head))
+                                                .count()
+                                        == 1);
         for (int i = 0; i < said.size(); i++) {
-            boolean whole = i + name.size() <= said.size() && said.subList(i, i + name.size()).equals(name);
-            boolean byHead = isHead(said.get(i), head) && (alone || name.size() > 1 && i > 0 && said.get(i - 1).equals(name.get(name.size() - 2)));
-            boolean byFirst = name.size() > 1 && said.get(i).equals(name.get(0)) && name.get(0).length() > 3 && unique(name.get(0));
+            boolean whole = i + name.size() <= said.size()
+                    && said.subList(i, i + name.size()).equals(name);
+            boolean byHead = isHead(said.get(i), head)
+                    && (alone || name.size() > 1 && i > 0 && said.get(i - 1).equals(name.get(name.size() - 2)));
+            boolean byFirst = name.size() > 1
+                    && said.get(i).equals(name.get(0))
+                    && name.get(0).length() > 3
+                    && unique(name.get(0));
             boolean list = i + 1 < said.size() && said.get(i + 1).equals("ingredient");
             if ((whole || byHead || byFirst) && !list && !taken.contains(i)) {
                 for (int j = i; j < (whole ? i + name.size() : i + 1); j++) {
@@ -93,17 +116,25 @@ final class Mentions {
         return said.equals(head) || said.length() > 3 && head.endsWith(said);
     }
 
-    private static final Set<String> WEAK = Set.of("fresh", "large", "small", "medium", "plain", "dried", "ground", "raw", "whole", "firm", "extra",
-            "white", "black", "green", "brown", "warm", "cold", "boiling", "baby", "fine", "light", "dark", "ripe", "hot", "sweet", "vegan", "plant");
+    private static final Set<String> WEAK = Set.of(
+            "fresh", "large", "small", "medium", "plain", "dried", "ground", "raw", "whole", "firm", "extra", "white",
+            "black", "green", "brown", "warm", "cold", "boiling", "baby", "fine", "light", "dark", "ripe", "hot",
+            "sweet", "vegan", "plant");
 
     private boolean unique(String word) {
-        return !WEAK.contains(word) && words.values().stream().filter(name -> name.stream().anyMatch(other -> other.contains(word))).count() == 1;
+        return !WEAK.contains(word)
+                && words.values().stream()
+                                .filter(name -> name.stream().anyMatch(other -> other.contains(word)))
+                                .count()
+                        == 1;
     }
 
     private void use(String line, List<String> said, int at, List<Use> uses) {
         String before = String.join(" ", said.subList(Math.max(0, at - 5), at)).toLowerCase(Locale.ROOT);
-        boolean rest = before.matches(".*\\b(?:remaining|rest of the|rest of|other half of the|other half|remainder of the)\\b.*");
-        boolean half = before.matches(".*\\bhalf (?:of )?(?:the |your )?(?:\\w+ )?$|.*\\bhalf (?:of )?the\\b.*|.*\\bhalf of?$|.*\\bhalf$");
+        boolean rest = before.matches(
+                ".*\\b(?:remaining|rest of the|rest of|other half of the|other half|remainder of the)\\b.*");
+        boolean half = before.matches(
+                ".*\\bhalf (?:of )?(?:the |your )?(?:\\w+ )?$|.*\\bhalf (?:of )?the\\b.*|.*\\bhalf of?$|.*\\bhalf$");
         boolean product = before.matches(".*\\bof (?:the )?$") && before.contains("bowl");
         BigDecimal remains = left.get(line);
         if (rest && remains.signum() > 0) {

@@ -22,33 +22,88 @@ import java.util.regex.Pattern;
  */
 final class Numbers {
 
-    private static final Map<Character, String> SIGNS = Map.ofEntries(Map.entry('½', "1/2"), Map.entry('⅓', "1/3"),
-            Map.entry('⅔', "2/3"), Map.entry('¼', "1/4"), Map.entry('¾', "3/4"), Map.entry('⅕', "1/5"), Map.entry('⅖', "2/5"),
-            Map.entry('⅗', "3/5"), Map.entry('⅘', "4/5"), Map.entry('⅙', "1/6"), Map.entry('⅚', "5/6"), Map.entry('⅛', "1/8"),
-            Map.entry('⅜', "3/8"), Map.entry('⅝', "5/8"), Map.entry('⅞', "7/8"));
-    private static final Map<String, String> WORDS = Map.ofEntries(Map.entry("a", "1"), Map.entry("an", "1"), Map.entry("one", "1"),
-            Map.entry("two", "2"), Map.entry("three", "3"), Map.entry("four", "4"), Map.entry("five", "5"), Map.entry("six", "6"),
-            Map.entry("seven", "7"), Map.entry("eight", "8"), Map.entry("nine", "9"), Map.entry("ten", "10"),
-            Map.entry("eleven", "11"), Map.entry("twelve", "12"), Map.entry("fifteen", "15"), Map.entry("twenty", "20"),
-            Map.entry("twenty-five", "25"), Map.entry("thirty", "30"), Map.entry("forty", "40"), Map.entry("forty-five", "45"),
-            Map.entry("fifty", "50"), Map.entry("sixty", "60"), Map.entry("ninety", "90"), Map.entry("half", "1/2"),
-            Map.entry("a half", "1/2"), Map.entry("half a", "1/2"), Map.entry("half an", "1/2"), Map.entry("one half", "1/2"),
-            Map.entry("quarter", "1/4"), Map.entry("a quarter", "1/4"), Map.entry("quarter of a", "1/4"),
-            Map.entry("a quarter of a", "1/4"), Map.entry("three quarters of a", "3/4"), Map.entry("three quarters", "3/4"),
-            Map.entry("a quarter of an", "1/4"), Map.entry("three quarters of an", "3/4"), Map.entry("a third of a", "1/3"), Map.entry("half of a", "1/2"), Map.entry("a dozen", "12"), Map.entry("dozen", "12"),
-            Map.entry("a couple", "2"), Map.entry("a couple of", "2"), Map.entry("one and a half", "3/2"),
-            Map.entry("two and a half", "5/2"), Map.entry("one-and-a-half", "3/2"), Map.entry("an extra", "1"));
-    private static final String WORD = "(?:" + String.join("|", WORDS.keySet().stream()
-            .sorted((a, b) -> b.length() - a.length()).map(Pattern::quote).toList()) + ")(?![\\p{L}-])";
+    private static final Map<Character, String> SIGNS = Map.ofEntries(
+            Map.entry('½', "1/2"),
+            Map.entry('⅓', "1/3"),
+            Map.entry('⅔', "2/3"),
+            Map.entry('¼', "1/4"),
+            Map.entry('¾', "3/4"),
+            Map.entry('⅕', "1/5"),
+            Map.entry('⅖', "2/5"),
+            Map.entry('⅗', "3/5"),
+            Map.entry('⅘', "4/5"),
+            Map.entry('⅙', "1/6"),
+            Map.entry('⅚', "5/6"),
+            Map.entry('⅛', "1/8"),
+            Map.entry('⅜', "3/8"),
+            Map.entry('⅝', "5/8"),
+            Map.entry('⅞', "7/8"));
+    private static final Map<String, String> WORDS = Map.ofEntries(
+            Map.entry("a", "1"),
+            Map.entry("an", "1"),
+            Map.entry("one", "1"),
+            Map.entry("two", "2"),
+            Map.entry("three", "3"),
+            Map.entry("four", "4"),
+            Map.entry("five", "5"),
+            Map.entry("six", "6"),
+            Map.entry("seven", "7"),
+            Map.entry("eight", "8"),
+            Map.entry("nine", "9"),
+            Map.entry("ten", "10"),
+            Map.entry("eleven", "11"),
+            Map.entry("twelve", "12"),
+            Map.entry("fifteen", "15"),
+            Map.entry("twenty", "20"),
+            Map.entry("twenty-five", "25"),
+            Map.entry("thirty", "30"),
+            Map.entry("forty", "40"),
+            Map.entry("forty-five", "45"),
+            Map.entry("fifty", "50"),
+            Map.entry("sixty", "60"),
+            Map.entry("ninety", "90"),
+            Map.entry("half", "1/2"),
+            Map.entry("a half", "1/2"),
+            Map.entry("half a", "1/2"),
+            Map.entry("half an", "1/2"),
+            Map.entry("one half", "1/2"),
+            Map.entry("quarter", "1/4"),
+            Map.entry("a quarter", "1/4"),
+            Map.entry("quarter of a", "1/4"),
+            Map.entry("a quarter of a", "1/4"),
+            Map.entry("three quarters of a", "3/4"),
+            Map.entry("three quarters", "3/4"),
+            Map.entry("a quarter of an", "1/4"),
+            Map.entry("three quarters of an", "3/4"),
+            Map.entry("a third of a", "1/3"),
+            Map.entry("half of a", "1/2"),
+            Map.entry("a dozen", "12"),
+            Map.entry("dozen", "12"),
+            Map.entry("a couple", "2"),
+            Map.entry("a couple of", "2"),
+            Map.entry("one and a half", "3/2"),
+            Map.entry("two and a half", "5/2"),
+            Map.entry("one-and-a-half", "3/2"),
+            Map.entry("an extra", "1"));
+    private static final String WORD = "(?:"
+            + String.join(
+                    "|",
+                    WORDS.keySet().stream()
+                            .sorted((a, b) -> b.length() - a.length())
+                            .map(Pattern::quote)
+                            .toList())
+            + ")(?![\\p{L}-])";
     /** One number, in figures or in words. */
-    static final String NUMBER = "(?:\\d+(?:\\s*-\\s*|\\s+(?:and\\s+)?)\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|" + WORD + ")";
+    static final String NUMBER =
+            "(?:\\d+(?:\\s*-\\s*|\\s+(?:and\\s+)?)\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|" + WORD + ")";
+
     private static final String BETWEEN = "\\s*(?:-|to|or|up to|and)\\s*";
     private static final Pattern RANGE = Pattern.compile(
-            "^\\s*(?:(?:between|from)\\s+)?(" + NUMBER + ")(?:" + BETWEEN + "(" + NUMBER + "))?", Pattern.CASE_INSENSITIVE);
+            "^\\s*(?:(?:between|from)\\s+)?(" + NUMBER + ")(?:" + BETWEEN + "(" + NUMBER + "))?",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern MIXED = Pattern.compile("(?:(\\d+)(?:\\s*-\\s*|\\s+(?:and\\s+)?))?(\\d+)/(\\d+)");
 
-    private Numbers() {
-    }
+    private Numbers() {}
 
     /** The same text with fractions as figures, one kind of dash and plain spaces. */
     static String plain(String text) {
@@ -58,10 +113,14 @@ final class Numbers {
                 boolean afterDigit = plain.length() > 0 && Character.isDigit(plain.charAt(plain.length() - 1));
                 plain.append(afterDigit ? " " : "").append(SIGNS.get(c));
             } else {
-                plain.append(c == '⁄' || c == '∕' ? '/' : "–—‒−‐‑".indexOf(c) >= 0 ? '-' : "’‘ʼ".indexOf(c) >= 0 ? '\'' : c);
+                plain.append(
+                        c == '⁄' || c == '∕' ? '/' : "–—‒−‐‑".indexOf(c) >= 0 ? '-' : "’‘ʼ".indexOf(c) >= 0 ? '\'' : c);
             }
         }
-        return plain.toString().replaceAll("[\\p{Zs}\\t]+", " ").replaceAll("(\\d) ?/ ?(\\d)", "$1/$2").strip();
+        return plain.toString()
+                .replaceAll("[\\p{Zs}\\t]+", " ")
+                .replaceAll("(\\d) ?/ ?(\\d)", "$1/$2")
+                .strip();
     }
 
     /** The number or range that the text starts with. */
@@ -100,10 +159,9 @@ final class Numbers {
     /**
      * What was read.
      *
-     * @param low  lower end
+     * @param low lower end
      * @param high upper end, the same where there is no range
      * @param rest the text behind it
      */
-    record Reading(BigDecimal low, BigDecimal high, String rest) {
-    }
+    record Reading(BigDecimal low, BigDecimal high, String rest) {}
 }

@@ -10,15 +10,20 @@ import java.util.Optional;
 /**
  * A recipe as it was read: a proposal for the bench.
  *
- * @param title    what it is called
+ * @param title what it is called
  * @param servings what the amounts are for; empty: not said
- * @param pieces   how many pieces it makes; empty: not said
+ * @param pieces how many pieces it makes; empty: not said
  * @param headline the time it promises; empty: none
- * @param parts    components with lines and steps, in the order of the text
- * @param unread   passages that were not understood
+ * @param parts components with lines and steps, in the order of the text
+ * @param unread passages that were not understood
  */
-public record ReadRecipe(String title, Optional<BigDecimal> servings, Optional<BigDecimal> pieces, Optional<StepMinutes> headline,
-                         List<Part> parts, List<String> unread) {
+public record ReadRecipe(
+        String title,
+        Optional<BigDecimal> servings,
+        Optional<BigDecimal> pieces,
+        Optional<StepMinutes> headline,
+        List<Part> parts,
+        List<String> unread) {
 
     /** Keeps its own copies. */
     public ReadRecipe {
@@ -33,26 +38,23 @@ public record ReadRecipe(String title, Optional<BigDecimal> servings, Optional<B
      * @param lines what goes in
      * @param steps what is done
      */
-    public record Part(String title, List<Line> lines, List<StepInPart> steps) {
-    }
+    public record Part(String title, List<Line> lines, List<StepInPart> steps) {}
 
     /**
      * A line with the id it goes by.
      *
-     * @param id   unique in the recipe
+     * @param id unique in the recipe
      * @param read as read
      */
-    public record Line(String id, ReadLine read) {
-    }
+    public record Line(String id, ReadLine read) {}
 
     /**
      * A step with what it uses and waits for.
      *
-     * @param id    unique in the recipe
-     * @param read  as read
-     * @param uses  lines, with shares
+     * @param id unique in the recipe
+     * @param read as read
+     * @param uses lines, with shares
      * @param after ids of steps
      */
-    public record StepInPart(String id, ReadStep read, List<Use> uses, List<String> after) {
-    }
+    public record StepInPart(String id, ReadStep read, List<Use> uses, List<String> after) {}
 }

@@ -12,18 +12,26 @@ import java.util.Set;
 /**
  * A step as it was read.
  *
- * @param title      short name
- * @param text       the passage as written
- * @param minutes    how long
- * @param work       hands, watch or rest
- * @param needs      places and appliances
- * @param cue        how to tell that it is done
+ * @param title short name
+ * @param text the passage as written
+ * @param minutes how long
+ * @param work hands, watch or rest
+ * @param needs places and appliances
+ * @param cue how to tell that it is done
  * @param checkEvery minutes between looks at a watched step
- * @param loud       whether nobody can be heard over it
- * @param guessed    names of the members that were guessed, not read
+ * @param loud whether nobody can be heard over it
+ * @param guessed names of the members that were guessed, not read
  */
-public record ReadStep(String title, String text, StepMinutes minutes, Work work, List<Need> needs, Optional<String> cue,
-                       Optional<Minutes> checkEvery, boolean loud, Set<String> guessed) {
+public record ReadStep(
+        String title,
+        String text,
+        StepMinutes minutes,
+        Work work,
+        List<Need> needs,
+        Optional<String> cue,
+        Optional<Minutes> checkEvery,
+        boolean loud,
+        Set<String> guessed) {
 
     /** Keeps its own copies. */
     public ReadStep {

@@ -21,15 +21,37 @@ import java.util.function.UnaryOperator;
 /** Turns what was read of an ingredient line into a line of a dish. */
 public final class RecipeLines {
 
-    private static final Set<String> STRONG = Set.of("baking-powder", "bicarbonate", "instant-yeast", "red-chilli", "jalapeno", "birds-eye-chilli",
-            "dried-chilli", "chilli-flakes", "chilli-powder", "cayenne", "black-pepper", "peppercorns", "cloves", "cloves-ground", "star-anise",
-            "cinnamon-stick", "nutmeg", "allspice", "asafoetida", "liquid-smoke", "hot-sauce", "sriracha", "harissa", "chipotle-adobo", "saffron");
+    private static final Set<String> STRONG = Set.of(
+            "baking-powder",
+            "bicarbonate",
+            "instant-yeast",
+            "red-chilli",
+            "jalapeno",
+            "birds-eye-chilli",
+            "dried-chilli",
+            "chilli-flakes",
+            "chilli-powder",
+            "cayenne",
+            "black-pepper",
+            "peppercorns",
+            "cloves",
+            "cloves-ground",
+            "star-anise",
+            "cinnamon-stick",
+            "nutmeg",
+            "allspice",
+            "asafoetida",
+            "liquid-smoke",
+            "hot-sauce",
+            "sriracha",
+            "harissa",
+            "chipotle-adobo",
+            "saffron");
 
     /** A catalogue's figure that is further off than this is no longer the same amount. */
     private static final BigDecimal NEAR = new BigDecimal("0.15");
 
-    private RecipeLines() {
-    }
+    private RecipeLines() {}
 
     /**
      * The line that a text proposes.
@@ -43,19 +65,29 @@ public final class RecipeLines {
 
     /** The line that was read, under an id. */
     static Proposed propose(ReadLine read, String id, Weigher weigher) {
-        Optional<Item> unknown = read.item().isPresent() ? Optional.empty() : Optional.of(unknown(read.name().isEmpty() ? read.text() : read.name()));
+        Optional<Item> unknown = read.item().isPresent()
+                ? Optional.empty()
+                : Optional.of(unknown(read.name().isEmpty() ? read.text() : read.name()));
         String item = read.item().or(() -> unknown).orElseThrow().id();
         Optional<Amount> amount = read.amount().map(value -> heaped(read, value));
         Optional<Amount> weighed = amount.flatMap(value -> weighed(read, value, weigher));
-        Optional<String> prep = weighed.isEmpty() ? read.prep() : Optional.of(read.prep().map(said -> said + ", ").orElse("") + amount.get().written());
-        IngredientLine line = IngredientLine.of(id, item, weighed.or(() -> amount)).withPrep(orElse(read, prep)).withScaling(scaling(read))
-                .withOptional(read.optional()).withFrom(source(read));
+        Optional<String> prep = weighed.isEmpty()
+                ? read.prep()
+                : Optional.of(read.prep().map(said -> said + ", ").orElse("")
+                        + amount.get().written());
+        IngredientLine line = IngredientLine.of(id, item, weighed.or(() -> amount))
+                .withPrep(orElse(read, prep))
+                .withScaling(scaling(read))
+                .withOptional(read.optional())
+                .withFrom(source(read));
         return new Proposed(read.exact() ? line : line.withSaid(Optional.of(read.name())), unknown);
     }
 
     /** What may be taken instead stands beside the cut: it is not weighed, but nobody may overlook it. */
     private static Optional<String> orElse(ReadLine read, Optional<String> prep) {
-        return read.or().isEmpty() ? prep : Optional.of(prep.map(said -> said + ", ").orElse("") + "or " + String.join(" or ", read.or()));
+        return read.or().isEmpty()
+                ? prep
+                : Optional.of(prep.map(said -> said + ", ").orElse("") + "or " + String.join(" or ", read.or()));
     }
 
     /** The weight that the writer gave, where what the catalogue reckons for the count or the cup is not near it. */
@@ -64,41 +96,66 @@ public final class RecipeLines {
             return Optional.empty();
         }
         Optional<BigDecimal> reckoned = weigher.grams(read.item().get(), amount);
-        boolean near = reckoned.filter(grams -> grams.subtract(read.grams().get()).abs().compareTo(read.grams().get().multiply(NEAR)) <= 0).isPresent();
+        boolean near = reckoned.filter(grams -> grams.subtract(read.grams().get())
+                                .abs()
+                                .compareTo(read.grams().get().multiply(NEAR))
+                        <= 0)
+                .isPresent();
         BigDecimal each = Decimals.ratio(read.grams().get(), amount.high());
-        return near ? Optional.empty() : Optional.of(new Amount(amount.low().multiply(each), amount.high().multiply(each), Unit.G));
+        return near
+                ? Optional.empty()
+                : Optional.of(
+                        new Amount(amount.low().multiply(each), amount.high().multiply(each), Unit.G));
     }
 
     private static Amount heaped(ReadLine read, Amount amount) {
         String said = read.prep().orElse("");
-        return said.startsWith("heap") ? amount.times(LineReader.HEAPED) : said.startsWith("scant") ? amount.times(LineReader.SCANT) : amount;
+        return said.startsWith("heap")
+                ? amount.times(LineReader.HEAPED)
+                : said.startsWith("scant") ? amount.times(LineReader.SCANT) : amount;
     }
 
     /** Something of which only the name is known. */
     private static Item unknown(String name) {
-        return new Item(Slug.of(name), name, Optional.empty(), Optional.empty(), Optional.empty(), BigDecimal.ONE, Set.of(), Origin.CHECK_LABEL,
-                Optional.empty(), Optional.empty(), List.of(), Optional.empty(), Optional.empty(), Practice.NONE);
+        return new Item(
+                Slug.of(name),
+                name,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                BigDecimal.ONE,
+                Set.of(),
+                Origin.CHECK_LABEL,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Practice.NONE);
     }
 
     private static Scaling scaling(ReadLine read) {
-        if (read.prep().filter(prep -> prep.matches("(?i).*\\b(?:for|to) (?:the pan|frying|greas|dust|brush|oil|roll).*")).isPresent()) {
+        if (read.prep()
+                .filter(prep -> prep.matches("(?i).*\\b(?:for|to) (?:the pan|frying|greas|dust|brush|oil|roll).*"))
+                .isPresent()) {
             return Scaling.FIXED;
         }
         return read.item().filter(item -> STRONG.contains(item.id())).isPresent() ? Scaling.DAMPED : Scaling.LINEAR;
     }
 
     private static Source source(ReadLine read) {
-        boolean atHome = read.item().filter(item -> Set.of("water", "black-pepper", "ice", "salt").contains(item.id())
-                || item.is().filter(rule -> rule == HouseRule.OIL).isPresent()).isPresent();
+        boolean atHome = read.item()
+                .filter(item -> Set.of("water", "black-pepper", "ice", "salt").contains(item.id())
+                        || item.is().filter(rule -> rule == HouseRule.OIL).isPresent())
+                .isPresent();
         return atHome ? Source.HOME : Source.KIT;
     }
 
     /**
      * A line that was proposed.
      *
-     * @param line    for the dish
+     * @param line for the dish
      * @param unknown its item, where the catalogue does not know it
      */
-    public record Proposed(IngredientLine line, Optional<Item> unknown) {
-    }
+    public record Proposed(IngredientLine line, Optional<Item> unknown) {}
 }

@@ -26,9 +26,15 @@ import java.util.regex.Pattern;
 /** Reads a recipe: components, lines, steps, what each step uses and waits for. */
 public final class RecipeReader {
 
-    private static final Pattern COUNT = Pattern.compile("(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER + "))?\\s*([\\p{L}-]+)?", Pattern.CASE_INSENSITIVE);
-    private static final Set<String> PEOPLE = Set.of("serving", "portion", "people", "person", "as", "generously", "hungry", "adult");
-    private static final Pattern INLINE = Pattern.compile("(?<![\\p{L}\\d/.,°])(?:(?:about|approximately) )?" + Numbers.NUMBER + "(?:\\s*-\\s*\\d+)?(?:\\s+(?:heaped|level|large|small|medium|ripe))?\\s*[\\p{L}]+[^.;,()]{2,60}", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNT = Pattern.compile(
+            "(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER + "))?\\s*([\\p{L}-]+)?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Set<String> PEOPLE =
+            Set.of("serving", "portion", "people", "person", "as", "generously", "hungry", "adult");
+    private static final Pattern INLINE = Pattern.compile(
+            "(?<![\\p{L}\\d/.,°])(?:(?:about|approximately) )?" + Numbers.NUMBER
+                    + "(?:\\s*-\\s*\\d+)?(?:\\s+(?:heaped|level|large|small|medium|ripe))?\\s*[\\p{L}]+[^.;,()]{2,60}",
+            Pattern.CASE_INSENSITIVE);
 
     /** Beyond this it is no name of an ingredient, whatever stands in the list. */
     private static final int LONGEST_NAME = 160;
@@ -71,11 +77,25 @@ public final class RecipeReader {
         source.method().forEach(passage -> method(passage, steps, mentions));
         tieTogether();
         moveLinesHome();
-        Optional<Matcher> count = source.yield().or(() -> inTitle()).map(text -> COUNT.matcher(Numbers.plain(text))).filter(Matcher::find);
-        boolean people = count.map(matcher -> isPeople(source.yield().or(() -> inTitle()).get(), matcher.group(3))).orElse(false);
-        Optional<BigDecimal> number = count.flatMap(matcher -> Numbers.value(matcher.group(1))).filter(value -> value.signum() > 0);
-        return new ReadRecipe(title, people ? number : Optional.empty(), people ? Optional.empty() : number,
-                source.headline().flatMap(TimeReader::first), parts.values().stream().filter(part -> !part.isEmpty()).map(PartUnderWay::part).toList(), unread);
+        Optional<Matcher> count = source.yield()
+                .or(() -> inTitle())
+                .map(text -> COUNT.matcher(Numbers.plain(text)))
+                .filter(Matcher::find);
+        boolean people = count.map(
+                        matcher -> isPeople(source.yield().or(() -> inTitle()).get(), matcher.group(3)))
+                .orElse(false);
+        Optional<BigDecimal> number =
+                count.flatMap(matcher -> Numbers.value(matcher.group(1))).filter(value -> value.signum() > 0);
+        return new ReadRecipe(
+                title,
+                people ? number : Optional.empty(),
+                people ? Optional.empty() : number,
+                source.headline().flatMap(TimeReader::first),
+                parts.values().stream()
+                        .filter(part -> !part.isEmpty())
+                        .map(PartUnderWay::part)
+                        .toList(),
+                unread);
     }
 
     /** {@code Plum tart (8 slices)}. */
@@ -89,7 +109,9 @@ public final class RecipeReader {
         if (low.matches("(?s)(?:serve|feeds|portions).*")) {
             return true;
         }
-        return noun == null ? !low.matches("(?s).*\\b(?:makes|yields?)\\b.*") : PEOPLE.contains(ItemFinder.singular(noun.toLowerCase(Locale.ROOT)));
+        return noun == null
+                ? !low.matches("(?s).*\\b(?:makes|yields?)\\b.*")
+                : PEOPLE.contains(ItemFinder.singular(noun.toLowerCase(Locale.ROOT)));
     }
 
     private void ingredient(Passage passage) {
@@ -99,11 +121,15 @@ public final class RecipeReader {
             return;
         }
         ReadLine read = lines.read(passage.text());
-        if (read.name().isEmpty() && read.item().isEmpty() || !read.foods().isEmpty() || read.name().length() > LONGEST_NAME) {
+        if (read.name().isEmpty() && read.item().isEmpty()
+                || !read.foods().isEmpty()
+                || read.name().length() > LONGEST_NAME) {
             unread.add(passage.text());
             return;
         }
-        part(passage.heading()).lines.add(new Line(id(read.item().map(item -> item.id()).orElse(read.name())), read));
+        part(passage.heading())
+                .lines
+                .add(new Line(id(read.item().map(item -> item.id()).orElse(read.name())), read));
     }
 
     /** A recipe without a list: the amounts stand in the sentences. */
@@ -116,10 +142,16 @@ public final class RecipeReader {
             for (int length = Math.min(words.length, 9); length > 1; length--) {
                 String candidate = String.join(" ", List.of(words).subList(0, length));
                 ReadLine read = lines.read(candidate);
-                if (read.item().isPresent() && read.exact() && read.amount().isPresent() && read.name().split(" ").length <= 4
-                        && !read.name().matches(".*\\d.*") && TimeReader.find(candidate).isEmpty()) {
+                if (read.item().isPresent()
+                        && read.exact()
+                        && read.amount().isPresent()
+                        && read.name().split(" ").length <= 4
+                        && !read.name().matches(".*\\d.*")
+                        && TimeReader.find(candidate).isEmpty()) {
                     from = matcher.start() + candidate.length();
-                    part(passage.heading()).lines.add(new Line(id(read.item().get().id()), read));
+                    part(passage.heading())
+                            .lines
+                            .add(new Line(id(read.item().get().id()), read));
                     break;
                 }
             }
@@ -163,16 +195,23 @@ public final class RecipeReader {
     private PartUnderWay last;
     /** All steps, as the text goes. */
     private final List<String> order = new ArrayList<>();
+
     private boolean underHeading;
 
     private PartUnderWay current() {
-        return last != null ? last : parts.isEmpty() ? part(Optional.empty()) : parts.values().iterator().next();
+        return last != null
+                ? last
+                : parts.isEmpty()
+                        ? part(Optional.empty())
+                        : parts.values().iterator().next();
     }
 
     /** The component that a text names as what is being made. */
     private Optional<PartUnderWay> named(String text) {
         String low = text.toLowerCase(Locale.ROOT);
-        return parts.values().stream().filter(part -> part.isNamedIn(low)).min(Comparator.comparingInt(part -> part.title.length()));
+        return parts.values().stream()
+                .filter(part -> part.isNamedIn(low))
+                .min(Comparator.comparingInt(part -> part.title.length()));
     }
 
     /** The component most of whose lines go in; where that is undecided, the one before. */
@@ -199,7 +238,8 @@ public final class RecipeReader {
         part.lastStep(preheats.keySet()).ifPresent(after::add);
         String low = step.text().toLowerCase(Locale.ROOT);
         for (PartUnderWay other : parts.values()) {
-            String word = ItemFinder.words(other.title).stream().reduce((a, b) -> b).orElse("");
+            String word =
+                    ItemFinder.words(other.title).stream().reduce((a, b) -> b).orElse("");
             if (other != part && word.length() > 2 && ItemFinder.words(low).contains(word)) {
                 other.lastStep(preheats.keySet()).ifPresent(after::add);
             }
@@ -219,11 +259,19 @@ public final class RecipeReader {
         Set<String> followed = new HashSet<>();
         parts.values().forEach(part -> part.steps.forEach(step -> followed.addAll(step.after())));
         String end = last.steps.get(last.steps.size() - 1).id();
-        List<String> loose = order.stream().filter(step -> !step.equals(end) && !followed.contains(step)).toList();
+        List<String> loose = order.stream()
+                .filter(step -> !step.equals(end) && !followed.contains(step))
+                .toList();
         for (String step : loose) {
             int at = order.indexOf(step);
-            String next = last.steps.stream().map(StepInPart::id).filter(id -> order.indexOf(id) > at && !preheats.containsKey(id)).findFirst().orElse(end);
-            last.steps.replaceAll(own -> own.id().equals(next) ? new StepInPart(own.id(), own.read(), own.uses(), with(own.after(), step)) : own);
+            String next = last.steps.stream()
+                    .map(StepInPart::id)
+                    .filter(id -> order.indexOf(id) > at && !preheats.containsKey(id))
+                    .findFirst()
+                    .orElse(end);
+            last.steps.replaceAll(own -> own.id().equals(next)
+                    ? new StepInPart(own.id(), own.read(), own.uses(), with(own.after(), step))
+                    : own);
         }
     }
 
@@ -240,9 +288,12 @@ public final class RecipeReader {
             return;
         }
         for (Line line : List.copyOf(common.lines)) {
-            parts.values().stream().filter(part -> part.steps.stream().anyMatch(step -> step.uses().stream()
-                            .anyMatch(use -> use.ingredient().equals(line.id())))).findFirst()
-                    .filter(home -> home != common).ifPresent(home -> {
+            parts.values().stream()
+                    .filter(part -> part.steps.stream().anyMatch(step -> step.uses().stream()
+                            .anyMatch(use -> use.ingredient().equals(line.id()))))
+                    .findFirst()
+                    .filter(home -> home != common)
+                    .ifPresent(home -> {
                         common.lines.remove(line);
                         home.lines.add(line);
                     });
@@ -251,12 +302,21 @@ public final class RecipeReader {
 
     private PartUnderWay part(Optional<String> heading) {
         String name = heading.orElse("");
-        Optional<PartUnderWay> alike = parts.entrySet().stream().filter(entry -> alike(entry.getKey(), name)).map(Map.Entry::getValue).findFirst();
-        return alike.orElseGet(() -> parts.computeIfAbsent(name, key -> new PartUnderWay(key.isEmpty() ? title : key.substring(0, 1).toUpperCase(Locale.ROOT) + key.substring(1))));
+        Optional<PartUnderWay> alike = parts.entrySet().stream()
+                .filter(entry -> alike(entry.getKey(), name))
+                .map(Map.Entry::getValue)
+                .findFirst();
+        return alike.orElseGet(() -> parts.computeIfAbsent(
+                name,
+                key -> new PartUnderWay(
+                        key.isEmpty() ? title : key.substring(0, 1).toUpperCase(Locale.ROOT) + key.substring(1))));
     }
 
     private static boolean alike(String one, String other) {
-        return one.equalsIgnoreCase(other) || !one.isEmpty() && !other.isEmpty() && String.join(" ", ItemFinder.words(other)).endsWith(String.join(" ", ItemFinder.words(one)));
+        return one.equalsIgnoreCase(other)
+                || !one.isEmpty()
+                        && !other.isEmpty()
+                        && String.join(" ", ItemFinder.words(other)).endsWith(String.join(" ", ItemFinder.words(one)));
     }
 
     private String id(String name) {
@@ -283,7 +343,8 @@ public final class RecipeReader {
         boolean isNamedIn(String low) {
             String whole = title.toLowerCase(Locale.ROOT);
             String word = Pattern.quote(whole.replaceFirst("^.*\\s", ""));
-            return steps.isEmpty() && low.matches("(?s).*\\b(?:make|prepare|for) (?:the )?" + Pattern.quote(whole) + "\\b.*")
+            return steps.isEmpty()
+                            && low.matches("(?s).*\\b(?:make|prepare|for) (?:the )?" + Pattern.quote(whole) + "\\b.*")
                     || low.matches("(?s).*\\b" + word + " ingredients\\b.*");
         }
 
@@ -292,7 +353,10 @@ public final class RecipeReader {
         }
 
         Optional<String> lastStep(Set<String> but) {
-            return steps.stream().map(StepInPart::id).filter(step -> !but.contains(step)).reduce((a, b) -> b);
+            return steps.stream()
+                    .map(StepInPart::id)
+                    .filter(step -> !but.contains(step))
+                    .reduce((a, b) -> b);
         }
 
         Part part() {

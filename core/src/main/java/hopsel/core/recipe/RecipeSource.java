@@ -6,15 +6,20 @@ import java.util.Optional;
 /**
  * A recipe cut into its parts, before any line or step is read. Whatever the document was, it becomes this first.
  *
- * @param title       as written
- * @param yield       such as "Serves 4" or "24 dumplings"
- * @param headline    the time the recipe promises, such as "45 minutes"
+ * @param title as written
+ * @param yield such as "Serves 4" or "24 dumplings"
+ * @param headline the time the recipe promises, such as "45 minutes"
  * @param ingredients lines, under the heading they stand below
- * @param method      paragraphs, under the heading they stand below
- * @param other       passages that are neither
+ * @param method paragraphs, under the heading they stand below
+ * @param other passages that are neither
  */
-public record RecipeSource(Optional<String> title, Optional<String> yield, Optional<String> headline, List<Passage> ingredients,
-                           List<Passage> method, List<String> other) {
+public record RecipeSource(
+        Optional<String> title,
+        Optional<String> yield,
+        Optional<String> headline,
+        List<Passage> ingredients,
+        List<Passage> method,
+        List<String> other) {
 
     /** Keeps its own copies. */
     public RecipeSource {
@@ -27,8 +32,7 @@ public record RecipeSource(Optional<String> title, Optional<String> yield, Optio
      * A line or a paragraph.
      *
      * @param heading of the part it belongs to, without "for the"
-     * @param text    as written
+     * @param text as written
      */
-    public record Passage(Optional<String> heading, String text) {
-    }
+    public record Passage(Optional<String> heading, String text) {}
 }

@@ -13,20 +13,30 @@ import java.util.Set;
 /**
  * What a line said of the quantity, before it is known of what.
  *
- * @param count     the number; empty: none was written
- * @param unit      of it
- * @param unitName  as written
- * @param size      small, large, bunch and the like
+ * @param count the number; empty: none was written
+ * @param unit of it
+ * @param unitName as written
+ * @param size small, large, bunch and the like
  * @param adjective a size said before a kind of piece: a large head
- * @param pack      what one holds, or the same amount once more
- * @param added     what comes on top: plus 1 tsp
- * @param factor    1, more where heaped, less where scant
- * @param each      whether the pack was said of each one
- * @param name      of the thing
- * @param weigher   for the cups and spoons of the place
+ * @param pack what one holds, or the same amount once more
+ * @param added what comes on top: plus 1 tsp
+ * @param factor 1, more where heaped, less where scant
+ * @param each whether the pack was said of each one
+ * @param name of the thing
+ * @param weigher for the cups and spoons of the place
  */
-record SaidAmount(Optional<Numbers.Reading> count, Optional<UnitWords.Word> unit, String unitName, Optional<String> size, Optional<String> adjective,
-                  Optional<Amount> pack, Optional<Amount> added, BigDecimal factor, boolean each, String name, Weigher weigher) {
+record SaidAmount(
+        Optional<Numbers.Reading> count,
+        Optional<UnitWords.Word> unit,
+        String unitName,
+        Optional<String> size,
+        Optional<String> adjective,
+        Optional<Amount> pack,
+        Optional<Amount> added,
+        BigDecimal factor,
+        boolean each,
+        String name,
+        Weigher weigher) {
 
     private static final BigDecimal ONE = BigDecimal.ONE;
     /** Kinds of piece that are the whole thing, so that small and large tell more. */
@@ -41,19 +51,29 @@ record SaidAmount(Optional<Numbers.Reading> count, Optional<UnitWords.Word> unit
         if (number.high().signum() <= 0) {
             return Optional.empty();
         }
-        if (unit.isPresent() && unit.get().unit() == Unit.CAN && item.isPresent() && item.get().gramsPerCan().isEmpty() && pack.isPresent()) {
+        if (unit.isPresent()
+                && unit.get().unit() == Unit.CAN
+                && item.isPresent()
+                && item.get().gramsPerCan().isEmpty()
+                && pack.isPresent()) {
             return Optional.of(times(number, pack.get()));
         }
-        boolean packOfPieces = UnitWords.CONTAINERS.contains(unitName) && unit.get().unit() == Unit.PIECE;
+        boolean packOfPieces =
+                UnitWords.CONTAINERS.contains(unitName) && unit.get().unit() == Unit.PIECE;
         if (packOfPieces && pack.isPresent()) {
             return Optional.of(times(number, pack.get()));
         }
         boolean countable = item.flatMap(Item::gramsPerPiece).isPresent();
         if (unit.isEmpty() && pack.isPresent() && !countable) {
-            return Optional.of(count.get().high().compareTo(ONE) == 0 || !each ? pack.get() : times(number, pack.get()));
+            return Optional.of(
+                    count.get().high().compareTo(ONE) == 0 || !each ? pack.get() : times(number, pack.get()));
         }
         UnitWords.Word word = unit.orElse(new UnitWords.Word(Unit.PIECE, ONE, Optional.empty()));
-        Amount plain = new Amount(number.low().multiply(word.factor()), number.high().multiply(word.factor()), word.unit(), kind(item, word));
+        Amount plain = new Amount(
+                number.low().multiply(word.factor()),
+                number.high().multiply(word.factor()),
+                word.unit(),
+                kind(item, word));
         return Optional.of(added.map(more -> sum(plain, more)).orElse(plain));
     }
 
@@ -63,15 +83,23 @@ record SaidAmount(Optional<Numbers.Reading> count, Optional<UnitWords.Word> unit
         }
         Optional<String> finer = word.size().filter(WHOLE::contains).flatMap(any -> known(item, adjective));
         String last = ItemFinder.words(name).stream().reduce((a, b) -> b).orElse("");
-        if (word.size().isEmpty() && !last.isEmpty() && item.flatMap(Item::gramsPerPiece).isEmpty() && known(item, Optional.of(last)).isPresent()) {
+        if (word.size().isEmpty()
+                && !last.isEmpty()
+                && item.flatMap(Item::gramsPerPiece).isEmpty()
+                && known(item, Optional.of(last)).isPresent()) {
             return Optional.of(last);
         }
-        boolean length = word.size().filter(kind -> kind.equals("inch") || kind.equals("cm")).isPresent();
-        return finer.or(word::size).filter(kind -> !length || known(item, Optional.of(kind)).isPresent()).or(() -> known(item, size));
+        boolean length = word.size()
+                .filter(kind -> kind.equals("inch") || kind.equals("cm"))
+                .isPresent();
+        return finer.or(word::size)
+                .filter(kind -> !length || known(item, Optional.of(kind)).isPresent())
+                .or(() -> known(item, size));
     }
 
     private Optional<String> known(Optional<Item> item, Optional<String> kind) {
-        return kind.filter(word -> item.isPresent() && item.get().practice().pieces().containsKey(word));
+        return kind.filter(
+                word -> item.isPresent() && item.get().practice().pieces().containsKey(word));
     }
 
     private Amount times(Numbers.Reading number, Amount each) {
@@ -85,7 +113,10 @@ record SaidAmount(Optional<Numbers.Reading> count, Optional<UnitWords.Word> unit
             return first;
         }
         BigDecimal ratio = Decimals.ratio(other.get(), one.get());
-        return new Amount(first.low().add(second.low().multiply(ratio)), first.high().add(second.high().multiply(ratio)), first.unit());
+        return new Amount(
+                first.low().add(second.low().multiply(ratio)),
+                first.high().add(second.high().multiply(ratio)),
+                first.unit());
     }
 
     /** Edible grams of the upper end: by what was weighed, by the pack, or by the catalogue. */
@@ -93,8 +124,10 @@ record SaidAmount(Optional<Numbers.Reading> count, Optional<UnitWords.Word> unit
         if (amount.isEmpty()) {
             return Optional.empty();
         }
-        Optional<BigDecimal> weighed = weigher.measures().grams(amount.get().unit()).map(amount.get().high()::multiply);
-        Optional<BigDecimal> byPack = pack.filter(weight -> unit.filter(word -> word.unit() == Unit.CAN).isEmpty() && !weight.equals(amount.get()))
+        Optional<BigDecimal> weighed =
+                weigher.measures().grams(amount.get().unit()).map(amount.get().high()::multiply);
+        Optional<BigDecimal> byPack = pack.filter(weight ->
+                        unit.filter(word -> word.unit() == Unit.CAN).isEmpty() && !weight.equals(amount.get()))
                 .flatMap(weight -> weigher.measures().grams(weight.unit()).map(weight.high()::multiply));
         if (weighed.isPresent() || item.isEmpty()) {
             return weighed.or(() -> byPack);
@@ -105,13 +138,19 @@ record SaidAmount(Optional<Numbers.Reading> count, Optional<UnitWords.Word> unit
 
     /** The drained share of the usual can, of what this one holds. */
     private Optional<BigDecimal> canned(Item item, Amount amount) {
-        if (amount.unit() != Unit.CAN || pack.isEmpty() || item.practice().canNet().isEmpty() || item.gramsPerCan().isEmpty()) {
+        if (amount.unit() != Unit.CAN
+                || pack.isEmpty()
+                || item.practice().canNet().isEmpty()
+                || item.gramsPerCan().isEmpty()) {
             return Optional.empty();
         }
         // What stands on a can in millilitres is near enough its grams: what fills it is mostly water.
-        Optional<BigDecimal> net = weigher.measures().grams(pack.get().unit()).or(() -> weigher.measures().millilitres(pack.get().unit()))
+        Optional<BigDecimal> net = weigher.measures()
+                .grams(pack.get().unit())
+                .or(() -> weigher.measures().millilitres(pack.get().unit()))
                 .map(pack.get().high()::multiply);
-        return net.map(grams -> Decimals.ratio(grams, item.practice().canNet().get()).multiply(item.gramsPerCan().get())
+        return net.map(grams -> Decimals.ratio(grams, item.practice().canNet().get())
+                .multiply(item.gramsPerCan().get())
                 .multiply(amount.high()));
     }
 }

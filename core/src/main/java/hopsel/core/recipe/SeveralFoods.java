@@ -11,20 +11,31 @@ import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
- * Tells whether a line names more than one food: "olive oil, salt and tahini", "cashews blended with 200 ml water". Such a
- * line is no ingredient of its own; whoever takes the first food for the whole loses the others, with what is in them.
+ * Tells whether a line names more than one food: "olive oil, salt and tahini", "cashews blended with 200 ml water".
+ * Such a line is no ingredient of its own; whoever takes the first food for the whole loses the others, with what is in
+ * them.
  *
  * <p>One food by two names ("half and half", "skin and seeds", "peeled and diced") is one; so is what it lies in ("in
  * brine"), and water of which no amount is said.
  */
 final class SeveralFoods {
 
-    private static final Pattern JOINT = Pattern.compile("\\s*[,;+&]\\s*|\\s+(?:(?:mixed|blended|whisked|stirred|combined|tossed|blitzed|ground|soaked|topped|cooked|simmered|dissolved|marinated|coated|whizzed|beaten|mashed)"
-            + "(?: together| up| well)?\\s+)?(?:and|plus|with|into|over|in)\\s+", Pattern.CASE_INSENSITIVE);
-    private static final Pattern LEAD = Pattern.compile("^(?:(?:and|plus|with|an?|the|some|extra|more|a (?:little|bit|few|pinch|splash|handful)(?: of)?|each|both)\\s+)+", Pattern.CASE_INSENSITIVE);
-    private static final Pattern TAIL = Pattern.compile("\\s+(?:to taste|as needed|for .*|to (?:serve|garnish|finish)|each|combined|together|separately)$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern JOINT = Pattern.compile(
+            "\\s*[,;+&]\\s*|\\s+(?:(?:mixed|blended|whisked|stirred|combined|tossed|blitzed|ground|soaked|topped|"
+                    + "cooked|simmered|dissolved|marinated|coated|whizzed|beaten|mashed)"
+                    + "(?: together| up| well)?\\s+)?(?:and|plus|with|into|over|in)\\s+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern LEAD = Pattern.compile(
+            "^(?:(?:and|plus|with|an?|the|some|extra|more|a (?:little|bit|few|pinch|splash|handful)(?: "
+                    + "of)?|each|both)\\s+)+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern TAIL = Pattern.compile(
+            "\\s+(?:to taste|as needed|for .*|to (?:serve|garnish|finish)|each|combined|together|separately)$",
+            Pattern.CASE_INSENSITIVE);
     /** What a food lies in, in its tin or jar. */
-    private static final Set<String> LIES_IN = Set.of("oil", "olive oil", "sunflower oil", "brine", "water", "syrup", "juice", "salt", "vinegar");
+    private static final Set<String> LIES_IN =
+            Set.of("oil", "olive oil", "sunflower oil", "brine", "water", "syrup", "juice", "salt", "vinegar");
+
     private static final Set<String> WATER = Set.of("water", "ice");
 
     private final ItemFinder finder;
@@ -51,11 +62,23 @@ final class SeveralFoods {
     }
 
     private Optional<Item> food(String part, String rest) {
-        String plain = TAIL.matcher(LEAD.matcher(part.strip()).replaceFirst("")).replaceFirst("").strip();
+        String plain = TAIL.matcher(LEAD.matcher(part.strip()).replaceFirst(""))
+                .replaceFirst("")
+                .strip();
         Optional<Numbers.Reading> number = Numbers.read(plain);
-        String name = number.map(amount -> UnitWords.first(amount.rest()).map(UnitWords.Found::rest).orElse(amount.rest())).orElse(plain).replaceFirst("(?i)^\\s*of\\s+", "").strip();
-        boolean liesIn = LIES_IN.contains(name.toLowerCase(Locale.ROOT)) && rest.toLowerCase(Locale.ROOT).contains(" in " + part.strip().toLowerCase(Locale.ROOT));
-        return liesIn && number.isEmpty() ? Optional.empty() : finder.match(name).filter(ItemFinder.Match::exact).map(ItemFinder.Match::item)
-                .filter(item -> number.isPresent() || !WATER.contains(item.id()));
+        String name = number.map(amount -> UnitWords.first(amount.rest())
+                        .map(UnitWords.Found::rest)
+                        .orElse(amount.rest()))
+                .orElse(plain)
+                .replaceFirst("(?i)^\\s*of\\s+", "")
+                .strip();
+        boolean liesIn = LIES_IN.contains(name.toLowerCase(Locale.ROOT))
+                && rest.toLowerCase(Locale.ROOT).contains(" in " + part.strip().toLowerCase(Locale.ROOT));
+        return liesIn && number.isEmpty()
+                ? Optional.empty()
+                : finder.match(name)
+                        .filter(ItemFinder.Match::exact)
+                        .map(ItemFinder.Match::item)
+                        .filter(item -> number.isPresent() || !WATER.contains(item.id()));
     }
 }

@@ -9,14 +9,17 @@ public final class Slug {
 
     private static final int LONGEST = 40;
 
-    private Slug() {
-    }
+    private Slug() {}
 
     /** The id for a name; {@code one} where the name holds no letter that an id can hold. */
     public static String of(String name) {
-        String plain = Normalizer.normalize(name.toLowerCase(Locale.ROOT), Normalizer.Form.NFD).replaceAll("\\p{M}", "")
-                .replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
-        return plain.isEmpty() ? "one" : plain.length() > LONGEST ? plain.substring(0, LONGEST).replaceAll("-+$", "") : plain;
+        String plain = Normalizer.normalize(name.toLowerCase(Locale.ROOT), Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-+|-+$", "");
+        return plain.isEmpty()
+                ? "one"
+                : plain.length() > LONGEST ? plain.substring(0, LONGEST).replaceAll("-+$", "") : plain;
     }
 
     /** The id for a name, with a number behind it where it is taken. */

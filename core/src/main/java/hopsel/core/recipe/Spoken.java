@@ -13,18 +13,64 @@ import java.util.Set;
 public final class Spoken {
 
     /** Words that mean something else as often as an ingredient, or that every kitchen has. */
-    private static final Set<String> COMMON = Set.of("water", "ice", "salt", "flaky-salt", "black-pepper", "rapeseed-oil", "olive-oil", "stock", "bread", "lager",
-            "coffee", "orange", "plum", "turnip", "sage", "mint", "thyme", "rice-cooked", "passata", "cherry-tomato", "egg", "butter", "dairy-cream", "cloves",
-            "bell-pepper", "onion", "red-wine", "white-wine", "mixed-berries", "short-pasta", "caster-sugar", "plain-flour", "cornflour", "dijon", "apple", "pear",
-            "fennel", "kidney-beans-can", "white-wine-vinegar", "aquafaba", "garlic", "lettuce", "baguette", "salsa", "dumpling-wrappers", "chickpeas-can");
+    private static final Set<String> COMMON = Set.of(
+            "water",
+            "ice",
+            "salt",
+            "flaky-salt",
+            "black-pepper",
+            "rapeseed-oil",
+            "olive-oil",
+            "stock",
+            "bread",
+            "lager",
+            "coffee",
+            "orange",
+            "plum",
+            "turnip",
+            "sage",
+            "mint",
+            "thyme",
+            "rice-cooked",
+            "passata",
+            "cherry-tomato",
+            "egg",
+            "butter",
+            "dairy-cream",
+            "cloves",
+            "bell-pepper",
+            "onion",
+            "red-wine",
+            "white-wine",
+            "mixed-berries",
+            "short-pasta",
+            "caster-sugar",
+            "plain-flour",
+            "cornflour",
+            "dijon",
+            "apple",
+            "pear",
+            "fennel",
+            "kidney-beans-can",
+            "white-wine-vinegar",
+            "aquafaba",
+            "garlic",
+            "lettuce",
+            "baguette",
+            "salsa",
+            "dumpling-wrappers",
+            "chickpeas-can");
+
     private static final int SHORTEST = 4;
 
-    private Spoken() {
-    }
+    private Spoken() {}
 
     /** Kinds of appliance that a text asks for beyond an oven and a ring, which are found with the step. */
     public static List<String> appliances(String text) {
-        return StepReader.places(text).stream().filter(kind -> !Set.of("oven", "steamer", "grill", "fridge", "freezer").contains(kind)).toList();
+        return StepReader.places(text).stream()
+                .filter(kind ->
+                        !Set.of("oven", "steamer", "grill", "fridge", "freezer").contains(kind))
+                .toList();
     }
 
     /** Items that a text names by their whole name. */
@@ -36,7 +82,9 @@ public final class Spoken {
             for (int length = Math.min(3, said.size() - from); length > 0; length--) {
                 List<String> run = said.subList(from, from + length);
                 Optional<Item> item = finder.exactly(run);
-                boolean plain = item.isPresent() && !COMMON.contains(item.get().id()) && String.join(" ", run).length() >= SHORTEST;
+                boolean plain = item.isPresent()
+                        && !COMMON.contains(item.get().id())
+                        && String.join(" ", run).length() >= SHORTEST;
                 if (plain) {
                     found.add(item.get());
                 }
@@ -57,13 +105,17 @@ public final class Spoken {
         List<String> words = new ArrayList<>(ItemFinder.words(other.get().name()));
         other.get().practice().names().forEach(name -> words.addAll(ItemFinder.words(name)));
         prep.ifPresent(text -> words.addAll(ItemFinder.words(text)));
-        return ItemFinder.words(item.name()).stream().filter(word -> word.length() >= SHORTEST).anyMatch(words::contains);
+        return ItemFinder.words(item.name()).stream()
+                .filter(word -> word.length() >= SHORTEST)
+                .anyMatch(words::contains);
     }
 
     /** Whether a title names the item. */
     public static boolean names(Item item, String title) {
         List<String> words = ItemFinder.words(title);
-        return ItemFinder.words(item.name()).stream().filter(word -> word.length() >= SHORTEST).anyMatch(words::contains)
+        return ItemFinder.words(item.name()).stream()
+                        .filter(word -> word.length() >= SHORTEST)
+                        .anyMatch(words::contains)
                 || item.practice().names().stream().anyMatch(name -> words.containsAll(ItemFinder.words(name)));
     }
 }

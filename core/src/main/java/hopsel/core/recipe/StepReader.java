@@ -27,17 +27,42 @@ import java.util.regex.Pattern;
  */
 final class StepReader {
 
-    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?;])(?<!\\b(?:approx|min|mins|tbsp|tsp|oz|lb|hr|hrs|no|ca|e\\.g|i\\.e)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|\\n+");
-    private static final Pattern JOINT = Pattern.compile("\\s*(?:;|,\\s*(?:and\\s+)?then\\b|\\band then\\b|,\\s*and\\b|\\bbefore\\b|,|\\band\\b|\\bthen\\b)\\s*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern CUE = Pattern.compile("\\b(?:un)?til(?:l)?\\s+(?!you are ready|needed|serving|required|ready to (?:use|serve))([^.;()]+?)(?=\\s*(?:\\.|;|\\(|$|,\\s*(?:and then|then|about|approx|around|stirring|turning|tossing|flipping|shaking|for|\\d|add|remove|set|drain|transfer|some|an? )|\\s+-\\s|\\band then\\b|,\\s*and\\b|\\s+and (?:cook|add|stir|fry|bake|remove|serve|pour|put|place|turn|flip|transfer|drain|set)\\b|,? (?:about|for|approximately) \\d))",
+    private static final Pattern SENTENCE =
+            Pattern.compile("(?<=[.!?;])(?<!\\b(?:approx|min|mins|tbsp|tsp|oz|lb|hr|hrs|no|ca|e\\.g|"
+                    + "i\\.e)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|\\n+");
+    private static final Pattern JOINT = Pattern.compile(
+            "\\s*(?:;|,\\s*(?:and\\s+)?then\\b|\\band then\\b|,\\s*and\\b|\\bbefore\\b|,|\\band\\b|\\bthen\\b)\\s*",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern STORAGE = Pattern.compile("^(?:store|keeps?|will keep|leftovers?|can be (?:made|stored|frozen|kept)|make[- ]ahead|freezes? well|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) (?:in|at)\\b|\\bkeeps? (?:for|in)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern HOT_PLACE = Pattern.compile("\\b(?:hob|stove|stovetop|burner|pan|skillet|pot|saucepan|wok|griddle|(?:high|low|medium|moderate|gentle)(?:[- ](?:high|low))? (?:heat|flame))\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern ON_HOB = Pattern.compile("\\b(?:simmer|boil|fry|fries|frying|sauté|saute|sear|sweat|stir-fry|poach|blanch|parboil|reduce|caramelis|caramelize|steam|bubble|temper|bloom|toast|griddle|dry-roast)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CUE = Pattern.compile(
+            "\\b(?:un)?til(?:l)?\\s+(?!you are ready|needed|serving|required|ready to "
+                    + "(?:use|serve))([^.;()]+?)(?=\\s*(?:\\.|;|\\(|$|,\\s*(?:and "
+                    + "then|then|about|approx|around|stirring|turning|tossing|flipping|shaking|for|\\d|"
+                    + "add|remove|set|drain|transfer|some|an? )|\\s+-\\s|\\band "
+                    + "then\\b|,\\s*and\\b|\\s+and "
+                    + "(?:cook|add|stir|fry|bake|remove|serve|pour|put|place|turn|"
+                    + "flip|transfer|drain|set)\\b|,? "
+                    + "(?:about|for|approximately) \\d))",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern STORAGE = Pattern.compile(
+            "^(?:store|keeps?|will keep|leftovers?|can be (?:made|stored|frozen|kept)|make[- ]ahead|freezes? "
+                    + "well|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) "
+                    + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern HOT_PLACE = Pattern.compile(
+            "\\b(?:hob|stove|stovetop|burner|pan|skillet|pot|saucepan|wok|griddle|(?:high|low|medium|moderate|"
+                    + "gentle)(?:[- ](?:high|low))? (?:heat|flame))\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern ON_HOB = Pattern.compile(
+            "\\b(?:simmer|boil|fry|fries|frying|sauté|saute|sear|sweat|stir-fry|poach|blanch|parboil|reduce|"
+                    + "caramelis|caramelize|steam|bubble|temper|bloom|toast|griddle|dry-roast)",
+            Pattern.CASE_INSENSITIVE);
     private static final Map<String, Pattern> PLACES = places();
     /** Heating the oven is a step of its own: it starts long before. */
-    static final Pattern HEATING_UP = Pattern.compile("^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
-    private static final Set<String> LOUD = Set.of("blender", "food-processor", "stand-mixer", "immersion-blender", "spice-grinder");
+    static final Pattern HEATING_UP = Pattern.compile(
+            "^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+
+    private static final Set<String> LOUD =
+            Set.of("blender", "food-processor", "stand-mixer", "immersion-blender", "spice-grinder");
     private static final BigDecimal ROOM = BigDecimal.valueOf(20);
     private static final BigDecimal HEATING = BigDecimal.valueOf(12);
     private static final int TITLE = 48;
@@ -47,7 +72,9 @@ final class StepReader {
 
     private static Map<String, Pattern> places() {
         Map<String, String> words = new LinkedHashMap<>();
-        words.put("oven", "oven|bak(?:e|es|ing)(?! (?:sheet|tray|powder|paper|parchment|soda|dish))|roast(?:s|ing)?(?! tin)");
+        words.put(
+                "oven",
+                "oven|bak(?:e|es|ing)(?! (?:sheet|tray|powder|paper|parchment|soda|dish))|roast(?:s|ing)?(?! tin)");
         words.put("grill", "broil\\w*|under (?:a|the) (?:hot )?grill|grill|barbecue|bbq");
         words.put("immersion-blender", "immersion blender|stick blender|hand blender");
         words.put("blender", "(?<!immersion |stick |hand )blender|blend(?!er)|blitz|liquidis\\w*|liquidiz\\w*|whizz");
@@ -63,23 +90,31 @@ final class StepReader {
         words.put("freezer", "freezer|freeze");
         words.put("fridge", "fridge|refrigerat\\w*|chill(?:s|ing|ed)?(?! (?:flakes|oil|powder|paste))");
         Map<String, Pattern> places = new LinkedHashMap<>();
-        words.forEach((kind, pattern) -> places.put(kind, Pattern.compile("\\b(?:" + pattern + ")\\b", Pattern.CASE_INSENSITIVE)));
+        words.forEach((kind, pattern) ->
+                places.put(kind, Pattern.compile("\\b(?:" + pattern + ")\\b", Pattern.CASE_INSENSITIVE)));
         return places;
     }
 
     /** The kinds of place and appliance that a text names. */
     static List<String> places(String text) {
-        return PLACES.entrySet().stream().filter(place -> place.getValue().matcher(Numbers.plain(text)).find()).map(Map.Entry::getKey).toList();
+        return PLACES.entrySet().stream()
+                .filter(place -> place.getValue().matcher(Numbers.plain(text)).find())
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     /** Whether a sentence is about keeping what is left, which is no step. */
     static boolean isStorage(String sentence) {
-        return STORAGE.matcher(Numbers.plain(sentence)).find() && !sentence.matches("(?is)^(?:soak|marinate|rest|chill).*");
+        return STORAGE.matcher(Numbers.plain(sentence)).find()
+                && !sentence.matches("(?is)^(?:soak|marinate|rest|chill).*");
     }
 
     /** The sentences of a paragraph. */
     static List<String> sentences(String paragraph) {
-        return List.of(SENTENCE.split(Numbers.plain(paragraph))).stream().map(String::strip).filter(s -> !s.isEmpty()).toList();
+        return List.of(SENTENCE.split(Numbers.plain(paragraph))).stream()
+                .map(String::strip)
+                .filter(s -> !s.isEmpty())
+                .toList();
     }
 
     /** The steps of one paragraph of the method. */
@@ -106,10 +141,16 @@ final class StepReader {
             }
         }
         parts.add(sentence.substring(from));
-        return parts.stream().map(String::strip).filter(part -> part.length() > 1).toList();
+        return parts.stream()
+                .map(String::strip)
+                .filter(part -> part.length() > 1)
+                .toList();
     }
 
-    /** Passages without a time join what goes before, if it is the same sort of work and has no time yet, or says hardly anything. */
+    /**
+     * Passages without a time join what goes before, if it is the same sort of work and has no time yet, or says hardly
+     * anything.
+     */
     private static List<String> merge(List<String> passages) {
         List<String> merged = new ArrayList<>();
         for (String passage : passages) {
@@ -132,45 +173,70 @@ final class StepReader {
         Technique before = Techniques.leading(last);
         Technique now = Techniques.leading(passage);
         if (timeNow) {
-            return !timeBefore && before.work() == Work.HANDS && Techniques.of(passage, TimeReader.find(passage).get(0).start()).work() == Work.HANDS
+            return !timeBefore
+                    && before.work() == Work.HANDS
+                    && Techniques.of(passage, TimeReader.find(passage).get(0).start())
+                                    .work()
+                            == Work.HANDS
                     && before.minutes() <= 2;
         }
         if (timeBefore) {
-            return passage.length() < 30 && now.work() == Work.HANDS && now.minutes() <= 2 && !passage.matches("(?is)^serve.*");
+            return passage.length() < 30
+                    && now.work() == Work.HANDS
+                    && now.minutes() <= 2
+                    && !passage.matches("(?is)^serve.*");
         }
         return before.work() == now.work() && (before.minutes() <= 2 || now.minutes() <= 2);
     }
 
     private ReadStep step(String text) {
         Optional<TimeReader.Found> time = TimeReader.find(text).stream().findFirst();
-        Technique technique = time.map(found -> Techniques.of(text, found.start())).orElseGet(() -> Techniques.leading(text));
+        Technique technique =
+                time.map(found -> Techniques.of(text, found.start())).orElseGet(() -> Techniques.leading(text));
         boolean goesOn = technique == Techniques.OTHER && time.isPresent() && before != null;
         Set<String> guessed = new TreeSet<>();
-        Work work = goesOn ? before.work() : Techniques.work(technique, text, time.map(found -> found.minutes().likely().value().intValue()));
+        Work work = goesOn
+                ? before.work()
+                : Techniques.work(
+                        technique,
+                        text,
+                        time.map(found -> found.minutes().likely().value().intValue()));
         if (technique == Techniques.OTHER || work != technique.work()) {
             guessed.add("work");
         }
         List<Need> needs = goesOn ? before.needs() : needs(text, technique, work, guessed);
         StepMinutes minutes = time.map(TimeReader.Found::minutes).orElseGet(() -> guess(technique, text, guessed));
         Optional<String> cue = cue(text);
-        before = new ReadStep(title(mainPart(text, time)), text, minutes, work, needs, cue, work == Work.WATCH ? Optional.of(look(minutes)) : Optional.empty(),
-                needs.stream().anyMatch(need -> LOUD.contains(need.kind())), guessed);
+        before = new ReadStep(
+                title(mainPart(text, time)),
+                text,
+                minutes,
+                work,
+                needs,
+                cue,
+                work == Work.WATCH ? Optional.of(look(minutes)) : Optional.empty(),
+                needs.stream().anyMatch(need -> LOUD.contains(need.kind())),
+                guessed);
         return before;
     }
 
     /** Of several sentences the one with the time; otherwise all of it. */
     private static String mainPart(String text, Optional<TimeReader.Found> time) {
-        return time.flatMap(found -> sentences(text).stream().filter(sentence -> {
-            int from = text.indexOf(sentence);
-            return from <= found.start() && found.start() < from + sentence.length();
-        }).findFirst()).orElse(text);
+        return time.flatMap(found -> sentences(text).stream()
+                        .filter(sentence -> {
+                            int from = text.indexOf(sentence);
+                            return from <= found.start() && found.start() < from + sentence.length();
+                        })
+                        .findFirst())
+                .orElse(text);
     }
 
     private StepMinutes guess(Technique technique, String text, Set<String> guessed) {
         guessed.add("minutes");
         Optional<BigDecimal> celsius = HeatReader.celsius(text);
         boolean heating = HEATING_UP.matcher(text).find() && celsius.isPresent();
-        BigDecimal likely = heating ? celsius.get().subtract(ROOM).max(HEATING).divide(HEATING, 0, RoundingMode.UP)
+        BigDecimal likely = heating
+                ? celsius.get().subtract(ROOM).max(HEATING).divide(HEATING, 0, RoundingMode.UP)
                 : BigDecimal.valueOf(technique.minutes());
         return new StepMinutes(half(likely, "0.75"), Minutes.of(likely), half(likely, "1.5"));
     }
@@ -178,14 +244,19 @@ final class StepReader {
     /** A guess to the half minute. */
     private static Minutes half(BigDecimal likely, String factor) {
         BigDecimal two = BigDecimal.valueOf(2);
-        return Minutes.of(likely.multiply(new BigDecimal(factor)).multiply(two).setScale(0, RoundingMode.HALF_UP).divide(two));
+        return Minutes.of(likely.multiply(new BigDecimal(factor))
+                .multiply(two)
+                .setScale(0, RoundingMode.HALF_UP)
+                .divide(two));
     }
 
     private List<Need> needs(String text, Technique technique, Work work, Set<String> guessed) {
         List<Need> needs = new ArrayList<>();
         Optional<BigDecimal> celsius = HeatReader.celsius(text);
         PLACES.forEach((kind, words) -> {
-            if (words.matcher(text).find() && !(kind.equals("steamer") && needs.stream().anyMatch(need -> need.kind().equals("oven")))) {
+            if (words.matcher(text).find()
+                    && !(kind.equals("steamer")
+                            && needs.stream().anyMatch(need -> need.kind().equals("oven")))) {
                 needs.add(new Need(kind, 1, Optional.empty(), BigDecimal.ZERO));
             }
         });
@@ -195,14 +266,21 @@ final class StepReader {
         if (text.matches("(?is)^(?:remove|take)\\b.*\\b(?:from|out of) the (?:fridge|freezer).*")) {
             needs.removeIf(need -> need.kind().equals("fridge") || need.kind().equals("freezer"));
         }
-        boolean goesOnUnderPressure = before != null && before.work() != Work.REST && needs.isEmpty() && technique.work() == Work.WATCH
+        boolean goesOnUnderPressure = before != null
+                && before.work() != Work.REST
+                && needs.isEmpty()
+                && technique.work() == Work.WATCH
                 && before.needs().stream().anyMatch(need -> need.kind().equals("pressure-cooker"));
         if (goesOnUnderPressure) {
             return before.needs();
         }
         boolean inOven = needs.removeIf(need -> need.kind().equals("oven"));
-        boolean grilled = needs.stream().anyMatch(need -> need.kind().equals("grill") || need.kind().equals("air-fryer")) && !text.toLowerCase(Locale.ROOT).contains("oven");
-        boolean leaving = text.matches("(?is)^(?:remove|take)\\b.*\\b(?:from|out of) the oven.*") && TimeReader.find(text).isEmpty();
+        boolean grilled = needs.stream()
+                        .anyMatch(need ->
+                                need.kind().equals("grill") || need.kind().equals("air-fryer"))
+                && !text.toLowerCase(Locale.ROOT).contains("oven");
+        boolean leaving = text.matches("(?is)^(?:remove|take)\\b.*\\b(?:from|out of) the oven.*")
+                && TimeReader.find(text).isEmpty();
         if (inOven && !grilled && !leaving) {
             oven = celsius.or(() -> oven);
             if (celsius.isEmpty()) {
@@ -210,9 +288,13 @@ final class StepReader {
             }
             needs.add(0, new Need("oven", 1, oven, BigDecimal.ZERO));
         }
-        boolean elsewhere = inOven || !needs.isEmpty() && !needs.stream().allMatch(need -> need.kind().equals("steamer"));
+        boolean elsewhere = inOven
+                || !needs.isEmpty()
+                        && !needs.stream().allMatch(need -> need.kind().equals("steamer"));
         boolean cooking = technique.work() == Work.WATCH;
-        boolean hot = cooking || ON_HOB.matcher(text).find() || HOT_PLACE.matcher(text).find() && !text.matches("(?is)^(?:grease|line|drain|take|remove).*");
+        boolean hot = cooking
+                || ON_HOB.matcher(text).find()
+                || HOT_PLACE.matcher(text).find() && !text.matches("(?is)^(?:grease|line|drain|take|remove).*");
         if (hot && !elsewhere && !(work == Work.REST)) {
             guessed.add("needs");
             needs.add(0, new Need("burner", 1, Optional.empty(), BigDecimal.ZERO));
@@ -227,13 +309,24 @@ final class StepReader {
 
     private static Optional<String> cue(String text) {
         Matcher matcher = CUE.matcher(text);
-        return matcher.find() ? Optional.of(capital(matcher.group(1).strip().replaceAll("[,:]$", ""))) : Optional.empty();
+        return matcher.find()
+                ? Optional.of(capital(matcher.group(1).strip().replaceAll("[,:]$", "")))
+                : Optional.empty();
     }
 
     /** The first words, up to where the time, the place or the cue begins. */
     static String title(String text) {
-        String start = text.replaceFirst("(?i)^(?:meanwhile|next|then|now|first|finally|while [^,]+|in a [^,]+|using [^,]+|once [^,]+|when [^,]+|to [^,]+|after [^,]+|when ready),?\\s+", "");
-        start = start.split("(?i)(?<=\\w)\\s*(?:[.;:(]|,| for (?=\\d|an? |half|about|another|at least|up to|one|two|three|five|ten|twenty)| until | at \\d| to \\d| in an? | on (?:a|the) | over | with | about \\d| \\d+\\s*(?:-|min|hour|sec))", 2)[0].strip();
+        String start = text.replaceFirst(
+                "(?i)^(?:meanwhile|next|then|now|first|finally|while [^,]+|in a [^,]+|using [^,]+|once [^,]+|when "
+                        + "[^,]+|to [^,]+|after [^,]+|when ready),?\\s+",
+                "");
+        start = start
+                .split(
+                        "(?i)(?<=\\w)\\s*(?:[.;:(]|,| for (?=\\d|an? |half|about|another|at least|up "
+                                + "to|one|two|three|five|ten|twenty)| until | at \\d| to \\d| in an? | on "
+                                + "(?:a|the) | over | with | about \\d| \\d+\\s*(?:-|min|hour|sec))",
+                        2)[0]
+                .strip();
         if (start.length() > TITLE) {
             int space = start.lastIndexOf(' ', TITLE);
             start = start.substring(0, space > 10 ? space : TITLE);

@@ -12,32 +12,75 @@ import java.util.regex.Pattern;
 final class Techniques {
 
     private static final List<Technique> ALL = List.of(
-            rest("preheat|pre-heat|heat (?:the |your |up the )?oven", 15), rest("soak|rehydrate", 60), rest("marinat\\w*|marinade for", 60),
-            rest("refrigerat\\w*|chill", 60), rest("freez\\w*", 120), rest("thaw|defrost", 120),
-            rest("proof|prove|rise|ferment|double in size", 60), rest("press (?:the |your )?tofu|press|press for|pressed", 20),
-            rest("(?:let|leave|allow)\\b[^.,;]{0,50}?\\b(?:sit|stand|steep|soften|rest|cool|drain|soak|infuse|set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)", 10),
-            rest("leave (?:for|to|it|them|covered|until)|cover and leave|cool|steep|infuse|rest|macerate|bloom in (?:the )?water|set aside for|stand for|sit for|to set|set in", 10),
-            rest("let (?:the )?pressure|pressure (?:to )?(?:come down|fall|drop|release)|natural(?:ly)? release|release (?:the )?pressure", 15),
+            rest("preheat|pre-heat|heat (?:the |your |up the )?oven", 15),
+            rest("soak|rehydrate", 60),
+            rest("marinat\\w*|marinade for", 60),
+            rest("refrigerat\\w*|chill", 60),
+            rest("freez\\w*", 120),
+            rest("thaw|defrost", 120),
+            rest("proof|prove|rise|ferment|double in size", 60),
+            rest("press (?:the |your )?tofu|press|press for|pressed", 20),
+            rest(
+                    "(?:let|leave|allow)\\b[^.,;]{0,50}?\\b(?:sit|stand|steep|soften|rest|cool|drain|soak|infuse|"
+                            + "set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)",
+                    10),
+            rest(
+                    "leave (?:for|to|it|them|covered|until)|cover and leave|cool|steep|infuse|rest|macerate|bloom "
+                            + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",
+                    10),
+            rest(
+                    "let (?:the )?pressure|pressure (?:to )?(?:come down|fall|drop|release)|natural(?:ly)? "
+                            + "release|release (?:the )?pressure",
+                    15),
             watch("(?:bring|come|get)[^.;]{0,25}? to (?:high |full |low )?pressure|build(?:ing)? (?:up )?pressure", 10),
-            hands("heat (?:the |some |a little |\\d+ \\w+ )?(?:\\w+ )?oil|heat (?:the |a |up )?(?:\\w+ ){0,2}(?:pan|skillet|wok)", 2),
-            hands("stir-fry|stir fry|sauté|saute|sautée|fry off|sweat|pan-fry|deep-fry|shallow-fry|fry|sear|char|brown|temper|bloom|flip|griddle", 5),
+            hands(
+                    "heat (?:the |some |a little |\\d+ \\w+ )?(?:\\w+ )?oil|heat (?:the |a |up )?(?:\\w+ "
+                            + "){0,2}(?:pan|skillet|wok)",
+                    2),
+            hands(
+                    "stir-fry|stir fry|sauté|saute|sautée|fry "
+                            + "off|sweat|pan-fry|deep-fry|shallow-fry|fry|sear|char|brown|temper|bloom|flip|griddle",
+                    5),
             watch("bring[^.;]{0,60}?(?:boil|simmer)|come to (?:a |the )?boil|boil (?:the |some )?water", 8),
-            watch("simmer|boil|bubble|poach|parboil|blanch|reduce", 10), watch("bake|roast|braise|broil|grill|barbecue|air-fry|air fry", 25),
-            watch("steam|pressure[- ]cook|cook under pressure|slow[- ]cook|microwave|caramelis\\w*|carameliz\\w*|toast|dry-roast|melt|warm through|warm|reheat|cook|heat", 6),
-            hands("knead", 8), hands("roll out|roll|shape|form|fill|fold|pleat|assemble|stuff|wrap|spread|layer|crimp|pipe|scoop|divide|cut out", 8),
-            hands("chop|dice|slice|mince|peel|grate|shred|cut|trim|julienne|core|halve|quarter|crush|smash|pit|zest|tear|pick", 4),
+            watch("simmer|boil|bubble|poach|parboil|blanch|reduce", 10),
+            watch("bake|roast|braise|broil|grill|barbecue|air-fry|air fry", 25),
+            watch(
+                    "steam|pressure[- ]cook|cook under pressure|slow[- "
+                            + "]cook|microwave|caramelis\\w*|carameliz\\w*|toast|dry-roast|melt|warm "
+                            + "through|warm|reheat|cook|heat",
+                    6),
+            hands("knead", 8),
+            hands(
+                    "roll "
+                            + "out|roll|shape|form|fill|fold|pleat|assemble|stuff|wrap|spread|layer|crimp|pipe|"
+                            + "scoop|divide|cut out",
+                    8),
+            hands(
+                    "chop|dice|slice|mince|peel|grate|shred|cut|trim|julienne|core|halve|quarter|crush|smash|pit|"
+                            + "zest|tear|pick",
+                    4),
             hands("blend|blitz|process|purée|puree|pulse|grind|whizz|liquidise|liquidize", 2),
-            hands("mix|whisk|stir|combine|toss|beat|mash|rub|massage|cream|season|taste|add|pour|sprinkle|coat|brush|dress|dissolve|drizzle|fold in|squeeze", 2),
-            hands("drain|rinse|wash|strain|pat dry|dry|sieve|sift|measure|line|grease|oil|arrange|place|put|transfer|remove|lift|turn|lower", 2),
+            hands(
+                    "mix|whisk|stir|combine|toss|beat|mash|rub|massage|cream|season|taste|add|pour|sprinkle|coat|"
+                            + "brush|dress|dissolve|drizzle|fold in|squeeze",
+                    2),
+            hands(
+                    "drain|rinse|wash|strain|pat "
+                            + "dry|dry|sieve|sift|measure|line|grease|oil|arrange|place|put|transfer|remove|lift|"
+                            + "turn|lower",
+                    2),
             hands("serve|garnish|plate|top|finish|decorate|ladle|enjoy", 2));
     /** No verb that is known. */
     static final Technique OTHER = new Technique(Pattern.compile("\\b\\B"), Work.HANDS, 2);
-    private static final Pattern BUSY = Pattern.compile("\\b(?:stirring|whisking|tossing|turning|shaking|flipping)(?:\\s+(?:it|them))?\\s*(?:all the time|constantly|continuously|continually|often|frequently|vigorously|well|throughout)|"
-            + "constantly (?:stirring|whisking)|stir(?:ring)? constantly|\\ba side\\b|per side|each side", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BUSY = Pattern.compile(
+            "\\b(?:stirring|whisking|tossing|turning|shaking|flipping)(?:\\s+(?:it|them))?\\s*(?:all the "
+                    + "time|constantly|continuously|continually|often|frequently|vigorously|well|throughout)|"
+                    + "constantly (?:stirring|whisking)|stir(?:ring)? constantly|\\ba side\\b|per side|each side",
+            Pattern.CASE_INSENSITIVE);
     private static final int SHORT = 3;
 
-    private Techniques() {
-    }
+    private Techniques() {}
 
     private static Technique rest(String verbs, int minutes) {
         return new Technique(verbs(verbs), Work.REST, minutes);
@@ -100,14 +143,19 @@ final class Techniques {
     private static boolean isVerb(String clause, Matcher matcher) {
         String word = matcher.group().toLowerCase(Locale.ROOT);
         String before = clause.substring(0, matcher.start()).toLowerCase(Locale.ROOT);
-        return !(word.endsWith("ing") && before.matches("(?s).*,\\s*(?:and )?$")) && !before.matches("(?s).*\\b(?:the|a|an|of|until|your|each|into|warm|cool|dark|dry) $")
+        return !(word.endsWith("ing") && before.matches("(?s).*,\\s*(?:and )?$"))
+                && !before.matches("(?s).*\\b(?:the|a|an|of|until|your|each|into|warm|cool|dark|dry) $")
                 && !(word.equals("oil") || word.equals("top") || word.equals("dry")) | before.isEmpty();
     }
 
     /** Who is needed: a short or a restless watch is hands work. */
     static Work work(Technique technique, String clause, Optional<Integer> minutes) {
-        if (technique.work == Work.WATCH && (BUSY.matcher(clause).find() || minutes.filter(m -> m < SHORT).isPresent()
-                && !clause.toLowerCase(Locale.ROOT).contains("oven") && !clause.toLowerCase(Locale.ROOT).matches("(?s).*\\b(?:bake|boil|blanch|simmer|roast)\\b.*"))) {
+        if (technique.work == Work.WATCH
+                && (BUSY.matcher(clause).find()
+                        || minutes.filter(m -> m < SHORT).isPresent()
+                                && !clause.toLowerCase(Locale.ROOT).contains("oven")
+                                && !clause.toLowerCase(Locale.ROOT)
+                                        .matches("(?s).*\\b(?:bake|boil|blanch|simmer|roast)\\b.*"))) {
             return Work.HANDS;
         }
         return technique.work;
@@ -116,10 +164,9 @@ final class Techniques {
     /**
      * A family of verbs.
      *
-     * @param verbs   that name it
-     * @param work    who is needed
+     * @param verbs that name it
+     * @param work who is needed
      * @param minutes what it usually takes where nothing was said
      */
-    record Technique(Pattern verbs, Work work, int minutes) {
-    }
+    record Technique(Pattern verbs, Work work, int minutes) {}
 }

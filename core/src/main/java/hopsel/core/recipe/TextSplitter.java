@@ -21,35 +21,110 @@ import java.util.stream.Stream;
  * Cuts the text of a recipe into title, ingredients, method and the rest, with or without headings.
  *
  * <p>Headings such as {@code Ingredients}, {@code Method} or {@code For the sauce:} are followed where they are there.
- * Without them a line that starts with an amount, or is short and names something edible, is an ingredient, and one that
- * reads like a sentence is method.
+ * Without them a line that starts with an amount, or is short and names something edible, is an ingredient, and one
+ * that reads like a sentence is method.
  */
 public final class TextSplitter {
 
-    private enum Where { TOP, INGREDIENTS, METHOD, NOTES }
+    private enum Where {
+        TOP,
+        INGREDIENTS,
+        METHOD,
+        NOTES
+    }
 
-    private static final Pattern INGREDIENTS = Pattern.compile("^(?:the )?(?:ingredients?|ingredient list|what you(?:'ll| will)? need|you(?:'ll| will)? need|shopping list)\\s*(?:\\(([^()]*)\\))?\\s*(?:for (?:the )?([^.:,\\d]{2,40}))?\\s*(?:\\(([^()]*)\\))?\\s*:?$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern METHOD = Pattern.compile("^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how to (?:make|cook)(?: it| them| this)?|to make|what to do|cooking instructions|preparation steps|let's cook)\\s*:?$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern NOTES = Pattern.compile("^(?:(?:recipe|cook's|chef's|my|some) )?(?:notes?|tips?(?: and tricks)?|storage|storing|nutrition(?:al)?(?: information| facts)?|variations?|substitutions?|make[- ]ahead|equipment|tools|faq|video|comments|to store|leftovers)\\s*:?(?:\\s|$)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern YIELD = Pattern.compile("^(?:(?:serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around |up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people))$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern HEADLINE = Pattern.compile("^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready in|resting|baking|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern INGREDIENTS = Pattern.compile(
+            "^(?:the )?(?:ingredients?|ingredient list|what you(?:'ll| will)? need|you(?:'ll| will)? "
+                    + "need|shopping list)\\s*(?:\\(([^()]*)\\))?\\s*(?:for (?:the "
+                    + ")?([^.:,\\d]{2,40}))?\\s*(?:\\(([^()]*)\\))?\\s*:?$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern METHOD = Pattern.compile(
+            "^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how to (?:make|cook)(?: "
+                    + "it| them| this)?|to make|what to do|cooking instructions|preparation steps|let's cook)\\s*:?$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern NOTES = Pattern.compile(
+            "^(?:(?:recipe|cook's|chef's|my|some) )?(?:notes?|tips?(?: and "
+                    + "tricks)?|storage|storing|nutrition(?:al)?(?: information| "
+                    + "facts)?|variations?|substitutions?|make[- "
+                    + "]ahead|equipment|tools|faq|video|comments|to store|leftovers)\\s*:?(?:\\s|$)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern YIELD = Pattern.compile(
+            "^(?:(?:serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around "
+                    + "|up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a "
+                    + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people))$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern HEADLINE = Pattern.compile(
+            "^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready "
+                    + "in|resting|baking|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$",
+            Pattern.CASE_INSENSITIVE);
     /** A time and nothing else: whoever says more says it in a sentence, and that is method. */
-    private static final Pattern TIME_ONLY = Pattern.compile("^(?:(?:about|approx\\.?|approximately|around|roughly|up to|at least|under|plus|and|or|to|time|[-–+&~/,:]|\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛]|one|two|three|half|an?|hours?|hrs?\\.?|h|minutes?|mins?\\.?|m|days?|nights?|overnight)\\s*)+\\.?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIME_ONLY = Pattern.compile(
+            "^(?:(?:about|approx\\.?|approximately|around|roughly|up to|at "
+                    + "least|under|plus|and|or|to|time|[-–+&~/,:]|\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛]|one|two|three|half|"
+                    + "an?|hours?|hrs?\\.?|h|minutes?|mins?\\.?|m|days?|nights?|overnight)\\s*)+\\.?$",
+            Pattern.CASE_INSENSITIVE);
     /** Times that run by themselves, which no headline may swallow. */
-    private static final Pattern WAITS = Pattern.compile("^(?:resting|soaking|inactive)\\b.*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern WAITS =
+            Pattern.compile("^(?:resting|soaking|inactive)\\b.*", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern NOTES_ALONE = Pattern.compile("^[\\p{L}' -]{3,40}:?$");
-    private static final Pattern PART = Pattern.compile("^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)\\s*:?\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART =
+            Pattern.compile("^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)\\s*:?\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern COLON = Pattern.compile("^((?:[^.:,\\d]|\\d(?=\\D*$)){2,45}):\\s*$");
     private static final Pattern LIST = Pattern.compile("^([\\p{L}' ]{2,40}):\\s+(\\S.*)$");
-    private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ (?:time|in)\\b)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
-    private static final Pattern NUMBERED = Pattern.compile("^(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+|^step\\s*\\d{1,2}\\s*[-:.]?\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ "
+            + "(?:time|in)\\b)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
+            + "(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
+    private static final Pattern NUMBERED = Pattern.compile(
+            "^(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+|^step\\s*\\d{1,2}\\s*[-:.]?\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
     private static final Pattern BULLET = Pattern.compile("^(?:[-*•·▢□☐◦‣–—]|\\[ ?\\])+\\s+");
-    private static final Pattern AMOUNT = Pattern.compile("^(?:about |approx\\.? |a (?:good |big |large |small )?(?:pinch|handful|bunch|splash|drizzle|dash|knob|few|little|squeeze)|juice (?:and zest )?of|zest of|half an? )?(?:\\d|[½⅓⅔¼¾⅛]).*|^(?:an? |half an? |one |two |three |four |the juice |juice |zest |a few )\\S+.*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AMOUNT = Pattern.compile(
+            "^(?:about |approx\\.? |a (?:good |big |large |small "
+                    + ")?(?:pinch|handful|bunch|splash|drizzle|dash|knob|few|little|squeeze)|juice (?:and zest "
+                    + ")?of|zest of|half an? )?(?:\\d|[½⅓⅔¼¾⅛]).*|^(?:an? |half an? |one |two |three "
+                    + "|four |the juice |juice |zest |a few )\\S+.*",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCE = Pattern.compile(".*\\p{L}{2}[.!]\\s*$|.*[.;]\\s+\\p{Lu}.*", Pattern.DOTALL);
-    private static final Set<String> PART_WORDS = Set.of("sauce", "paste", "broth", "dressing", "dough", "filling", "topping", "marinade", "glaze", "pastry",
-            "batter", "salad", "slaw", "base", "crust", "syrup", "curry", "soup", "crumb", "garnish", "pickle", "dip", "salsa", "frangipane", "caramel",
-            "spice mix", "rub", "cream", "mash", "relish", "chutney", "bread", "flatbread", "wrapper", "vinaigrette", "stew", "crisp", "coating");
+    private static final Set<String> PART_WORDS = Set.of(
+            "sauce",
+            "paste",
+            "broth",
+            "dressing",
+            "dough",
+            "filling",
+            "topping",
+            "marinade",
+            "glaze",
+            "pastry",
+            "batter",
+            "salad",
+            "slaw",
+            "base",
+            "crust",
+            "syrup",
+            "curry",
+            "soup",
+            "crumb",
+            "garnish",
+            "pickle",
+            "dip",
+            "salsa",
+            "frangipane",
+            "caramel",
+            "spice mix",
+            "rub",
+            "cream",
+            "mash",
+            "relish",
+            "chutney",
+            "bread",
+            "flatbread",
+            "wrapper",
+            "vinaigrette",
+            "stew",
+            "crisp",
+            "coating");
     private static final int LONG = 90;
 
     private final LineReader lines;
@@ -61,12 +136,15 @@ public final class TextSplitter {
     private Optional<String> headline = Optional.empty();
     /** Preparing and cooking added up, for recipes that give no time in all. */
     private BigDecimal partTimes = BigDecimal.ZERO;
+
     private Optional<String> part = Optional.empty();
     /** Headings under which nothing stood: whatever they say has to be looked at. */
     private final Map<String, String> headings = new LinkedHashMap<>();
+
     private Where where = Where.TOP;
     /** Whether an empty line stood before this one, and whether lines of this part stood close together before it. */
     private boolean blank;
+
     private boolean tight;
     private String next = "";
 
@@ -77,14 +155,22 @@ public final class TextSplitter {
     /** The parts of a text. */
     public static RecipeSource split(String text, LineReader lines) {
         TextSplitter splitter = new TextSplitter(lines);
-        List<String> all = text.lines().map(line -> line.replaceAll("\\*\\*|__", "").strip()).toList();
+        List<String> all = text.lines()
+                .map(line -> line.replaceAll("\\*\\*|__", "").strip())
+                .toList();
         for (int i = 0; i < all.size(); i++) {
-            splitter.next = all.subList(i + 1, all.size()).stream().filter(line -> !line.isEmpty()).findFirst().orElse("");
+            splitter.next = all.subList(i + 1, all.size()).stream()
+                    .filter(line -> !line.isEmpty())
+                    .findFirst()
+                    .orElse("");
             splitter.take(all.get(i));
         }
         splitter.emptyHeadings();
-        Optional<String> promised = splitter.headline.or(() -> Optional.of(splitter.partTimes).filter(sum -> sum.signum() > 0).map(sum -> sum.toPlainString() + " minutes"));
-        return new RecipeSource(splitter.title, splitter.yield, promised, splitter.ingredients, splitter.method, splitter.other);
+        Optional<String> promised = splitter.headline.or(() -> Optional.of(splitter.partTimes)
+                .filter(sum -> sum.signum() > 0)
+                .map(sum -> sum.toPlainString() + " minutes"));
+        return new RecipeSource(
+                splitter.title, splitter.yield, promised, splitter.ingredients, splitter.method, splitter.other);
     }
 
     /** The parts of a text, read with a catalogue. */
@@ -93,7 +179,9 @@ public final class TextSplitter {
     }
 
     private void emptyHeadings() {
-        Stream.concat(ingredients.stream(), method.stream()).flatMap(passage -> passage.heading().stream()).forEach(headings::remove);
+        Stream.concat(ingredients.stream(), method.stream())
+                .flatMap(passage -> passage.heading().stream())
+                .forEach(headings::remove);
         other.addAll(headings.values());
     }
 
@@ -126,14 +214,21 @@ public final class TextSplitter {
     private boolean isHeading(String line) {
         String plain = Numbers.plain(line).replaceAll("\\*+", "");
         Matcher listed = INGREDIENTS.matcher(plain);
-        Where next = listed.matches() ? Where.INGREDIENTS : METHOD.matcher(plain).matches() ? Where.METHOD
-                : NOTES.matcher(plain).find() && (plain.length() < 30 || where != Where.INGREDIENTS && plain.contains(":")) ? Where.NOTES : null;
+        Where next = listed.matches()
+                ? Where.INGREDIENTS
+                : METHOD.matcher(plain).matches()
+                        ? Where.METHOD
+                        : NOTES.matcher(plain).find()
+                                        && (plain.length() < 30 || where != Where.INGREDIENTS && plain.contains(":"))
+                                ? Where.NOTES
+                                : null;
         if (next == null) {
             return false;
         }
         where = next;
         part = Optional.empty();
-        if (next == Where.NOTES && !(plain.length() < 12 && NOTES_ALONE.matcher(plain).matches())) {
+        if (next == Where.NOTES
+                && !(plain.length() < 12 && NOTES_ALONE.matcher(plain).matches())) {
             other.add(line);
         }
         if (next == Where.INGREDIENTS) {
@@ -182,23 +277,30 @@ public final class TextSplitter {
             yield = yield.or(() -> Optional.of(piece));
             return first || yield.get().equals(piece);
         }
-        if (!time.matches() || !TIME_ONLY.matcher(bare.substring(time.end(1)).strip()).matches() || TimeReader.find(piece).isEmpty()) {
+        if (!time.matches()
+                || !TIME_ONLY.matcher(bare.substring(time.end(1)).strip()).matches()
+                || TimeReader.find(piece).isEmpty()) {
             return false;
         }
         if (time.group(1).toLowerCase(Locale.ROOT).matches("total|ready in|time")) {
             headline = Optional.of(time.group(2));
         } else {
-            TimeReader.first(time.group(2)).ifPresent(part -> partTimes = partTimes.add(part.likely().value()));
+            TimeReader.first(time.group(2))
+                    .ifPresent(part -> partTimes = partTimes.add(part.likely().value()));
         }
         return true;
     }
 
     private boolean isPart(String line) {
-        String plain = BULLET.matcher(Numbers.plain(line)).replaceFirst("").replaceAll("\\*+", "").strip();
+        String plain = BULLET.matcher(Numbers.plain(line))
+                .replaceFirst("")
+                .replaceAll("\\*+", "")
+                .strip();
         Matcher named = PART.matcher(plain);
         Matcher colon = COLON.matcher(plain);
         boolean known = where == Where.INGREDIENTS || where == Where.METHOD || where == Where.TOP && title.isPresent();
-        boolean foods = !lines.read(plain).foods().isEmpty() || named.matches() && !lines.read(named.group(1)).foods().isEmpty();
+        boolean foods = !lines.read(plain).foods().isEmpty()
+                || named.matches() && !lines.read(named.group(1)).foods().isEmpty();
         if (known && named.matches() && !foods && plain.split(" ").length <= 7) {
             part(capital(named.group(1)), line);
         } else if (known && colon.matches() && !colon.group(1).matches("(?i).*\\b(?:until|then|add|mix)\\b.*")) {
@@ -221,7 +323,12 @@ public final class TextSplitter {
             return false;
         }
         List<String> entries = List.of(matcher.group(2).split("\\s*[,;]\\s+(?=[^,;]*)"));
-        if (entries.size() < 2 || entries.stream().filter(entry -> AMOUNT.matcher(entry).matches() && looksLikeIngredient(entry)).count() * 2 < entries.size()) {
+        if (entries.size() < 2
+                || entries.stream()
+                                        .filter(entry -> AMOUNT.matcher(entry).matches() && looksLikeIngredient(entry))
+                                        .count()
+                                * 2
+                        < entries.size()) {
             return false;
         }
         boolean named = !INGREDIENTS.matcher(matcher.group(1)).matches();
@@ -236,15 +343,22 @@ public final class TextSplitter {
     private boolean isBareHeading(String line) {
         String[] words = line.split(" ");
         boolean alone = words.length <= 4 && !line.matches(".*[\\d,.;½⅓⅔¼¾⅛].*") && where != Where.METHOD;
-        boolean before = Numbers.plain(BULLET.matcher(next).replaceFirst("")).matches("^\\d.*") && !NUMBERED.matcher(next).find();
-        return alone && before && (line.equals(line.toUpperCase(Locale.ROOT)) && line.matches(".*\\p{Lu}{3}.*")
-                || PART_WORDS.contains(ItemFinder.singular(words[words.length - 1].toLowerCase(Locale.ROOT))));
+        boolean before = Numbers.plain(BULLET.matcher(next).replaceFirst("")).matches("^\\d.*")
+                && !NUMBERED.matcher(next).find();
+        return alone
+                && before
+                && (line.equals(line.toUpperCase(Locale.ROOT)) && line.matches(".*\\p{Lu}{3}.*")
+                        || PART_WORDS.contains(ItemFinder.singular(words[words.length - 1].toLowerCase(Locale.ROOT))));
     }
 
     private void top(String line) {
-        if (title.isEmpty() && !(AMOUNT.matcher(line).matches() && looksLikeIngredient(line)) && line.length() < LONG && !SENTENCE.matcher(line).matches()) {
+        if (title.isEmpty()
+                && !(AMOUNT.matcher(line).matches() && looksLikeIngredient(line))
+                && line.length() < LONG
+                && !SENTENCE.matcher(line).matches()) {
             String plain = line.replaceAll("[:*#]+$", "").strip();
-            boolean shouted = plain.equals(plain.toUpperCase(Locale.ROOT)) && !plain.equals(plain.toLowerCase(Locale.ROOT));
+            boolean shouted =
+                    plain.equals(plain.toUpperCase(Locale.ROOT)) && !plain.equals(plain.toLowerCase(Locale.ROOT));
             title = Optional.of(shouted ? capital(plain.toLowerCase(Locale.ROOT)) : plain);
         } else if (looksLikeIngredient(line)) {
             where = Where.INGREDIENTS;
@@ -261,7 +375,11 @@ public final class TextSplitter {
     private String titleFrom(String line) {
         List<String> sentences = StepReader.sentences(line);
         String first = sentences.get(0);
-        if (title.isEmpty() && sentences.size() > 2 && first.split(" ").length <= 7 && first.endsWith(".") && !Numbers.read(first).isPresent()) {
+        if (title.isEmpty()
+                && sentences.size() > 2
+                && first.split(" ").length <= 7
+                && first.endsWith(".")
+                && !Numbers.read(first).isPresent()) {
             title = Optional.of(first.substring(0, first.length() - 1));
             return String.join(" ", sentences.subList(1, sentences.size()));
         }
@@ -278,7 +396,9 @@ public final class TextSplitter {
         if (blank && tight) {
             part = Optional.empty();
         }
-        tight = !blank && !ingredients.isEmpty() && ingredients.get(ingredients.size() - 1).heading().equals(part);
+        tight = !blank
+                && !ingredients.isEmpty()
+                && ingredients.get(ingredients.size() - 1).heading().equals(part);
         blank = false;
         for (String one : together(line)) {
             ingredients.add(new Passage(part, one));
@@ -288,7 +408,9 @@ public final class TextSplitter {
     /** Several ingredients on one line, parted by semicolons or by commas before amounts. */
     private List<String> together(String line) {
         String[] parts = line.split("\\s*;\\s*|,\\s+(?=(?:\\d|[½⅓⅔¼¾⅛])[^,]*\\p{L})");
-        boolean foods = Stream.of(parts).map(lines::read).allMatch(read -> read.item().isPresent() && read.amount().isPresent());
+        boolean foods = Stream.of(parts)
+                .map(lines::read)
+                .allMatch(read -> read.item().isPresent() && read.amount().isPresent());
         return parts.length > 2 || parts.length == 2 && foods ? List.of(parts) : List.of(line);
     }
 
@@ -299,7 +421,9 @@ public final class TextSplitter {
             ingredient(line);
             return;
         }
-        String text = BULLET.matcher(NUMBERED.matcher(line).replaceFirst("")).replaceFirst("").strip();
+        String text = BULLET.matcher(NUMBERED.matcher(line).replaceFirst(""))
+                .replaceFirst("")
+                .strip();
         if (!text.isEmpty()) {
             method.add(new Passage(part, text));
         }
@@ -307,28 +431,47 @@ public final class TextSplitter {
 
     private boolean looksLikeIngredient(String line) {
         String plain = BULLET.matcher(line).replaceFirst("");
-        if (plain.length() > 160 || NUMBERED.matcher(plain).find() || SENTENCE.matcher(plain).matches() && plain.split(" ").length > 9) {
+        if (plain.length() > 160
+                || NUMBERED.matcher(plain).find()
+                || SENTENCE.matcher(plain).matches() && plain.split(" ").length > 9) {
             return false;
         }
         ReadLine read = lines.read(plain);
         boolean amount = AMOUNT.matcher(plain).matches() && read.amount().isPresent();
-        boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes() != Techniques.leading("-").minutes() && !amount;
+        boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes()
+                        != Techniques.leading("-").minutes()
+                && !amount;
         boolean food = read.item().isPresent() || !read.foods().isEmpty();
-        return amount && (food || plain.split(" ").length <= 12 && !SENTENCE.matcher(plain).matches())
-                || food && plain.split(" ").length <= 9 && !verb && !SENTENCE.matcher(plain).matches()
-                || where == Where.INGREDIENTS && plain.split(" ").length <= 8 && !verb && !SENTENCE.matcher(plain).matches();
+        return amount
+                        && (food
+                                || plain.split(" ").length <= 12
+                                        && !SENTENCE.matcher(plain).matches())
+                || food
+                        && plain.split(" ").length <= 9
+                        && !verb
+                        && !SENTENCE.matcher(plain).matches()
+                || where == Where.INGREDIENTS
+                        && plain.split(" ").length <= 8
+                        && !verb
+                        && !SENTENCE.matcher(plain).matches();
     }
 
     private boolean isStrongIngredient(String line) {
         String plain = BULLET.matcher(line).replaceFirst("");
         ReadLine read = lines.read(plain);
-        return plain.split(" ").length <= 10 && !plain.endsWith(".") && plain.matches("^(?:\\d|[½⅓⅔¼¾⅛]).*") && read.amount().isPresent() && read.item().isPresent();
+        return plain.split(" ").length <= 10
+                && !plain.endsWith(".")
+                && plain.matches("^(?:\\d|[½⅓⅔¼¾⅛]).*")
+                && read.amount().isPresent()
+                && read.item().isPresent();
     }
 
     private static boolean looksLikeMethod(String line) {
-        return NUMBERED.matcher(line).find() || line.split(" ").length > 5 && SENTENCE.matcher(line).matches()
-                && Techniques.leading(line) != Techniques.leading("-") || line.length() > LONG
-                && Techniques.leading(line) != Techniques.leading("-")
+        return NUMBERED.matcher(line).find()
+                || line.split(" ").length > 5
+                        && SENTENCE.matcher(line).matches()
+                        && Techniques.leading(line) != Techniques.leading("-")
+                || line.length() > LONG && Techniques.leading(line) != Techniques.leading("-")
                 || line.split(" ").length > 3 && Techniques.leading(line.split("\\s+")[0]) != Techniques.leading("-");
     }
 

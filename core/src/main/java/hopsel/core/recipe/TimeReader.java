@@ -17,32 +17,46 @@ import java.util.regex.Pattern;
  * Finds lengths of time in the text of a step.
  *
  * <p>Takes {@code 25–35 minutes}, {@code 1 hour 30}, {@code half an hour}, {@code a minute or two}, {@code overnight},
- * {@code 45 minutes to 1 hour}, {@code 2 hours or overnight}, {@code five minutes a side} (which is ten). Leaves temperatures and
- * counts alone. A range is read with its middle as the likely time.
+ * {@code 45 minutes to 1 hour}, {@code 2 hours or overnight}, {@code five minutes a side} (which is ten). Leaves
+ * temperatures and counts alone. A range is read with its middle as the likely time.
  */
 public final class TimeReader {
 
-    private static final String UNIT = "(days?|nights?|hours?|hrs?|h|minutes?|mins?|min|m|seconds?|secs?|sec|s)(?![\\p{L}])\\.?";
-    private static final String SIDES = "(?:\\s*,?\\s*(?:or so |more )?(per side|a side|each side|on each side|on both sides|on either side|for each side|a-side))?";
-    private static final Pattern TIME = Pattern.compile("(?<![\\p{L}\\d/.,])(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or|up to)\\s*(" + Numbers.NUMBER + "))?[\\s-]*(?:more |further |extra |good |full |whole |short |long |additional )?"
-            + UNIT + "(?:\\s*(?:and|,)?\\s*(\\d+|a half)\\s*(minutes?|mins?|min|m(?![\\p{L}])|seconds?|secs?|(?<=half)))?" + SIDES, Pattern.CASE_INSENSITIVE);
-    private static final Pattern OR_TWO = Pattern.compile("\\b(?:an?|one|another) (minute|hour|second|day) or (?:two|so)\\b" + SIDES, Pattern.CASE_INSENSITIVE);
-    private static final Pattern FEW = Pattern.compile("\\b(?:a |another )?(few|several) (?:more |good )?(minutes|hours|seconds|days)\\b" + SIDES, Pattern.CASE_INSENSITIVE);
+    private static final String UNIT =
+            "(days?|nights?|hours?|hrs?|h|minutes?|mins?|min|m|seconds?|secs?|sec|s)(?![\\p{L}])\\.?";
+    private static final String SIDES =
+            "(?:\\s*,?\\s*(?:or so |more )?(per side|a side|each side|on each side|on both sides|on either "
+                    + "side|for each side|a-side))?";
+    private static final Pattern TIME = Pattern.compile(
+            "(?<![\\p{L}\\d/.,])(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or|up to)\\s*(" + Numbers.NUMBER
+                    + "))?[\\s-]*(?:more |further |extra |good |full |whole |short |long |additional )?" + UNIT
+                    + "(?:\\s*(?:and|,)?\\s*(\\d+|a "
+                    + "half)\\s*(minutes?|mins?|min|m(?![\\p{L}])|seconds?|secs?|(?<=half)))?"
+                    + SIDES,
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern OR_TWO = Pattern.compile(
+            "\\b(?:an?|one|another) (minute|hour|second|day) or (?:two|so)\\b" + SIDES, Pattern.CASE_INSENSITIVE);
+    private static final Pattern FEW = Pattern.compile(
+            "\\b(?:a |another )?(few|several) (?:more |good )?(minutes|hours|seconds|days)\\b" + SIDES,
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern NIGHT = Pattern.compile("\\b(overnight|over night)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern JOINED = Pattern.compile("^\\s*,?\\s*(?:-|to|or|up to|or up to|and up to|or even|or preferably|preferably|ideally|or ideally)\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern JOINED = Pattern.compile(
+            "^\\s*,?\\s*(?:-|to|or|up to|or up to|and up to|or even|or preferably|preferably|ideally|or ideally)\\s*$",
+            Pattern.CASE_INSENSITIVE);
     private static final BigDecimal TWO = BigDecimal.valueOf(2);
     private static final BigDecimal SIXTY = BigDecimal.valueOf(60);
     private static final BigDecimal DAY = BigDecimal.valueOf(1440);
 
-    private TimeReader() {
-    }
+    private TimeReader() {}
 
     /** All times in a text, in order. The text is read as {@link Numbers#plain} writes it, and places are in that. */
     static List<Found> find(String plain) {
         List<Found> found = new ArrayList<>();
         collect(TIME.matcher(plain), found, TimeReader::figures);
-        collect(OR_TWO.matcher(plain), found, matcher -> range("1", "2", matcher.group(1)).map(time -> sides(time, matcher.group(2))));
-        collect(FEW.matcher(plain), found, matcher -> range("2", "5", matcher.group(2)).map(time -> sides(time, matcher.group(3))));
+        collect(OR_TWO.matcher(plain), found, matcher -> range("1", "2", matcher.group(1))
+                .map(time -> sides(time, matcher.group(2))));
+        collect(FEW.matcher(plain), found, matcher -> range("2", "5", matcher.group(2))
+                .map(time -> sides(time, matcher.group(3))));
         collect(NIGHT.matcher(plain), found, matcher -> Optional.of(minutes(480, 600, 720)));
         found.sort((a, b) -> a.start - b.start);
         return join(plain, found);
@@ -70,8 +84,13 @@ public final class TimeReader {
     private static Optional<StepMinutes> figures(Matcher matcher) {
         Optional<BigDecimal> low = Numbers.value(matcher.group(1));
         Optional<BigDecimal> high = matcher.group(2) == null ? low : Numbers.value(matcher.group(2));
-        boolean ordinal = matcher.group(3).equalsIgnoreCase("second") && matcher.group(1).matches("(?i)an?|one|the");
-        if (ordinal || low.isEmpty() || high.isEmpty() || low.get().compareTo(high.get()) > 0 || high.get().signum() == 0) {
+        boolean ordinal =
+                matcher.group(3).equalsIgnoreCase("second") && matcher.group(1).matches("(?i)an?|one|the");
+        if (ordinal
+                || low.isEmpty()
+                || high.isEmpty()
+                || low.get().compareTo(high.get()) > 0
+                || high.get().signum() == 0) {
             return Optional.empty();
         }
         BigDecimal unit = inMinutes(matcher.group(3));
@@ -81,11 +100,16 @@ public final class TimeReader {
         } else if (matcher.group(4) != null) {
             more = new BigDecimal(matcher.group(4)).multiply(inMinutes(matcher.group(5)));
         }
-        return Optional.of(sides(between(low.get().multiply(unit).add(more), high.get().multiply(unit).add(more)), matcher.group(6)));
+        return Optional.of(sides(
+                between(
+                        low.get().multiply(unit).add(more),
+                        high.get().multiply(unit).add(more)),
+                matcher.group(6)));
     }
 
     private static Optional<StepMinutes> range(String low, String high, String unit) {
-        return Optional.of(between(new BigDecimal(low).multiply(inMinutes(unit)), new BigDecimal(high).multiply(inMinutes(unit))));
+        return Optional.of(
+                between(new BigDecimal(low).multiply(inMinutes(unit)), new BigDecimal(high).multiply(inMinutes(unit))));
     }
 
     private static StepMinutes between(BigDecimal low, BigDecimal high) {
@@ -118,11 +142,15 @@ public final class TimeReader {
         List<Found> joined = new ArrayList<>();
         for (Found next : found) {
             Found last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
-            if (last != null && JOINED.matcher(text.substring(last.end, next.start)).matches()
+            if (last != null
+                    && JOINED.matcher(text.substring(last.end, next.start)).matches()
                     && last.minutes.low().compareTo(next.minutes.high()) < 0) {
-                boolean night = NIGHT.matcher(text.substring(next.start, next.end)).matches();
-                StepMinutes both = night ? new StepMinutes(last.minutes.low(), last.minutes.low(), next.minutes.high())
-                        : between(last.minutes.low().value(), next.minutes.high().value());
+                boolean night =
+                        NIGHT.matcher(text.substring(next.start, next.end)).matches();
+                StepMinutes both = night
+                        ? new StepMinutes(last.minutes.low(), last.minutes.low(), next.minutes.high())
+                        : between(
+                                last.minutes.low().value(), next.minutes.high().value());
                 joined.set(joined.size() - 1, new Found(last.start, next.end, both));
             } else {
                 joined.add(next);
@@ -134,10 +162,9 @@ public final class TimeReader {
     /**
      * A time in a text.
      *
-     * @param start   where it starts
-     * @param end     where it ends
+     * @param start where it starts
+     * @param end where it ends
      * @param minutes how long
      */
-    record Found(int start, int end, StepMinutes minutes) {
-    }
+    record Found(int start, int end, StepMinutes minutes) {}
 }

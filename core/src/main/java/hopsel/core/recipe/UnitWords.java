@@ -15,8 +15,32 @@ import java.util.regex.Pattern;
 final class UnitWords {
 
     /** What things are sold in. */
-    static final Set<String> CONTAINERS = Set.of("can", "cans", "tin", "tins", "jar", "jars", "block", "blocks", "pack", "packs", "packet",
-            "packets", "package", "packages", "bag", "bags", "punnet", "punnets", "sachet", "sachets", "pkg", "bar", "bars", "carton", "bottle");
+    static final Set<String> CONTAINERS = Set.of(
+            "can",
+            "cans",
+            "tin",
+            "tins",
+            "jar",
+            "jars",
+            "block",
+            "blocks",
+            "pack",
+            "packs",
+            "packet",
+            "packets",
+            "package",
+            "packages",
+            "bag",
+            "bags",
+            "punnet",
+            "punnets",
+            "sachet",
+            "sachets",
+            "pkg",
+            "bar",
+            "bars",
+            "carton",
+            "bottle");
 
     private static final Map<String, Word> WORDS = new LinkedHashMap<>();
     private static final Pattern FIRST;
@@ -39,9 +63,11 @@ final class UnitWords {
         times(Unit.ML, "100", "dl");
         times(Unit.CUP, "2", "pints", "pint");
         times(Unit.CUP, "4", "quarts", "quart");
-        for (String kind : new String[] {"bunch", "handful", "sprig", "stalk", "stick", "rib", "slice", "head", "bulb", "leaf", "ear",
-                "cob", "block", "pack", "packet", "package", "sachet", "jar", "bag", "punnet", "sheet", "cube", "knob", "thumb",
-                "pod", "loaf", "bar", "square", "spear", "wrapper", "cluster", "inch", "cm"}) {
+        for (String kind : new String[] {
+            "bunch", "handful", "sprig", "stalk", "stick", "rib", "slice", "head", "bulb", "leaf", "ear", "cob",
+            "block", "pack", "packet", "package", "sachet", "jar", "bag", "punnet", "sheet", "cube", "knob", "thumb",
+            "pod", "loaf", "bar", "square", "spear", "wrapper", "cluster", "inch", "cm"
+        }) {
             piece(kind);
         }
         word("leaves", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("leaf")));
@@ -52,12 +78,16 @@ final class UnitWords {
         word("pkg", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("package")));
         word("cloves", new Word(Unit.PIECE, BigDecimal.ONE, Optional.empty()));
         word("clove", new Word(Unit.PIECE, BigDecimal.ONE, Optional.empty()));
-        String all = String.join("|", WORDS.keySet().stream().sorted((a, b) -> b.length() - a.length()).map(Pattern::quote).toList());
+        String all = String.join(
+                "|",
+                WORDS.keySet().stream()
+                        .sorted((a, b) -> b.length() - a.length())
+                        .map(Pattern::quote)
+                        .toList());
         FIRST = Pattern.compile("^[\\s-]*(" + all + ")\\b\\.?(?:[\\s-]+pieces?(?=\\s))?", Pattern.CASE_INSENSITIVE);
     }
 
-    private UnitWords() {
-    }
+    private UnitWords() {}
 
     private static void unit(Unit unit, String... names) {
         times(unit, "1", names);
@@ -78,12 +108,16 @@ final class UnitWords {
         WORDS.put(name, word);
     }
 
-    /** The unit that the text starts with. {@code T} is a tablespoon and {@code t} a teaspoon, the only case that matters. */
+    /**
+     * The unit that the text starts with. {@code T} is a tablespoon and {@code t} a teaspoon, the only case that
+     * matters.
+     */
     static Optional<Found> first(String text) {
         Matcher spoon = Pattern.compile("^\\s*([Tt])\\b\\.?(?!')").matcher(text);
         if (spoon.find()) {
             Unit unit = spoon.group(1).equals("T") ? Unit.TBSP : Unit.TSP;
-            return Optional.of(new Found(new Word(unit, BigDecimal.ONE, Optional.empty()), spoon.group(1), text.substring(spoon.end())));
+            return Optional.of(new Found(
+                    new Word(unit, BigDecimal.ONE, Optional.empty()), spoon.group(1), text.substring(spoon.end())));
         }
         Matcher matcher = FIRST.matcher(text);
         if (!matcher.find()) {
@@ -96,9 +130,9 @@ final class UnitWords {
     /**
      * What a word stands for.
      *
-     * @param unit   of the contract
+     * @param unit of the contract
      * @param factor such units in it
-     * @param size   kind of piece
+     * @param size kind of piece
      */
     record Word(Unit unit, BigDecimal factor, Optional<String> size) {
 
@@ -115,6 +149,5 @@ final class UnitWords {
      * @param name as written
      * @param rest the text behind it
      */
-    record Found(Word word, String name, String rest) {
-    }
+    record Found(Word word, String name, String rest) {}
 }

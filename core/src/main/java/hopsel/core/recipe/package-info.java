@@ -1,4 +1,2 @@
-/**
- * Reads recipes as people write them: ingredient lines, and the times, temperatures and cues in the text of steps.
- */
+/** Reads recipes as people write them: ingredient lines, and the times, temperatures and cues in the text of steps. */
 package hopsel.core.recipe;

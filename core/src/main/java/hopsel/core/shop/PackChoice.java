@@ -14,15 +14,16 @@ import java.util.List;
 /**
  * The cheapest packs that cover a need; of those the ones that leave the least, of those the fewest.
  *
- * <p>Exact: a table over every total that can be reached, in units of the packs' greatest common divisor
- * (an unbounded covering knapsack by dynamic programming, as in Martello and Toth, Knapsack Problems, 1990).
- * A large need is first cut down by packs of the best price per gram: as many other packs as one of these has units
- * always contain some that the best pack replaces at no higher cost, so only the rest has to be searched.
+ * <p>Exact: a table over every total that can be reached, in units of the packs' greatest common divisor (an unbounded
+ * covering knapsack by dynamic programming, as in Martello and Toth, Knapsack Problems, 1990). A large need is first
+ * cut down by packs of the best price per gram: as many other packs as one of these has units always contain some that
+ * the best pack replaces at no higher cost, so only the rest has to be searched.
  */
 public final class PackChoice {
 
     /** Table size up to which the choice is exact; about 200 MB of work, far above any kitchen's need. */
     private static final long MOST_TOTALS = 8_000_000;
+
     private static final int PRICE_DECIMALS = 6;
 
     private final List<Pack> packs;
@@ -31,11 +32,20 @@ public final class PackChoice {
     private final BigDecimal unit;
 
     private PackChoice(List<Pack> packs) {
-        this.packs = packs.stream().distinct().sorted(Comparator.comparing(Pack::grams).thenComparing(Pack::price)).toList();
+        this.packs = packs.stream()
+                .distinct()
+                .sorted(Comparator.comparing(Pack::grams).thenComparing(Pack::price))
+                .toList();
         this.unit = commonUnit(this.packs);
-        this.units = this.packs.stream().mapToLong(pack -> pack.grams().divide(unit).longValueExact()).toArray();
-        this.prices = this.packs.stream().mapToLong(pack -> pack.price().movePointRight(PRICE_DECIMALS)
-                .setScale(0, RoundingMode.HALF_UP).longValueExact()).toArray();
+        this.units = this.packs.stream()
+                .mapToLong(pack -> pack.grams().divide(unit).longValueExact())
+                .toArray();
+        this.prices = this.packs.stream()
+                .mapToLong(pack -> pack.price()
+                        .movePointRight(PRICE_DECIMALS)
+                        .setScale(0, RoundingMode.HALF_UP)
+                        .longValueExact())
+                .toArray();
     }
 
     /**
@@ -69,7 +79,9 @@ public final class PackChoice {
     /** Rounding first takes away what an endless third left behind the twentieth digit. */
     private long ceiling(BigDecimal grams) {
         BigDecimal exact = grams.setScale(Math.min(grams.scale(), 15), RoundingMode.HALF_UP);
-        return Decimals.ratio(exact, unit).setScale(15, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING)
+        return Decimals.ratio(exact, unit)
+                .setScale(15, RoundingMode.HALF_UP)
+                .setScale(0, RoundingMode.CEILING)
                 .longValueExact();
     }
 
@@ -83,8 +95,9 @@ public final class PackChoice {
         for (int total = 1; total < size; total++) {
             for (int i = 0; i < units.length; i++) {
                 int before = units[i] <= total ? (int) (total - units[i]) : -1;
-                if (before >= 0 && cost[before] != Long.MAX_VALUE && better(cost[before] + prices[i], number[before] + 1,
-                        cost[total], number[total])) {
+                if (before >= 0
+                        && cost[before] != Long.MAX_VALUE
+                        && better(cost[before] + prices[i], number[before] + 1, cost[total], number[total])) {
                     cost[total] = cost[before] + prices[i];
                     number[total] = number[before] + 1;
                     last[total] = i;
@@ -148,8 +161,12 @@ public final class PackChoice {
     }
 
     private static BigDecimal commonUnit(List<Pack> packs) {
-        int scale = packs.stream().mapToInt(pack -> Math.max(0, pack.grams().scale())).max().orElseThrow();
-        BigInteger divisor = packs.stream().map(pack -> pack.grams().movePointRight(scale).toBigIntegerExact())
+        int scale = packs.stream()
+                .mapToInt(pack -> Math.max(0, pack.grams().scale()))
+                .max()
+                .orElseThrow();
+        BigInteger divisor = packs.stream()
+                .map(pack -> pack.grams().movePointRight(scale).toBigIntegerExact())
                 .reduce(BigInteger.ZERO, BigInteger::gcd);
         return new BigDecimal(divisor, scale);
     }

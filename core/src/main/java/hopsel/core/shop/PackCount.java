@@ -7,7 +7,7 @@ import java.math.BigDecimal;
 /**
  * So many of one pack.
  *
- * @param pack  which
+ * @param pack which
  * @param count how many, at least 1
  */
 public record PackCount(Pack pack, long count) {

@@ -1,4 +1,2 @@
-/**
- * What is bought, and in which packs.
- */
+/** What is bought, and in which packs. */
 package hopsel.core.shop;

@@ -16,7 +16,7 @@ final class Analysis {
 
     /**
      * @param broken true literals that cannot all be true
-     * @param top    the highest level among them
+     * @param top the highest level among them
      */
     Analysis(Trail trail, Moments moments, int[] broken, int top) {
         this.trail = trail;
@@ -94,8 +94,9 @@ final class Analysis {
 
     /** Whether a literal follows from others that are in the clause anyway. */
     private boolean redundant(int literal) {
-        return trail.reason(literal) != null && Arrays.stream(premises(trail, moments, literal))
-                .allMatch(premise -> seen[Literal.decision(premise)] || trail.level(premise) == 0);
+        return trail.reason(literal) != null
+                && Arrays.stream(premises(trail, moments, literal))
+                        .allMatch(premise -> seen[Literal.decision(premise)] || trail.level(premise) == 0);
     }
 
     /** The true literals from which a literal followed. */

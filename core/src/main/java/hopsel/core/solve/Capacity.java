@@ -6,8 +6,8 @@ import java.util.List;
  * No more in one place at one time than it has room for.
  *
  * <p>Time-table reasoning with explanations (Schutt, Feydt, Stuckey and Wallace, 2011): between its latest start and
- * its earliest end a demand holds its units whatever happens; what has no room beside that is pushed out of the way. And
- * what has to lie between two moments cannot be more than fits there (the overload check).
+ * its earliest end a demand holds its units whatever happens; what has no room beside that is pushed out of the way.
+ * And what has to lie between two moments cannot be more than fits there (the overload check).
  */
 final class Capacity {
 
@@ -134,7 +134,8 @@ final class Capacity {
                     for (int c = 0; c < demands.length; c++) {
                         begin = covers(c, d, late) ? Math.max(begin, latest[c]) : begin;
                     }
-                    solver.deduce(2 * demands[d].start() + 1, lasts[d] - begin, reason(d, late, 2 * demands[d].start() + 1));
+                    solver.deduce(
+                            2 * demands[d].start() + 1, lasts[d] - begin, reason(d, late, 2 * demands[d].start() + 1));
                     return true;
                 }
             }

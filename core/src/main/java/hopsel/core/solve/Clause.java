@@ -6,6 +6,7 @@ final class Clause implements Reason {
     final int[] literals;
     /** How many decision levels it spoke of when it was learnt; few is good. */
     final int levels;
+
     boolean dropped;
 
     Clause(int[] literals, int levels) {

@@ -8,8 +8,7 @@ public final class Literal {
     /** What is never true. */
     public static final int FALSE = 1;
 
-    private Literal() {
-    }
+    private Literal() {}
 
     static int of(int decision) {
         return decision << 1;

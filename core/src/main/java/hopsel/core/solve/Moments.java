@@ -14,11 +14,13 @@ final class Moments {
 
     /** Beyond any time of a class. */
     static final int FAR = Integer.MAX_VALUE / 4;
+
     private static final int ROOT = -1;
     private static final int SUSPICIOUS = 6;
 
     /** Bounds, two for each moment: lowest at 2 × moment, and minus the highest at 2 × moment + 1. */
     private int[] bounds = new int[16];
+
     private int[] entries = new int[16];
     private int[] raises = new int[16];
     private int size;

@@ -1,5 +1,4 @@
 package hopsel.core.solve;
 
 /** Why a literal was set. */
-interface Reason {
-}
+interface Reason {}

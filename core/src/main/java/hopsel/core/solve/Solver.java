@@ -9,8 +9,8 @@ import java.util.List;
  *
  * <p>Conflict-driven search with learnt clauses (Marques-Silva and Sakallah, 1999; two watched literals, Moskewicz et
  * al., 2001) over difference constraints (Cotton and Maler, "Fast and flexible difference constraint propagation for
- * DPLL(T)", 2006). What is learnt is about decisions only: a bound is explained by the guards along its chain.
- * Once everything is decided, the lowest value of every moment is a solution.
+ * DPLL(T)", 2006). What is learnt is about decisions only: a bound is explained by the guards along its chain. Once
+ * everything is decided, the lowest value of every moment is a solution.
  */
 public final class Solver {
 
@@ -23,12 +23,14 @@ public final class Solver {
     private final List<Capacity> capacities = new ArrayList<>();
     /** What was followed up of the trail, and of the changes of bounds. */
     private int followed;
+
     private int pushed;
     private final List<Edge> fresh = new ArrayList<>();
     private boolean moved = true;
 
     /** Literals of which not all can be true, after a rule broke. */
     private final Ints broken = new Ints();
+
     private boolean contradicted;
     private Work work = new Work(Long.MAX_VALUE);
     private long conflicts;
@@ -57,7 +59,10 @@ public final class Solver {
 
     /** At least one of the literals is true, whatever is decided already. */
     public void clause(int... literals) {
-        int[] kept = Arrays.stream(literals).filter(literal -> !trail.fixed(literal, -1)).distinct().toArray();
+        int[] kept = Arrays.stream(literals)
+                .filter(literal -> !trail.fixed(literal, -1))
+                .distinct()
+                .toArray();
         if (Arrays.stream(kept).anyMatch(literal -> trail.fixed(literal, 1))) {
             return;
         }
@@ -100,7 +105,10 @@ public final class Solver {
 
     /** A literal that is true at least where all of some are. */
     public int all(int... literals) {
-        int[] kept = Arrays.stream(literals).filter(literal -> literal != Literal.TRUE).distinct().toArray();
+        int[] kept = Arrays.stream(literals)
+                .filter(literal -> literal != Literal.TRUE)
+                .distinct()
+                .toArray();
         if (kept.length == 0) {
             return Literal.TRUE;
         }
@@ -230,7 +238,11 @@ public final class Solver {
 
     /** Whether everything that was told has been followed up. */
     private boolean settled() {
-        return broken.isEmpty() && followed == trail.size() && pushed == moments.mark() && fresh.isEmpty() && !contradicted;
+        return broken.isEmpty()
+                && followed == trail.size()
+                && pushed == moments.mark()
+                && fresh.isEmpty()
+                && !contradicted;
     }
 
     private static int luby(int i) {

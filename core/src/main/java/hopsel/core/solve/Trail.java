@@ -16,7 +16,10 @@ final class Trail {
     private Reason[] reasons = new Reason[64];
     private int decisions;
     private double increment = 1;
-    /** The way the last way that was found went; every new start begins there (Beck, "Solution-guided multi-point constructive search", 2007). */
+    /**
+     * The way the last way that was found went; every new start begins there (Beck, "Solution-guided multi-point
+     * constructive search", 2007).
+     */
     private boolean[] best = {};
 
     private final Ints literals = new Ints();

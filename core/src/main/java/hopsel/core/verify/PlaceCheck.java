@@ -33,8 +33,10 @@ final class PlaceCheck {
         this.steps = steps;
         cooking.resources().forEach(resource -> resources.put(resource.id(), resource));
         for (Dish dish : cooking.dishes()) {
-            dish.components().forEach(component -> component.steps().forEach(step ->
-                    components.put(new StepRef(dish.id(), step.id()), dish.id() + "/" + component.id())));
+            dish.components().forEach(component -> component
+                    .steps()
+                    .forEach(step ->
+                            components.put(new StepRef(dish.id(), step.id()), dish.id() + "/" + component.id())));
         }
     }
 
@@ -47,9 +49,13 @@ final class PlaceCheck {
     }
 
     private void placements(Activity activity) {
-        List<Need> needs = PlanChecker.asDone(cooking, activity, steps.get(activity.step())).needs();
+        List<Need> needs = PlanChecker.asDone(cooking, activity, steps.get(activity.step()))
+                .needs();
         if (needs.size() != activity.placements().size()) {
-            bad(12, "%s has %d places for %d needs".formatted(activity.step(), activity.placements().size(), needs.size()));
+            bad(
+                    12,
+                    "%s has %d places for %d needs"
+                            .formatted(activity.step(), activity.placements().size(), needs.size()));
             return;
         }
         for (int i = 0; i < needs.size(); i++) {
@@ -60,11 +66,20 @@ final class PlaceCheck {
     private void placement(Activity activity, Need need, Placement placement) {
         Resource resource = resources.get(placement.resource());
         if (resource == null || !resource.kind().equals(need.kind()) || placement.units() != need.units()) {
-            bad(12, "%s asks for %d of %s and gets %s".formatted(activity.step(), need.units(), need.kind(), placement));
+            bad(
+                    12,
+                    "%s asks for %d of %s and gets %s"
+                            .formatted(activity.step(), need.units(), need.kind(), placement));
             return;
         }
-        boolean right = need.celsius().isPresent() == placement.celsius().isPresent() && (need.celsius().isEmpty()
-                || need.celsius().get().subtract(placement.celsius().get()).abs().compareTo(need.tolerance()) <= 0);
+        boolean right = need.celsius().isPresent() == placement.celsius().isPresent()
+                && (need.celsius().isEmpty()
+                        || need.celsius()
+                                        .get()
+                                        .subtract(placement.celsius().get())
+                                        .abs()
+                                        .compareTo(need.tolerance())
+                                <= 0);
         if (!right) {
             bad(13, "%s asks for %s °C and gets %s".formatted(activity.step(), need.celsius(), placement.celsius()));
         }
@@ -73,14 +88,22 @@ final class PlaceCheck {
 
     private void resource(Resource resource, List<Hold> all) {
         for (Hold hold : all) {
-            int load = all.stream().filter(other -> other.activity.start() <= hold.activity.start()
-                    && hold.activity.start() < other.activity.end()).mapToInt(other -> other.need.units()).sum();
+            int load = all.stream()
+                    .filter(other -> other.activity.start() <= hold.activity.start()
+                            && hold.activity.start() < other.activity.end())
+                    .mapToInt(other -> other.need.units())
+                    .sum();
             if (load > resource.units()) {
-                bad(12, "%s holds %d at %d s, but has %d".formatted(resource.id(), load, hold.activity.start(), resource.units()));
+                bad(
+                        12,
+                        "%s holds %d at %d s, but has %d"
+                                .formatted(resource.id(), load, hold.activity.start(), resource.units()));
             }
         }
-        List<Hold> sorted = all.stream().sorted(Comparator.<Hold>comparingInt(hold -> hold.activity.start())
-                .thenComparingInt(hold -> hold.activity.end())).toList();
+        List<Hold> sorted = all.stream()
+                .sorted(Comparator.<Hold>comparingInt(hold -> hold.activity.start())
+                        .thenComparingInt(hold -> hold.activity.end()))
+                .toList();
         for (int i = 0; i < sorted.size(); i++) {
             for (int j = i + 1; j < sorted.size(); j++) {
                 between(resource, sorted.get(i), sorted.get(j));
@@ -92,14 +115,18 @@ final class PlaceCheck {
         int gap = then.activity.start() - first.activity.end();
         int change = change(resource, first.need, then.need);
         if (change > 0 && gap < change) {
-            bad(13, "%s has %d s between %s and %s, needs %d s to change its heat".formatted(resource.id(), gap,
-                    first.activity.step(), then.activity.step(), change));
+            bad(
+                    13,
+                    "%s has %d s between %s and %s, needs %d s to change its heat"
+                            .formatted(resource.id(), gap, first.activity.step(), then.activity.step(), change));
         }
         boolean strangers = !components.get(first.activity.step()).equals(components.get(then.activity.step()));
         int rinse = resource.rinse().seconds();
         if (rinse > 0 && strangers && gap < rinse) {
-            bad(14, "%s has %d s between %s and %s, needs %d s to be rinsed".formatted(resource.id(), gap,
-                    first.activity.step(), then.activity.step(), rinse));
+            bad(
+                    14,
+                    "%s has %d s between %s and %s, needs %d s to be rinsed"
+                            .formatted(resource.id(), gap, first.activity.step(), then.activity.step(), rinse));
         }
     }
 
@@ -108,19 +135,30 @@ final class PlaceCheck {
         if (first.celsius().isEmpty() || then.celsius().isEmpty()) {
             return 0;
         }
-        BigDecimal up = then.celsius().get().subtract(then.tolerance()).subtract(first.celsius().get().add(first.tolerance()));
-        BigDecimal down = first.celsius().get().subtract(first.tolerance()).subtract(then.celsius().get().add(then.tolerance()));
+        BigDecimal up = then.celsius()
+                .get()
+                .subtract(then.tolerance())
+                .subtract(first.celsius().get().add(first.tolerance()));
+        BigDecimal down = first.celsius()
+                .get()
+                .subtract(first.tolerance())
+                .subtract(then.celsius().get().add(then.tolerance()));
         if (up.signum() <= 0 && down.signum() <= 0) {
             return 0;
         }
-        BigDecimal minutes = up.signum() > 0 ? up.divide(resource.heatPerMinute(), MathContext.DECIMAL64)
+        BigDecimal minutes = up.signum() > 0
+                ? up.divide(resource.heatPerMinute(), MathContext.DECIMAL64)
                 : down.divide(resource.coolPerMinute(), MathContext.DECIMAL64);
-        return minutes.multiply(BigDecimal.valueOf(60)).subtract(new BigDecimal("0.000001"))
-                .setScale(0, RoundingMode.CEILING).intValue();
+        return minutes.multiply(BigDecimal.valueOf(60))
+                .subtract(new BigDecimal("0.000001"))
+                .setScale(0, RoundingMode.CEILING)
+                .intValue();
     }
 
     private void people(List<Activity> activities) {
-        List<Activity> hands = activities.stream().filter(activity -> activity.person().isPresent()).toList();
+        List<Activity> hands = activities.stream()
+                .filter(activity -> activity.person().isPresent())
+                .toList();
         for (int i = 0; i < hands.size(); i++) {
             for (int j = i + 1; j < hands.size(); j++) {
                 Activity a = hands.get(i);
@@ -136,6 +174,5 @@ final class PlaceCheck {
         violations.add(new Violation(rule, text));
     }
 
-    private record Hold(Activity activity, Need need) {
-    }
+    private record Hold(Activity activity, Need need) {}
 }

@@ -83,7 +83,9 @@ public final class PlanChecker {
                 bad(1, activity.step() + " is no step of the class");
                 continue;
             }
-            Map<StepRef, Activity> place = activity.copy().swapOf().map(swap -> copies.computeIfAbsent(swap, any -> new HashMap<>()))
+            Map<StepRef, Activity> place = activity.copy()
+                    .swapOf()
+                    .map(swap -> copies.computeIfAbsent(swap, any -> new HashMap<>()))
                     .orElse(main);
             if (place.put(activity.step(), activity) != null) {
                 bad(activity.copy().isMain() ? 1 : 8, name(activity) + " is there twice");
@@ -138,7 +140,8 @@ public final class PlanChecker {
     }
 
     private void activities() {
-        List<Activity> sorted = plan.activities().stream().sorted(Activity.ORDER).toList();
+        List<Activity> sorted =
+                plan.activities().stream().sorted(Activity.ORDER).toList();
         if (!sorted.equals(plan.activities())) {
             bad(0, "the activities are not in order");
         }
@@ -159,7 +162,10 @@ public final class PlanChecker {
         boolean brief = activity.copy().isMain() && swapped.contains(activity.step());
         int expected = (brief ? step.swap().orElseThrow() : step.minutes().likely()).seconds();
         if (activity.end() - activity.start() != expected) {
-            bad(brief ? 8 : 1, "%s lasts %d s instead of %d s".formatted(name(activity), activity.end() - activity.start(), expected));
+            bad(
+                    brief ? 8 : 1,
+                    "%s lasts %d s instead of %d s"
+                            .formatted(name(activity), activity.end() - activity.start(), expected));
         }
     }
 
@@ -185,16 +191,20 @@ public final class PlanChecker {
         if (hands) {
             who(activity);
         }
-        boolean inWindow = cooking.prepWindows().stream().anyMatch(window -> window.from().seconds() <= activity.start()
-                && (hands ? activity.end() : activity.start()) <= window.to().seconds());
+        boolean inWindow = cooking.prepWindows().stream()
+                .anyMatch(window -> window.from().seconds() <= activity.start()
+                        && (hands ? activity.end() : activity.start())
+                                <= window.to().seconds());
         if (activity.start() < 0 && !inWindow) {
             bad(4, "%s starts at %d s, when nobody is in the kitchen".formatted(name(activity), activity.start()));
         }
     }
 
     private void who(Activity activity) {
-        Optional<Role> role = cooking.people().stream().filter(person -> person.id().equals(activity.person().orElseThrow()))
-                .map(person -> person.role()).findFirst();
+        Optional<Role> role = cooking.people().stream()
+                .filter(person -> person.id().equals(activity.person().orElseThrow()))
+                .map(person -> person.role())
+                .findFirst();
         if (role.isEmpty()) {
             bad(15, name(activity) + " is done by nobody known");
         } else if (activity.shown() && role.get() != Role.HOST) {
@@ -226,7 +236,9 @@ public final class PlanChecker {
             for (After after : steps.get(ref).after()) {
                 Optional<Activity> then = standIn(swap, ref);
                 Optional<Activity> before = standIn(swap, before(ref, after));
-                boolean touchesCopy = Stream.of(then, before).flatMap(Optional::stream).anyMatch(a -> !a.copy().isMain());
+                boolean touchesCopy = Stream.of(then, before)
+                        .flatMap(Optional::stream)
+                        .anyMatch(a -> !a.copy().isMain());
                 if (then.isPresent() && before.isPresent() && touchesCopy) {
                     follows(0, before.get(), then.get(), after);
                 }
@@ -248,52 +260,71 @@ public final class PlanChecker {
 
     private void atLeast(int rule, Activity then, int moment, String what) {
         if (then.start() < moment) {
-            bad(rule, "%s starts at %d s, but has to wait for %s until %d s".formatted(name(then), then.start(), what, moment));
+            bad(
+                    rule,
+                    "%s starts at %d s, but has to wait for %s until %d s"
+                            .formatted(name(then), then.start(), what, moment));
         }
     }
 
     private void atMost(int rule, Activity then, Activity before, Minutes limit) {
         if (then.start() - before.end() > limit.seconds()) {
-            bad(rule, "%s starts %d s after %s, more than %d s".formatted(name(then), then.start() - before.end(), name(before),
-                    limit.seconds()));
+            bad(
+                    rule,
+                    "%s starts %d s after %s, more than %d s"
+                            .formatted(name(then), then.start() - before.end(), name(before), limit.seconds()));
         }
     }
 
     /** Rule 7, and rules 6 and 10 for what is finished last. */
     private void ends() {
         int airEnd = Stream.concat(main.values().stream().filter(Activity::shown), finals().stream())
-                .mapToInt(Activity::end).reduce(0, Math::max);
+                .mapToInt(Activity::end)
+                .reduce(0, Math::max);
         if (airEnd != plan.airEnd()) {
             bad(7, "the class ends at %d s, not at %d s".formatted(airEnd, plan.airEnd()));
         }
         for (Activity last : finals()) {
-            steps.get(last.step()).keeps().filter(keeps -> airEnd - last.end() > keeps.seconds()).ifPresent(keeps ->
-                    bad(last.copy().isMain() ? 6 : 10, "%s waits %d s for the end, more than %d s".formatted(name(last),
-                            airEnd - last.end(), keeps.seconds())));
+            steps.get(last.step())
+                    .keeps()
+                    .filter(keeps -> airEnd - last.end() > keeps.seconds())
+                    .ifPresent(keeps -> bad(
+                            last.copy().isMain() ? 6 : 10,
+                            "%s waits %d s for the end, more than %d s"
+                                    .formatted(name(last), airEnd - last.end(), keeps.seconds())));
         }
     }
 
     private List<Activity> finals() {
         Set<StepRef> followed = new HashSet<>();
         steps.forEach((ref, step) -> step.after().forEach(after -> followed.add(before(ref, after))));
-        return steps.keySet().stream().filter(step -> !followed.contains(step))
-                .map(step -> swapped.contains(step) ? copies.get(step).get(step) : main.get(step)).toList();
+        return steps.keySet().stream()
+                .filter(step -> !followed.contains(step))
+                .map(step -> swapped.contains(step) ? copies.get(step).get(step) : main.get(step))
+                .toList();
     }
 
     private void totals() {
         int overrun = Math.max(0, plan.airEnd() - cooking.airMinutes().seconds());
         if (plan.overrun() != overrun || (plan.verdict() == Verdict.OVERRUNS) != (overrun > 0)) {
-            bad(0, "the overrun is %d s, the plan says %s by %d s".formatted(overrun, plan.verdict().word(), plan.overrun()));
+            bad(
+                    0,
+                    "the overrun is %d s, the plan says %s by %d s"
+                            .formatted(overrun, plan.verdict().word(), plan.overrun()));
         }
-        List<StepRef> hidden = steps.keySet().stream().filter(step -> steps.get(step).show() == Show.MAY && !shown(step))
-                .sorted().toList();
+        List<StepRef> hidden = steps.keySet().stream()
+                .filter(step -> steps.get(step).show() == Show.MAY && !shown(step))
+                .sorted()
+                .toList();
         if (!hidden.equals(plan.notShown())) {
             bad(0, "not shown are %s, the plan says %s".formatted(hidden, plan.notShown()));
         }
     }
 
     private static String name(Activity activity) {
-        return activity.copy().equals(Copy.MAIN) ? activity.step().toString() : activity.step() + " [" + activity.copy() + "]";
+        return activity.copy().equals(Copy.MAIN)
+                ? activity.step().toString()
+                : activity.step() + " [" + activity.copy() + "]";
     }
 
     private void bad(int rule, String text) {

@@ -1,4 +1,5 @@
 /**
- * Checks a finished plan against the fifteen rules. Shares no code with the planner, so that a mistake there is seen here.
+ * Checks a finished plan against the fifteen rules. Shares no code with the planner, so that a mistake there is seen
+ * here.
  */
 package hopsel.core.verify;

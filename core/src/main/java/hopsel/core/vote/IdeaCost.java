@@ -2,9 +2,9 @@ package hopsel.core.vote;
 
 import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.Draft;
-import hopsel.core.guest.Attendee;
 import hopsel.core.diet.OwnMenu;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Decimals;
@@ -24,24 +24,23 @@ import java.util.TreeSet;
 /**
  * What an idea would take, from its dishes.
  *
- * @param parts    dish by dish
+ * @param parts dish by dish
  * @param unpriced names of items without a price: what they cost is left out
- * @param avoid    regulars who avoid something in it that must not be left out
+ * @param avoid regulars who avoid something in it that must not be left out
  * @param regulars how many there are
- * @param avoided  what they avoid in it, and how many of them, the most first
+ * @param avoided what they avoid in it, and how many of them, the most first
  */
 public record IdeaCost(List<Part> parts, List<String> unpriced, int avoid, int regulars, Map<String, Integer> avoided) {
 
     /**
      * A dish of an idea.
      *
-     * @param title      of it
-     * @param handsOn    seconds of hands work
-     * @param elapsed    seconds of its longest chain
+     * @param title of it
+     * @param handsOn seconds of hands work
+     * @param elapsed seconds of its longest chain
      * @param perServing ingredients of a serving, at the price of the best pack
      */
-    public record Part(String title, int handsOn, int elapsed, BigDecimal perServing) {
-    }
+    public record Part(String title, int handsOn, int elapsed, BigDecimal perServing) {}
 
     /** Keeps its own copies. */
     public IdeaCost {
@@ -57,19 +56,35 @@ public record IdeaCost(List<Part> parts, List<String> unpriced, int avoid, int r
         for (Draft sheet : dishes) {
             DishTimes times = DishTimes.of(sheet.dish());
             Catalogue catalogue = sheet.catalogue(builtIn);
-            BigDecimal batch = sheet.dish().lines().map(line -> cost(line, sheet, catalogue, unpriced)).reduce(BigDecimal.ZERO, BigDecimal::add);
-            parts.add(new Part(sheet.dish().title(), times.handsOn(), times.elapsed(), Decimals.ratio(batch, sheet.dish().servings())));
+            BigDecimal batch = sheet.dish()
+                    .lines()
+                    .map(line -> cost(line, sheet, catalogue, unpriced))
+                    .reduce(BigDecimal.ZERO, BigDecimal::add);
+            parts.add(new Part(
+                    sheet.dish().title(),
+                    times.handsOn(),
+                    times.elapsed(),
+                    Decimals.ratio(batch, sheet.dish().servings())));
         }
         Map<String, Integer> counts = new TreeMap<>();
         int avoid = 0;
         for (Attendee regular : regulars) {
             Set<String> met = new TreeSet<>();
-            dishes.forEach(sheet -> sheet.dish().lines().filter(line -> !line.optional()).forEach(line -> sheet.catalogue(builtIn).find(line.item()).ifPresent(item -> met.addAll(OwnMenu.avoided(item, regular)))));
+            dishes.forEach(sheet -> sheet.dish()
+                    .lines()
+                    .filter(line -> !line.optional())
+                    .forEach(line -> sheet.catalogue(builtIn)
+                            .find(line.item())
+                            .ifPresent(item -> met.addAll(OwnMenu.avoided(item, regular)))));
             met.forEach(word -> counts.merge(word, 1, Integer::sum));
             avoid += met.isEmpty() ? 0 : 1;
         }
         Map<String, Integer> most = new LinkedHashMap<>();
-        counts.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed().thenComparing(Map.Entry.comparingByKey())).forEach(entry -> most.put(entry.getKey(), entry.getValue()));
+        counts.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue()
+                        .reversed()
+                        .thenComparing(Map.Entry.comparingByKey()))
+                .forEach(entry -> most.put(entry.getKey(), entry.getValue()));
         return new IdeaCost(parts, unpriced.stream().distinct().toList(), avoid, regulars.size(), most);
     }
 
@@ -90,14 +105,19 @@ public record IdeaCost(List<Part> parts, List<String> unpriced, int avoid, int r
 
     private static BigDecimal cost(IngredientLine line, Draft sheet, Catalogue catalogue, List<String> unpriced) {
         Optional<Item> item = catalogue.find(line.item());
-        Optional<BigDecimal> grams = item.flatMap(known -> line.amount().flatMap(amount -> sheet.weigher().grams(known, amount)));
+        Optional<BigDecimal> grams = item.flatMap(
+                known -> line.amount().flatMap(amount -> sheet.weigher().grams(known, amount)));
         if (grams.isEmpty()) {
             return BigDecimal.ZERO;
         }
-        Optional<BigDecimal> price = item.get().packs().stream().map(pack -> Decimals.ratio(pack.price(), pack.grams())).min(Comparator.naturalOrder());
+        Optional<BigDecimal> price = item.get().packs().stream()
+                .map(pack -> Decimals.ratio(pack.price(), pack.grams()))
+                .min(Comparator.naturalOrder());
         if (price.isEmpty()) {
             unpriced.add(item.get().name());
         }
-        return price.map(gram -> Decimals.ratio(grams.get(), item.get().edibleShare()).multiply(gram, Decimals.EXACT)).orElse(BigDecimal.ZERO);
+        return price.map(gram ->
+                        Decimals.ratio(grams.get(), item.get().edibleShare()).multiply(gram, Decimals.EXACT))
+                .orElse(BigDecimal.ZERO);
     }
 }

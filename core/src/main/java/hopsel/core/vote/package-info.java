@@ -1,4 +1,2 @@
-/**
- * Ideas for coming classes, and what each would take.
- */
+/** Ideas for coming classes, and what each would take. */
 package hopsel.core.vote;

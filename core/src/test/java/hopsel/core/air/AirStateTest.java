@@ -11,6 +11,9 @@ import hopsel.core.dish.Show;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.SmallClass;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -31,7 +34,13 @@ class AirStateTest {
 
     @BeforeEach
     void aBakeBetweenTwoStepsOfHandsWork() {
-        of(SmallClass.of(60).part("a", hands("mix", 10), watch("bake", 20).after("mix"), hands("serve", 5).after("bake")).build());
+        of(SmallClass.of(60)
+                .part(
+                        "a",
+                        hands("mix", 10),
+                        watch("bake", 20).after("mix"),
+                        hands("serve", 5).after("bake"))
+                .build());
     }
 
     private void of(CookingClass wanted) {
@@ -45,8 +54,16 @@ class AirStateTest {
     }
 
     private AirEvent press(double minute, String kind, String step, String text, int seconds) {
-        String key = step.isEmpty() ? "" : plan.activities().stream().filter(activity -> activity.step().step().equals(step) && activity.copy().isMain()).map(AirState::key).findFirst().orElseThrow();
-        AirEvent event = new AirEvent(events.size() + 1, AIR.plusSeconds((long) (minute * 60)), EarlierEvent.of(kind, key, seconds, text));
+        String key = step.isEmpty()
+                ? ""
+                : plan.activities().stream()
+                        .filter(activity -> activity.step().step().equals(step)
+                                && activity.copy().isMain())
+                        .map(AirState::key)
+                        .findFirst()
+                        .orElseThrow();
+        AirEvent event = new AirEvent(
+                events.size() + 1, AIR.plusSeconds((long) (minute * 60)), EarlierEvent.of(kind, key, seconds, text));
         events.add(event);
         return event;
     }
@@ -56,14 +73,22 @@ class AirStateTest {
     }
 
     private Standing step(AirState state, String step) {
-        return state.standings().stream().filter(standing -> standing.activity().step().step().equals(step) && standing.activity().copy().isMain()).findFirst().orElseThrow();
+        return state.standings().stream()
+                .filter(standing -> standing.activity().step().step().equals(step)
+                        && standing.activity().copy().isMain())
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
     void beforeItGoesOnAirEverythingStandsAsPlanned() {
         assertThat(at(-30).end()).isEqualTo(plan.airEnd());
-        assertThat(at(-30).chain()).as("nothing has made the end what it is but the plan").hasSize(1);
-        assertThat(at(0).standings()).allMatch(standing -> standing.status() == Status.AHEAD && standing.start() == standing.activity().start());
+        assertThat(at(-30).chain())
+                .as("nothing has made the end what it is but the plan")
+                .hasSize(1);
+        assertThat(at(0).standings())
+                .allMatch(standing -> standing.status() == Status.AHEAD
+                        && standing.start() == standing.activity().start());
     }
 
     @Test
@@ -74,7 +99,10 @@ class AirStateTest {
         press(9, "DONE", "mix");
         assertThat(at(9).late()).as("five minutes quicker than planned").isEqualTo(-60);
         assertThat(step(at(9), "bake").start()).isEqualTo(9 * 60);
-        assertThat(at(9).chain()).extracting(standing -> standing.activity().step().step()).as("why it ends then").containsExactly("serve", "bake");
+        assertThat(at(9).chain())
+                .extracting(standing -> standing.activity().step().step())
+                .as("why it ends then")
+                .containsExactly("serve", "bake");
         assertThat(at(15).late()).as("and then did not put it into the oven").isEqualTo(5 * 60);
     }
 
@@ -88,7 +116,8 @@ class AirStateTest {
         press(20, "EXTEND", "bake", "", 120);
         assertThat(at(21).end()).isEqualTo(37 * 60);
         assertThat(step(at(40), "serve").start()).as("it is still in the oven").isEqualTo(40 * 60);
-        assertThat(at(21).running()).singleElement().satisfies(standing -> assertThat(standing.end()).isEqualTo(32 * 60));
+        assertThat(at(21).running()).singleElement().satisfies(standing -> assertThat(standing.end())
+                .isEqualTo(32 * 60));
     }
 
     @Test
@@ -104,14 +133,25 @@ class AirStateTest {
 
     @Test
     void whatIsAdvisedGainsWhatItSays() {
-        of(SmallClass.of(20).assistant().part("a", hands("mix", 10).range(0.5, 1), watch("bake", 20).after("mix"), hands("serve", 5).after("bake")).part("b", hands("curl", 6).show(Show.MAY)).build());
+        of(SmallClass.of(20)
+                .assistant()
+                .part(
+                        "a",
+                        hands("mix", 10).range(0.5, 1),
+                        watch("bake", 20).after("mix"),
+                        hands("serve", 5).after("bake"))
+                .part("b", hands("curl", 6).show(Show.MAY))
+                .build());
         press(0, "ON_AIR", "");
         AirState state = at(8);
         List<Reply> all = new Replies(state, Optional.of("assistant"), false).alone();
         assertThat(all).isNotEmpty().allSatisfy(reply -> {
             List<AirEvent> taken = new ArrayList<>(events);
             taken.add(new AirEvent(99, AIR.plusSeconds(8 * 60), reply.pressed()));
-            assertThat(state.end() - layout.at(taken, AIR.plusSeconds(8 * 60)).end()).as(reply.toString()).isEqualTo(reply.gain()).isPositive();
+            assertThat(state.end() - layout.at(taken, AIR.plusSeconds(8 * 60)).end())
+                    .as(reply.toString())
+                    .isEqualTo(reply.gain())
+                    .isPositive();
         });
     }
 
@@ -124,13 +164,22 @@ class AirStateTest {
         assertThat(step(at(11), "mix").status()).isEqualTo(Status.RUNNING);
         press(19, "FAILED", "mix", Trouble.SPILT.name(), 0);
         Coverage coverage = Coverage.of(at(20));
-        assertThat(coverage.takes().get(AirState.key(step(at(20), "mix").activity()))).containsExactly(new Coverage.Take(0, Optional.of(540), true), new Coverage.Take(600, Optional.of(1140), false));
-        assertThat(coverage.toFilm()).extracting(standing -> standing.activity().step().step()).as("what failed is to be filmed, and first").startsWith("mix").contains("bake", "serve");
+        assertThat(coverage.takes().get(AirState.key(step(at(20), "mix").activity())))
+                .containsExactly(
+                        new Coverage.Take(0, Optional.of(540), true), new Coverage.Take(600, Optional.of(1140), false));
+        assertThat(coverage.toFilm())
+                .extracting(standing -> standing.activity().step().step())
+                .as("what failed is to be filmed, and first")
+                .startsWith("mix")
+                .contains("bake", "serve");
     }
 
     @Test
     void aComponentThatIsDroppedGoesWithEverythingThatHasNotBegun() {
-        of(SmallClass.of(40).part("a", hands("mix", 10), hands("serve", 5).after("mix")).part("dip", hands("stir", 5), hands("spoon", 3).after("stir")).build());
+        of(SmallClass.of(40)
+                .part("a", hands("mix", 10), hands("serve", 5).after("mix"))
+                .part("dip", hands("stir", 5), hands("spoon", 3).after("stir"))
+                .build());
         press(0, "ON_AIR", "");
         int before = at(1).end();
         press(1, "DROP", "", "dish/dip", 0);
@@ -150,8 +199,19 @@ class AirStateTest {
 
     @Test
     void whatTheDishNeedsIsNeverAdvisedToBeSkipped() {
-        of(SmallClass.of(20).part("a", hands("knead", 10).show(Show.MAY), hands("roll", 10).after("knead"), hands("plate", 5).after("roll")).part("dip", hands("stir", 5).show(Show.MAY)).build());
+        of(SmallClass.of(20)
+                .part(
+                        "a",
+                        hands("knead", 10).show(Show.MAY),
+                        hands("roll", 10).after("knead"),
+                        hands("plate", 5).after("roll"))
+                .part("dip", hands("stir", 5).show(Show.MAY))
+                .build());
         press(0, "ON_AIR", "");
-        assertThat(new Replies(at(1), Optional.empty(), false).alone()).filteredOn(reply -> reply.pressed() instanceof Happened.Skip).extracting(Reply::key).allMatch(key -> key.contains("/stir|")).isNotEmpty();
+        assertThat(new Replies(at(1), Optional.empty(), false).alone())
+                .filteredOn(reply -> reply.pressed() instanceof Happened.Skip)
+                .extracting(Reply::key)
+                .allMatch(key -> key.contains("/stir|"))
+                .isNotEmpty();
     }
 }

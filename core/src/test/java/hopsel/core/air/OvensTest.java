@@ -10,6 +10,8 @@ import hopsel.core.device.Probe;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.SmallClass;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 import java.time.Instant;
@@ -20,14 +22,24 @@ import java.util.List;
 class OvensTest {
 
     private static final Instant AIR = Instant.parse("2027-02-13T18:30:00Z");
-    private static final CookingClass COOKING = SmallClass.of(60).open(-60, 0).place("oven", 1, 0).part("a", hands("mix", 10), watch("bake", 20).after("mix").oven(180, 10)).build();
+    private static final CookingClass COOKING = SmallClass.of(60)
+            .open(-60, 0)
+            .place("oven", 1, 0)
+            .part("a", hands("mix", 10), watch("bake", 20).after("mix").oven(180, 10))
+            .build();
     private static final Plan PLAN = Planner.plan(COOKING);
 
     private final List<AirEvent> events = new ArrayList<>();
 
     private AirEvent press(int second, String kind, String step, int figure, String text) {
-        String key = PLAN.activities().stream().filter(activity -> activity.step().step().equals(step) && activity.copy().isMain()).findFirst().map(AirState::key).orElse("");
-        AirEvent event = new AirEvent(events.size() + 1, AIR.plusSeconds(second), EarlierEvent.of(kind, key, figure, text));
+        String key = PLAN.activities().stream()
+                .filter(activity ->
+                        activity.step().step().equals(step) && activity.copy().isMain())
+                .findFirst()
+                .map(AirState::key)
+                .orElse("");
+        AirEvent event =
+                new AirEvent(events.size() + 1, AIR.plusSeconds(second), EarlierEvent.of(kind, key, figure, text));
         events.add(event);
         return event;
     }
@@ -61,11 +73,13 @@ class OvensTest {
         press(0, "ON_AIR", "", 0, "");
         press(-1800, "OVEN", "", 180, "oven-1");
         press(0, "START", "bake", 0, "");
-        Probe quick = Ovens.probe(Ovens.of(at(900)), at(900).running().get(0), 1200).orElseThrow();
+        Probe quick =
+                Ovens.probe(Ovens.of(at(900)), at(900).running().get(0), 1200).orElseThrow();
         events.set(1, new AirEvent(2, AIR, EarlierEvent.of("OVEN", "", 180, "oven-1" + " slow")));
         Oven slow = Ovens.of(at(900)).get("oven-1");
         assertThat(slow.slow()).isTrue();
-        Probe behind = Ovens.probe(Ovens.of(at(900)), at(900).running().get(0), 1200).orElseThrow();
+        Probe behind =
+                Ovens.probe(Ovens.of(at(900)), at(900).running().get(0), 1200).orElseThrow();
         assertThat(behind.reads(900)).isLessThan(quick.reads(900) - 5);
         assertThat(behind.doneAt(9000)).isGreaterThan(quick.doneAt(9000) + 180);
     }

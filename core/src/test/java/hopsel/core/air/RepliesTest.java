@@ -11,6 +11,10 @@ import hopsel.core.dish.Show;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.SmallClass;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -28,19 +32,37 @@ class RepliesTest {
 
     private static AirState late(CookingClass cooking, int seconds) {
         Plan plan = Planner.plan(cooking);
-        return RunningOrder.of(cooking, plan).at(List.of(new AirEvent(1, AIR, new Happened.OnAir())), AIR.plusSeconds(seconds));
+        return RunningOrder.of(cooking, plan)
+                .at(List.of(new AirEvent(1, AIR, new Happened.OnAir())), AIR.plusSeconds(seconds));
     }
 
     /** A class of the same shape every time, of other lengths. */
     private static CookingClass made(SplittableRandom random) {
-        double[] m = random.doubles(8).map(chance -> 2 + Math.round(chance * 10)).toArray();
-        return SmallClass.of(45).assistant().part("base", hands("chop", m[0]).show(Show.MAY), hands("fry", m[1]).after("chop").range(0.5, 1.5), watch("simmer", m[2]).after("fry"), hands("plate", m[3]).range(0.6, 1.2).after("simmer").after("warm"))
-                .part("sauce", hands("stir", m[4]).show(Show.MAY), hands("warm through", m[5]).id("warm").after("stir").show(Show.MAY)).part("top", hands("curl", m[6]).show(Show.MAY)).part("extra", hands("roll", m[7]).range(0.4, 1.4)).build();
+        double[] m =
+                random.doubles(8).map(chance -> 2 + Math.round(chance * 10)).toArray();
+        return SmallClass.of(45)
+                .assistant()
+                .part(
+                        "base",
+                        hands("chop", m[0]).show(Show.MAY),
+                        hands("fry", m[1]).after("chop").range(0.5, 1.5),
+                        watch("simmer", m[2]).after("fry"),
+                        hands("plate", m[3]).range(0.6, 1.2).after("simmer").after("warm"))
+                .part(
+                        "sauce",
+                        hands("stir", m[4]).show(Show.MAY),
+                        hands("warm through", m[5]).id("warm").after("stir").show(Show.MAY))
+                .part("top", hands("curl", m[6]).show(Show.MAY))
+                .part("extra", hands("roll", m[7]).range(0.4, 1.4))
+                .build();
     }
 
     /** Every set of at most four things that can be done at all, tried out. */
     private static Way exhaustive(AirState start, int slot) {
-        List<Reply> all = start.standings().stream().flatMap(new Replies(start, Optional.of("assistant"), false)::of).map(reply -> reply.gaining(0)).toList();
+        List<Reply> all = start.standings().stream()
+                .flatMap(new Replies(start, Optional.of("assistant"), false)::of)
+                .map(reply -> reply.gaining(0))
+                .toList();
         Way best = new Way(List.of(), start.end());
         for (int set = 1; set < 1 << all.size(); set++) {
             if (Integer.bitCount(set) > 4) {
@@ -75,7 +97,9 @@ class RepliesTest {
         for (int slot : List.of(state.end() - 60, state.end() - 300, state.end() - 600, state.end() - 3000)) {
             Way best = exhaustive(state, slot);
             Way advised = new Replies(state, Optional.of("assistant"), false).best(slot);
-            assertThat(advised.end() <= slot).as("whether it fits %d: %s against %s", slot, advised, best).isEqualTo(best.end() <= slot);
+            assertThat(advised.end() <= slot)
+                    .as("whether it fits %d: %s against %s", slot, advised, best)
+                    .isEqualTo(best.end() <= slot);
             if (best.end() <= slot) {
                 assertThat(advised.cost()).as("%s against %s", advised, best).isEqualTo(best.cost());
             } else {
@@ -89,22 +113,45 @@ class RepliesTest {
         AirState state = late(made(new SplittableRandom(1)), 600);
         List<Reply> all = new Replies(state, Optional.of("assistant"), false).alone();
         assertThat(all).extracting(Reply::means).contains(Means.CUT_TALK, Means.HAND_OVER);
-        assertThat(new Replies(state, Optional.empty(), false).alone()).extracting(Reply::means).doesNotContain(Means.HAND_OVER);
-        assertThat(new Replies(state, Optional.of("assistant"), false).drops()).allMatch(reply -> reply.gain() >= 30).isSortedAccordingTo((one, two) -> two.gain() - one.gain());
+        assertThat(new Replies(state, Optional.empty(), false).alone())
+                .extracting(Reply::means)
+                .doesNotContain(Means.HAND_OVER);
+        assertThat(new Replies(state, Optional.of("assistant"), false).drops())
+                .allMatch(reply -> reply.gain() >= 30)
+                .isSortedAccordingTo((one, two) -> two.gain() - one.gain());
     }
 
     @Test
     void aDipCanGoAndWhatTheDishIsMadeOfCannot() {
-        CookingClass cooking = SmallClass.of(30).part("dough", hands("mix", 5), hands("knead", 5).after("mix")).part("dumplings", hands("fold", 8).after("knead"), hands("serve", 3).after("fold").after("spoon"))
-                .part("dip", hands("stir", 4), hands("spoon", 2).after("stir")).build();
+        CookingClass cooking = SmallClass.of(30)
+                .part("dough", hands("mix", 5), hands("knead", 5).after("mix"))
+                .part(
+                        "dumplings",
+                        hands("fold", 8).after("knead"),
+                        hands("serve", 3).after("fold").after("spoon"))
+                .part("dip", hands("stir", 4), hands("spoon", 2).after("stir"))
+                .build();
         AirState state = late(cooking, 600);
-        assertThat(new Replies(state, Optional.empty(), false).drops()).singleElement().satisfies(reply -> {
-            assertThat(reply.text()).isEqualTo("dish/dip");
-            assertThat(reply.gain()).isEqualTo(6 * 60);
-        });
-        CookingClass aside = SmallClass.of(30).part("broth", hands("boil", 8)).part("noodles and toppings", hands("soak", 4), hands("cut", 3).after("soak")).part("garnish", hands("pick", 3), hands("plate", 2).after("pick").after("boil").after("cut")).build();
-        assertThat(new Replies(late(aside, 600), Optional.empty(), false).drops()).as("noodles are no topping, and the plate is where the dish ends").isEmpty();
-        assertThat(new Replies(state, Optional.empty(), false).best(31 * 60).replies()).extracting(Reply::means).containsExactly(Means.DROP_COMPONENT);
+        assertThat(new Replies(state, Optional.empty(), false).drops())
+                .singleElement()
+                .satisfies(reply -> {
+                    assertThat(reply.text()).isEqualTo("dish/dip");
+                    assertThat(reply.gain()).isEqualTo(6 * 60);
+                });
+        CookingClass aside = SmallClass.of(30)
+                .part("broth", hands("boil", 8))
+                .part("noodles and toppings", hands("soak", 4), hands("cut", 3).after("soak"))
+                .part(
+                        "garnish",
+                        hands("pick", 3),
+                        hands("plate", 2).after("pick").after("boil").after("cut"))
+                .build();
+        assertThat(new Replies(late(aside, 600), Optional.empty(), false).drops())
+                .as("noodles are no topping, and the plate is where the dish ends")
+                .isEmpty();
+        assertThat(new Replies(state, Optional.empty(), false).best(31 * 60).replies())
+                .extracting(Reply::means)
+                .containsExactly(Means.DROP_COMPONENT);
     }
 
     @Test
@@ -113,20 +160,32 @@ class RepliesTest {
         assertThat(Danger.of(late(loose, 0))).isEqualTo(new Danger(false, 600, 29 * 60 + 30));
         assertThat(Danger.of(late(loose, 9 * 60 + 31)).late()).isTrue();
         CookingClass tight = SmallClass.of(30).part("a", hands("fry", 30)).build();
-        assertThat(Danger.of(late(tight, 0)).late()).as("planned to the last second").isFalse();
+        assertThat(Danger.of(late(tight, 0)).late())
+                .as("planned to the last second")
+                .isFalse();
         assertThat(Danger.of(late(tight, 1)).late()).isTrue();
     }
 
     @Test
     void whatIsHandedOverWaitsForWhatTheAssistantHasToDoFirst() {
-        CookingClass cooking = SmallClass.of(30).assistant().part("a", hands("chop", 10).show(Show.MAY), hands("plate", 5).after("chop")).part("b", hands("peel", 8).show(Show.MAY)).build();
+        CookingClass cooking = SmallClass.of(30)
+                .assistant()
+                .part("a", hands("chop", 10).show(Show.MAY), hands("plate", 5).after("chop"))
+                .part("b", hands("peel", 8).show(Show.MAY))
+                .build();
         AirState state = late(cooking, 0);
         AirState both = state;
         for (String step : List.of("chop", "peel")) {
-            String key = state.standings().stream().map(standing -> AirState.key(standing.activity())).filter(own -> own.contains("/" + step + "|")).findFirst().orElseThrow();
+            String key = state.standings().stream()
+                    .map(standing -> AirState.key(standing.activity()))
+                    .filter(own -> own.contains("/" + step + "|"))
+                    .findFirst()
+                    .orElseThrow();
             both = both.after(new Happened.HandOver(key, "assistant"));
         }
-        List<AirState.Standing> theirs = both.standings().stream().filter(standing -> standing.person().equals(Optional.of("assistant"))).toList();
+        List<AirState.Standing> theirs = both.standings().stream()
+                .filter(standing -> standing.person().equals(Optional.of("assistant")))
+                .toList();
         assertThat(theirs).hasSize(2);
         assertThat(theirs.get(1).start()).isGreaterThanOrEqualTo(theirs.get(0).end());
     }

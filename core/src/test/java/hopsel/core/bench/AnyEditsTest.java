@@ -1,6 +1,5 @@
 package hopsel.core.bench;
 
-import hopsel.core.dish.Rounds;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.dish.After;
@@ -8,7 +7,7 @@ import hopsel.core.dish.Ancestry;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
-import hopsel.core.dish.Source;
+import hopsel.core.dish.Rounds;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
@@ -16,8 +15,10 @@ import hopsel.core.dish.Work;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
-import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -29,7 +30,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 
-/** Whatever is done to a dish, in whatever order, it stays a dish: no circle, no id twice, nothing used that is gone, no more than all of a line. */
+/**
+ * Whatever is done to a dish, in whatever order, it stays a dish: no circle, no id twice, nothing used that is gone, no
+ * more than all of a line.
+ */
 class AnyEditsTest {
 
     private static final int EDITS = 150;
@@ -40,13 +44,20 @@ class AnyEditsTest {
             List<Step> steps = new ArrayList<>();
             for (int s = 0; s < 4; s++) {
                 List<After> after = s == 0 ? List.of() : List.of(After.of("c" + c + "s" + (s - 1)));
-                Step step = Steps.plain("c" + c + "s" + s, "Step " + s, new StepMinutes(Minutes.of(4), Minutes.of(6), Minutes.of(9)), Work.values()[(c + s) % 3], after);
+                Step step = Steps.plain(
+                        "c" + c + "s" + s,
+                        "Step " + s,
+                        new StepMinutes(Minutes.of(4), Minutes.of(6), Minutes.of(9)),
+                        Work.values()[(c + s) % 3],
+                        after);
                 steps.add(s == 0 ? step.withUses(List.of(new Use("c" + c + "l", new BigDecimal("0.5")))) : step);
             }
-            IngredientLine line = IngredientLine.of("c" + c + "l", "carrot", Optional.of(Amount.of(BigDecimal.TEN, Unit.G)));
+            IngredientLine line =
+                    IngredientLine.of("c" + c + "l", "carrot", Optional.of(Amount.of(BigDecimal.TEN, Unit.G)));
             components.add(new Component("c" + c, "Component " + c, List.of(line), steps));
         }
-        return new Draft(new Dish("any", "Any", BigDecimal.valueOf(4), components), List.of(), Measures.METRIC, Notes.NONE);
+        return new Draft(
+                new Dish("any", "Any", BigDecimal.valueOf(4), components), List.of(), Measures.METRIC, Notes.NONE);
     }
 
     @ParameterizedTest
@@ -72,7 +83,8 @@ class AnyEditsTest {
         Optional<String> one = any(sheet.dish().steps().map(Step::id).toList(), random);
         Optional<String> two = any(sheet.dish().steps().map(Step::id).toList(), random);
         Optional<String> line = any(sheet.dish().lines().map(IngredientLine::id).toList(), random);
-        Optional<String> component = any(sheet.dish().components().stream().map(Component::id).toList(), random);
+        Optional<String> component =
+                any(sheet.dish().components().stream().map(Component::id).toList(), random);
         int what = random.nextInt(14);
         if (component.isEmpty() || what == 0) {
             return Edits.addComponent(sheet, "Sauce");
@@ -86,11 +98,29 @@ class AnyEditsTest {
             case 5, 6 -> Edits.move(sheet, one.get(), component.get(), random.nextInt(5));
             case 7, 8 -> Edits.tie(sheet, one.get(), two.get(), Minutes.of(random.nextInt(3)), Optional.empty());
             case 9 -> Edits.untie(sheet, one.get(), two.get());
-            case 10 -> random.nextInt(3) == 0 ? Edits.removeStep(sheet, one.get()) : Edits.retime(sheet, one.get(), StepMinutes.of(Minutes.of(1 + random.nextInt(30))));
-            case 11 -> line.isEmpty() ? sheet : Edits.use(sheet, one.get(), line.get(), BigDecimal.valueOf(random.nextInt(5)).movePointLeft(1));
-            case 12 -> random.nextInt(4) == 0 && line.isPresent() ? Edits.removeLine(sheet, line.get()) : Edits.bringIn(sheet, start(), "c" + random.nextInt(3));
-            default -> random.nextInt(3) == 0 ? Edits.removeComponent(sheet, component.get())
-                    : Edits.rounds(sheet, one.get(), new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 1));
+            case 10 ->
+                random.nextInt(3) == 0
+                        ? Edits.removeStep(sheet, one.get())
+                        : Edits.retime(sheet, one.get(), StepMinutes.of(Minutes.of(1 + random.nextInt(30))));
+            case 11 ->
+                line.isEmpty()
+                        ? sheet
+                        : Edits.use(
+                                sheet,
+                                one.get(),
+                                line.get(),
+                                BigDecimal.valueOf(random.nextInt(5)).movePointLeft(1));
+            case 12 ->
+                random.nextInt(4) == 0 && line.isPresent()
+                        ? Edits.removeLine(sheet, line.get())
+                        : Edits.bringIn(sheet, start(), "c" + random.nextInt(3));
+            default ->
+                random.nextInt(3) == 0
+                        ? Edits.removeComponent(sheet, component.get())
+                        : Edits.rounds(
+                                sheet,
+                                one.get(),
+                                new Rounds(BigDecimal.valueOf(24), BigDecimal.valueOf(6), Minutes.of(5), 1));
         };
     }
 
@@ -109,7 +139,10 @@ class AnyEditsTest {
         sheet.dish().steps().forEach(step -> {
             assertThat(ancestry.before(step.id())).doesNotContain(step.id());
             assertThat(step.after()).extracting(After::step).isSubsetOf(steps).doesNotHaveDuplicates();
-            assertThat(step.uses()).extracting(Use::ingredient).isSubsetOf(lines).doesNotHaveDuplicates();
+            assertThat(step.uses())
+                    .extracting(Use::ingredient)
+                    .isSubsetOf(lines)
+                    .doesNotHaveDuplicates();
             step.uses().forEach(use -> shares.merge(use.ingredient(), use.share(), BigDecimal::add));
         });
         assertThat(shares.values()).allMatch(share -> share.compareTo(BigDecimal.ONE) <= 0);
@@ -118,6 +151,10 @@ class AnyEditsTest {
         assertThat(times.elapsed()).isLessThanOrEqualTo(times.two().seconds());
         assertThat(times.two().seconds()).isLessThanOrEqualTo(times.one().seconds());
         assertThat(times.handsOn()).isLessThanOrEqualTo(times.one().seconds());
-        assertThat(times.handsOn() + times.watched() + times.unattended()).isEqualTo(sheet.dish().steps().mapToInt(step -> step.minutes().likely().seconds()).sum());
+        assertThat(times.handsOn() + times.watched() + times.unattended())
+                .isEqualTo(sheet.dish()
+                        .steps()
+                        .mapToInt(step -> step.minutes().likely().seconds())
+                        .sum());
     }
 }

@@ -8,6 +8,8 @@ import hopsel.core.device.LabelPrinter.Kind;
 import hopsel.core.device.LabelPrinter.State;
 import hopsel.core.device.Scale.Fault;
 import hopsel.core.device.Scale.Reading;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
@@ -39,7 +41,9 @@ class DevicesTest {
 
     @Test
     void tareTakesOffTheJarAndNothingLiesOnAScaleTwice() {
-        Scale jar = Scale.on(START.minusSeconds(60)).put(BigDecimal.valueOf(12), START.minusSeconds(30)).tared(START.minusSeconds(20));
+        Scale jar = Scale.on(START.minusSeconds(60))
+                .put(BigDecimal.valueOf(12), START.minusSeconds(30))
+                .tared(START.minusSeconds(20));
         assertThat(grams(jar.put(new BigDecimal("7.5"), START), 3)).isEqualByComparingTo("7.5");
         assertThat(grams(jar.cleared(START), 3)).as("the jar is lifted off").isEqualByComparingTo("-12");
     }
@@ -48,7 +52,9 @@ class DevicesTest {
     void aScaleCanDriftShakeBeOverloadedAndFallSilent() {
         Scale scale = Scale.on(START.minusSeconds(60)).put(BigDecimal.valueOf(50), START.minusSeconds(30));
         assertThat(grams(scale.with(Fault.DRIFTS, START), 120)).isEqualByComparingTo("53");
-        assertThat(grams(scale.with(Fault.DRIFTS, START).tared(START.plusSeconds(120)), 120)).as("zero again").isEqualByComparingTo("0");
+        assertThat(grams(scale.with(Fault.DRIFTS, START).tared(START.plusSeconds(120)), 120))
+                .as("zero again")
+                .isEqualByComparingTo("0");
         assertThat(settled(scale.with(Fault.SHAKY, START), 10)).isFalse();
         assertThat(scale.put(Scale.CAPACITY, START).read(START)).isEqualTo(new Reading.Overload());
         assertThat(scale.with(Fault.SILENT, START).read(START)).isEqualTo(new Reading.Silent());
@@ -56,17 +62,25 @@ class DevicesTest {
 
     @Test
     void aPrinterPrintsJobAfterJobAndStandsStillWhileItIsJammed() {
-        List<Event> events = new ArrayList<>(List.of(new Event(Kind.SENT, 1, 5, START), new Event(Kind.SENT, 2, 3, START.plusSeconds(1)), new Event(Kind.JAMMED, 0, 0, START.plusMillis(3700))));
-        assertThat(LabelPrinter.jobs(events, START.plusSeconds(600))).containsExactly(new Job(1, 5, 3, State.STUCK), new Job(2, 3, 0, State.WAITING));
+        List<Event> events = new ArrayList<>(List.of(
+                new Event(Kind.SENT, 1, 5, START),
+                new Event(Kind.SENT, 2, 3, START.plusSeconds(1)),
+                new Event(Kind.JAMMED, 0, 0, START.plusMillis(3700))));
+        assertThat(LabelPrinter.jobs(events, START.plusSeconds(600)))
+                .containsExactly(new Job(1, 5, 3, State.STUCK), new Job(2, 3, 0, State.WAITING));
         events.add(new Event(Kind.CLEARED, 0, 0, START.plusSeconds(600)));
-        assertThat(LabelPrinter.jobs(events, START.plusSeconds(602))).containsExactly(new Job(1, 5, 4, State.PRINTING), new Job(2, 3, 0, State.WAITING));
+        assertThat(LabelPrinter.jobs(events, START.plusSeconds(602)))
+                .containsExactly(new Job(1, 5, 4, State.PRINTING), new Job(2, 3, 0, State.WAITING));
         events.add(new Event(Kind.CANCELLED, 2, 0, START.plusSeconds(602)));
-        assertThat(LabelPrinter.jobs(events, START.plusSeconds(700))).containsExactly(new Job(1, 5, 5, State.DONE), new Job(2, 3, 0, State.CANCELLED));
+        assertThat(LabelPrinter.jobs(events, START.plusSeconds(700)))
+                .containsExactly(new Job(1, 5, 5, State.DONE), new Job(2, 3, 0, State.CANCELLED));
     }
 
     @Test
     void timeInWhichAPrinterHadNothingToDoIsNotSavedUp() {
-        List<Event> events = List.of(new Event(Kind.SENT, 1, 1, START), new Event(Kind.SENT, 2, 10, START.plusSeconds(3600)));
-        assertThat(LabelPrinter.jobs(events, START.plusSeconds(3601))).containsExactly(new Job(1, 1, 1, State.DONE), new Job(2, 10, 0, State.PRINTING));
+        List<Event> events =
+                List.of(new Event(Kind.SENT, 1, 1, START), new Event(Kind.SENT, 2, 10, START.plusSeconds(3600)));
+        assertThat(LabelPrinter.jobs(events, START.plusSeconds(3601)))
+                .containsExactly(new Job(1, 1, 1, State.DONE), new Job(2, 10, 0, State.PRINTING));
     }
 }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hopsel.core.device.Oven.Change;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 import java.util.ArrayList;
@@ -49,6 +51,8 @@ class OvenTest {
         for (int i = 1; i < 8; i++) {
             peeked.add(Change.door(i * 120, 10));
         }
-        assertThat(new Probe(new Oven(12, 6, false, peeked), 0, 1200, 200).doneAt(9000)).as("who looks every two minutes bakes longer").isGreaterThan(done + 30);
+        assertThat(new Probe(new Oven(12, 6, false, peeked), 0, 1200, 200).doneAt(9000))
+                .as("who looks every two minutes bakes longer")
+                .isGreaterThan(done + 30);
     }
 }

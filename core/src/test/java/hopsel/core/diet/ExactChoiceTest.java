@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -43,7 +45,8 @@ class ExactChoiceTest {
     }
 
     private static long value(BitSet chosen, long[] weights) {
-        return chosen.cardinality() * 100_000L + chosen.stream().mapToLong(element -> weights[element]).sum();
+        return chosen.cardinality() * 100_000L
+                + chosen.stream().mapToLong(element -> weights[element]).sum();
     }
 
     @ParameterizedTest

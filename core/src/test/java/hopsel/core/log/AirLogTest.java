@@ -5,16 +5,20 @@ import static hopsel.core.plan.SmallClass.watch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.air.AirEvent;
-import hopsel.core.air.Happened;
-import hopsel.core.air.EarlierEvent;
-import hopsel.core.air.Trouble;
 import hopsel.core.air.AirState;
+import hopsel.core.air.EarlierEvent;
+import hopsel.core.air.Happened;
 import hopsel.core.air.RunningOrder;
+import hopsel.core.air.Trouble;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.log.AirLog.Row;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.SmallClass;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,15 +34,28 @@ import java.util.Map;
 class AirLogTest {
 
     private static final Instant AIR = Instant.parse("2027-02-13T18:30:00Z");
-    private static final CookingClass COOKING = SmallClass.of(60).open(-60, 0).place("oven", 1, 0)
-            .part("a", hands("mix", 10).range(0.8, 1.2), watch("bake", 20).after("mix").oven(180, 10), hands("serve", 5).after("bake").range(0.6, 1.2)).build();
+    private static final CookingClass COOKING = SmallClass.of(60)
+            .open(-60, 0)
+            .place("oven", 1, 0)
+            .part(
+                    "a",
+                    hands("mix", 10).range(0.8, 1.2),
+                    watch("bake", 20).after("mix").oven(180, 10),
+                    hands("serve", 5).after("bake").range(0.6, 1.2))
+            .build();
     private static final Plan PLAN = Planner.plan(COOKING);
 
     private final List<AirEvent> events = new ArrayList<>(List.of(new AirEvent(1, AIR, new Happened.OnAir())));
 
     private void press(double minute, String kind, String step, String text) {
-        String key = PLAN.activities().stream().filter(activity -> activity.step().step().equals(step) && activity.copy().isMain()).findFirst().map(AirState::key).orElse("");
-        events.add(new AirEvent(events.size() + 1, AIR.plusSeconds((long) (minute * 60)), EarlierEvent.of(kind, key, 0, text)));
+        String key = PLAN.activities().stream()
+                .filter(activity ->
+                        activity.step().step().equals(step) && activity.copy().isMain())
+                .findFirst()
+                .map(AirState::key)
+                .orElse("");
+        events.add(new AirEvent(
+                events.size() + 1, AIR.plusSeconds((long) (minute * 60)), EarlierEvent.of(kind, key, 0, text)));
     }
 
     private void step(String step, double from, double to) {
@@ -59,11 +76,19 @@ class AirLogTest {
         press(36, "OVER", "", "");
         AirLog log = log();
         assertThat(log.rows()).extracting(Row::lasted).containsExactly(780, 1200, 180);
-        assertThat(log.rows()).extracting(Row::within).as("mixed for 13 minutes of at most 12").containsExactly(false, true, true);
-        assertThat(log.rows()).extracting(Row::full).as("what was kept short teaches nothing").containsExactly(true, true, false);
+        assertThat(log.rows())
+                .extracting(Row::within)
+                .as("mixed for 13 minutes of at most 12")
+                .containsExactly(false, true, true);
+        assertThat(log.rows())
+                .extracting(Row::full)
+                .as("what was kept short teaches nothing")
+                .containsExactly(true, true, false);
         assertThat(log.held()).isEqualTo(2 / 3.0);
         assertThat(log.end()).isEqualTo(36 * 60);
-        assertThat(Observation.of(COOKING, log)).extracting(Observation::seconds).containsExactly(780, 1200);
+        assertThat(Observation.of(COOKING, log))
+                .extracting(Observation::seconds)
+                .containsExactly(780, 1200);
         assertThat(Observation.of(COOKING, log)).extracting(Observation::cook).containsExactly("Host", "");
     }
 
@@ -75,7 +100,9 @@ class AirLogTest {
         press(12, "NOTE", "mix", "too soft, 4 min are enough");
         press(13, "QUESTION", "", "Can I freeze it?");
         AirLog log = log();
-        assertThat(log.wrong()).extracting(AirLog.Wrong::kind).containsExactly(Trouble.RAN_OUT, Trouble.BURNT, Trouble.OTHER);
+        assertThat(log.wrong())
+                .extracting(AirLog.Wrong::kind)
+                .containsExactly(Trouble.RAN_OUT, Trouble.BURNT, Trouble.OTHER);
         assertThat(log.wrong().get(0).about()).isEqualTo("coconut-cream");
         assertThat(log.wrong().get(0).dish()).isEqualTo("dish");
         assertThat(log.notes()).extracting(AirLog.Remark::text).containsExactly("too soft, 4 min are enough");
@@ -84,7 +111,13 @@ class AirLogTest {
 
     /** Minutes that a bake of 20 took, evening by evening; and by how many minutes the oven is called late. */
     @ParameterizedTest
-    @CsvSource({"'32 32 31 33 32', 12", "'32', 0", "'20 21 19 20 20', 0", "'32 33 32 90 31', 12", "'17 17 17 17 17 17', -3"})
+    @CsvSource({
+        "'32 32 31 33 32', 12",
+        "'32', 0",
+        "'20 21 19 20 20', 0",
+        "'32 33 32 90 31', 12",
+        "'17 17 17 17 17 17', -3"
+    })
     void anOvenIsCalledLateOnlyByMoreThanOneTray(String took, int late) {
         Map<CookingClass, AirLog> logs = new LinkedHashMap<>();
         for (String minutes : Arrays.asList(took.split(" "))) {

@@ -3,6 +3,10 @@ package hopsel.core.log;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.dish.StepRef;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -36,12 +40,18 @@ class LearnedTest {
     void aCooksOwnTimesInTheirOwnKitchenCountAndOthersStandInForTheRecipe() {
         StepRef step = new StepRef("pierogi", "fold");
         List<Observation> all = new ArrayList<>(Collections.nCopies(6, new Observation(step, "Maren", "quay", 900)));
-        assertThat(Learned.of(600, all, "Maren", "quay").likely()).isEqualTo(Learned.from(600, Collections.nCopies(6, 900)).likely());
+        assertThat(Learned.of(600, all, "Maren", "quay").likely())
+                .isEqualTo(Learned.from(600, Collections.nCopies(6, 900)).likely());
         int stranger = Learned.of(600, all, "Pia", "quay").likely();
-        assertThat(stranger).as("what others took is all that is known").isEqualTo(Learned.from(600, Collections.nCopies(6, 900)).likely());
+        assertThat(stranger)
+                .as("what others took is all that is known")
+                .isEqualTo(Learned.from(600, Collections.nCopies(6, 900)).likely());
         all.addAll(Collections.nCopies(6, new Observation(step, "Pia", "quay", 600)));
-        assertThat(Learned.of(600, all, "Pia", "quay").likely()).isLessThan(Learned.of(600, all, "Maren", "quay").likely() - 120);
-        assertThat(Learned.of(600, all, "Pia", "another kitchen").likely()).as("her own times elsewhere come before those of others here").isLessThan(Learned.of(600, all, "Maren", "quay").likely() - 120);
+        assertThat(Learned.of(600, all, "Pia", "quay").likely())
+                .isLessThan(Learned.of(600, all, "Maren", "quay").likely() - 120);
+        assertThat(Learned.of(600, all, "Pia", "another kitchen").likely())
+                .as("her own times elsewhere come before those of others here")
+                .isLessThan(Learned.of(600, all, "Maren", "quay").likely() - 120);
     }
 
     @ParameterizedTest
@@ -50,9 +60,14 @@ class LearnedTest {
         SplittableRandom random = new SplittableRandom(seed);
         int truth = 300 + random.nextInt(900);
         int recipe = truth * (70 + random.nextInt(60)) / 100;
-        List<Integer> took = IntStream.range(0, 30).mapToObj(i -> (int) (truth * (0.85 + 0.3 * random.nextDouble())) + (random.nextInt(10) == 0 ? 1800 : 0)).toList();
+        List<Integer> took = IntStream.range(0, 30)
+                .mapToObj(
+                        i -> (int) (truth * (0.85 + 0.3 * random.nextDouble())) + (random.nextInt(10) == 0 ? 1800 : 0))
+                .toList();
         Learned learned = Learned.from(recipe, took);
-        assertThat(Math.abs(learned.likely() - truth)).as("truth %d, recipe %d, learned %s", truth, recipe, learned).isLessThan(truth * 15 / 100);
+        assertThat(Math.abs(learned.likely() - truth))
+                .as("truth %d, recipe %d, learned %s", truth, recipe, learned)
+                .isLessThan(truth * 15 / 100);
         assertThat(truth).isBetween(learned.low(), learned.high());
     }
 }

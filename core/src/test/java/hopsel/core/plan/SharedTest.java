@@ -10,7 +10,6 @@ import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
-import hopsel.core.dish.Source;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Use;
@@ -19,10 +18,11 @@ import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Practice;
 import hopsel.core.measure.Amount;
-import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 import hopsel.core.mise.Batches;
 import hopsel.core.verify.PlanChecker;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
@@ -33,16 +33,40 @@ import java.util.Set;
 /** A pot of rice for two dishes: its time counts once, its amounts twice. */
 class SharedTest {
 
-    private static final Item RICE = new Item("rice", "Rice", Optional.empty(), Optional.empty(), Optional.empty(), BigDecimal.ONE, Set.of(), Origin.PLANT,
-            Optional.empty(), Optional.empty(), List.of(), Optional.empty(), Optional.empty(), Practice.NONE);
+    private static final Item RICE = new Item(
+            "rice",
+            "Rice",
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            BigDecimal.ONE,
+            Set.of(),
+            Origin.PLANT,
+            Optional.empty(),
+            Optional.empty(),
+            List.of(),
+            Optional.empty(),
+            Optional.empty(),
+            Practice.NONE);
     private static final Catalogue CATALOGUE = Catalogue.of(List.of(RICE));
 
     private static Dish dish(String id, double ownMinutes, String grams) {
         Step boil = SmallClass.hands("boil", 12).step();
         Step uses = boil.withUses(List.of(new Use("rice", BigDecimal.ONE)));
         IngredientLine line = IngredientLine.of("rice", "rice", Optional.of(Amount.of(new BigDecimal(grams), Unit.G)));
-        return new Dish(id, id, BigDecimal.ONE, List.of(new Component("pot", "Pot of rice", List.of(line), List.of(uses)),
-                new Component("own", "own", List.of(), List.of(SmallClass.hands("fry", ownMinutes).after("boil").step()))));
+        return new Dish(
+                id,
+                id,
+                BigDecimal.ONE,
+                List.of(
+                        new Component("pot", "Pot of rice", List.of(line), List.of(uses)),
+                        new Component(
+                                "own",
+                                "own",
+                                List.of(),
+                                List.of(SmallClass.hands("fry", ownMinutes)
+                                        .after("boil")
+                                        .step()))));
     }
 
     private static CookingClass cooking() {
@@ -52,15 +76,23 @@ class SharedTest {
     @Test
     void itsStepsAreDoneOnceAndItsAmountsAddUp() {
         CookingClass apart = cooking();
-        Shared pot = Shared.find(apart, apart.dish("curry"), apart.dish("curry").components().get(0)).orElseThrow();
+        Shared pot = Shared.find(
+                        apart,
+                        apart.dish("curry"),
+                        apart.dish("curry").components().get(0))
+                .orElseThrow();
         CookingClass together = apart.withShared(List.of(pot));
         assertThat(ClassReview.of(together, CATALOGUE)).isEmpty();
         Plan plan = Planner.plan(together);
         assertThat(PlanChecker.check(together, plan)).isEmpty();
         assertThat(Planner.plan(apart).airEnd()).isEqualTo(36 * 60);
         assertThat(plan.airEnd()).isEqualTo(24 * 60);
-        assertThat(plan.activities()).extracting(Activity::step).containsExactlyInAnyOrder(new StepRef("laksa", "boil"), new StepRef("laksa", "fry"), new StepRef("curry", "fry"));
-        assertThat(Batches.of(together, CATALOGUE, plan).portions(new StepRef("laksa", "boil"), Copy.MAIN)).extracting(portion -> portion.grams().intValue())
+        assertThat(plan.activities())
+                .extracting(Activity::step)
+                .containsExactlyInAnyOrder(
+                        new StepRef("laksa", "boil"), new StepRef("laksa", "fry"), new StepRef("curry", "fry"));
+        assertThat(Batches.of(together, CATALOGUE, plan).portions(new StepRef("laksa", "boil"), Copy.MAIN))
+                .extracting(portion -> portion.grams().intValue())
                 .containsExactly(200, 150);
     }
 
@@ -69,7 +101,14 @@ class SharedTest {
         CookingClass apart = cooking();
         Shared unlike = new Shared(new ComponentRef("laksa", "pot"), new ComponentRef("curry", "own"));
         Shared gone = new Shared(new ComponentRef("laksa", "pan"), new ComponentRef("curry", "pot"));
-        assertThat(ClassReview.of(apart.withShared(List.of(unlike)), CATALOGUE)).extracting(Finding::message).singleElement().asString().contains("not the same steps");
-        assertThat(ClassReview.of(apart.withShared(List.of(gone)), CATALOGUE)).extracting(Finding::place).asString().contains("shared/0/made");
+        assertThat(ClassReview.of(apart.withShared(List.of(unlike)), CATALOGUE))
+                .extracting(Finding::message)
+                .singleElement()
+                .asString()
+                .contains("not the same steps");
+        assertThat(ClassReview.of(apart.withShared(List.of(gone)), CATALOGUE))
+                .extracting(Finding::place)
+                .asString()
+                .contains("shared/0/made");
     }
 }

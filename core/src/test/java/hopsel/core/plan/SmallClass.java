@@ -1,12 +1,11 @@
 package hopsel.core.plan;
 
-import hopsel.core.kitchen.Room;
-import hopsel.core.kitchen.Kitchen;
-import hopsel.core.classes.Tempo;
-import hopsel.core.classes.Menu;
-import hopsel.core.classes.Slot;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Menu;
+import hopsel.core.classes.Provision;
+import hopsel.core.classes.Slot;
 import hopsel.core.classes.Style;
+import hopsel.core.classes.Tempo;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
@@ -15,13 +14,14 @@ import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.Kitchen;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
+import hopsel.core.kitchen.Room;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
-import hopsel.core.classes.Provision;
 
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
@@ -58,7 +58,13 @@ public final class SmallClass {
     }
 
     public SmallClass place(String kind, int units, long rinse) {
-        resources.add(new Resource(kind + "-" + (resources.size() + 1), kind, units, Minutes.of(rinse), Resource.USUAL_HEAT, Resource.USUAL_COOL));
+        resources.add(new Resource(
+                kind + "-" + (resources.size() + 1),
+                kind,
+                units,
+                Minutes.of(rinse),
+                Resource.USUAL_HEAT,
+                Resource.USUAL_COOL));
         return this;
     }
 
@@ -68,9 +74,23 @@ public final class SmallClass {
     }
 
     public CookingClass build() {
-        List<Component> components = parts.entrySet().stream().map(part -> new Component(part.getKey(), part.getKey(), List.of(), part.getValue())).toList();
-        return new CookingClass("Small", Style.DEMO, new Slot(LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air)), new Kitchen(windows, people, resources, Room.UNKNOWN),
-                new Menu(Measures.METRIC, List.of(), List.of(new Dish("dish", "Dish", BigDecimal.ONE, components)), List.of(), List.of()), List.of(), new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()), Tempo.USUAL);
+        List<Component> components = parts.entrySet().stream()
+                .map(part -> new Component(part.getKey(), part.getKey(), List.of(), part.getValue()))
+                .toList();
+        return new CookingClass(
+                "Small",
+                Style.DEMO,
+                new Slot(LocalDateTime.of(2027, 3, 5, 18, 0), ZoneId.of("Europe/Lisbon"), Minutes.of(air)),
+                new Kitchen(windows, people, resources, Room.UNKNOWN),
+                new Menu(
+                        Measures.METRIC,
+                        List.of(),
+                        List.of(new Dish("dish", "Dish", BigDecimal.ONE, components)),
+                        List.of(),
+                        List.of()),
+                List.of(),
+                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()),
+                Tempo.USUAL);
     }
 
     /** A step under way. */
@@ -110,7 +130,10 @@ public final class SmallClass {
 
         /** At least and at most, as shares of what is likely. */
         public Draft range(double low, double high) {
-            range = new StepMinutes(Minutes.of(minutes.value().multiply(BigDecimal.valueOf(low))), minutes, Minutes.of(minutes.value().multiply(BigDecimal.valueOf(high))));
+            range = new StepMinutes(
+                    Minutes.of(minutes.value().multiply(BigDecimal.valueOf(low))),
+                    minutes,
+                    Minutes.of(minutes.value().multiply(BigDecimal.valueOf(high))));
             return this;
         }
 
@@ -156,7 +179,12 @@ public final class SmallClass {
         }
 
         Step step() {
-            return Step.of(id, title, range, work).withShow(show).withNeeds(needs).withAfter(after).withKeeps(keeps).withSwap(swap);
+            return Step.of(id, title, range, work)
+                    .withShow(show)
+                    .withNeeds(needs)
+                    .withAfter(after)
+                    .withKeeps(keeps)
+                    .withSwap(swap);
         }
     }
 }

@@ -1,10 +1,14 @@
 package hopsel.core.provision;
 
-import hopsel.core.shop.PackCount;
-import hopsel.core.shop.PackChoice;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.item.Pack;
+import hopsel.core.shop.PackChoice;
+import hopsel.core.shop.PackCount;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -28,15 +32,19 @@ class PackChoiceTest {
                 packs.add(pack(25 * (1 + random.nextInt(20)), random.nextInt(40) / 10.0));
             }
             BigDecimal need = BigDecimal.valueOf(1 + random.nextInt(18_000), 1);
-            assertThat(figures(PackChoice.cover(need, packs))).as("%s from %s", need, packs)
-                    .usingElementComparator(Comparator.naturalOrder()).isEqualTo(everything(need, packs));
+            assertThat(figures(PackChoice.cover(need, packs)))
+                    .as("%s from %s", need, packs)
+                    .usingElementComparator(Comparator.naturalOrder())
+                    .isEqualTo(everything(need, packs));
         }
     }
 
     @Test
     void aLargeNeedIsStillExact() {
         List<Pack> packs = List.of(pack(340, 1.0), pack(1000, 2.9));
-        assertThat(figures(PackChoice.cover(BigDecimal.valueOf(5_000_000), packs)).get(0)).isEqualByComparingTo("14500");
+        assertThat(figures(PackChoice.cover(BigDecimal.valueOf(5_000_000), packs))
+                        .get(0))
+                .isEqualByComparingTo("14500");
     }
 
     @Test
@@ -46,7 +54,9 @@ class PackChoiceTest {
 
     /** Cost, grams, number. */
     private static List<BigDecimal> figures(List<PackCount> chosen) {
-        return List.of(sum(chosen.stream().map(PackCount::cost).toList()), sum(chosen.stream().map(PackCount::grams).toList()),
+        return List.of(
+                sum(chosen.stream().map(PackCount::cost).toList()),
+                sum(chosen.stream().map(PackCount::grams).toList()),
                 BigDecimal.valueOf(chosen.stream().mapToLong(PackCount::count).sum()));
     }
 
@@ -58,11 +68,13 @@ class PackChoiceTest {
         List<List<PackCount>> all = new ArrayList<>();
         extend(need, packs, 0, new ArrayList<>(), all);
         Comparator<List<BigDecimal>> order = Comparator.comparing((List<BigDecimal> f) -> f.get(0))
-                .thenComparing(f -> f.get(1)).thenComparing(f -> f.get(2));
+                .thenComparing(f -> f.get(1))
+                .thenComparing(f -> f.get(2));
         return all.stream().map(PackChoiceTest::figures).min(order).orElseThrow();
     }
 
-    private static void extend(BigDecimal need, List<Pack> packs, int from, List<PackCount> chosen, List<List<PackCount>> all) {
+    private static void extend(
+            BigDecimal need, List<Pack> packs, int from, List<PackCount> chosen, List<List<PackCount>> all) {
         if (need.signum() <= 0) {
             all.add(List.copyOf(chosen));
             return;

@@ -1,10 +1,12 @@
 package hopsel.core.provision;
 
-import hopsel.core.shop.Purchase;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.provision.Pantry.Kind;
 import hopsel.core.provision.Pantry.Movement;
+import hopsel.core.shop.Purchase;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
@@ -28,17 +30,28 @@ class PantryTest {
 
     @Test
     void whatEndsFirstIsTakenFirstAndAnOpenPackBeforeAFullOne() {
-        Pantry pantry = Pantry.after(List.of(in("rice", "no date", 500, null, false), in("rice", "open", 200, null, true), in("rice", "late", 300, DAY.plusDays(9), false), in("rice", "soon", 100, DAY, false)));
+        Pantry pantry = Pantry.after(List.of(
+                in("rice", "no date", 500, null, false),
+                in("rice", "open", 200, null, true),
+                in("rice", "late", 300, DAY.plusDays(9), false),
+                in("rice", "soon", 100, DAY, false)));
         List<Movement> out = pantry.take("rice", grams(650));
         assertThat(out).extracting(Movement::batch).containsExactly("soon", "late", "open", "no date");
         assertThat(out).extracting(line -> line.grams().intValueExact()).containsExactly(-100, -300, -200, -50);
-        assertThat(out.get(3).opened()).as("a pack of which some is taken is open").isTrue();
-        assertThat(pantry.take("rice", grams(5000)).stream().mapToInt(line -> line.grams().intValueExact()).sum()).as("no more than there is").isEqualTo(-1100);
+        assertThat(out.get(3).opened())
+                .as("a pack of which some is taken is open")
+                .isTrue();
+        assertThat(pantry.take("rice", grams(5000)).stream()
+                        .mapToInt(line -> line.grams().intValueExact())
+                        .sum())
+                .as("no more than there is")
+                .isEqualTo(-1100);
     }
 
     @Test
     void theLedgerAddsUpAndWhatIsEmptyIsGone() {
-        List<Movement> ledger = new ArrayList<>(List.of(in("rice", "a", 500, null, false), in("beans", "b", 240, DAY, false)));
+        List<Movement> ledger =
+                new ArrayList<>(List.of(in("rice", "a", 500, null, false), in("beans", "b", 240, DAY, false)));
         ledger.addAll(Pantry.after(ledger).take("rice", grams(500)));
         Pantry pantry = Pantry.after(ledger);
         assertThat(pantry.batches()).extracting(Pantry.Batch::item).containsExactly("beans");
@@ -59,12 +72,17 @@ class PantryTest {
     @Test
     void aClassThatIsOverLeavesWhatItBoughtAndDidNotUse() {
         List<Movement> ledger = new ArrayList<>(List.of(in("oil", "bottle", 300, DAY, true)));
-        Purchase rice = new Purchase("rice", grams(620), grams(620), List.of(), grams(1000), BigDecimal.TEN, grams(380));
+        Purchase rice =
+                new Purchase("rice", grams(620), grams(620), List.of(), grams(1000), BigDecimal.TEN, grams(380));
         Purchase oil = new Purchase("oil", grams(350), grams(50), List.of(), grams(500), BigDecimal.TEN, grams(450));
-        ledger.addAll(Pantry.after(ledger).close(List.of(rice, oil), Map.of("rice", grams(620), "oil", grams(350)), "class 1"));
+        ledger.addAll(Pantry.after(ledger)
+                .close(List.of(rice, oil), Map.of("rice", grams(620), "oil", grams(350)), "class 1"));
         Pantry after = Pantry.after(ledger);
         assertThat(after.grams("rice")).isEqualByComparingTo("380");
         assertThat(after.grams("oil")).isEqualByComparingTo("450");
-        assertThat(after.batches()).as("the old bottle went first").extracting(Pantry.Batch::name).containsOnly("class 1");
+        assertThat(after.batches())
+                .as("the old bottle went first")
+                .extracting(Pantry.Batch::name)
+                .containsOnly("class 1");
     }
 }

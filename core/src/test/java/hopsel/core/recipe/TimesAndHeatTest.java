@@ -6,12 +6,19 @@ import org.assertj.core.data.Offset;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Times and temperatures in the words of recipes. */
 class TimesAndHeatTest {
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             bake 25–35 minutes at 220 °C until crisp     | 25   | 30   | 35
             soak overnight                               | 480  | 600  | 720
             five minutes a side                          | 10   | 10   | 10
@@ -45,7 +52,10 @@ class TimesAndHeatTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             at 220 °C                         | 220
             to 200C/180C fan/gas 6            | 200
             425°F                             | 220

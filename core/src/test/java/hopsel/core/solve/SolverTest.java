@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -17,8 +20,7 @@ class SolverTest {
     private static final int DECISIONS = 9;
     private static final int MOMENTS = 4;
 
-    private record Order(int from, int to, int least, int guard) {
-    }
+    private record Order(int from, int to, int least, int guard) {}
 
     /** Clauses and guarded orders at random: small enough to try all ways, tight enough that about half have none. */
     private static final class Puzzle {
@@ -34,12 +36,17 @@ class SolverTest {
             }
             for (int i = 0; i < 16; i++) {
                 int from = random.nextInt(MOMENTS);
-                orders.add(new Order(from, (from + 1 + random.nextInt(MOMENTS - 1)) % MOMENTS, random.nextInt(9) - 2, random.nextInt(2 * DECISIONS)));
+                orders.add(new Order(
+                        from,
+                        (from + 1 + random.nextInt(MOMENTS - 1)) % MOMENTS,
+                        random.nextInt(9) - 2,
+                        random.nextInt(2 * DECISIONS)));
             }
         }
 
         boolean allows(boolean[] way) {
-            return clauses.stream().allMatch(clause -> Arrays.stream(clause).anyMatch(literal -> holds(way, literal))) && starts(way) != null;
+            return clauses.stream().allMatch(clause -> Arrays.stream(clause).anyMatch(literal -> holds(way, literal)))
+                    && starts(way) != null;
         }
 
         /** Least starts from 0 to 10, or null; pushed until nothing moves. */
@@ -81,9 +88,12 @@ class SolverTest {
             Arrays.setAll(decisions, i -> solver.decision());
             int[] moments = new int[MOMENTS];
             Arrays.setAll(moments, i -> solver.moment(0, 10));
-            puzzle.clauses.forEach(clause -> solver.clause(Arrays.stream(clause).map(code -> literal(decisions, code)).toArray()));
-            puzzle.orders.forEach(order -> solver.order(moments[order.from], moments[order.to], order.least, literal(decisions, order.guard)));
-            Guide guide = () -> Arrays.stream(decisions).filter(solver::open).findFirst().orElse(Guide.DONE);
+            puzzle.clauses.forEach(clause -> solver.clause(
+                    Arrays.stream(clause).map(code -> literal(decisions, code)).toArray()));
+            puzzle.orders.forEach(order ->
+                    solver.order(moments[order.from], moments[order.to], order.least, literal(decisions, order.guard)));
+            Guide guide = () ->
+                    Arrays.stream(decisions).filter(solver::open).findFirst().orElse(Guide.DONE);
             int[] assumed = {literal(decisions, seed % 2), literal(decisions, 2 + seed / 2 % 2)};
             Answer answer = solver.solve(assumed, guide, Long.MAX_VALUE, new Work(Long.MAX_VALUE));
             boolean possible = false;
@@ -118,9 +128,11 @@ class SolverTest {
         int start = solver.moment(0, 100);
         solver.order(start, zero, -10, early);
         solver.order(zero, start, 20, late);
-        assertThat(solver.solve(new int[] {beside, early, late}, () -> Guide.DONE, 100, new Work(10_000))).isEqualTo(Answer.NONE);
+        assertThat(solver.solve(new int[] {beside, early, late}, () -> Guide.DONE, 100, new Work(10_000)))
+                .isEqualTo(Answer.NONE);
         assertThat(solver.failed()).containsExactlyInAnyOrder(early, late);
-        assertThat(solver.solve(new int[] {beside, late}, () -> Guide.DONE, 100, new Work(10_000))).isEqualTo(Answer.FOUND);
+        assertThat(solver.solve(new int[] {beside, late}, () -> Guide.DONE, 100, new Work(10_000)))
+                .isEqualTo(Answer.FOUND);
         assertThat(solver.lowest(start)).isEqualTo(20);
     }
 
@@ -131,10 +143,15 @@ class SolverTest {
         int big = solver.moment(3, 4);
         int small = solver.moment(0, 50);
         int tiny = solver.moment(2, 50);
-        solver.capacity(3, List.of(new Demand(big, 10, 10, Literal.FALSE, 2, Literal.TRUE), new Demand(small, 5, 5, Literal.FALSE, 2, Literal.TRUE),
-                new Demand(tiny, 5, 5, Literal.FALSE, 1, Literal.TRUE)));
+        solver.capacity(
+                3,
+                List.of(
+                        new Demand(big, 10, 10, Literal.FALSE, 2, Literal.TRUE),
+                        new Demand(small, 5, 5, Literal.FALSE, 2, Literal.TRUE),
+                        new Demand(tiny, 5, 5, Literal.FALSE, 1, Literal.TRUE)));
         solver.order(zero, small, 0, Literal.TRUE);
-        assertThat(solver.solve(new int[0], () -> Guide.DONE, 10, new Work(10_000))).isEqualTo(Answer.FOUND);
+        assertThat(solver.solve(new int[0], () -> Guide.DONE, 10, new Work(10_000)))
+                .isEqualTo(Answer.FOUND);
         assertThat(solver.lowest(small)).isEqualTo(13);
         assertThat(solver.lowest(tiny)).isEqualTo(2);
     }
@@ -146,9 +163,17 @@ class SolverTest {
         Arrays.setAll(decisions, i -> solver.decision());
         Random random = new Random(1);
         for (int i = 0; i < 170; i++) {
-            solver.clause(random.ints(3, 0, 80).map(code -> literal(decisions, code)).toArray());
+            solver.clause(
+                    random.ints(3, 0, 80).map(code -> literal(decisions, code)).toArray());
         }
-        assertThat(solver.solve(new int[0], () -> Arrays.stream(decisions).filter(solver::open).findFirst().orElse(Guide.DONE), 1_000_000, new Work(50)))
+        assertThat(solver.solve(
+                        new int[0],
+                        () -> Arrays.stream(decisions)
+                                .filter(solver::open)
+                                .findFirst()
+                                .orElse(Guide.DONE),
+                        1_000_000,
+                        new Work(50)))
                 .isEqualTo(Answer.UNKNOWN);
     }
 }

@@ -13,6 +13,19 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.TimeZone;
+import net.fortuna.ical4j.model.TimeZoneRegistry;
+import net.fortuna.ical4j.model.TimeZoneRegistryFactory;
+import net.fortuna.ical4j.model.component.VAlarm;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -28,21 +41,20 @@ public final class CalendarFile {
         System.setProperty("net.fortuna.ical4j.timezone.update.enabled", "false");
     }
 
-    private CalendarFile() {
-    }
+    private CalendarFile() {}
 
     /**
      * Something to do.
      *
-     * @param uid     stays the same when the calendar is written again
-     * @param start   on the wall clock of the calendar's zone
-     * @param length  above 0
-     * @param title   short
-     * @param text    why; may be empty
+     * @param uid stays the same when the calendar is written again
+     * @param start on the wall clock of the calendar's zone
+     * @param length above 0
+     * @param title short
+     * @param text why; may be empty
      * @param warning how long before it the alarm goes off
      */
-    public record Entry(String uid, ZonedDateTime start, Duration length, String title, String text, Duration warning) {
-    }
+    public record Entry(
+            String uid, ZonedDateTime start, Duration length, String title, String text, Duration warning) {}
 
     /**
      * The calendar.

@@ -1,4 +1,2 @@
-/**
- * Calendars (iCalendar, RFC 5545).
- */
+/** Calendars (iCalendar, RFC 5545). */
 package hopsel.formats.calendar;

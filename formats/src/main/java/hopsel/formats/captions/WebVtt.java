@@ -28,45 +28,58 @@ public final class WebVtt {
     /** Seconds that an amount stays on screen, and a gap between two. */
     private static final int READ = 5;
 
-    private WebVtt() {
-    }
+    private WebVtt() {}
 
     /**
      * What is shown, and when.
      *
      * @param activity of the plan
-     * @param from     seconds from going on air at which it was shown
-     * @param to       likewise
+     * @param from seconds from going on air at which it was shown
+     * @param to likewise
      */
-    public record Shown(Activity activity, int from, int to) {
-    }
+    public record Shown(Activity activity, int from, int to) {}
 
-    private record Cue(int from, int to, String text) {
-    }
+    private record Cue(int from, int to, String text) {}
 
     /** What a plan shows, in its order. */
     public static List<Shown> planned(Plan plan) {
-        return plan.activities().stream().filter(Activity::shown).map(activity -> new Shown(activity, activity.start(), activity.end())).toList();
+        return plan.activities().stream()
+                .filter(Activity::shown)
+                .map(activity -> new Shown(activity, activity.start(), activity.end()))
+                .toList();
     }
 
     /** A chapter for each step. */
     public static String chapters(CookingClass cooking, List<Shown> shown) {
         StringBuilder out = new StringBuilder("WEBVTT\n");
-        List<Shown> sorted = shown.stream().sorted(Comparator.comparingInt(Shown::from)).toList();
+        List<Shown> sorted =
+                shown.stream().sorted(Comparator.comparingInt(Shown::from)).toList();
         for (int i = 0; i < sorted.size(); i++) {
             Shown now = sorted.get(i);
-            int until = i + 1 < sorted.size() && sorted.get(i + 1).from > now.from ? sorted.get(i + 1).from : Math.max(now.to, now.from + 1);
-            cue(out, i + 1, now.from, until, "%s: %s".formatted(cooking.dish(now.activity.step().dish()).title(), cooking.step(now.activity.step()).title()));
+            int until = i + 1 < sorted.size() && sorted.get(i + 1).from > now.from
+                    ? sorted.get(i + 1).from
+                    : Math.max(now.to, now.from + 1);
+            cue(
+                    out,
+                    i + 1,
+                    now.from,
+                    until,
+                    "%s: %s"
+                            .formatted(
+                                    cooking.dish(now.activity.step().dish()).title(),
+                                    cooking.step(now.activity.step()).title()));
         }
         return out.toString();
     }
 
     /**
-     * The amounts, one after the other from the beginning of the step that they go into; at the scale of the demo batch.
+     * The amounts, one after the other from the beginning of the step that they go into; at the scale of the demo
+     * batch.
      */
     public static String amounts(CookingClass cooking, Catalogue catalogue, List<Shown> shown) {
         List<Cue> cues = new ArrayList<>();
-        for (Shown now : shown.stream().sorted(Comparator.comparingInt(Shown::from)).toList()) {
+        for (Shown now :
+                shown.stream().sorted(Comparator.comparingInt(Shown::from)).toList()) {
             Dish dish = cooking.dish(now.activity.step().dish());
             List<String> amounts = amounts(cooking, catalogue, dish, cooking.step(now.activity.step()));
             int each = Math.max(1, Math.min(READ, (now.to - now.from) / Math.max(1, amounts.size())));
@@ -89,14 +102,28 @@ public final class WebVtt {
         for (Use use : step.uses()) {
             IngredientLine line = dish.line(use.ingredient());
             String name = catalogue.get(line.item()).name();
-            BigDecimal factor = line.scaling().factor(Decimals.ratio(servings, dish.servings())).multiply(use.share());
-            amounts.add(line.amount().map(amount -> CookAmount.of(amount, factor, cooking.measures()) + " ").orElse("") + name.toLowerCase(Locale.ROOT) + line.prep().map(prep -> ", " + prep).orElse(""));
+            BigDecimal factor = line.scaling()
+                    .factor(Decimals.ratio(servings, dish.servings()))
+                    .multiply(use.share());
+            amounts.add(line.amount()
+                            .map(amount -> CookAmount.of(amount, factor, cooking.measures()) + " ")
+                            .orElse("")
+                    + name.toLowerCase(Locale.ROOT)
+                    + line.prep().map(prep -> ", " + prep).orElse(""));
         }
         return amounts;
     }
 
     private static void cue(StringBuilder out, int number, int from, int to, String text) {
-        out.append('\n').append(number).append('\n').append(time(from)).append(" --> ").append(time(to)).append('\n').append(escaped(text)).append('\n');
+        out.append('\n')
+                .append(number)
+                .append('\n')
+                .append(time(from))
+                .append(" --> ")
+                .append(time(to))
+                .append('\n')
+                .append(escaped(text))
+                .append('\n');
     }
 
     private static String time(int seconds) {
@@ -106,7 +133,8 @@ public final class WebVtt {
     /** A cue is one line, and has characters of its own. */
     private static String escaped(String text) {
         String line = text.replaceAll("\\s+", " ").strip();
-        for (Map.Entry<String, String> sign : List.of(Map.entry("&", "&amp;"), Map.entry("<", "&lt;"), Map.entry(">", "&gt;"))) {
+        for (Map.Entry<String, String> sign :
+                List.of(Map.entry("&", "&amp;"), Map.entry("<", "&lt;"), Map.entry(">", "&gt;"))) {
             line = line.replace(sign.getKey(), sign.getValue());
         }
         return line;

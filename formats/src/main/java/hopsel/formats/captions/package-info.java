@@ -1,4 +1,2 @@
-/**
- * WebVTT for recordings: chapters, and amounts on screen when they go in.
- */
+/** WebVTT for recordings: chapters, and amounts on screen when they go in. */
 package hopsel.formats.captions;

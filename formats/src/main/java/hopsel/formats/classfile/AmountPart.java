@@ -10,6 +10,10 @@ import hopsel.formats.json.Shape;
 import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 import hopsel.formats.json.Written;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -26,7 +30,10 @@ final class AmountPart implements Shape.Part<IngredientLineBuilder, IngredientLi
         Optional<Unit> unit = node.optionalWord("unit", Unit.values(), Unit::word);
         Optional<String> size = node.optionalText("size");
         if (size.isPresent() && unit.isPresent() && unit.get() != Unit.PIECE) {
-            node.note(node.place().at("size"), "A size is given, but the unit is %s.".formatted(unit.get().word()), "Write the unit piece, or take the size away.");
+            node.note(
+                    node.place().at("size"),
+                    "A size is given, but the unit is %s.".formatted(unit.get().word()),
+                    "Write the unit piece, or take the size away.");
         }
         if (!node.has("amount")) {
             return;

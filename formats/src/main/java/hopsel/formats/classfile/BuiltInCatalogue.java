@@ -18,8 +18,7 @@ public final class BuiltInCatalogue {
 
     private static final String FILE = "/hopsel/catalogue.json";
 
-    private BuiltInCatalogue() {
-    }
+    private BuiltInCatalogue() {}
 
     /**
      * Reads the catalogue.

@@ -10,6 +10,10 @@ import hopsel.formats.json.Shape;
 import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 import hopsel.formats.json.Written;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -39,7 +43,9 @@ record ChainedSteps(Shape<StepBuilder, Step> step) implements Value<List<Step>> 
     }
 
     private static List<After> usual(List<Step> before) {
-        return before.isEmpty() ? List.of() : List.of(After.of(before.get(before.size() - 1).id()));
+        return before.isEmpty()
+                ? List.of()
+                : List.of(After.of(before.get(before.size() - 1).id()));
     }
 
     @Override

@@ -4,8 +4,8 @@ import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
 import hopsel.core.classes.Place;
-import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Dish;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.kitchen.Room;
@@ -14,6 +14,12 @@ import hopsel.formats.json.Json;
 import hopsel.formats.json.Node;
 import hopsel.formats.json.Schema;
 import hopsel.formats.json.Written;
+
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
@@ -31,13 +37,12 @@ public final class ClassFile {
     /** The largest file that is looked at, in bytes. */
     public static final int MAX_BYTES = 5_000_000;
 
-    private ClassFile() {
-    }
+    private ClassFile() {}
 
     /**
      * Reads and reviews a class.
      *
-     * @param utf8    the file
+     * @param utf8 the file
      * @param builtIn items that every class may use
      * @throws FaultyFileException with all findings
      */
@@ -59,7 +64,10 @@ public final class ClassFile {
     private static int version(Node root) {
         int version = root.number("version", Bounds.COUNT).intValue();
         if (version > ClassShape.NEWEST) {
-            root.note(root.place().at("version"), "The version is [%d].".formatted(version), "This program reads versions 1 to %d.".formatted(ClassShape.NEWEST));
+            root.note(
+                    root.place().at("version"),
+                    "The version is [%d].".formatted(version),
+                    "This program reads versions 1 to %d.".formatted(ClassShape.NEWEST));
         }
         return Math.min(version, ClassShape.NEWEST);
     }
@@ -100,7 +108,8 @@ public final class ClassFile {
      */
     public static Attendee readAttendee(String document) {
         List<Finding> findings = new ArrayList<>();
-        Attendee attendee = GuestShape.GUEST.read(new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings));
+        Attendee attendee = GuestShape.GUEST.read(
+                new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings));
         if (!findings.isEmpty()) {
             throw new IllegalStateException("The attendee cannot be read: " + findings);
         }
@@ -114,7 +123,8 @@ public final class ClassFile {
      */
     public static Room readRoom(String document) {
         List<Finding> findings = new ArrayList<>();
-        Room room = RoomShape.ROOM.read(new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings));
+        Room room = RoomShape.ROOM.read(
+                new Node(Json.read(document.getBytes(StandardCharsets.UTF_8)), Place.ROOT, findings));
         if (!findings.isEmpty()) {
             throw new IllegalStateException("The room cannot be read: " + findings);
         }
@@ -154,7 +164,8 @@ public final class ClassFile {
         try {
             document = Json.read(utf8);
         } catch (JacksonException | StackOverflowError e) {
-            throw fault("The file is no JSON that can be read%s: %s.".formatted(where(e), reason(e)),
+            throw fault(
+                    "The file is no JSON that can be read%s: %s.".formatted(where(e), reason(e)),
                     "Mend it there; perhaps it was cut off, or is another kind of file.");
         }
         if (document == null || document.isMissingNode()) {
@@ -167,9 +178,10 @@ public final class ClassFile {
     private static List<Finding> merge(List<Finding> reading, List<Finding> review) {
         List<Finding> all = new ArrayList<>(reading);
         for (Finding finding : review) {
-            boolean known = reading.stream().anyMatch(noted -> finding.place().equals(noted.place())
-                    || finding.place().startsWith(noted.place() + "/")
-                    || noted.place().startsWith(finding.place() + "/"));
+            boolean known = reading.stream()
+                    .anyMatch(noted -> finding.place().equals(noted.place())
+                            || finding.place().startsWith(noted.place() + "/")
+                            || noted.place().startsWith(finding.place() + "/"));
             if (!known) {
                 all.add(finding);
             }
@@ -183,12 +195,18 @@ public final class ClassFile {
 
     private static String where(Throwable e) {
         TokenStreamLocation at = e instanceof JacksonException json ? json.getLocation() : null;
-        return at == null || at.getLineNr() < 1 ? "" : " at line %d, column %d".formatted(at.getLineNr(), at.getColumnNr());
+        return at == null || at.getLineNr() < 1
+                ? ""
+                : " at line %d, column %d".formatted(at.getLineNr(), at.getColumnNr());
     }
 
     private static String reason(Throwable e) {
         String message = e instanceof JacksonException json ? json.getOriginalMessage() : "it is nested too deep";
-        return message.lines().findFirst().orElse("").replaceAll("[.\\s]+$", "")
-                .replaceAll("\\s*\\(.*?`?StreamReadConstraints.*", "").replaceAll("\\[Source:.*", "");
+        return message.lines()
+                .findFirst()
+                .orElse("")
+                .replaceAll("[.\\s]+$", "")
+                .replaceAll("\\s*\\(.*?`?StreamReadConstraints.*", "")
+                .replaceAll("\\[Source:.*", "");
     }
 }

@@ -38,9 +38,6 @@ import hopsel.formats.json.Shape;
 import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 
-import java.math.BigDecimal;
-import java.util.List;
-
 /** A class; sections 1, 2, 6 and 10 of the contract. */
 final class ClassShape {
 
@@ -53,31 +50,50 @@ final class ClassShape {
             .must("airMinutes", Values.minutes(Bounds.SOME_TIME), Slot::airMinutes, SlotBuilder::airMinutes)
             .check(ClassShape::clocksShowIt);
 
-    private static final Shape<PrepWindowBuilder, PrepWindow> WINDOW = Shape.of("window", PrepWindowBuilder::builder, PrepWindowBuilder::build)
+    private static final Shape<PrepWindowBuilder, PrepWindow> WINDOW = Shape.of(
+                    "window", PrepWindowBuilder::builder, PrepWindowBuilder::build)
             .must("from", Values.minutes(Bounds.MOMENT), PrepWindow::from, PrepWindowBuilder::from)
             .must("to", Values.minutes(Bounds.MOMENT), PrepWindow::to, PrepWindowBuilder::to)
             .check(ClassShape::beforeTheClass);
 
-    private static final Shape<PersonBuilder, Person> PERSON = Shape.of("person", PersonBuilder::builder, PersonBuilder::build)
+    private static final Shape<PersonBuilder, Person> PERSON = Shape.of(
+                    "person", PersonBuilder::builder, PersonBuilder::build)
             .must("id", Values.ID, Person::id, PersonBuilder::id)
             .must("name", Values.TEXT, Person::name, PersonBuilder::name)
             .must("role", Values.word(Role.values(), Role::word), Person::role, PersonBuilder::role);
 
-    private static final Shape<ResourceBuilder, Resource> RESOURCE = Shape.of("resource", ResourceBuilder::builder, ResourceBuilder::build)
+    private static final Shape<ResourceBuilder, Resource> RESOURCE = Shape.of(
+                    "resource", ResourceBuilder::builder, ResourceBuilder::build)
             .must("id", Values.ID, Resource::id, ResourceBuilder::id)
             .must("kind", Values.TEXT, Resource::kind, ResourceBuilder::kind)
             .must("units", Values.whole(Bounds.COUNT), Resource::units, ResourceBuilder::units)
             .usually("rinseMinutes", Values.minutes(Bounds.TIME), Minutes.ZERO, Resource::rinse, ResourceBuilder::rinse)
-            .usually("heatPerMinute", Values.number(Bounds.POSITIVE), Resource.USUAL_HEAT, Resource::heatPerMinute, ResourceBuilder::heatPerMinute)
-            .usually("coolPerMinute", Values.number(Bounds.POSITIVE), Resource.USUAL_COOL, Resource::coolPerMinute, ResourceBuilder::coolPerMinute);
+            .usually(
+                    "heatPerMinute",
+                    Values.number(Bounds.POSITIVE),
+                    Resource.USUAL_HEAT,
+                    Resource::heatPerMinute,
+                    ResourceBuilder::heatPerMinute)
+            .usually(
+                    "coolPerMinute",
+                    Values.number(Bounds.POSITIVE),
+                    Resource.USUAL_COOL,
+                    Resource::coolPerMinute,
+                    ResourceBuilder::coolPerMinute);
 
-    private static final Shape<KitchenBuilder, Kitchen> KITCHEN = Shape.of("kitchen", KitchenBuilder::builder, KitchenBuilder::build)
+    private static final Shape<KitchenBuilder, Kitchen> KITCHEN = Shape.of(
+                    "kitchen", KitchenBuilder::builder, KitchenBuilder::build)
             .must("prepWindows", Values.list(WINDOW), Kitchen::prepWindows, KitchenBuilder::prepWindows)
             .must("people", Values.list(PERSON), Kitchen::people, KitchenBuilder::people)
-            .must("kitchen", Values.within("resources", Values.list(RESOURCE)), Kitchen::resources, KitchenBuilder::resources)
+            .must(
+                    "kitchen",
+                    Values.within("resources", Values.list(RESOURCE)),
+                    Kitchen::resources,
+                    KitchenBuilder::resources)
             .usually("room", RoomShape.ROOM, Room.UNKNOWN, Kitchen::room, KitchenBuilder::room);
 
-    private static final Shape<SubstitutionBuilder, Substitution> SUBSTITUTION = Shape.of("substitution", SubstitutionBuilder::builder, SubstitutionBuilder::build)
+    private static final Shape<SubstitutionBuilder, Substitution> SUBSTITUTION = Shape.of(
+                    "substitution", SubstitutionBuilder::builder, SubstitutionBuilder::build)
             .must("for", Values.TEXT, Substitution::replaced, SubstitutionBuilder::replaced)
             .must("use", Values.TEXT, Substitution::use, SubstitutionBuilder::use)
             .must("ratio", Values.number(Bounds.POSITIVE), Substitution::ratio, SubstitutionBuilder::ratio)
@@ -85,10 +101,14 @@ final class ClassShape {
             .may("note", Values.LONG_TEXT, Substitution::note, SubstitutionBuilder::note)
             .may("effect", Values.LONG_TEXT, Substitution::effect, SubstitutionBuilder::effect);
 
-    private static final Value<ComponentRef> COMPONENT = Values.plain(ClassShape::component, new ComponentRef("", ""), ref -> Json.object().stringNode(ref.toString()),
+    private static final Value<ComponentRef> COMPONENT = Values.plain(
+            ClassShape::component,
+            new ComponentRef("", ""),
+            ref -> Json.object().stringNode(ref.toString()),
             Json.object().put("type", "string").put("pattern", "^[^/]+/[^/]+$"));
 
-    private static final Shape<SharedBuilder, Shared> SHARED = Shape.of("shared", SharedBuilder::builder, SharedBuilder::build)
+    private static final Shape<SharedBuilder, Shared> SHARED = Shape.of(
+                    "shared", SharedBuilder::builder, SharedBuilder::build)
             .must("made", COMPONENT, Shared::made, SharedBuilder::made)
             .must("for", COMPONENT, Shared::also, SharedBuilder::also);
 
@@ -99,35 +119,65 @@ final class ClassShape {
             .must("substitutions", Values.list(SUBSTITUTION), Menu::substitutions, MenuBuilder::substitutions)
             .list("shared", SHARED, Menu::shared, MenuBuilder::shared);
 
-    private static final Shape<ProvisionStockBuilder, Provision.Stock> STOCK = Shape.of("stock", ProvisionStockBuilder::builder, ProvisionStockBuilder::build)
+    private static final Shape<ProvisionStockBuilder, Provision.Stock> STOCK = Shape.of(
+                    "stock", ProvisionStockBuilder::builder, ProvisionStockBuilder::build)
             .must("item", Values.TEXT, Provision.Stock::item, ProvisionStockBuilder::item)
             .must("grams", Values.number(Bounds.NOT_NEGATIVE), Provision.Stock::grams, ProvisionStockBuilder::grams);
 
-    private static final Shape<ProvisionBuilder, Provision> PROVISION = Shape.of("provision", ProvisionBuilder::builder, ProvisionBuilder::build)
-            .must("demoServings", Values.number(Bounds.POSITIVE), Provision::demoServings, ProvisionBuilder::demoServings)
-            .must("tastingPortions", Values.number(Bounds.NOT_NEGATIVE), Provision::tastingPortions, ProvisionBuilder::tastingPortions)
-            .must("tastingShare", Values.number(Bounds.NOT_NEGATIVE), Provision::tastingShare, ProvisionBuilder::tastingShare)
-            .must("sparePercent", Values.number(Bounds.NOT_NEGATIVE), Provision::sparePercent, ProvisionBuilder::sparePercent)
+    private static final Shape<ProvisionBuilder, Provision> PROVISION = Shape.of(
+                    "provision", ProvisionBuilder::builder, ProvisionBuilder::build)
+            .must(
+                    "demoServings",
+                    Values.number(Bounds.POSITIVE),
+                    Provision::demoServings,
+                    ProvisionBuilder::demoServings)
+            .must(
+                    "tastingPortions",
+                    Values.number(Bounds.NOT_NEGATIVE),
+                    Provision::tastingPortions,
+                    ProvisionBuilder::tastingPortions)
+            .must(
+                    "tastingShare",
+                    Values.number(Bounds.NOT_NEGATIVE),
+                    Provision::tastingShare,
+                    ProvisionBuilder::tastingShare)
+            .must(
+                    "sparePercent",
+                    Values.number(Bounds.NOT_NEGATIVE),
+                    Provision::sparePercent,
+                    ProvisionBuilder::sparePercent)
             .must("pantry", Values.list(STOCK), Provision::pantry, ProvisionBuilder::pantry);
 
-    private static final Shape<TalkPieceBuilder, TalkPiece> TALK = Shape.of("talk", TalkPieceBuilder::builder, TalkPieceBuilder::build)
+    private static final Shape<TalkPieceBuilder, TalkPiece> TALK = Shape.of(
+                    "talk", TalkPieceBuilder::builder, TalkPieceBuilder::build)
             .must("id", Values.ID, TalkPiece::id, TalkPieceBuilder::id)
             .must("minutes", Values.minutes(Bounds.SOME_TIME), TalkPiece::minutes, TalkPieceBuilder::minutes)
-            .must("at", Values.word(TalkPiece.Moment.values(), TalkPiece.Moment::word), TalkPiece::at, TalkPieceBuilder::at)
+            .must(
+                    "at",
+                    Values.word(TalkPiece.Moment.values(), TalkPiece.Moment::word),
+                    TalkPiece::at,
+                    TalkPieceBuilder::at)
             .may("from", Values.minutes(Bounds.TIME), TalkPiece::from, TalkPieceBuilder::from)
             .may("to", Values.minutes(Bounds.TIME), TalkPiece::to, TalkPieceBuilder::to)
             .may("title", Values.TEXT, TalkPiece::title, TalkPieceBuilder::title)
             .check(ClassShape::timesOnlyBetween);
 
-    private static final Shape<TempoBuilder, Tempo> TEMPO = Shape.of("tempo", TempoBuilder::builder, TempoBuilder::build)
+    private static final Shape<TempoBuilder, Tempo> TEMPO = Shape.of(
+                    "tempo", TempoBuilder::builder, TempoBuilder::build)
             .since(2)
             .usually("turnMinutes", Values.minutes(Bounds.TIME), Minutes.ZERO, Tempo::turn, TempoBuilder::turn)
             .list("talk", TALK, Tempo::talk, TempoBuilder::talk)
-            .usually("swapCost", Values.whole(Bounds.WHOLE), Tempo.USUAL_SWAP_COST, Tempo::swapCost, TempoBuilder::swapCost)
+            .usually(
+                    "swapCost",
+                    Values.whole(Bounds.WHOLE),
+                    Tempo.USUAL_SWAP_COST,
+                    Tempo::swapCost,
+                    TempoBuilder::swapCost)
             .may("sure", Values.number(Bounds.LIKELIHOOD), Tempo::sure, TempoBuilder::sure);
 
     /** A class, but for the name and the version of the format. */
-    static final Shape<CookingClassBuilder, CookingClass> CLASS = Shape.of("class", CookingClassBuilder::builder, CookingClassBuilder::build)
+    static final Shape<CookingClassBuilder, CookingClass> CLASS = Shape.of(
+                    "class", CookingClassBuilder::builder, CookingClassBuilder::build)
             .with(new FormatPart<>("hopsel-class", NEWEST))
             .must("title", Values.TEXT, CookingClass::title, CookingClassBuilder::title)
             .must("style", Values.word(Style.values(), Style::word), CookingClass::style, CookingClassBuilder::style)
@@ -138,22 +188,32 @@ final class ClassShape {
             .must("provision", PROVISION, CookingClass::provision, CookingClassBuilder::provision)
             .inline(TEMPO, CookingClass::tempo, CookingClassBuilder::tempo);
 
-    private ClassShape() {
-    }
+    private ClassShape() {}
 
     private static void clocksShowIt(Node node, SlotBuilder slot) {
         if (slot.zone().getRules().getValidOffsets(slot.startsAt()).isEmpty()) {
-            Moments.noSuch(node, "startsAt", slot.startsAt().toString(), "The clocks of %s jump over that hour; choose another.".formatted(slot.zone()));
+            Moments.noSuch(
+                    node,
+                    "startsAt",
+                    slot.startsAt().toString(),
+                    "The clocks of %s jump over that hour; choose another.".formatted(slot.zone()));
         }
     }
 
     private static void beforeTheClass(Node node, PrepWindowBuilder window) {
         if (node.isNumber("to") && window.to().compareTo(Minutes.ZERO) > 0) {
-            node.note(node.place().at("to"), "The prep window ends at [%s], after going on air.".formatted(window.to()), "Let it end at 0 or before.");
+            node.note(
+                    node.place().at("to"),
+                    "The prep window ends at [%s], after going on air.".formatted(window.to()),
+                    "Let it end at 0 or before.");
         } else if (node.isNumber("from") && node.isNumber("to") && window.from().compareTo(window.to()) > 0) {
-            node.note(node.place(), "The prep window is turned round: from [%s] to [%s].".formatted(window.from(), window.to()), "Let it begin before it ends.");
+            node.note(
+                    node.place(),
+                    "The prep window is turned round: from [%s] to [%s].".formatted(window.from(), window.to()),
+                    "Let it begin before it ends.");
         }
-        boolean sound = window.to().compareTo(Minutes.ZERO) <= 0 && window.from().compareTo(window.to()) <= 0;
+        boolean sound =
+                window.to().compareTo(Minutes.ZERO) <= 0 && window.from().compareTo(window.to()) <= 0;
         if (!sound) {
             window.from(Minutes.ZERO).to(Minutes.ZERO);
         }
@@ -162,9 +222,14 @@ final class ClassShape {
     private static void timesOnlyBetween(Node node, TalkPieceBuilder talk) {
         boolean timed = talk.from().isPresent() || talk.to().isPresent();
         if (timed && talk.at() != TalkPiece.Moment.BETWEEN) {
-            node.note(node.place(), "Only talk between has times from and to.", "Take them away, or write: \"at\": \"between\".");
+            node.note(
+                    node.place(),
+                    "Only talk between has times from and to.",
+                    "Take them away, or write: \"at\": \"between\".");
         }
-        if (talk.from().isPresent() && talk.to().isPresent() && talk.from().get().compareTo(talk.to().get()) > 0) {
+        if (talk.from().isPresent()
+                && talk.to().isPresent()
+                && talk.from().get().compareTo(talk.to().get()) > 0) {
             node.note(node.place(), "The talk ends before it begins.", "Write from ≤ to.");
         }
     }
@@ -175,7 +240,10 @@ final class ClassShape {
             return ComponentRef.parse(text);
         } catch (IllegalArgumentException e) {
             if (!text.isBlank()) {
-                node.note(node.place().at(member), "[%s] names no component.".formatted(text), "Write it dish/component.");
+                node.note(
+                        node.place().at(member),
+                        "[%s] names no component.".formatted(text),
+                        "Write it dish/component.");
             }
             return new ComponentRef("", "");
         }

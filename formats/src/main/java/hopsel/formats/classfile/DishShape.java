@@ -47,7 +47,6 @@ import hopsel.formats.json.Values;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 
 /** A dish with its components, lines and steps; section 3 of the contract, and what a dish file adds. */
 public final class DishShape {
@@ -56,10 +55,16 @@ public final class DishShape {
             .must("kind", Values.TEXT, Need::kind, NeedBuilder::kind)
             .usually("units", Values.whole(Bounds.COUNT), 1, Need::units, NeedBuilder::units)
             .may("celsius", Values.number(Bounds.CELSIUS), Need::celsius, NeedBuilder::celsius)
-            .usually("tolerance", Values.number(Bounds.NOT_NEGATIVE), BigDecimal.ZERO, Need::tolerance, NeedBuilder::tolerance)
+            .usually(
+                    "tolerance",
+                    Values.number(Bounds.NOT_NEGATIVE),
+                    BigDecimal.ZERO,
+                    Need::tolerance,
+                    NeedBuilder::tolerance)
             .check(DishShape::toleranceOfSomething);
 
-    private static final Shape<AfterBuilder, After> AFTER = Shape.of("after", AfterBuilder::builder, AfterBuilder::build)
+    private static final Shape<AfterBuilder, After> AFTER = Shape.of(
+                    "after", AfterBuilder::builder, AfterBuilder::build)
             .must("step", Values.TEXT, After::step, AfterBuilder::step)
             .usually("wait", Values.minutes(Bounds.TIME), Minutes.ZERO, After::least, AfterBuilder::least)
             .may("within", Values.minutes(Bounds.TIME), After::within, AfterBuilder::within);
@@ -68,24 +73,28 @@ public final class DishShape {
             .must("ingredient", Values.TEXT, Use::ingredient, UseBuilder::ingredient)
             .usually("share", Values.number(Bounds.SHARE), BigDecimal.ONE, Use::share, UseBuilder::share);
 
-    private static final Shape<RoundsBuilder, Rounds> ROUNDS = Shape.of("rounds", RoundsBuilder::builder, RoundsBuilder::build)
+    private static final Shape<RoundsBuilder, Rounds> ROUNDS = Shape.of(
+                    "rounds", RoundsBuilder::builder, RoundsBuilder::build)
             .must("pieces", Values.number(Bounds.POSITIVE), Rounds::pieces, RoundsBuilder::pieces)
             .must("perRound", Values.number(Bounds.POSITIVE), Rounds::perRound, RoundsBuilder::perRound)
             .must("minutes", Values.minutes(Bounds.SOME_TIME), Rounds::each, RoundsBuilder::each)
             .must("pans", Values.whole(Bounds.COUNT), Rounds::pans, RoundsBuilder::pans);
 
-    private static final Shape<PerWeightBuilder, PerWeight> PER_WEIGHT = Shape.of("perWeight", PerWeightBuilder::builder, PerWeightBuilder::build)
+    private static final Shape<PerWeightBuilder, PerWeight> PER_WEIGHT = Shape.of(
+                    "perWeight", PerWeightBuilder::builder, PerWeightBuilder::build)
             .must("base", Values.minutes(Bounds.TIME), PerWeight::base, PerWeightBuilder::base)
             .must("perKg", Values.minutes(Bounds.TIME), PerWeight::perKg, PerWeightBuilder::perKg)
             .check(DishShape::someTime);
 
-    private static final Shape<RescueBuilder, Rescue> RESCUE = Shape.of("rescue", RescueBuilder::builder, RescueBuilder::build)
+    private static final Shape<RescueBuilder, Rescue> RESCUE = Shape.of(
+                    "rescue", RescueBuilder::builder, RescueBuilder::build)
             .must("trouble", Values.TEXT, Rescue::trouble, RescueBuilder::trouble)
             .must("remedy", Values.TEXT, Rescue::remedy, RescueBuilder::remedy)
             .must("dose", Values.TEXT, Rescue::dose, RescueBuilder::dose)
             .must("limit", Values.TEXT, Rescue::limit, RescueBuilder::limit);
 
-    private static final Shape<HandsOnBuilder, HandsOn> HANDS_ON = Shape.of("handsOn", HandsOnBuilder::builder, HandsOnBuilder::build)
+    private static final Shape<HandsOnBuilder, HandsOn> HANDS_ON = Shape.of(
+                    "handsOn", HandsOnBuilder::builder, HandsOnBuilder::build)
             .usually("start", Values.minutes(Bounds.TIME), Minutes.ZERO, HandsOn::start, HandsOnBuilder::start)
             .usually("end", Values.minutes(Bounds.TIME), Minutes.ZERO, HandsOn::end, HandsOnBuilder::end);
 
@@ -115,21 +124,33 @@ public final class DishShape {
             .may("part", Values.within("showMinutes", Values.minutes(Bounds.SOME_TIME)), Step::part, StepBuilder::part)
             .usually("worth", Values.whole(Bounds.WHOLE), Step.USUAL_WORTH, Step::worth, StepBuilder::worth);
 
-    private static final Shape<ByTasteBuilder, ByTaste> BY_TASTE = Shape.of("byTaste", ByTasteBuilder::builder, ByTasteBuilder::build)
+    private static final Shape<ByTasteBuilder, ByTaste> BY_TASTE = Shape.of(
+                    "byTaste", ByTasteBuilder::builder, ByTasteBuilder::build)
             .must("start", Values.number(Bounds.NOT_NEGATIVE), ByTaste::start, ByTasteBuilder::start)
             .must("step", Values.number(Bounds.POSITIVE), ByTaste::step, ByTasteBuilder::step)
             .must("ceiling", Values.number(Bounds.POSITIVE), ByTaste::ceiling, ByTasteBuilder::ceiling)
             .must("cue", Values.TEXT, ByTaste::cue, ByTasteBuilder::cue)
             .check(DishShape::startBelowCeiling);
 
-    private static final Shape<IngredientLineBuilder, IngredientLine> LINE = Shape.of("line", IngredientLineBuilder::builder, IngredientLineBuilder::build)
+    private static final Shape<IngredientLineBuilder, IngredientLine> LINE = Shape.of(
+                    "line", IngredientLineBuilder::builder, IngredientLineBuilder::build)
             .must("id", Values.ID, IngredientLine::id, IngredientLineBuilder::id)
             .must("item", Values.TEXT, IngredientLine::item, IngredientLineBuilder::item)
             .with(new AmountPart())
             .may("prep", Values.LONG_TEXT, IngredientLine::prep, IngredientLineBuilder::prep)
-            .usually("scaling", Values.word(Scaling.values(), Scaling::word), Scaling.LINEAR, IngredientLine::scaling, IngredientLineBuilder::scaling)
+            .usually(
+                    "scaling",
+                    Values.word(Scaling.values(), Scaling::word),
+                    Scaling.LINEAR,
+                    IngredientLine::scaling,
+                    IngredientLineBuilder::scaling)
             .usually("optional", Values.flag(), false, IngredientLine::optional, IngredientLineBuilder::optional)
-            .usually("from", Values.word(Source.values(), Source::word), Source.KIT, IngredientLine::from, IngredientLineBuilder::from)
+            .usually(
+                    "from",
+                    Values.word(Source.values(), Source::word),
+                    Source.KIT,
+                    IngredientLine::from,
+                    IngredientLineBuilder::from)
             .may("said", Values.LONG_TEXT, IngredientLine::said, IngredientLineBuilder::said)
             .may("byTaste", BY_TASTE, IngredientLine::byTaste, IngredientLineBuilder::byTaste);
 
@@ -137,30 +158,39 @@ public final class DishShape {
             .must("title", Values.TEXT, Base::title, BaseBuilder::title)
             .may("recipe", Values.ID, Base::recipe, BaseBuilder::recipe);
 
-    private static final Shape<ComponentBuilder, Component> COMPONENT = Shape.of("component", ComponentBuilder::builder, ComponentBuilder::build)
+    private static final Shape<ComponentBuilder, Component> COMPONENT = Shape.of(
+                    "component", ComponentBuilder::builder, ComponentBuilder::build)
             .must("id", Values.ID, Component::id, ComponentBuilder::id)
             .must("title", Values.TEXT, Component::title, ComponentBuilder::title)
             .must("ingredients", Values.list(LINE), Component::ingredients, ComponentBuilder::ingredients)
             .must("steps", new ChainedSteps(STEP), Component::steps, ComponentBuilder::steps)
             .may("base", BASE, Component::base, ComponentBuilder::base);
 
-    private static final Shape<YieldBuilder, Yield> YIELD = Shape.of("yield", YieldBuilder::builder, YieldBuilder::build)
+    private static final Shape<YieldBuilder, Yield> YIELD = Shape.of(
+                    "yield", YieldBuilder::builder, YieldBuilder::build)
             .must("servings", Values.number(Bounds.POSITIVE), Yield::servings, YieldBuilder::servings)
             .may("servingUnit", Values.TEXT, Yield::unit, YieldBuilder::unit)
             .may("pieces", Values.number(Bounds.POSITIVE), Yield::pieces, YieldBuilder::pieces)
             .may("pieceWidth", Values.number(Bounds.POSITIVE), Yield::pieceWidth, YieldBuilder::pieceWidth);
 
-    private static final Shape<PassagesBuilder, Passages> PASSAGES = Shape.of("passages", PassagesBuilder::builder, PassagesBuilder::build)
+    private static final Shape<PassagesBuilder, Passages> PASSAGES = Shape.of(
+                    "passages", PassagesBuilder::builder, PassagesBuilder::build)
             .usually("unread", Values.texts(), List.of(), Passages::unread, PassagesBuilder::unread)
             .usually("aside", Values.texts(), List.of(), Passages::aside, PassagesBuilder::aside);
 
-    private static final Shape<VesselBuilder, Vessel> VESSEL = Shape.of("vessel", VesselBuilder::builder, VesselBuilder::build)
-            .must("shape", Values.word(Vessel.Shape.values(), shape -> shape.name().toLowerCase(Locale.ROOT)), Vessel::shape, VesselBuilder::shape)
+    private static final Shape<VesselBuilder, Vessel> VESSEL = Shape.of(
+                    "vessel", VesselBuilder::builder, VesselBuilder::build)
+            .must(
+                    "shape",
+                    Values.word(Vessel.Shape.values(), shape -> shape.name().toLowerCase(Locale.ROOT)),
+                    Vessel::shape,
+                    VesselBuilder::shape)
             .must("length", Values.number(Bounds.POSITIVE), Vessel::length, VesselBuilder::length)
             .must("width", Values.number(Bounds.POSITIVE), Vessel::width, VesselBuilder::width)
             .must("depth", Values.number(Bounds.POSITIVE), Vessel::depth, VesselBuilder::depth);
 
-    private static final Shape<RecipeStateBuilder, RecipeState> RECIPE = Shape.of("recipe", RecipeStateBuilder::builder, RecipeStateBuilder::build)
+    private static final Shape<RecipeStateBuilder, RecipeState> RECIPE = Shape.of(
+                    "recipe", RecipeStateBuilder::builder, RecipeStateBuilder::build)
             .must("id", Values.ID, RecipeState::id, RecipeStateBuilder::id)
             .usually("state", Values.whole(Bounds.WHOLE), 0, RecipeState::state, RecipeStateBuilder::state);
 
@@ -174,12 +204,14 @@ public final class DishShape {
             .may("vessel", VESSEL, Dish::vessel, DishBuilder::vessel)
             .may("recipe", RECIPE, Dish::recipe, DishBuilder::recipe);
 
-    private DishShape() {
-    }
+    private DishShape() {}
 
     private static void toleranceOfSomething(Node node, NeedBuilder need) {
         if (node.has("tolerance") && !node.has("celsius")) {
-            node.note(node.place().at("tolerance"), "A tolerance is given, but no temperature.", "Add celsius, or take tolerance away.");
+            node.note(
+                    node.place().at("tolerance"),
+                    "A tolerance is given, but no temperature.",
+                    "Add celsius, or take tolerance away.");
         }
     }
 

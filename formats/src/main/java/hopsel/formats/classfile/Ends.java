@@ -9,6 +9,10 @@ import hopsel.formats.json.Schema;
 import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 import hopsel.formats.json.Written;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -19,16 +23,20 @@ import java.util.List;
 /**
  * A number, or its ends: {@code 5}, {@code {low, high}} or {@code {low, likely, high}}.
  *
- * @param low    at least
+ * @param low at least
  * @param likely usually
- * @param high   at most
+ * @param high at most
  */
 record Ends(BigDecimal low, BigDecimal likely, BigDecimal high) {
 
     /** Minutes of a step, which have a likely middle. */
-    static final Value<StepMinutes> STEP_MINUTES = Values.as(new EndsValue(true, Bounds.TIME, Bounds.SOME_TIME),
+    static final Value<StepMinutes> STEP_MINUTES = Values.as(
+            new EndsValue(true, Bounds.TIME, Bounds.SOME_TIME),
             ends -> new StepMinutes(Minutes.of(ends.low), Minutes.of(ends.likely), Minutes.of(ends.high)),
-            minutes -> new Ends(minutes.low().value(), minutes.likely().value(), minutes.high().value()));
+            minutes -> new Ends(
+                    minutes.low().value(),
+                    minutes.likely().value(),
+                    minutes.high().value()));
 
     /** An amount, which has none: its upper end counts. */
     static final Value<Ends> AMOUNT = new EndsValue(false, Bounds.NOT_NEGATIVE, Bounds.POSITIVE);
@@ -54,7 +62,10 @@ record Ends(BigDecimal low, BigDecimal likely, BigDecimal high) {
                 return new Ends(low, likely, high);
             }
             if (members().stream().allMatch(ends::isNumber)) {
-                node.note(node.place().at(member), "The ends are out of order: %s.".formatted(ends), "Write %s.".formatted(String.join(" ≤ ", members())));
+                node.note(
+                        node.place().at(member),
+                        "The ends are out of order: %s.".formatted(ends),
+                        "Write %s.".formatted(String.join(" ≤ ", members())));
             }
             return of(high);
         }
@@ -89,7 +100,8 @@ record Ends(BigDecimal low, BigDecimal likely, BigDecimal high) {
             ObjectNode properties = ends.putObject("properties");
             for (String member : members()) {
                 required.add(member);
-                properties.set(member, (JsonNode) Values.number(member.equals("low") ? least : most).schema(schema));
+                properties.set(member, (JsonNode)
+                        Values.number(member.equals("low") ? least : most).schema(schema));
             }
             ObjectNode node = Json.object();
             node.putArray("oneOf").add(Values.number(most).schema(schema)).add(ends);

@@ -14,7 +14,8 @@ public final class FaultyFileException extends Exception {
 
     /** With at least one finding. */
     public FaultyFileException(List<Finding> findings) {
-        super(findings.stream().map(finding -> (finding.place() + " " + finding.text()).strip())
+        super(findings.stream()
+                .map(finding -> (finding.place() + " " + finding.text()).strip())
                 .collect(Collectors.joining("\n")));
         this.findings = List.copyOf(findings);
     }

@@ -5,12 +5,15 @@ import hopsel.formats.json.Node;
 import hopsel.formats.json.Schema;
 import hopsel.formats.json.Shape;
 import hopsel.formats.json.Written;
+
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The members {@code format} and {@code version} at the head of a file. A file is written as the lowest version that knows
- * everything in it.
+ * The members {@code format} and {@code version} at the head of a file. A file is written as the lowest version that
+ * knows everything in it.
  *
  * @param format its name
  * @param newest version that is read
@@ -24,7 +27,10 @@ public record FormatPart<B, T>(String format, int newest) implements Shape.Part<
     public void read(Node node, B collected) {
         String name = node.text("format");
         if (!name.isEmpty() && !name.equals(format)) {
-            node.note(node.place().at("format"), "The format is [%s].".formatted(name), "It must be %s.".formatted(format));
+            node.note(
+                    node.place().at("format"),
+                    "The format is [%s].".formatted(name),
+                    "It must be %s.".formatted(format));
         }
         node.has(VERSION);
     }

@@ -28,23 +28,44 @@ import java.util.Set;
 public final class ItemShape {
 
     /** The figures of an item that can have a source. */
-    private static final List<String> FIGURES = List.of("gramsPerMl", "gramsPerPiece", "pieces", "gramsPerCan", "canNet",
-            "edibleShare", "soaked", "cooked", "packs", "nutrients", "allergens");
+    private static final List<String> FIGURES = List.of(
+            "gramsPerMl",
+            "gramsPerPiece",
+            "pieces",
+            "gramsPerCan",
+            "canNet",
+            "edibleShare",
+            "soaked",
+            "cooked",
+            "packs",
+            "nutrients",
+            "allergens");
 
-    private static final Value<Set<Allergen>> ALLERGENS = Values.as(Values.words(ItemShape::allergen, Allergen::word, Allergen.values()),
-            ItemShape::set, ItemShape::sorted);
+    private static final Value<Set<Allergen>> ALLERGENS = Values.as(
+            Values.words(ItemShape::allergen, Allergen::word, Allergen.values()), ItemShape::set, ItemShape::sorted);
 
     private static final Shape<PackBuilder, Pack> PACK = Shape.of("pack", PackBuilder::builder, PackBuilder::build)
             .must("grams", Values.number(Bounds.POSITIVE), Pack::grams, PackBuilder::grams)
             .must("price", Values.number(Bounds.NOT_NEGATIVE), Pack::price, PackBuilder::price);
 
-    private static final Shape<PracticeBuilder, Practice> PRACTICE = Shape.of("practice", PracticeBuilder::builder, PracticeBuilder::build)
+    private static final Shape<PracticeBuilder, Practice> PRACTICE = Shape.of(
+                    "practice", PracticeBuilder::builder, PracticeBuilder::build)
             .usually("names", Values.texts(), List.of(), Practice::names, PracticeBuilder::names)
-            .usually("pieces", Values.map(Values.number(Bounds.POSITIVE)), Map.of(), Practice::pieces, PracticeBuilder::pieces)
+            .usually(
+                    "pieces",
+                    Values.map(Values.number(Bounds.POSITIVE)),
+                    Map.of(),
+                    Practice::pieces,
+                    PracticeBuilder::pieces)
             .may("canNet", Values.number(Bounds.POSITIVE), Practice::canNet, PracticeBuilder::canNet)
             .may("soaked", Values.number(Bounds.POSITIVE), Practice::soaked, PracticeBuilder::soaked)
             .may("cooked", Values.number(Bounds.POSITIVE), Practice::cooked, PracticeBuilder::cooked)
-            .usually("sources", Values.map(Values.word(Practice.Source.values(), Practice.Source::word), FIGURES), Map.of(), Practice::sources, PracticeBuilder::sources);
+            .usually(
+                    "sources",
+                    Values.map(Values.word(Practice.Source.values(), Practice.Source::word), FIGURES),
+                    Map.of(),
+                    Practice::sources,
+                    PracticeBuilder::sources);
 
     /** An ingredient of a class, a dish or the catalogue. */
     public static final Shape<ItemBuilder, Item> ITEM = Shape.of("item", ItemBuilder::builder, ItemBuilder::build)
@@ -53,19 +74,30 @@ public final class ItemShape {
             .may("gramsPerMl", Values.number(Bounds.POSITIVE), Item::gramsPerMl, ItemBuilder::gramsPerMl)
             .may("gramsPerPiece", Values.number(Bounds.POSITIVE), Item::gramsPerPiece, ItemBuilder::gramsPerPiece)
             .may("gramsPerCan", Values.number(Bounds.POSITIVE), Item::gramsPerCan, ItemBuilder::gramsPerCan)
-            .usually("edibleShare", Values.number(Bounds.SHARE), BigDecimal.ONE, Item::edibleShare, ItemBuilder::edibleShare)
+            .usually(
+                    "edibleShare",
+                    Values.number(Bounds.SHARE),
+                    BigDecimal.ONE,
+                    Item::edibleShare,
+                    ItemBuilder::edibleShare)
             .usually("allergens", ALLERGENS, Set.of(), Item::allergens, ItemBuilder::allergens)
             .must("origin", Values.word(Origin.values(), Origin::word), Item::origin, ItemBuilder::origin)
             .may("is", Values.word(HouseRule.values(), HouseRule::word), Item::is, ItemBuilder::is)
             .may("storage", Values.word(Storage.values(), Storage::word), Item::storage, ItemBuilder::storage)
             .list("packs", PACK, Item::packs, ItemBuilder::packs)
             .may("tolerance", Values.number(Bounds.NOT_NEGATIVE), Item::tolerance, ItemBuilder::tolerance)
-            .may("nutrients", Values.as(Values.map(Values.number(Bounds.NOT_NEGATIVE), Nutrients.NAMES), Nutrients::new, Nutrients::values), Item::nutrients, ItemBuilder::nutrients)
+            .may(
+                    "nutrients",
+                    Values.as(
+                            Values.map(Values.number(Bounds.NOT_NEGATIVE), Nutrients.NAMES),
+                            Nutrients::new,
+                            Nutrients::values),
+                    Item::nutrients,
+                    ItemBuilder::nutrients)
             .inline(PRACTICE, Item::practice, ItemBuilder::practice)
             .may("takenFor", Values.LONG_TEXT, Item::takenFor, ItemBuilder::takenFor);
 
-    private ItemShape() {
-    }
+    private ItemShape() {}
 
     private static Set<Allergen> set(List<Allergen> allergens) {
         return Set.copyOf(allergens);
@@ -78,7 +110,11 @@ public final class ItemShape {
     private static Optional<Allergen> allergen(Node node, String word, Place at) {
         Optional<Allergen> allergen = Allergen.of(word);
         if (allergen.isEmpty()) {
-            node.note(at, "[%s] is none of the fourteen allergens.".formatted(word), "Use one of: gluten, crustaceans, egg, fish, peanut, soy, milk, tree-nut, celery, mustard, sesame, sulphite, lupin, mollusc.");
+            node.note(
+                    at,
+                    "[%s] is none of the fourteen allergens.".formatted(word),
+                    "Use one of: gluten, crustaceans, egg, fish, peanut, soy, milk, tree-nut, celery, mustard, "
+                            + "sesame, sulphite, lupin, mollusc.");
         }
         return allergen;
     }

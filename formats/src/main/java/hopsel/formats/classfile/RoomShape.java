@@ -19,24 +19,29 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The optional member {@code room} of a class: {@code {stations?, pace?, own?, counter?: {length, depth}, cameras?, tools?}},
- * and {@code tools} of a step; tools are texts, as a cook writes them.
+ * The optional member {@code room} of a class: {@code {stations?, pace?, own?, counter?: {length, depth}, cameras?,
+ * tools?}}, and {@code tools} of a step; tools are texts, as a cook writes them.
  */
 final class RoomShape {
 
-    private static final Bounds STATIONS = new Bounds(BigDecimal.ONE, false, BigDecimal.valueOf(Learners.MOST_STATIONS + 1), true);
-    private static final Bounds PACE = new Bounds(BigDecimal.ONE, false, new BigDecimal(Learners.SLOWEST + ".0001"), false);
-    private static final Bounds CENTIMETRES = new Bounds(BigDecimal.valueOf(CounterTop.LEAST), false, BigDecimal.valueOf(CounterTop.MOST + 1), true);
+    private static final Bounds STATIONS =
+            new Bounds(BigDecimal.ONE, false, BigDecimal.valueOf(Learners.MOST_STATIONS + 1), true);
+    private static final Bounds PACE =
+            new Bounds(BigDecimal.ONE, false, new BigDecimal(Learners.SLOWEST + ".0001"), false);
+    private static final Bounds CENTIMETRES =
+            new Bounds(BigDecimal.valueOf(CounterTop.LEAST), false, BigDecimal.valueOf(CounterTop.MOST + 1), true);
 
     /** Tools of a room or a step. */
     static final Value<List<Tool>> TOOLS = Values.texts(RoomShape::tool, Tool::toString);
 
-    private static final Shape<LearnersBuilder, Learners> LEARNERS = Shape.of("learners", LearnersBuilder::builder, LearnersBuilder::build)
+    private static final Shape<LearnersBuilder, Learners> LEARNERS = Shape.of(
+                    "learners", LearnersBuilder::builder, LearnersBuilder::build)
             .usually("stations", Values.whole(STATIONS), 1, Learners::stations, LearnersBuilder::stations)
             .usually("pace", Values.number(PACE), BigDecimal.ONE, Learners::pace, LearnersBuilder::pace)
             .usually("own", Values.texts(), List.of(), Learners::own, LearnersBuilder::own);
 
-    private static final Shape<CounterTopBuilder, CounterTop> COUNTER = Shape.of("counter", CounterTopBuilder::builder, CounterTopBuilder::build)
+    private static final Shape<CounterTopBuilder, CounterTop> COUNTER = Shape.of(
+                    "counter", CounterTopBuilder::builder, CounterTopBuilder::build)
             .must("length", Values.whole(CENTIMETRES), CounterTop::length, CounterTopBuilder::length)
             .must("depth", Values.whole(CENTIMETRES), CounterTop::depth, CounterTopBuilder::depth)
             .check(RoomShape::large);
@@ -48,8 +53,7 @@ final class RoomShape {
             .usually("tools", TOOLS, List.of(), Room::tools, RoomBuilder::tools)
             .usually("cameras", Values.texts(), List.of(), Room::cameras, RoomBuilder::cameras);
 
-    private RoomShape() {
-    }
+    private RoomShape() {}
 
     /** What was noted as too small already is put out of harm's way. */
     private static void large(Node node, CounterTopBuilder counter) {

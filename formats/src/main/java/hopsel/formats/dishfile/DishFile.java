@@ -17,6 +17,9 @@ import hopsel.formats.json.Shape;
 import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 import hopsel.formats.json.Written;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -29,8 +32,8 @@ import java.util.TreeSet;
 
 /**
  * Reads and writes {@code hopsel-dish}: a dish of section 3 of the contract under {@code dish}, and beside it what only
- * its author needs. It is what the bench stores, one document for each revision. Version 1 held what is true of the dish
- * beside it; it is still read, see {@link EarlierDishFile}.
+ * its author needs. It is what the bench stores, one document for each revision. Version 1 held what is true of the
+ * dish beside it; it is still read, see {@link EarlierDishFile}.
  */
 public final class DishFile {
 
@@ -38,22 +41,23 @@ public final class DishFile {
 
     private static final Value<Set<String>> MEMBERS = Values.as(Values.texts(), TreeSet::new, List::copyOf);
 
-    private static final Shape<NotesBuilder, Notes> NOTES = Shape.of("notes", NotesBuilder::builder, NotesBuilder::build)
+    private static final Shape<NotesBuilder, Notes> NOTES = Shape.of(
+                    "notes", NotesBuilder::builder, NotesBuilder::build)
             .may("headline", Values.minutes(Bounds.SOME_TIME), Notes::headline, NotesBuilder::headline)
             .must("source", Values.ANY_TEXT, Notes::source, NotesBuilder::source)
             .usually("guessed", Values.map(MEMBERS), Map.of(), Notes::guessed, NotesBuilder::guessed)
             .usually("passed", Values.map(Values.LONG_TEXT), Map.of(), Notes::passed, NotesBuilder::passed)
             .usually("house", Values.map(Values.LONG_TEXT), Map.of(), Notes::house, NotesBuilder::house);
 
-    private static final Shape<DraftBuilder, Draft> DRAFT = Shape.of("draft", DraftBuilder::builder, DraftBuilder::build)
+    private static final Shape<DraftBuilder, Draft> DRAFT = Shape.of(
+                    "draft", DraftBuilder::builder, DraftBuilder::build)
             .with(new FormatPart<>("hopsel-dish", NEWEST))
             .must("measures", Values.word(Measures.values(), Measures::word), Draft::measures, DraftBuilder::measures)
             .must("dish", DishShape.DISH, Draft::dish, DraftBuilder::dish)
             .must("items", Values.list(ItemShape.ITEM), Draft::items, DraftBuilder::items)
             .must("notes", NOTES, Draft::notes, DraftBuilder::notes);
 
-    private DishFile() {
-    }
+    private DishFile() {}
 
     /** The draft as an indented document that reads back to the same draft. */
     public static String write(Draft draft) {
@@ -67,7 +71,8 @@ public final class DishFile {
         try {
             read(document, findings);
         } catch (IllegalArgumentException e) {
-            findings.add(new Finding("", "The dish cannot be read: %s".formatted(e.getMessage()), "Go back to how it was before."));
+            findings.add(new Finding(
+                    "", "The dish cannot be read: %s".formatted(e.getMessage()), "Go back to how it was before."));
         }
         return findings;
     }

@@ -1,6 +1,10 @@
 package hopsel.formats.dishfile;
 
 import hopsel.formats.json.Json;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -10,17 +14,18 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 
 /**
- * Brings a dish file of version 1 into the form of version 2: what was noted beside the dish, by the id of a step, a line
- * or a component, moves into that step, line or component.
+ * Brings a dish file of version 1 into the form of version 2: what was noted beside the dish, by the id of a step, a
+ * line or a component, moves into that step, line or component.
  */
 final class EarlierDishFile {
 
-    private EarlierDishFile() {
-    }
+    private EarlierDishFile() {}
 
     /** The document as it is written now; one that is of now already, or is none of ours, stays as it is. */
     static JsonNode brought(JsonNode document) {
-        boolean earlier = document.isObject() && document.path("version").asInt(0) == 1 && document.path("dish").isObject()
+        boolean earlier = document.isObject()
+                && document.path("version").asInt(0) == 1
+                && document.path("dish").isObject()
                 && document.path("notes").isObject();
         if (earlier) {
             ObjectNode dish = (ObjectNode) document.get("dish");
@@ -30,8 +35,10 @@ final class EarlierDishFile {
             }
             unread(notes, dish);
             each(notes, "steps", (id, note) -> step(dish, id, note));
-            each(notes, "tastes", (id, taste) -> find(dish, "ingredients", id).ifPresent(line -> line.set("byTaste", taste)));
-            each(notes, "bases", (id, title) -> component(dish, id).ifPresent(own -> own.set("base", Json.object().set("title", title))));
+            each(notes, "tastes", (id, taste) -> find(dish, "ingredients", id)
+                    .ifPresent(line -> line.set("byTaste", taste)));
+            each(notes, "bases", (id, title) -> component(dish, id)
+                    .ifPresent(own -> own.set("base", Json.object().set("title", title))));
             ((ObjectNode) document).put("version", 2);
         }
         return document;

@@ -1,4 +1,2 @@
-/**
- * The dish file: a dish on the bench with everything noted about it.
- */
+/** The dish file: a dish on the bench with everything noted about it. */
 package hopsel.formats.dishfile;

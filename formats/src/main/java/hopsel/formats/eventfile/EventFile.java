@@ -55,6 +55,10 @@ import hopsel.formats.json.Shape;
 import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 import hopsel.formats.json.Written;
+
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -77,7 +81,10 @@ public final class EventFile {
 
     private static final Value<String> KEY = Values.TEXT;
     private static final Value<Integer> FIGURE = Values.whole(new Bounds(MOST.negate(), false, MOST, true));
-    private static final Value<Long> NUMBER = Values.as(Values.number(new Bounds(BigDecimal.ZERO, false, BigDecimal.valueOf(Long.MAX_VALUE), true)), BigDecimal::longValue, BigDecimal::valueOf);
+    private static final Value<Long> NUMBER = Values.as(
+            Values.number(new Bounds(BigDecimal.ZERO, false, BigDecimal.valueOf(Long.MAX_VALUE), true)),
+            BigDecimal::longValue,
+            BigDecimal::valueOf);
     private static final Value<Trouble> TROUBLE = Values.word(Trouble.values(), Trouble::name);
 
     private static final Map<String, Shape<?, ? extends Happened>> SHAPES = new LinkedHashMap<>();
@@ -85,65 +92,127 @@ public final class EventFile {
 
     static {
         kind("on-air", OnAir.class, Shape.of("on-air", () -> new OnAir(), what -> what));
-        kind("start", Start.class, Shape.of("start", HappenedStartBuilder::builder, HappenedStartBuilder::build)
-                .must("activity", KEY, Start::activity, HappenedStartBuilder::activity));
-        kind("done", Done.class, Shape.of("done", HappenedDoneBuilder::builder, HappenedDoneBuilder::build)
-                .must("activity", KEY, Done::activity, HappenedDoneBuilder::activity));
-        kind("skip", Skip.class, Shape.of("skip", HappenedSkipBuilder::builder, HappenedSkipBuilder::build)
-                .must("activity", KEY, Skip::activity, HappenedSkipBuilder::activity));
-        kind("drop", Drop.class, Shape.of("drop", HappenedDropBuilder::builder, HappenedDropBuilder::build)
-                .must("component", KEY, Drop::component, HappenedDropBuilder::component));
-        kind("swap-in", SwapIn.class, Shape.of("swap-in", HappenedSwapInBuilder::builder, HappenedSwapInBuilder::build)
-                .must("activity", KEY, SwapIn::activity, HappenedSwapInBuilder::activity));
-        kind("hand-over", HandOver.class, Shape.of("hand-over", HappenedHandOverBuilder::builder, HappenedHandOverBuilder::build)
-                .must("activity", KEY, HandOver::activity, HappenedHandOverBuilder::activity)
-                .must("person", KEY, HandOver::person, HappenedHandOverBuilder::person));
-        kind("cut", Cut.class, Shape.of("cut", HappenedCutBuilder::builder, HappenedCutBuilder::build)
-                .must("activity", KEY, Cut::activity, HappenedCutBuilder::activity));
-        kind("extend", Extend.class, Shape.of("extend", HappenedExtendBuilder::builder, HappenedExtendBuilder::build)
-                .must("activity", KEY, Extend::activity, HappenedExtendBuilder::activity)
-                .must("seconds", FIGURE, Extend::seconds, HappenedExtendBuilder::seconds));
-        kind("looked", Looked.class, Shape.of("looked", HappenedLookedBuilder::builder, HappenedLookedBuilder::build)
-                .must("activity", KEY, Looked::activity, HappenedLookedBuilder::activity));
-        kind("failed", Failed.class, Shape.of("failed", HappenedFailedBuilder::builder, HappenedFailedBuilder::build)
-                .must("activity", KEY, Failed::activity, HappenedFailedBuilder::activity)
-                .must("trouble", TROUBLE, Failed::trouble, HappenedFailedBuilder::trouble));
-        kind("went-wrong", WentWrong.class, Shape.of("went-wrong", HappenedWentWrongBuilder::builder, HappenedWentWrongBuilder::build)
-                .usually("activity", KEY, "", WentWrong::activity, HappenedWentWrongBuilder::activity)
-                .must("trouble", TROUBLE, WentWrong::trouble, HappenedWentWrongBuilder::trouble)
-                .usually("about", KEY, "", WentWrong::about, HappenedWentWrongBuilder::about));
-        kind("handed-in", HandedIn.class, Shape.of("handed-in", HappenedHandedInBuilder::builder, HappenedHandedInBuilder::build)
-                .must("what", KEY, HandedIn::what, HappenedHandedInBuilder::what));
-        kind("shown", Shown.class, Shape.of("shown", HappenedShownBuilder::builder, HappenedShownBuilder::build)
-                .must("what", KEY, Shown::what, HappenedShownBuilder::what));
-        kind("tasted", Tasted.class, Shape.of("tasted", HappenedTastedBuilder::builder, HappenedTastedBuilder::build)
-                .usually("activity", KEY, "", Tasted::activity, HappenedTastedBuilder::activity)
-                .must("line", KEY, Tasted::line, HappenedTastedBuilder::line)
-                .must("thousandths", FIGURE, Tasted::thousandths, HappenedTastedBuilder::thousandths));
-        kind("question", Question.class, Shape.of("question", HappenedQuestionBuilder::builder, HappenedQuestionBuilder::build)
-                .usually("activity", KEY, "", Question::activity, HappenedQuestionBuilder::activity)
-                .must("text", Values.LONG_TEXT, Question::text, HappenedQuestionBuilder::text));
-        kind("answered", Answered.class, Shape.of("answered", HappenedAnsweredBuilder::builder, HappenedAnsweredBuilder::build)
-                .must("question", NUMBER, Answered::question, HappenedAnsweredBuilder::question));
-        kind("note", Note.class, Shape.of("note", HappenedNoteBuilder::builder, HappenedNoteBuilder::build)
-                .usually("activity", KEY, "", Note::activity, HappenedNoteBuilder::activity)
-                .must("text", Values.LONG_TEXT, Note::text, HappenedNoteBuilder::text));
-        kind("oven-set", OvenSet.class, Shape.of("oven-set", HappenedOvenSetBuilder::builder, HappenedOvenSetBuilder::build)
-                .must("oven", KEY, OvenSet::oven, HappenedOvenSetBuilder::oven)
-                .must("celsius", FIGURE, OvenSet::celsius, HappenedOvenSetBuilder::celsius)
-                .usually("slow", Values.flag(), false, OvenSet::slow, HappenedOvenSetBuilder::slow));
-        kind("door", Door.class, Shape.of("door", HappenedDoorBuilder::builder, HappenedDoorBuilder::build)
-                .must("oven", KEY, Door::oven, HappenedDoorBuilder::oven)
-                .must("seconds", FIGURE, Door::seconds, HappenedDoorBuilder::seconds));
-        kind("probe", Probe.class, Shape.of("probe", HappenedProbeBuilder::builder, HappenedProbeBuilder::build)
-                .must("activity", KEY, Probe::activity, HappenedProbeBuilder::activity));
-        kind("undo", Undo.class, Shape.of("undo", HappenedUndoBuilder::builder, HappenedUndoBuilder::build)
-                .must("event", NUMBER, Undo::event, HappenedUndoBuilder::event));
+        kind(
+                "start",
+                Start.class,
+                Shape.of("start", HappenedStartBuilder::builder, HappenedStartBuilder::build)
+                        .must("activity", KEY, Start::activity, HappenedStartBuilder::activity));
+        kind(
+                "done",
+                Done.class,
+                Shape.of("done", HappenedDoneBuilder::builder, HappenedDoneBuilder::build)
+                        .must("activity", KEY, Done::activity, HappenedDoneBuilder::activity));
+        kind(
+                "skip",
+                Skip.class,
+                Shape.of("skip", HappenedSkipBuilder::builder, HappenedSkipBuilder::build)
+                        .must("activity", KEY, Skip::activity, HappenedSkipBuilder::activity));
+        kind(
+                "drop",
+                Drop.class,
+                Shape.of("drop", HappenedDropBuilder::builder, HappenedDropBuilder::build)
+                        .must("component", KEY, Drop::component, HappenedDropBuilder::component));
+        kind(
+                "swap-in",
+                SwapIn.class,
+                Shape.of("swap-in", HappenedSwapInBuilder::builder, HappenedSwapInBuilder::build)
+                        .must("activity", KEY, SwapIn::activity, HappenedSwapInBuilder::activity));
+        kind(
+                "hand-over",
+                HandOver.class,
+                Shape.of("hand-over", HappenedHandOverBuilder::builder, HappenedHandOverBuilder::build)
+                        .must("activity", KEY, HandOver::activity, HappenedHandOverBuilder::activity)
+                        .must("person", KEY, HandOver::person, HappenedHandOverBuilder::person));
+        kind(
+                "cut",
+                Cut.class,
+                Shape.of("cut", HappenedCutBuilder::builder, HappenedCutBuilder::build)
+                        .must("activity", KEY, Cut::activity, HappenedCutBuilder::activity));
+        kind(
+                "extend",
+                Extend.class,
+                Shape.of("extend", HappenedExtendBuilder::builder, HappenedExtendBuilder::build)
+                        .must("activity", KEY, Extend::activity, HappenedExtendBuilder::activity)
+                        .must("seconds", FIGURE, Extend::seconds, HappenedExtendBuilder::seconds));
+        kind(
+                "looked",
+                Looked.class,
+                Shape.of("looked", HappenedLookedBuilder::builder, HappenedLookedBuilder::build)
+                        .must("activity", KEY, Looked::activity, HappenedLookedBuilder::activity));
+        kind(
+                "failed",
+                Failed.class,
+                Shape.of("failed", HappenedFailedBuilder::builder, HappenedFailedBuilder::build)
+                        .must("activity", KEY, Failed::activity, HappenedFailedBuilder::activity)
+                        .must("trouble", TROUBLE, Failed::trouble, HappenedFailedBuilder::trouble));
+        kind(
+                "went-wrong",
+                WentWrong.class,
+                Shape.of("went-wrong", HappenedWentWrongBuilder::builder, HappenedWentWrongBuilder::build)
+                        .usually("activity", KEY, "", WentWrong::activity, HappenedWentWrongBuilder::activity)
+                        .must("trouble", TROUBLE, WentWrong::trouble, HappenedWentWrongBuilder::trouble)
+                        .usually("about", KEY, "", WentWrong::about, HappenedWentWrongBuilder::about));
+        kind(
+                "handed-in",
+                HandedIn.class,
+                Shape.of("handed-in", HappenedHandedInBuilder::builder, HappenedHandedInBuilder::build)
+                        .must("what", KEY, HandedIn::what, HappenedHandedInBuilder::what));
+        kind(
+                "shown",
+                Shown.class,
+                Shape.of("shown", HappenedShownBuilder::builder, HappenedShownBuilder::build)
+                        .must("what", KEY, Shown::what, HappenedShownBuilder::what));
+        kind(
+                "tasted",
+                Tasted.class,
+                Shape.of("tasted", HappenedTastedBuilder::builder, HappenedTastedBuilder::build)
+                        .usually("activity", KEY, "", Tasted::activity, HappenedTastedBuilder::activity)
+                        .must("line", KEY, Tasted::line, HappenedTastedBuilder::line)
+                        .must("thousandths", FIGURE, Tasted::thousandths, HappenedTastedBuilder::thousandths));
+        kind(
+                "question",
+                Question.class,
+                Shape.of("question", HappenedQuestionBuilder::builder, HappenedQuestionBuilder::build)
+                        .usually("activity", KEY, "", Question::activity, HappenedQuestionBuilder::activity)
+                        .must("text", Values.LONG_TEXT, Question::text, HappenedQuestionBuilder::text));
+        kind(
+                "answered",
+                Answered.class,
+                Shape.of("answered", HappenedAnsweredBuilder::builder, HappenedAnsweredBuilder::build)
+                        .must("question", NUMBER, Answered::question, HappenedAnsweredBuilder::question));
+        kind(
+                "note",
+                Note.class,
+                Shape.of("note", HappenedNoteBuilder::builder, HappenedNoteBuilder::build)
+                        .usually("activity", KEY, "", Note::activity, HappenedNoteBuilder::activity)
+                        .must("text", Values.LONG_TEXT, Note::text, HappenedNoteBuilder::text));
+        kind(
+                "oven-set",
+                OvenSet.class,
+                Shape.of("oven-set", HappenedOvenSetBuilder::builder, HappenedOvenSetBuilder::build)
+                        .must("oven", KEY, OvenSet::oven, HappenedOvenSetBuilder::oven)
+                        .must("celsius", FIGURE, OvenSet::celsius, HappenedOvenSetBuilder::celsius)
+                        .usually("slow", Values.flag(), false, OvenSet::slow, HappenedOvenSetBuilder::slow));
+        kind(
+                "door",
+                Door.class,
+                Shape.of("door", HappenedDoorBuilder::builder, HappenedDoorBuilder::build)
+                        .must("oven", KEY, Door::oven, HappenedDoorBuilder::oven)
+                        .must("seconds", FIGURE, Door::seconds, HappenedDoorBuilder::seconds));
+        kind(
+                "probe",
+                Probe.class,
+                Shape.of("probe", HappenedProbeBuilder::builder, HappenedProbeBuilder::build)
+                        .must("activity", KEY, Probe::activity, HappenedProbeBuilder::activity));
+        kind(
+                "undo",
+                Undo.class,
+                Shape.of("undo", HappenedUndoBuilder::builder, HappenedUndoBuilder::build)
+                        .must("event", NUMBER, Undo::event, HappenedUndoBuilder::event));
         kind("over", Over.class, Shape.of("over", () -> new Over(), what -> what));
     }
 
-    private EventFile() {
-    }
+    private EventFile() {}
 
     private static <T extends Happened> void kind(String word, Class<T> kind, Shape<?, T> shape) {
         SHAPES.put(word, shape);

@@ -1,4 +1,2 @@
-/**
- * What happened on air, as it is stored and sent.
- */
+/** What happened on air, as it is stored and sent. */
 package hopsel.formats.eventfile;

@@ -1,7 +1,7 @@
 package hopsel.formats.handoutfile;
 
-import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Step;
+import hopsel.core.guest.Attendee;
 import hopsel.core.handout.Handout;
 import hopsel.core.handout.Handout.ComponentPart;
 import hopsel.core.handout.Handout.DishPart;
@@ -17,7 +17,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** A handout in Markdown, or in plain text; what was written by people is escaped, so that it reads as they wrote it. */
+/**
+ * A handout in Markdown, or in plain text; what was written by people is escaped, so that it reads as they wrote it.
+ */
 public final class HandoutText {
 
     private static final int HOUR = 3600;
@@ -83,18 +85,36 @@ public final class HandoutText {
 
     private void dish(DishPart dish, Handout handout) {
         heading(2, dish.title());
-        paragraph("Serves %s. Hands-on %s, in all %s.".formatted(handout.attendee().servings().stripTrailingZeros().toPlainString(), time(dish.handsOn()), time(dish.elapsed())));
+        paragraph("Serves %s. Hands-on %s, in all %s."
+                .formatted(
+                        handout.attendee().servings().stripTrailingZeros().toPlainString(),
+                        time(dish.handsOn()),
+                        time(dish.elapsed())));
         if (!dish.words().story().isEmpty()) {
             paragraph(dish.words().story());
         }
         dish.components().forEach(this::component);
         List<String> notes = new ArrayList<>(words.keeping(dish));
-        dish.words().variants().forEach(variant -> notes.add(variant.what() + (variant.why().isEmpty() ? "" : " (" + variant.why() + ")")));
-        dish.swaps().forEach(swap -> notes.add("%s can stand in for %s. %s".formatted(swap.use(), swap.name(), swap.effect()).strip()));
+        dish.words()
+                .variants()
+                .forEach(variant ->
+                        notes.add(variant.what() + (variant.why().isEmpty() ? "" : " (" + variant.why() + ")")));
+        dish.swaps()
+                .forEach(swap -> notes.add("%s can stand in for %s. %s"
+                        .formatted(swap.use(), swap.name(), swap.effect())
+                        .strip()));
         list("Good to know", notes);
-        paragraph("Contains: " + (dish.allergens().isEmpty() ? "none of the fourteen, by its recipe" : dish.allergens().stream().map(Allergen::word).map(words::word).collect(Collectors.joining(", "))) + ".");
+        paragraph("Contains: "
+                + (dish.allergens().isEmpty()
+                        ? "none of the fourteen, by its recipe"
+                        : dish.allergens().stream()
+                                .map(Allergen::word)
+                                .map(words::word)
+                                .collect(Collectors.joining(", ")))
+                + ".");
         if (!dish.madeWithout().isEmpty()) {
-            paragraph("Made without: " + dish.madeWithout().stream().map(words::word).collect(Collectors.joining(", ")) + ".");
+            paragraph("Made without: "
+                    + dish.madeWithout().stream().map(words::word).collect(Collectors.joining(", ")) + ".");
         }
         if (!dish.doubts().isEmpty()) {
             paragraph(words.doubts(dish));
@@ -113,16 +133,34 @@ public final class HandoutText {
 
     private void component(ComponentPart component) {
         heading(3, component.title());
-        component.lines().forEach(line -> out.append(markdown ? "- " : "  ").append(line(line)).append('\n'));
+        component.lines().forEach(line -> out.append(markdown ? "- " : "  ")
+                .append(line(line))
+                .append('\n'));
         out.append('\n');
         int number = 1;
         for (StepPart step : component.steps()) {
-            out.append(number++).append(". ").append(markdown ? "**" + text(step.step().title()) + "**" : step.step().title()).append(" (").append(minutes(step.step())).append("). ").append(text(step.text()));
-            step.step().cue().ifPresent(cue -> out.append(" Done when: ").append(text(cue)).append('.'));
+            out.append(number++)
+                    .append(". ")
+                    .append(
+                            markdown
+                                    ? "**" + text(step.step().title()) + "**"
+                                    : step.step().title())
+                    .append(" (")
+                    .append(minutes(step.step()))
+                    .append("). ")
+                    .append(text(step.text()));
+            step.step().cue().ifPresent(cue -> out.append(" Done when: ")
+                    .append(text(cue))
+                    .append('.'));
             String scaled = words.scale(step);
             out.append(scaled.isEmpty() ? "" : " " + scaled);
-            Stream.concat(words.said(step).stream(), words.rescues(step).stream()).forEach(said -> out.append(' ').append(text(said)));
-            step.foryou().forEach(own -> out.append(" For you: ").append(own.use().map(use -> text(use) + " in place of " + text(own.written())).orElse("without " + text(own.written()))).append('.'));
+            Stream.concat(words.said(step).stream(), words.rescues(step).stream())
+                    .forEach(said -> out.append(' ').append(text(said)));
+            step.foryou().forEach(own -> out.append(" For you: ")
+                    .append(own.use()
+                            .map(use -> text(use) + " in place of " + text(own.written()))
+                            .orElse("without " + text(own.written())))
+                    .append('.'));
             out.append('\n');
         }
         out.append('\n');
@@ -130,7 +168,10 @@ public final class HandoutText {
 
     private static String minutes(Step step) {
         String likely = time(step.minutes().likely().seconds());
-        return step.minutes().isRange() ? time(step.minutes().low().seconds()) + " to " + time(step.minutes().high().seconds()) : likely;
+        return step.minutes().isRange()
+                ? time(step.minutes().low().seconds()) + " to "
+                        + time(step.minutes().high().seconds())
+                : likely;
     }
 
     private String line(Line line) {
@@ -139,8 +180,11 @@ public final class HandoutText {
         }
         String amount = line.amount().orElse("to taste");
         Optional<String> grams = line.grams().map(CookAmount::grams).filter(weight -> !weight.equals(amount));
-        return amount + grams.map(weight -> " (" + weight + ")").orElse("") + " " + text(line.name()) + line.prep().map(prep -> ", " + text(prep)).orElse("")
-                + (line.optional() ? " (optional)" : "") + line.insteadOf().map(other -> ", in place of " + text(other)).orElse("") + (line.state() == State.CANNOT_SERVE ? " (you avoid it, and nothing stands in: ask the host)" : "")
+        return amount + grams.map(weight -> " (" + weight + ")").orElse("") + " " + text(line.name())
+                + line.prep().map(prep -> ", " + text(prep)).orElse("")
+                + (line.optional() ? " (optional)" : "")
+                + line.insteadOf().map(other -> ", in place of " + text(other)).orElse("")
+                + (line.state() == State.CANNOT_SERVE ? " (you avoid it, and nothing stands in: ask the host)" : "")
                 + (line.checkLabel() ? " (check the label)" : "");
     }
 
@@ -148,7 +192,11 @@ public final class HandoutText {
         if (markdown) {
             out.append("#".repeat(level)).append(' ').append(text(said)).append("\n\n");
         } else {
-            out.append(said).append('\n').append((level == 1 ? "=" : level == 2 ? "-" : "").repeat(said.length())).append(level == 3 ? "" : "\n").append('\n');
+            out.append(said)
+                    .append('\n')
+                    .append((level == 1 ? "=" : level == 2 ? "-" : "").repeat(said.length()))
+                    .append(level == 3 ? "" : "\n")
+                    .append('\n');
         }
     }
 
@@ -159,7 +207,8 @@ public final class HandoutText {
     private void list(String title, List<String> entries) {
         if (!entries.isEmpty()) {
             heading(3, title);
-            entries.forEach(entry -> out.append(markdown ? "- " : "  * ").append(text(entry)).append('\n'));
+            entries.forEach(entry ->
+                    out.append(markdown ? "- " : "  * ").append(text(entry)).append('\n'));
             out.append('\n');
         }
     }
@@ -171,6 +220,8 @@ public final class HandoutText {
 
     private static String time(int seconds) {
         int minutes = (seconds + 59) / 60;
-        return seconds >= HOUR ? "%d h%s".formatted(minutes / 60, minutes % 60 == 0 ? "" : " %d min".formatted(minutes % 60)) : "%d min".formatted(minutes);
+        return seconds >= HOUR
+                ? "%d h%s".formatted(minutes / 60, minutes % 60 == 0 ? "" : " %d min".formatted(minutes % 60))
+                : "%d min".formatted(minutes);
     }
 }

@@ -7,6 +7,9 @@ import hopsel.core.handout.HostWords.Kind;
 import hopsel.core.handout.HostWords.Mark;
 import hopsel.core.handout.HostWords.Variant;
 import hopsel.formats.json.Json;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -20,8 +23,7 @@ import java.util.Optional;
 /** What the host writes for the handouts of a class, as it is kept. */
 public final class HostWordsFile {
 
-    private HostWordsFile() {
-    }
+    private HostWordsFile() {}
 
     /** The document. */
     public static String write(HostWords words) {
@@ -29,7 +31,9 @@ public final class HostWordsFile {
         ObjectNode dishes = node.putObject("dishes");
         words.dishes().forEach((id, dish) -> write(dishes.putObject(id), dish));
         ObjectNode marks = node.putObject("marks");
-        words.marks().forEach((sentence, mark) -> marks.putObject(sentence).put("kind", mark.kind().name()).put("source", mark.source()));
+        words.marks().forEach((sentence, mark) -> marks.putObject(sentence)
+                .put("kind", mark.kind().name())
+                .put("source", mark.source()));
         return Json.line(node);
     }
 
@@ -41,7 +45,9 @@ public final class HostWordsFile {
         dish.freezer().ifPresent(weeks -> node.put("freezer", weeks));
         dish.picture().ifPresent(picture -> node.put("picture", picture));
         var variants = node.putArray("variants");
-        dish.variants().forEach(variant -> variants.addObject().put("what", variant.what()).put("why", variant.why()));
+        dish.variants()
+                .forEach(variant ->
+                        variants.addObject().put("what", variant.what()).put("why", variant.why()));
         var cautions = node.putArray("cautions");
         dish.cautions().forEach(cautions::add);
         ObjectNode hidden = node.putObject("hidden");
@@ -54,20 +60,38 @@ public final class HostWordsFile {
         Map<String, DishWords> dishes = new LinkedHashMap<>();
         node.path("dishes").properties().forEach(entry -> dishes.put(entry.getKey(), dish(entry.getValue())));
         Map<String, Mark> marks = new LinkedHashMap<>();
-        node.path("marks").properties().forEach(entry -> marks.put(entry.getKey(), new Mark(Kind.valueOf(text(entry.getValue(), "kind")), text(entry.getValue(), "source"))));
+        node.path("marks")
+                .properties()
+                .forEach(entry -> marks.put(
+                        entry.getKey(),
+                        new Mark(Kind.valueOf(text(entry.getValue(), "kind")), text(entry.getValue(), "source"))));
         return new HostWords(text(node, "intro"), dishes, marks);
     }
 
     private static DishWords dish(JsonNode node) {
         Map<String, String> tips = new LinkedHashMap<>();
-        node.path("tips").properties().forEach(entry -> tips.put(entry.getKey(), entry.getValue().asString("")));
+        node.path("tips")
+                .properties()
+                .forEach(entry -> tips.put(entry.getKey(), entry.getValue().asString("")));
         List<Variant> variants = new ArrayList<>();
         node.path("variants").forEach(entry -> variants.add(new Variant(text(entry, "what"), text(entry, "why"))));
         List<String> cautions = new ArrayList<>();
         node.path("cautions").forEach(entry -> cautions.add(entry.asString("")));
         Map<Caution, String> hidden = new LinkedHashMap<>();
-        node.path("hidden").properties().forEach(entry -> hidden.put(Caution.valueOf(entry.getKey()), entry.getValue().asString("")));
-        return new DishWords(text(node, "story"), tips, text(node, "makeAhead"), number(node, "fridge"), number(node, "freezer"), text(node, "reheat"), variants, cautions, hidden,
+        node.path("hidden")
+                .properties()
+                .forEach(entry -> hidden.put(
+                        Caution.valueOf(entry.getKey()), entry.getValue().asString("")));
+        return new DishWords(
+                text(node, "story"),
+                tips,
+                text(node, "makeAhead"),
+                number(node, "fridge"),
+                number(node, "freezer"),
+                text(node, "reheat"),
+                variants,
+                cautions,
+                hidden,
                 node.has("picture") ? Optional.of(node.get("picture").asLong()) : Optional.empty());
     }
 

@@ -1,6 +1,7 @@
 package hopsel.formats.json;
 
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.ObjectNode;
 
 import java.math.BigDecimal;
 import java.util.Optional;
@@ -9,14 +10,15 @@ import java.util.Optional;
  * What a number may be.
  *
  * @param least smallest value
- * @param open  whether {@code least} itself is too small
- * @param most  largest value; from here on it is beyond reason
+ * @param open whether {@code least} itself is too small
+ * @param most largest value; from here on it is beyond reason
  * @param whole whether fractions make no sense
  */
 public record Bounds(BigDecimal least, boolean open, BigDecimal most, boolean whole) {
 
     /** Decimals that a number may have. */
     public static final int MOST_DECIMALS = 24;
+
     private static final BigDecimal A_YEAR = BigDecimal.valueOf(365 * 24 * 60);
     private static final BigDecimal BEYOND_REASON = BigDecimal.valueOf(10_000_000);
 

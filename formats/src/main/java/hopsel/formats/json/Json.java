@@ -12,22 +12,42 @@ import tools.jackson.databind.cfg.JsonNodeFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.StreamWriteFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.core.json.JsonReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.cfg.JsonNodeFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Reads and writes JSON with exact decimals, no member twice, and bounds on depth and length. */
 public final class Json {
 
     /** Deeper nesting than any of our formats has. */
     private static final int MAX_DEPTH = 40;
+
     private static final int MAX_NUMBER_LENGTH = 100;
     private static final int MAX_STRING_LENGTH = 200_000;
 
-    private static final StreamReadConstraints BOUNDS = StreamReadConstraints.builder().maxNestingDepth(MAX_DEPTH)
-            .maxNumberLength(MAX_NUMBER_LENGTH).maxStringLength(MAX_STRING_LENGTH).build();
+    private static final StreamReadConstraints BOUNDS = StreamReadConstraints.builder()
+            .maxNestingDepth(MAX_DEPTH)
+            .maxNumberLength(MAX_NUMBER_LENGTH)
+            .maxStringLength(MAX_STRING_LENGTH)
+            .build();
 
-    private static final JsonMapper LOOSE = JsonMapper.builder(JsonFactory.builder().streamReadConstraints(BOUNDS)
-            .enable(JsonReadFeature.ALLOW_UNESCAPED_CONTROL_CHARS).build()).build();
+    private static final JsonMapper LOOSE = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(BOUNDS)
+                    .enable(JsonReadFeature.ALLOW_UNESCAPED_CONTROL_CHARS)
+                    .build())
+            .build();
 
-    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder().streamReadConstraints(BOUNDS)
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(BOUNDS)
                     .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                     .enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN)
                     .build())
@@ -36,8 +56,7 @@ public final class Json {
             .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
             .build();
 
-    private Json() {
-    }
+    private Json() {}
 
     /**
      * Reads one document.

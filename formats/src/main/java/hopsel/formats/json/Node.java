@@ -3,6 +3,8 @@ package hopsel.formats.json;
 import hopsel.core.classes.Finding;
 import hopsel.core.classes.Place;
 import hopsel.core.measure.Decimals;
+
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.JsonNode;
 
 import java.math.BigDecimal;
@@ -16,8 +18,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
- * An object of a document being read. Every question notes what is wrong and answers with something harmless, so
- * that one reading finds every fault. {@link #end()} notes the members that nobody asked for.
+ * An object of a document being read. Every question notes what is wrong and answers with something harmless, so that
+ * one reading finds every fault. {@link #end()} notes the members that nobody asked for.
  */
 public final class Node {
 
@@ -39,7 +41,7 @@ public final class Node {
     /**
      * An object at a place.
      *
-     * @param json     what stands there; where it is no object, that is noted once and nothing else
+     * @param json what stands there; where it is no object, that is noted once and nothing else
      * @param findings grows
      */
     public Node(JsonNode json, Place place, List<Finding> findings) {
@@ -123,8 +125,10 @@ public final class Node {
     public String id(String member) {
         String id = text(member);
         if (id.length() > LONGEST_ID || id.indexOf('/') >= 0 || id.chars().anyMatch(Character::isISOControl)) {
-            note(place.at(member), "The id [%s] is too long or holds a stroke or a control character."
-                    .formatted(shorten(id)), "Use letters, digits and hyphens.");
+            note(
+                    place.at(member),
+                    "The id [%s] is too long or holds a stroke or a control character.".formatted(shorten(id)),
+                    "Use letters, digits and hyphens.");
         }
         return id;
     }
@@ -221,9 +225,13 @@ public final class Node {
         }
         for (String member : json.propertyNames()) {
             if (!asked.contains(member)) {
-                note(place.at(member), "The member [%s] is not known here.".formatted(shorten(member)),
-                        asked.isEmpty() ? "Take it away." : "Mend its name or take it away; known are: %s."
-                                .formatted(asked.stream().sorted().collect(Collectors.joining(", "))));
+                note(
+                        place.at(member),
+                        "The member [%s] is not known here.".formatted(shorten(member)),
+                        asked.isEmpty()
+                                ? "Take it away."
+                                : "Mend its name or take it away; known are: %s."
+                                        .formatted(asked.stream().sorted().collect(Collectors.joining(", "))));
             }
         }
     }
@@ -265,7 +273,10 @@ public final class Node {
             note(place.at(member), "The text [%s] is empty.".formatted(member), "Write something, or take it away.");
         }
         if (value.stringValue().length() > most) {
-            note(place.at(member), "The text [%s] has %d characters.".formatted(member, value.stringValue().length()),
+            note(
+                    place.at(member),
+                    "The text [%s] has %d characters."
+                            .formatted(member, value.stringValue().length()),
                     "Keep it under %d.".formatted(most));
         }
         return value.stringValue();
@@ -293,7 +304,9 @@ public final class Node {
                 return choice;
             }
         }
-        note(place.at(member), "[%s] is %s, which is not known.".formatted(member, shorten(value.toString())),
+        note(
+                place.at(member),
+                "[%s] is %s, which is not known.".formatted(member, shorten(value.toString())),
                 "Use one of: %s.".formatted(Arrays.stream(choices).map(word).collect(Collectors.joining(", "))));
         return choices[0];
     }
@@ -318,7 +331,10 @@ public final class Node {
     }
 
     private void wrong(String member, String expected) {
-        note(place.at(member), "[%s] is %s.".formatted(member, kind(json.get(member))), "Write %s.".formatted(expected));
+        note(
+                place.at(member),
+                "[%s] is %s.".formatted(member, kind(json.get(member))),
+                "Write %s.".formatted(expected));
     }
 
     private static String kind(JsonNode value) {

@@ -1,6 +1,7 @@
 package hopsel.formats.json;
 
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.ObjectNode;
 
 import java.util.Map;
 import java.util.TreeMap;
@@ -19,12 +20,13 @@ public final class Schema {
     /**
      * The schema of a file.
      *
-     * @param title   of the format
+     * @param title of the format
      * @param version of the format
      */
     public static ObjectNode of(String title, int version, Shape<?, ?> root) {
         Schema schema = new Schema(version);
-        ObjectNode document = Json.object().put("$schema", "https://json-schema.org/draft/2020-12/schema")
+        ObjectNode document = Json.object()
+                .put("$schema", "https://json-schema.org/draft/2020-12/schema")
                 .put("title", "%s, version %d".formatted(title, version))
                 .put("description", "The form of a file. Whether its ids hang together is checked beyond this.");
         document.setAll(root.described(schema));

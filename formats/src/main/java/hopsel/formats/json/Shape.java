@@ -3,6 +3,9 @@ package hopsel.formats.json;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -63,12 +66,14 @@ public final class Shape<B, T> implements Value<T> {
     }
 
     /** A member that may be missing. */
-    public <V> Shape<B, T> may(String member, Value<V> value, Function<T, Optional<V>> get, BiConsumer<B, Optional<V>> set) {
+    public <V> Shape<B, T> may(
+            String member, Value<V> value, Function<T, Optional<V>> get, BiConsumer<B, Optional<V>> set) {
         return usually(member, Values.optional(value), Optional.empty(), get, set);
     }
 
     /** A list that may be missing, which means the same as empty. */
-    public <V> Shape<B, T> list(String member, Shape<?, V> value, Function<T, List<V>> get, BiConsumer<B, List<V>> set) {
+    public <V> Shape<B, T> list(
+            String member, Shape<?, V> value, Function<T, List<V>> get, BiConsumer<B, List<V>> set) {
         return usually(member, Values.list(value), List.of(), get, set);
     }
 
@@ -83,7 +88,9 @@ public final class Shape<B, T> implements Value<T> {
         return this;
     }
 
-    /** Looks at what was read before it is put together; it may note faults and put something harmless in their place. */
+    /**
+     * Looks at what was read before it is put together; it may note faults and put something harmless in their place.
+     */
     public Shape<B, T> check(BiConsumer<Node, B> check) {
         checks.add(check);
         return this;
@@ -168,8 +175,9 @@ public final class Shape<B, T> implements Value<T> {
         void describe(ObjectNode members, ArrayNode required, Schema schema);
     }
 
-    private record Member<B, T, V>(String name, Value<V> value, int since, boolean must, V missing, Function<T, V> get,
-                                   BiConsumer<B, V> set) implements Part<B, T> {
+    private record Member<B, T, V>(
+            String name, Value<V> value, int since, boolean must, V missing, Function<T, V> get, BiConsumer<B, V> set)
+            implements Part<B, T> {
 
         @Override
         public void read(Node node, B collected) {
@@ -194,7 +202,8 @@ public final class Shape<B, T> implements Value<T> {
         @SuppressWarnings("unchecked")
         private static <V> boolean same(V one, V two) {
             return one instanceof Comparable<?> && one.getClass() == two.getClass()
-                    ? ((Comparable<V>) one).compareTo(two) == 0 : one.equals(two);
+                    ? ((Comparable<V>) one).compareTo(two) == 0
+                    : one.equals(two);
         }
 
         @Override
@@ -209,7 +218,8 @@ public final class Shape<B, T> implements Value<T> {
         }
     }
 
-    private record Inlined<B, T, B2, V>(Shape<B2, V> shape, Function<T, V> get, BiConsumer<B, V> set) implements Part<B, T> {
+    private record Inlined<B, T, B2, V>(Shape<B2, V> shape, Function<T, V> get, BiConsumer<B, V> set)
+            implements Part<B, T> {
 
         @Override
         public void read(Node node, B collected) {

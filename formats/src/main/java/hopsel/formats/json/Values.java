@@ -2,6 +2,10 @@ package hopsel.formats.json;
 
 import hopsel.core.classes.Place;
 import hopsel.core.measure.Minutes;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -22,16 +26,25 @@ public final class Values {
     private static final int CARRIED = 20;
 
     /** A title or a name, not blank. */
-    public static final Value<String> TEXT = text(Node::text, Json.object().put("type", "string").put("minLength", 1).put("maxLength", Node.SHORT));
+    public static final Value<String> TEXT = text(
+            Node::text, Json.object().put("type", "string").put("minLength", 1).put("maxLength", Node.SHORT));
     /** An instruction or a remark, not blank. */
-    public static final Value<String> LONG_TEXT = text(Node::longerText, Json.object().put("type", "string").put("minLength", 1).put("maxLength", Node.LONG));
+    public static final Value<String> LONG_TEXT = text(
+            Node::longerText,
+            Json.object().put("type", "string").put("minLength", 1).put("maxLength", Node.LONG));
     /** A text of any length, which may be empty. */
-    public static final Value<String> ANY_TEXT = text(Node::longText, Json.object().put("type", "string"));
+    public static final Value<String> ANY_TEXT =
+            text(Node::longText, Json.object().put("type", "string"));
     /** A name by which others refer to an object. */
-    public static final Value<String> ID = text(Node::id, Json.object().put("type", "string").put("minLength", 1).put("maxLength", Node.LONGEST_ID).put("pattern", "^[^/]+$"));
+    public static final Value<String> ID = text(
+            Node::id,
+            Json.object()
+                    .put("type", "string")
+                    .put("minLength", 1)
+                    .put("maxLength", Node.LONGEST_ID)
+                    .put("pattern", "^[^/]+$"));
 
-    private Values() {
-    }
+    private Values() {}
 
     private static Value<String> text(MemberReader<String> reader, ObjectNode schema) {
         return new Plain<>(reader, "", value -> Json.object().stringNode(value), schema);
@@ -39,7 +52,8 @@ public final class Values {
 
     /** A number. */
     public static Value<BigDecimal> number(Bounds bounds) {
-        return new Plain<>((node, member) -> node.number(member, bounds), bounds.harmless(), Values::plain, bounds.schema());
+        return new Plain<>(
+                (node, member) -> node.number(member, bounds), bounds.harmless(), Values::plain, bounds.schema());
     }
 
     /** A whole number. */
@@ -54,7 +68,10 @@ public final class Values {
 
     /** True or false. */
     public static Value<Boolean> flag() {
-        return new Plain<>((node, member) -> node.flag(member, false), false, value -> Json.object().booleanNode(value),
+        return new Plain<>(
+                (node, member) -> node.flag(member, false),
+                false,
+                value -> Json.object().booleanNode(value),
                 Json.object().put("type", "boolean"));
     }
 
@@ -63,18 +80,29 @@ public final class Values {
         ObjectNode schema = Json.object();
         ArrayNode words = schema.putArray("enum");
         Arrays.stream(choices).map(word).forEach(words::add);
-        return new Plain<>((node, member) -> node.word(member, choices, word), choices[0], value -> Json.object().stringNode(word.apply(value)), schema);
+        return new Plain<>(
+                (node, member) -> node.word(member, choices, word),
+                choices[0],
+                value -> Json.object().stringNode(word.apply(value)),
+                schema);
     }
 
     /** The one word that may stand here. */
     public static Value<String> only(String word) {
-        return new Plain<>((node, member) -> {
-            String text = node.longerText(member);
-            if (!text.isBlank() && !text.equals(word)) {
-                node.note(node.place().at(member), "[%s] is %s.".formatted(member, text), "Write %s, or take it away.".formatted(word));
-            }
-            return text;
-        }, word, value -> Json.object().stringNode(value), Json.object().put("const", word));
+        return new Plain<>(
+                (node, member) -> {
+                    String text = node.longerText(member);
+                    if (!text.isBlank() && !text.equals(word)) {
+                        node.note(
+                                node.place().at(member),
+                                "[%s] is %s.".formatted(member, text),
+                                "Write %s, or take it away.".formatted(word));
+                    }
+                    return text;
+                },
+                word,
+                value -> Json.object().stringNode(value),
+                Json.object().put("const", word));
     }
 
     /** Something that stands in the file as something else. */
@@ -131,12 +159,15 @@ public final class Values {
     public static <V> Value<List<V>> texts(TextReader<V> reader, Function<V, String> writer) {
         ObjectNode schema = Json.object().put("type", "array");
         schema.putObject("items").put("type", "string").put("minLength", 1);
-        return new Plain<>((node, member) -> node.texts(member, true, (text, at) -> reader.read(node, text, at)), List.of(),
+        return new Plain<>(
+                (node, member) -> node.texts(member, true, (text, at) -> reader.read(node, text, at)),
+                List.of(),
                 values -> {
                     ArrayNode list = Json.list();
                     values.forEach(value -> list.add(writer.apply(value)));
                     return list;
-                }, schema);
+                },
+                schema);
     }
 
     /** A list of words out of a few. */
@@ -165,7 +196,8 @@ public final class Values {
     }
 
     /** Something that a reader and a writer of its own say. */
-    public static <V> Value<V> plain(MemberReader<V> reader, V harmless, Function<V, JsonNode> writer, ObjectNode schema) {
+    public static <V> Value<V> plain(
+            MemberReader<V> reader, V harmless, Function<V, JsonNode> writer, ObjectNode schema) {
         return new Plain<>(reader, harmless, writer, schema);
     }
 
@@ -174,7 +206,8 @@ public final class Values {
         if (number.scale() <= 0 && number.precision() < 18) {
             return Json.object().numberNode(number.longValueExact());
         }
-        BigDecimal ended = number.scale() > Bounds.MOST_DECIMALS ? number.setScale(CARRIED, RoundingMode.HALF_UP) : number;
+        BigDecimal ended =
+                number.scale() > Bounds.MOST_DECIMALS ? number.setScale(CARRIED, RoundingMode.HALF_UP) : number;
         return Json.object().numberNode(ended);
     }
 
@@ -184,7 +217,8 @@ public final class Values {
         V read(Node node, String member);
     }
 
-    private record Plain<V>(MemberReader<V> reader, V harmless, Function<V, JsonNode> writer, ObjectNode described) implements Value<V> {
+    private record Plain<V>(MemberReader<V> reader, V harmless, Function<V, JsonNode> writer, ObjectNode described)
+            implements Value<V> {
 
         @Override
         public V read(Node node, String member) {
@@ -266,7 +300,9 @@ public final class Values {
         public Map<String, V> read(Node node, String member) {
             Node object = node.child(member);
             Map<String, V> map = new LinkedHashMap<>();
-            List<String> names = known.isEmpty() ? object.members() : known.stream().filter(object::present).toList();
+            List<String> names = known.isEmpty()
+                    ? object.members()
+                    : known.stream().filter(object::present).toList();
             names.forEach(name -> map.put(name, value.read(object, name)));
             if (!known.isEmpty()) {
                 object.end();

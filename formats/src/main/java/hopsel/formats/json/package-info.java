@@ -1,4 +1,2 @@
-/**
- * The ground under every format: a strict reader of JSON that collects findings, and a writer of plain JSON.
- */
+/** The ground under every format: a strict reader of JSON that collects findings, and a writer of plain JSON. */
 package hopsel.formats.json;

@@ -8,14 +8,16 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.core.shop.Purchase;
 import hopsel.formats.json.Json;
 import hopsel.formats.planfile.PlanFile;
+
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Writes the lists of a class; section 8 of the contract. */
 public final class ListsFile {
 
-    private ListsFile() {
-    }
+    private ListsFile() {}
 
     /** The lists as a document. */
     public static ObjectNode write(PlannedClass planned) {
@@ -32,11 +34,14 @@ public final class ListsFile {
     }
 
     private static void purchase(ObjectNode node, Purchase purchase) {
-        node.put("item", purchase.item()).put("demandGrams", Decimals.tenths(purchase.demandGrams()))
+        node.put("item", purchase.item())
+                .put("demandGrams", Decimals.tenths(purchase.demandGrams()))
                 .put("buyGrams", Decimals.tenths(purchase.buyGrams()));
         ArrayNode packs = node.putArray("packs");
-        purchase.packs().forEach(pack -> packs.addObject().put("grams", pack.pack().grams())
-                .put("count", pack.count()).put("price", pack.pack().price()));
+        purchase.packs().forEach(pack -> packs.addObject()
+                .put("grams", pack.pack().grams())
+                .put("count", pack.count())
+                .put("price", pack.pack().price()));
         node.put("cost", Decimals.money(purchase.cost())).put("leftGrams", Decimals.tenths(purchase.leftGrams()));
     }
 
@@ -44,13 +49,19 @@ public final class ListsFile {
         node.put("attendee", kit.attendee().id()).put("servings", kit.attendee().servings());
         ArrayNode lines = node.putArray("lines");
         kit.lines().forEach(line -> {
-            ObjectNode entry = lines.addObject().put("dish", line.dish()).put("line", line.line())
-                    .put("item", line.item()).put("grams", Decimals.tenths(line.grams()));
+            ObjectNode entry = lines.addObject()
+                    .put("dish", line.dish())
+                    .put("line", line.line())
+                    .put("item", line.item())
+                    .put("grams", Decimals.tenths(line.grams()));
             line.insteadOf().ifPresent(item -> entry.put("insteadOf", item));
         });
         ArrayNode refusals = node.putArray("cannotServe");
         kit.cannotServe().forEach(refusal -> {
-            ArrayNode avoids = refusals.addObject().put("dish", refusal.dish()).put("line", refusal.line()).putArray("avoids");
+            ArrayNode avoids = refusals.addObject()
+                    .put("dish", refusal.dish())
+                    .put("line", refusal.line())
+                    .putArray("avoids");
             refusal.avoids().forEach(avoids::add);
         });
     }
@@ -60,12 +71,15 @@ public final class ListsFile {
         task.prep().ifPresent(cut -> node.put("prep", cut));
         node.put("grams", Decimals.tenths(task.grams()));
         ArrayNode parts = node.putArray("for");
-        task.parts().forEach(part -> parts.addObject().put("step", part.making().step().toString())
-                .put("copy", part.making().copy().toString()).put("grams", Decimals.tenths(part.grams())));
+        task.parts().forEach(part -> parts.addObject()
+                .put("step", part.making().step().toString())
+                .put("copy", part.making().copy().toString())
+                .put("grams", Decimals.tenths(part.grams())));
     }
 
     private static void tray(ObjectNode node, Tray tray) {
-        node.put("step", tray.activity().step().toString()).put("copy", tray.activity().copy().toString())
+        node.put("step", tray.activity().step().toString())
+                .put("copy", tray.activity().copy().toString())
                 .put("start", PlanFile.minutes(tray.activity().start()));
         ArrayNode bowls = node.putArray("bowls");
         tray.bowls().forEach(bowl -> {

@@ -1,4 +1,2 @@
-/**
- * The lists file, {@code hopsel-lists} version 1.
- */
+/** The lists file, {@code hopsel-lists} version 1. */
 package hopsel.formats.listsfile;

@@ -9,6 +9,10 @@ import hopsel.core.plan.Placement;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Verdict;
 import hopsel.formats.json.Json;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -24,12 +28,14 @@ public final class PlanFile {
 
     private static final BigDecimal SIXTY = BigDecimal.valueOf(60);
 
-    private PlanFile() {
-    }
+    private PlanFile() {}
 
     /** The plan as a document. */
     public static ObjectNode write(Plan plan) {
-        ObjectNode file = Json.object().put("format", "hopsel-plan").put("version", 1).put("verdict", plan.verdict().word());
+        ObjectNode file = Json.object()
+                .put("format", "hopsel-plan")
+                .put("version", 1)
+                .put("verdict", plan.verdict().word());
         if (plan.possible()) {
             file.put("airEnd", minutes(plan.airEnd())).put("overrun", minutes(plan.overrun()));
             ArrayNode swaps = file.putArray("swaps");
@@ -50,12 +56,16 @@ public final class PlanFile {
     }
 
     private static void activity(ObjectNode node, Activity activity) {
-        node.put("step", activity.step().toString()).put("copy", activity.copy().toString())
-                .put("shown", activity.shown()).put("start", minutes(activity.start())).put("end", minutes(activity.end()));
+        node.put("step", activity.step().toString())
+                .put("copy", activity.copy().toString())
+                .put("shown", activity.shown())
+                .put("start", minutes(activity.start()))
+                .put("end", minutes(activity.end()));
         activity.person().ifPresent(person -> node.put("person", person));
         ArrayNode resources = node.putArray("resources");
         activity.placements().forEach(placement -> {
-            ObjectNode resource = resources.addObject().put("id", placement.resource()).put("units", placement.units());
+            ObjectNode resource =
+                    resources.addObject().put("id", placement.resource()).put("units", placement.units());
             placement.celsius().ifPresent(celsius -> resource.put("celsius", celsius));
         });
     }
@@ -66,12 +76,27 @@ public final class PlanFile {
      * @throws IllegalArgumentException where the document is no such plan
      */
     public static Plan read(JsonNode file) {
-        Verdict verdict = Arrays.stream(Verdict.values()).filter(own -> own.word().equals(file.path("verdict").asString())).findFirst()
+        Verdict verdict = Arrays.stream(Verdict.values())
+                .filter(own -> own.word().equals(file.path("verdict").asString()))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("That is no plan."));
-        List<Activity> activities = file.path("activities").valueStream().map(PlanFile::activity).toList();
-        List<Conflict> conflicts = file.path("conflicts").valueStream().map(conflict -> new Conflict(conflict.path("rule").asInt(),
-                refs(conflict.path("steps")), conflict.path("message").asString())).toList();
-        return new Plan(verdict, seconds(file.path("airEnd")), seconds(file.path("overrun")), refs(file.path("swaps")), refs(file.path("notShown")), activities, conflicts);
+        List<Activity> activities =
+                file.path("activities").valueStream().map(PlanFile::activity).toList();
+        List<Conflict> conflicts = file.path("conflicts")
+                .valueStream()
+                .map(conflict -> new Conflict(
+                        conflict.path("rule").asInt(),
+                        refs(conflict.path("steps")),
+                        conflict.path("message").asString()))
+                .toList();
+        return new Plan(
+                verdict,
+                seconds(file.path("airEnd")),
+                seconds(file.path("overrun")),
+                refs(file.path("swaps")),
+                refs(file.path("notShown")),
+                activities,
+                conflicts);
     }
 
     private static List<StepRef> refs(JsonNode texts) {
@@ -80,11 +105,21 @@ public final class PlanFile {
 
     private static Activity activity(JsonNode node) {
         String copy = node.path("copy").asString();
-        List<Placement> placements = node.path("resources").valueStream().map(place -> new Placement(place.path("id").asString(), place.path("units").asInt(),
-                place.has("celsius") ? Optional.of(place.path("celsius").decimalValue()) : Optional.empty())).toList();
-        return new Activity(StepRef.parse(node.path("step").asString()), copy.equals("main") ? Copy.MAIN : Copy.swap(StepRef.parse(copy.substring("swap:".length()))),
-                node.path("shown").asBoolean(), seconds(node.path("start")), seconds(node.path("end")),
-                node.has("person") ? Optional.of(node.path("person").asString()) : Optional.empty(), placements);
+        List<Placement> placements = node.path("resources")
+                .valueStream()
+                .map(place -> new Placement(
+                        place.path("id").asString(),
+                        place.path("units").asInt(),
+                        place.has("celsius") ? Optional.of(place.path("celsius").decimalValue()) : Optional.empty()))
+                .toList();
+        return new Activity(
+                StepRef.parse(node.path("step").asString()),
+                copy.equals("main") ? Copy.MAIN : Copy.swap(StepRef.parse(copy.substring("swap:".length()))),
+                node.path("shown").asBoolean(),
+                seconds(node.path("start")),
+                seconds(node.path("end")),
+                node.has("person") ? Optional.of(node.path("person").asString()) : Optional.empty(),
+                placements);
     }
 
     private static int seconds(JsonNode minutes) {
@@ -93,7 +128,9 @@ public final class PlanFile {
 
     /** Minutes with as many decimals as bring back the same second. */
     public static BigDecimal minutes(int seconds) {
-        BigDecimal minutes = BigDecimal.valueOf(seconds).divide(SIXTY, 6, RoundingMode.HALF_UP).stripTrailingZeros();
+        BigDecimal minutes = BigDecimal.valueOf(seconds)
+                .divide(SIXTY, 6, RoundingMode.HALF_UP)
+                .stripTrailingZeros();
         return minutes.scale() < 0 ? minutes.setScale(0) : minutes;
     }
 }

@@ -1,4 +1,2 @@
-/**
- * The plan file, {@code hopsel-plan} version 1.
- */
+/** The plan file, {@code hopsel-plan} version 1. */
 package hopsel.formats.planfile;

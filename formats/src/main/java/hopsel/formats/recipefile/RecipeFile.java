@@ -2,8 +2,8 @@ package hopsel.formats.recipefile;
 
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.item.Catalogue;
-import hopsel.core.item.Weigher;
 import hopsel.core.item.Item;
+import hopsel.core.item.Weigher;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Measures;
@@ -13,6 +13,10 @@ import hopsel.core.recipe.ReadRecipe;
 import hopsel.core.recipe.RecipeReader;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -24,18 +28,18 @@ import java.util.function.Consumer;
 /** Reads a recipe from any document that it knows, and writes what was read. */
 public final class RecipeFile {
 
-    private RecipeFile() {
-    }
+    private RecipeFile() {}
 
     /**
      * Reads a recipe.
      *
      * @param document plain text, an HTML page, or a schema.org document
-     * @param builtIn  items to find ingredients in
+     * @param builtIn items to find ingredients in
      * @param measures cups and spoons that the recipe speaks of
      */
     public static DishProposal read(String document, Catalogue builtIn, Measures measures) {
-        ReadRecipe recipe = SchemaOrgReader.read(document).map(source -> RecipeReader.read(source, builtIn, measures))
+        ReadRecipe recipe = SchemaOrgReader.read(document)
+                .map(source -> RecipeReader.read(source, builtIn, measures))
                 .orElseGet(() -> RecipeReader.read(PageText.of(document), builtIn, measures));
         return DishProposal.of(recipe, new Weigher(measures));
     }
@@ -72,7 +76,9 @@ public final class RecipeFile {
     /** Times found in a text are always written with their three ends. */
     private static void minutes(ObjectNode node, StepMinutes minutes) {
         ObjectNode ends = node.putObject("minutes");
-        ends.put("low", rounded(minutes.low().value())).put("likely", rounded(minutes.likely().value())).put("high", rounded(minutes.high().value()));
+        ends.put("low", rounded(minutes.low().value()))
+                .put("likely", rounded(minutes.likely().value()))
+                .put("high", rounded(minutes.high().value()));
     }
 
     private static BigDecimal rounded(BigDecimal number) {
@@ -82,7 +88,8 @@ public final class RecipeFile {
     /** One ingredient line as it was read. */
     public static ObjectNode line(ReadLine line) {
         ObjectNode node = Json.object().put("text", line.text());
-        line.amount().ifPresentOrElse(value -> amount(node, value), () -> node.putNull("amount").putNull("unit"));
+        line.amount().ifPresentOrElse(value -> amount(node, value), () -> node.putNull("amount")
+                .putNull("unit"));
         line.amount().flatMap(Amount::size).ifPresent(size -> node.put("size", size));
         node.put("item", line.item().map(Item::id).orElse(null)).put("name", line.name());
         if (!line.exact()) {
@@ -91,7 +98,8 @@ public final class RecipeFile {
         node.put("prep", line.prep().orElse(null)).put("optional", line.optional());
         ArrayNode or = node.putArray("or");
         line.or().forEach(or::add);
-        node.put("grams", line.grams().map(Decimals::tenths).map(Decimals::plain).orElse(null));
+        node.put(
+                "grams", line.grams().map(Decimals::tenths).map(Decimals::plain).orElse(null));
         return node;
     }
 

@@ -3,6 +3,12 @@ package hopsel.formats.recipefile;
 import hopsel.core.recipe.RecipeSource;
 import hopsel.core.recipe.RecipeSource.Passage;
 import hopsel.formats.json.Json;
+
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
+import org.jsoup.parser.Parser;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.jsoup.parser.Parser;
@@ -25,8 +31,7 @@ final class SchemaOrgReader {
 
     private static final int DEEP = 6;
 
-    private SchemaOrgReader() {
-    }
+    private SchemaOrgReader() {}
 
     /** The recipe, cut into its parts; empty where the document holds none. */
     static Optional<RecipeSource> read(String document) {
@@ -38,7 +43,8 @@ final class SchemaOrgReader {
             return Optional.empty();
         }
         for (Element script : Jsoup.parse(document).select("script[type=application/ld+json]")) {
-            Optional<RecipeSource> found = json(script.data()).flatMap(node -> find(node, 0)).map(SchemaOrgReader::source);
+            Optional<RecipeSource> found =
+                    json(script.data()).flatMap(node -> find(node, 0)).map(SchemaOrgReader::source);
             if (found.isPresent()) {
                 return found;
             }
@@ -59,7 +65,10 @@ final class SchemaOrgReader {
             return Optional.empty();
         }
         if (node.isArray()) {
-            return node.valueStream().map(entry -> find(entry, depth + 1)).flatMap(Optional::stream).findFirst();
+            return node.valueStream()
+                    .map(entry -> find(entry, depth + 1))
+                    .flatMap(Optional::stream)
+                    .findFirst();
         }
         if (!node.isObject()) {
             return Optional.empty();
@@ -67,7 +76,11 @@ final class SchemaOrgReader {
         if (isOf(node, "Recipe")) {
             return Optional.of(node);
         }
-        return node.valueStream().filter(JsonNode::isContainer).map(entry -> find(entry, depth + 1)).flatMap(Optional::stream).findFirst();
+        return node.valueStream()
+                .filter(JsonNode::isContainer)
+                .map(entry -> find(entry, depth + 1))
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     private static boolean isOf(JsonNode node, String type) {
@@ -89,7 +102,13 @@ final class SchemaOrgReader {
         List<Passage> method = new ArrayList<>();
         instructions(recipe.path("recipeInstructions"), Optional.empty(), method, 0);
         List<String> other = new ArrayList<>(texts(recipe.path("description")));
-        return new RecipeSource(texts(recipe.path("name")).stream().findFirst(), servings(recipe.path("recipeYield")), headline(recipe), ingredients, method, other);
+        return new RecipeSource(
+                texts(recipe.path("name")).stream().findFirst(),
+                servings(recipe.path("recipeYield")),
+                headline(recipe),
+                ingredients,
+                method,
+                other);
     }
 
     private static void instructions(JsonNode node, Optional<String> heading, List<Passage> method, int depth) {
@@ -99,27 +118,40 @@ final class SchemaOrgReader {
         if (node.isArray()) {
             node.valueStream().forEach(entry -> instructions(entry, heading, method, depth + 1));
         } else if (node.isObject() && node.has("itemListElement")) {
-            Optional<String> name = isOf(node, "HowToStep") ? heading : texts(node.path("name")).stream().findFirst()
-                    .map(text -> text.replaceFirst("(?i)^(?:for |make )?(?:the )?", "").replaceFirst(":$", "")).or(() -> heading);
+            Optional<String> name = isOf(node, "HowToStep")
+                    ? heading
+                    : texts(node.path("name")).stream()
+                            .findFirst()
+                            .map(text -> text.replaceFirst("(?i)^(?:for |make )?(?:the )?", "")
+                                    .replaceFirst(":$", ""))
+                            .or(() -> heading);
             instructions(node.get("itemListElement"), name, method, depth + 1);
         } else if (node.isObject()) {
-            texts(node.has("text") ? node.get("text") : node.path("name")).forEach(text -> method.add(new Passage(heading, text)));
+            texts(node.has("text") ? node.get("text") : node.path("name"))
+                    .forEach(text -> method.add(new Passage(heading, text)));
         } else {
-            texts(node).stream().flatMap(String::lines).map(String::strip).filter(line -> !line.isEmpty())
-                    .map(line -> line.replaceFirst("^(?:step\\s*)?\\d{1,2}[.):]\\s+", "")).forEach(line -> method.add(new Passage(heading, line)));
+            texts(node).stream()
+                    .flatMap(String::lines)
+                    .map(String::strip)
+                    .filter(line -> !line.isEmpty())
+                    .map(line -> line.replaceFirst("^(?:step\\s*)?\\d{1,2}[.):]\\s+", ""))
+                    .forEach(line -> method.add(new Passage(heading, line)));
         }
     }
 
     /** A number alone among several yields says less than a text. */
     private static Optional<String> servings(JsonNode node) {
         List<String> all = texts(node);
-        return all.stream().filter(text -> !text.matches("[\\d.\\s]+")).findFirst()
+        return all.stream()
+                .filter(text -> !text.matches("[\\d.\\s]+"))
+                .findFirst()
                 .or(() -> all.stream().findFirst().map(number -> "Serves " + number));
     }
 
     private static Optional<String> headline(JsonNode recipe) {
         for (String member : List.of("totalTime", "cookTime", "prepTime")) {
-            Optional<String> minutes = texts(recipe.path(member)).stream().findFirst().flatMap(SchemaOrgReader::minutes);
+            Optional<String> minutes =
+                    texts(recipe.path(member)).stream().findFirst().flatMap(SchemaOrgReader::minutes);
             if (minutes.isPresent()) {
                 return minutes;
             }

@@ -1,14 +1,17 @@
 package hopsel.formats.recipefile;
 
 import hopsel.core.bench.DishTimes;
-import hopsel.core.bench.LineText;
 import hopsel.core.bench.Draft;
+import hopsel.core.bench.LineText;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Origin;
 import hopsel.core.measure.Decimals;
 import hopsel.formats.json.Json;
+
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -17,17 +20,22 @@ import java.math.MathContext;
 import java.time.Duration;
 import java.util.Optional;
 
-/** Writes a dish as a schema.org Recipe (JSON-LD): times as ISO 8601 durations, amounts in words that read back to the same. */
+/**
+ * Writes a dish as a schema.org Recipe (JSON-LD): times as ISO 8601 durations, amounts in words that read back to the
+ * same.
+ */
 public final class SchemaOrgWriter {
 
-    private SchemaOrgWriter() {
-    }
+    private SchemaOrgWriter() {}
 
     /** The document. */
     public static String write(Draft sheet, Catalogue builtIn) {
         Catalogue catalogue = sheet.catalogue(builtIn);
         DishTimes times = DishTimes.of(sheet.dish());
-        ObjectNode node = Json.object().put("@context", "https://schema.org").put("@type", "Recipe").put("name", sheet.dish().title());
+        ObjectNode node = Json.object()
+                .put("@context", "https://schema.org")
+                .put("@type", "Recipe")
+                .put("name", sheet.dish().title());
         String servings = number(sheet.dish().servings()) + " servings";
         Optional<String> pieces = sheet.dish().yields().pieces().map(count -> number(count) + " pieces");
         if (pieces.isPresent()) {
@@ -36,9 +44,15 @@ public final class SchemaOrgWriter {
             node.put("recipeYield", servings);
         }
         // Whoever reads it cooks alone: the hands work fits into the whole.
-        node.put("prepTime", Duration.ofSeconds(times.handsOn()).toString()).put("totalTime", Duration.ofSeconds(times.one().seconds()).toString());
-        node.put("cookTime", Duration.ofSeconds(times.one().seconds() - times.handsOn()).toString());
-        if (sheet.dish().lines().allMatch(line -> catalogue.find(line.item()).filter(item -> item.origin() == Origin.PLANT).isPresent())) {
+        node.put("prepTime", Duration.ofSeconds(times.handsOn()).toString())
+                .put("totalTime", Duration.ofSeconds(times.one().seconds()).toString());
+        node.put(
+                "cookTime",
+                Duration.ofSeconds(times.one().seconds() - times.handsOn()).toString());
+        if (sheet.dish().lines().allMatch(line -> catalogue
+                .find(line.item())
+                .filter(item -> item.origin() == Origin.PLANT)
+                .isPresent())) {
             node.put("suitableForDiet", "https://schema.org/VeganDiet");
         }
         ArrayNode ingredients = node.putArray("recipeIngredient");
@@ -55,12 +69,18 @@ public final class SchemaOrgWriter {
     }
 
     private static ArrayNode section(ArrayNode instructions, Component component) {
-        return instructions.addObject().put("@type", "HowToSection").put("name", component.title()).putArray("itemListElement");
+        return instructions
+                .addObject()
+                .put("@type", "HowToSection")
+                .put("name", component.title())
+                .putArray("itemListElement");
     }
 
     private static void step(ObjectNode node, Step step) {
         node.put("@type", "HowToStep").put("name", step.title()).put("text", step.instruction());
-        node.put("timeRequired", Duration.ofSeconds(step.minutes().likely().seconds()).toString());
+        node.put(
+                "timeRequired",
+                Duration.ofSeconds(step.minutes().likely().seconds()).toString());
     }
 
     private static String number(BigDecimal number) {

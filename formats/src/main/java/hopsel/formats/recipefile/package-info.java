@@ -1,4 +1,2 @@
-/**
- * Recipes in and out: plain text, pages, schema.org documents.
- */
+/** Recipes in and out: plain text, pages, schema.org documents. */
 package hopsel.formats.recipefile;

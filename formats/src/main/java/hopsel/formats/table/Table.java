@@ -3,6 +3,9 @@ package hopsel.formats.table;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
 
 import java.io.IOException;
 import java.io.StringReader;
@@ -20,8 +23,7 @@ public final class Table {
     private static final String BOM = "\uFEFF";
     private static final String RISKY = "=+-@\t\r";
 
-    private Table() {
-    }
+    private Table() {}
 
     /** The rows as CSV in UTF-8 with a mark that spreadsheets know. */
     public static String write(List<List<String>> rows) {
@@ -60,7 +62,12 @@ public final class Table {
         String plain = text.startsWith(BOM) ? text.substring(1) : text;
         String head = plain.lines().findFirst().orElse("");
         char separator = head.contains(";") ? ';' : head.contains("\t") ? '\t' : ',';
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreEmptyLines(true).setTrim(true).get();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(separator)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .get();
         List<Map<String, String>> rows = new ArrayList<>();
         List<String> names = new ArrayList<>();
         for (CSVRecord record : records(format, plain)) {
@@ -71,7 +78,11 @@ public final class Table {
             Map<String, String> row = new LinkedHashMap<>();
             for (int i = 0; i < names.size(); i++) {
                 String cell = i < record.size() ? record.get(i) : "";
-                row.put(names.get(i), cell.startsWith("'") && cell.length() > 1 && RISKY.indexOf(cell.charAt(1)) >= 0 ? cell.substring(1) : cell);
+                row.put(
+                        names.get(i),
+                        cell.startsWith("'") && cell.length() > 1 && RISKY.indexOf(cell.charAt(1)) >= 0
+                                ? cell.substring(1)
+                                : cell);
             }
             rows.add(row);
         }

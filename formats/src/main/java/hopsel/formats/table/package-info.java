@@ -1,4 +1,2 @@
-/**
- * Tables (CSV, RFC 4180).
- */
+/** Tables (CSV, RFC 4180). */
 package hopsel.formats.table;

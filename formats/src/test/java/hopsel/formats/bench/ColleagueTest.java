@@ -4,19 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.DishTimes;
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.HomeMade;
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.Objection.Rule;
-import hopsel.core.dish.PerWeight;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
 import hopsel.core.bench.SharedBase;
-import hopsel.core.caution.StepCautions;
-import hopsel.core.bench.Draft;
 import hopsel.core.caution.Caution;
+import hopsel.core.caution.StepCautions;
+import hopsel.core.dish.PerWeight;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Conversion;
@@ -27,6 +27,12 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Unit;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.recipefile.RecipeFile;
+
+import org.assertj.core.data.Percentage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -49,7 +55,10 @@ class ColleagueTest {
 
     /** Ingredients, method, the rule that objects, and whether its remedy settles it. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             400 g carrots; 2 tbsp tahini      | Boil the carrots for 10 minutes until soft.                                       | LINE_UNUSED         | true
             400 g carrots                     | Boil the carrots and the spinach for 10 minutes until soft.                       | NOT_ON_LIST         | true
             400 g carrots                     | Bake the carrots for 30 minutes until soft.                                       | TEMPERATURE_MISSING | true
@@ -74,23 +83,31 @@ class ColleagueTest {
             250 g brown lentils               | Cook the lentils in a pressure cooker for 8 minutes until soft.                   | PRESSURE            | true
             """)
     void objectsWithARemedy(String ingredients, String method, Rule rule, boolean settles) throws RefusedEditException {
-        Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
+        Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n")
+                + "\n\nMethod\n1. " + method);
         if (rule == Rule.APPLIANCE_UNNAMED) {
             for (var step : sheet.dish().steps().toList()) {
                 sheet = Edits.step(sheet, step.withNeeds(List.of()));
             }
         }
-        Optional<Objection> found = Colleague.objections(sheet, CATALOGUE).stream().filter(objection -> objection.rule() == rule).findFirst();
+        Optional<Objection> found = Colleague.objections(sheet, CATALOGUE).stream()
+                .filter(objection -> objection.rule() == rule)
+                .findFirst();
         assertThat(found).as("objection").isPresent();
         if (settles) {
             Draft mended = found.get().remedy().orElseThrow().fix().apply(sheet);
-            assertThat(Colleague.objections(mended, CATALOGUE)).extracting(Objection::key).doesNotContain(found.get().key());
+            assertThat(Colleague.objections(mended, CATALOGUE))
+                    .extracting(Objection::key)
+                    .doesNotContain(found.get().key());
         }
     }
 
     /** What a nag would say: none of these is a fault. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             400 g potatoes; salt              | Boil the potatoes with the salt for 20 minutes until soft.                        | AMOUNT_MISSING
             400 g potatoes; parsley to serve  | Boil the potatoes for 20 minutes until soft, and serve with the parsley.          | AMOUNT_MISSING
             200 g rice paper                  | Toast the rice paper at 230 °C for 2 minutes until puffed.                        | PAPER
@@ -104,46 +121,67 @@ class ColleagueTest {
             400 g roasted peppers             | Roast the peppers at 220 °C for 30 minutes until dark.                            | MADE_NOWHERE
             """)
     void keepsSilentWhereNothingIsWrong(String ingredients, String method, Rule rule) {
-        Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method);
-        assertThat(Colleague.objections(sheet, CATALOGUE)).extracting(Objection::rule).doesNotContain(rule);
+        Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n")
+                + "\n\nMethod\n1. " + method);
+        assertThat(Colleague.objections(sheet, CATALOGUE))
+                .extracting(Objection::rule)
+                .doesNotContain(rule);
     }
 
     @Test
     void numbersAndWidthsOfWhatMeetsHaveToMatch() throws RefusedEditException {
-        Draft sheet = sheet("Burgers\nMakes 6 burgers\n\nIngredients\n4 burger buns\n\nMethod\n1. Toast the buns for 2 minutes until golden.");
+        Draft sheet = sheet("Burgers\nMakes 6 burgers\n\nIngredients\n4 burger buns\n\nMethod\n1. Toast the buns for 2 "
+                + "minutes until golden.");
         assertThat(sheet.dish().yields().pieces().orElseThrow()).isEqualByComparingTo("6");
         Draft wide = sheet.making(yields -> yields.withPieceWidth(Optional.of(BigDecimal.valueOf(7))));
-        List<Objection> found = Colleague.objections(wide, CATALOGUE).stream().filter(one -> one.rule() == Rule.COUNTS || one.rule() == Rule.WIDTHS).toList();
+        List<Objection> found = Colleague.objections(wide, CATALOGUE).stream()
+                .filter(one -> one.rule() == Rule.COUNTS || one.rule() == Rule.WIDTHS)
+                .toList();
         assertThat(found).extracting(Objection::rule).containsExactlyInAnyOrder(Rule.COUNTS, Rule.WIDTHS);
         Draft mended = wide;
         for (Objection one : found) {
             mended = one.remedy().orElseThrow().fix().apply(mended);
         }
-        assertThat(Colleague.objections(mended, CATALOGUE)).extracting(Objection::rule).doesNotContain(Rule.COUNTS, Rule.WIDTHS);
+        assertThat(Colleague.objections(mended, CATALOGUE))
+                .extracting(Objection::rule)
+                .doesNotContain(Rule.COUNTS, Rule.WIDTHS);
     }
 
     @Test
     void aComponentThatNothingAwaitsIsALooseEnd() throws RefusedEditException {
         Draft two = Edits.addStep(Edits.addComponent(sheet(STEW), "Dip"), "dip", "Stir the dip");
-        Objection loose = Colleague.objections(two, CATALOGUE).stream().filter(one -> one.rule() == Rule.LOOSE_END).findFirst().orElseThrow();
+        Objection loose = Colleague.objections(two, CATALOGUE).stream()
+                .filter(one -> one.rule() == Rule.LOOSE_END)
+                .findFirst()
+                .orElseThrow();
         assertThat(loose.message()).contains("Stir the dip");
-        assertThat(loose.remedy().orElseThrow().fix().apply(two).dish().finalSteps()).hasSize(1);
+        assertThat(loose.remedy().orElseThrow().fix().apply(two).dish().finalSteps())
+                .hasSize(1);
     }
 
     @Test
     void minutesByWeightGrowWithIt() throws RefusedEditException {
-        Draft stew = Edits.perWeight(sheet(STEW), "heat-the-oil", new PerWeight(Minutes.of(2), Minutes.of(10)), CATALOGUE);
-        BigDecimal once = stew.step("heat-the-oil").orElseThrow().minutes().likely().value();
+        Draft stew =
+                Edits.perWeight(sheet(STEW), "heat-the-oil", new PerWeight(Minutes.of(2), Minutes.of(10)), CATALOGUE);
+        BigDecimal once =
+                stew.step("heat-the-oil").orElseThrow().minutes().likely().value();
         assertThat(once).isEqualByComparingTo("6.5");
         Draft twice = Resize.byServings(stew, BigDecimal.valueOf(8)).sheet();
-        assertThat(twice.step("heat-the-oil").orElseThrow().minutes().likely().value()).isEqualByComparingTo("11");
+        assertThat(twice.step("heat-the-oil").orElseThrow().minutes().likely().value())
+                .isEqualByComparingTo("11");
     }
 
     @Test
     void aSharedComponentAddsUpButIsMadeOnce() throws RefusedEditException {
         Draft stew = sheet(STEW);
-        Draft other = Edits.bringIn(sheet(STEW.replace("Stew\n", "Pie\n").replace("Serves 4", "Serves 8")), stew, stew.dish().components().get(0).id());
-        SharedBase shared = SharedBase.of(List.of(stew, other), CATALOGUE).stream().filter(base -> base.title().equals("Stew")).findFirst().orElseThrow();
+        Draft other = Edits.bringIn(
+                sheet(STEW.replace("Stew\n", "Pie\n").replace("Serves 4", "Serves 8")),
+                stew,
+                stew.dish().components().get(0).id());
+        SharedBase shared = SharedBase.of(List.of(stew, other), CATALOGUE).stream()
+                .filter(base -> base.title().equals("Stew"))
+                .findFirst()
+                .orElseThrow();
         assertThat(shared.dishes()).containsExactly("Stew", "Pie");
         assertThat(shared.grams().get("cashews")).isEqualByComparingTo("150");
         assertThat(shared.apart()).isEqualTo(2 * shared.once());
@@ -151,16 +189,26 @@ class ColleagueTest {
 
     @Test
     void dryCookedAndCannedAreOneAmount() {
-        List<Conversion> all = Conversion.of(CATALOGUE.get("chickpeas-dried"), BigDecimal.valueOf(250), Measures.METRIC, CATALOGUE);
-        assertThat(all).extracting(Conversion::state).containsExactly(State.DRY, State.SOAKED, State.COOKED, State.CANNED);
-        assertThat(all).extracting(one -> one.grams().setScale(0, RoundingMode.HALF_UP).intValue()).containsExactly(250, 525, 600, 600);
+        List<Conversion> all =
+                Conversion.of(CATALOGUE.get("chickpeas-dried"), BigDecimal.valueOf(250), Measures.METRIC, CATALOGUE);
+        assertThat(all)
+                .extracting(Conversion::state)
+                .containsExactly(State.DRY, State.SOAKED, State.COOKED, State.CANNED);
+        assertThat(all)
+                .extracting(one -> one.grams().setScale(0, RoundingMode.HALF_UP).intValue())
+                .containsExactly(250, 525, 600, 600);
         assertThat(all.get(3).count().orElseThrow()).isEqualByComparingTo("2.5");
-        assertThat(Conversion.of(CATALOGUE.get("chickpeas-can"), BigDecimal.valueOf(240), Measures.METRIC, CATALOGUE).get(1).grams()).isEqualByComparingTo("100");
+        assertThat(Conversion.of(CATALOGUE.get("chickpeas-can"), BigDecimal.valueOf(240), Measures.METRIC, CATALOGUE)
+                        .get(1)
+                        .grams())
+                .isEqualByComparingTo("100");
     }
 
     @Test
     void aHeadlineThatLeavesOutTheSoakIsTold() {
-        Draft sheet = sheet("Stew\nTotal time: 40 minutes\nServes 4\n\nIngredients\n250 g dried chickpeas\n\nMethod\n1. Soak the chickpeas overnight.\n2. Boil for 60 minutes until soft.");
+        Draft sheet =
+                sheet("Stew\nTotal time: 40 minutes\nServes 4\n\nIngredients\n250 g dried chickpeas\n\nMethod\n1. Soak "
+                        + "the chickpeas overnight.\n2. Boil for 60 minutes until soft.");
         assertThat(Colleague.objections(sheet, CATALOGUE)).anySatisfy(objection -> {
             assertThat(objection.rule()).isEqualTo(Rule.HEADLINE);
             assertThat(objection.message()).contains("40 min", "11 h", "soaking 10 h");
@@ -169,13 +217,17 @@ class ColleagueTest {
 
     @Test
     void theGateOpensForAReason() {
-        Draft sheet = sheet("Mash\nServes 4\n\nIngredients\n400 g carrots\n\nMethod\n1. Boil the carrots for 10 minutes.");
+        Draft sheet =
+                sheet("Mash\nServes 4\n\nIngredients\n400 g carrots\n\nMethod\n1. Boil the carrots for 10 minutes.");
         List<Objection> gate = Colleague.gate(sheet, CATALOGUE);
         assertThat(gate).extracting(Objection::rule).containsExactly(Rule.CUE_MISSING);
-        assertThat(Colleague.gate(sheet.with(sheet.notes().passing(gate.get(0).key(), Optional.of("I taste it"))), CATALOGUE)).isEmpty();
+        assertThat(Colleague.gate(
+                        sheet.with(sheet.notes().passing(gate.get(0).key(), Optional.of("I taste it"))), CATALOGUE))
+                .isEmpty();
     }
 
-    private static final String STEW = """
+    private static final String STEW =
+            """
             Stew
             Serves 4
 
@@ -194,11 +246,18 @@ class ColleagueTest {
 
     /** Matter, school, an item that must be there afterwards, one that must be gone. */
     @ParameterizedTest
-    @CsvSource({"OIL, none, water, olive-oil", "SALT, none, carrot, salt", "NUTS, nut-free, sunflower-seeds, cashews", "FLOUR, gluten-free, gluten-free-flour, plain-flour",
-            "BEANS, dried, chickpeas-dried, chickpeas-can"})
-    void aSchoolChangesLinesByRule(Matter matter, String school, String there, String gone) throws RefusedEditException {
+    @CsvSource({
+        "OIL, none, water, olive-oil",
+        "SALT, none, carrot, salt",
+        "NUTS, nut-free, sunflower-seeds, cashews",
+        "FLOUR, gluten-free, gluten-free-flour, plain-flour",
+        "BEANS, dried, chickpeas-dried, chickpeas-can"
+    })
+    void aSchoolChangesLinesByRule(Matter matter, String school, String there, String gone)
+            throws RefusedEditException {
         HouseStyle style = HouseStyle.apply(sheet(STEW), matter, school, CATALOGUE);
-        List<String> items = style.sheet().dish().lines().map(line -> line.item()).toList();
+        List<String> items =
+                style.sheet().dish().lines().map(line -> line.item()).toList();
         assertThat(items).contains(there).doesNotContain(gone);
         assertThat(style.changes()).isNotEmpty();
     }
@@ -207,60 +266,135 @@ class ColleagueTest {
     void driedBeansBringSoakingAndBoilingAndComeBackFromTheCan() throws RefusedEditException {
         Draft stew = sheet(STEW);
         Draft dried = HouseStyle.apply(stew, Matter.BEANS, "dried", CATALOGUE).sheet();
-        assertThat(DishTimes.of(dried.dish()).elapsed()).isGreaterThan(DishTimes.of(stew.dish()).elapsed() + 600 * 60);
+        assertThat(DishTimes.of(dried.dish()).elapsed())
+                .isGreaterThan(DishTimes.of(stew.dish()).elapsed() + 600 * 60);
         Draft back = HouseStyle.apply(dried, Matter.BEANS, "canned", CATALOGUE).sheet();
-        assertThat(back.dish().steps().map(step -> step.title()).toList()).isEqualTo(stew.dish().steps().map(step -> step.title()).toList());
-        assertThat(back.dish().lines().filter(line -> line.item().equals("chickpeas-can")).findFirst().orElseThrow().amount().orElseThrow().high()).isEqualByComparingTo("240");
+        assertThat(back.dish().steps().map(step -> step.title()).toList())
+                .isEqualTo(stew.dish().steps().map(step -> step.title()).toList());
+        assertThat(back.dish()
+                        .lines()
+                        .filter(line -> line.item().equals("chickpeas-can"))
+                        .findFirst()
+                        .orElseThrow()
+                        .amount()
+                        .orElseThrow()
+                        .high())
+                .isEqualByComparingTo("240");
     }
 
     @Test
     void aSchoolChosenTwiceIsChosenOnceAndLeavesTheSoakingOfOthersAlone() throws RefusedEditException {
-        Draft sparing = HouseStyle.apply(sheet(STEW), Matter.OIL, "sparing", CATALOGUE).sheet();
-        assertThat(HouseStyle.apply(sparing, Matter.OIL, "sparing", CATALOGUE).sheet()).isEqualTo(sparing);
-        Draft nuts = sheet(STEW.replace("1. Heat", "1. Soak the cashews for 30 minutes.\n2. Heat").replace("(400 g) can chickpeas, drained", "cup dried chickpeas"));
+        Draft sparing =
+                HouseStyle.apply(sheet(STEW), Matter.OIL, "sparing", CATALOGUE).sheet();
+        assertThat(HouseStyle.apply(sparing, Matter.OIL, "sparing", CATALOGUE).sheet())
+                .isEqualTo(sparing);
+        Draft nuts = sheet(STEW.replace("1. Heat", "1. Soak the cashews for 30 minutes.\n2. Heat")
+                .replace("(400 g) can chickpeas, drained", "cup dried chickpeas"));
         Draft canned = HouseStyle.apply(nuts, Matter.BEANS, "canned", CATALOGUE).sheet();
         assertThat(canned.dish().steps().map(Step::title)).anyMatch(title -> title.startsWith("Soak"));
     }
 
-    /** Whatever Hopsel says how to make has to pass its own gate: weights, times, cues, nothing unused, about as heavy as what goes in. */
+    /**
+     * Whatever Hopsel says how to make has to pass its own gate: weights, times, cues, nothing unused, about as heavy
+     * as what goes in.
+     */
     @ParameterizedTest
-    @ValueSource(strings = {"laksa-paste", "red-curry-paste", "harissa", "salsa", "naan", "pitta", "wheat-tortilla", "corn-tortilla", "dumpling-wrappers", "vegan-mayo", "hoisin",
-            "chilli-oil", "passata", "stock", "apple-sauce", "roasted-pepper-jar"})
+    @ValueSource(
+            strings = {
+                "laksa-paste",
+                "red-curry-paste",
+                "harissa",
+                "salsa",
+                "naan",
+                "pitta",
+                "wheat-tortilla",
+                "corn-tortilla",
+                "dumpling-wrappers",
+                "vegan-mayo",
+                "hoisin",
+                "chilli-oil",
+                "passata",
+                "stock",
+                "apple-sauce",
+                "roasted-pepper-jar"
+            })
     void whatIsMadeFromScratchPassesTheGate(String item) {
         HomeMade made = HomeMade.of(item).orElseThrow();
         Draft sheet = made.sheet(CATALOGUE);
-        assertThat(Colleague.gate(sheet, CATALOGUE)).extracting(Objection::message).isEmpty();
+        assertThat(Colleague.gate(sheet, CATALOGUE))
+                .extracting(Objection::message)
+                .isEmpty();
         assertThat(sheet.notes().guessed().values()).noneMatch(members -> members.contains("minutes"));
-        double grams = sheet.dish().lines().mapToDouble(line -> sheet.weigher().grams(CATALOGUE.get(line.item()), line.amount().orElseThrow()).orElseThrow().doubleValue()).sum();
+        double grams = sheet.dish()
+                .lines()
+                .mapToDouble(line -> sheet.weigher()
+                        .grams(CATALOGUE.get(line.item()), line.amount().orElseThrow())
+                        .orElseThrow()
+                        .doubleValue())
+                .sum();
         assertThat(made.yields() / grams).isBetween(0.45, 1.0);
     }
 
     @Test
     void fromScratchMakesAsMuchAsWasBoughtAndCanBeBoughtAgain() throws RefusedEditException {
-        Draft laksa = sheet("Laksa\nServes 4\n\nIngredients\n130 g laksa paste\n400 ml coconut milk\n\nMethod\n1. Simmer the coconut milk and laksa paste for 10 minutes until it smells cooked.");
-        Draft scratch = HouseStyle.apply(laksa, Matter.SHORTCUTS, "from-scratch", CATALOGUE).sheet();
-        assertThat(scratch.dish().lines().filter(line -> line.item().equals("shallot")).findFirst().orElseThrow().amount().orElseThrow().high()).isEqualByComparingTo("75");
+        Draft laksa =
+                sheet("Laksa\nServes 4\n\nIngredients\n130 g laksa paste\n400 ml coconut milk\n\nMethod\n1. Simmer the "
+                        + "coconut milk and laksa paste for 10 minutes until it smells cooked.");
+        Draft scratch = HouseStyle.apply(laksa, Matter.SHORTCUTS, "from-scratch", CATALOGUE)
+                .sheet();
+        assertThat(scratch.dish()
+                        .lines()
+                        .filter(line -> line.item().equals("shallot"))
+                        .findFirst()
+                        .orElseThrow()
+                        .amount()
+                        .orElseThrow()
+                        .high())
+                .isEqualByComparingTo("75");
         assertThat(Colleague.gate(scratch, CATALOGUE)).isEmpty();
         assertThat(scratch.dish().components().get(0).title()).isEqualTo("Home-made laksa paste");
-        assertThat(DishTimes.of(scratch.dish()).chain()).endsWith("simmer-the-coconut-milk-and-laksa-paste").hasSize(4);
-        Draft back = HouseStyle.apply(scratch, Matter.SHORTCUTS, "allowed", CATALOGUE).sheet();
-        assertThat(back.dish().steps().map(Step::id)).containsExactlyElementsOf(laksa.dish().steps().map(Step::id).toList());
-        assertThat(back.line("laksa-paste").orElseThrow().amount().orElseThrow().high()).isEqualByComparingTo("130");
+        assertThat(DishTimes.of(scratch.dish()).chain())
+                .endsWith("simmer-the-coconut-milk-and-laksa-paste")
+                .hasSize(4);
+        Draft back = HouseStyle.apply(scratch, Matter.SHORTCUTS, "allowed", CATALOGUE)
+                .sheet();
+        assertThat(back.dish().steps().map(Step::id))
+                .containsExactlyElementsOf(laksa.dish().steps().map(Step::id).toList());
+        assertThat(back.line("laksa-paste").orElseThrow().amount().orElseThrow().high())
+                .isEqualByComparingTo("130");
     }
 
     @Test
     void weightsAndCupsAreTheSameAmount() throws RefusedEditException {
-        Draft cups = HouseStyle.apply(sheet(STEW), Matter.MEASURES, "cups", CATALOGUE).sheet();
-        var flour = cups.dish().lines().filter(line -> line.item().equals("plain-flour")).findFirst().orElseThrow();
+        Draft cups = HouseStyle.apply(sheet(STEW), Matter.MEASURES, "cups", CATALOGUE)
+                .sheet();
+        var flour = cups.dish()
+                .lines()
+                .filter(line -> line.item().equals("plain-flour"))
+                .findFirst()
+                .orElseThrow();
         assertThat(flour.amount().orElseThrow().unit()).isEqualTo(Unit.CUP);
-        assertThat(cups.weigher().grams(CATALOGUE.get("plain-flour"), flour.amount().get()).orElseThrow().doubleValue()).isCloseTo(100, org.assertj.core.data.Offset.offset(0.0001));
+        assertThat(cups.weigher()
+                        .grams(CATALOGUE.get("plain-flour"), flour.amount().get())
+                        .orElseThrow()
+                        .doubleValue())
+                .isCloseTo(100, org.assertj.core.data.Offset.offset(0.0001));
     }
 
     @Test
     void skinsStayOnWhereTheyAreGood() throws RefusedEditException {
-        HouseStyle style = HouseStyle.apply(sheet(STEW.replace("1 tsp salt", "2 onions, peeled and sliced")), Matter.PEEL, "left-on", CATALOGUE);
+        HouseStyle style = HouseStyle.apply(
+                sheet(STEW.replace("1 tsp salt", "2 onions, peeled and sliced")), Matter.PEEL, "left-on", CATALOGUE);
         assertThat(style.changes()).singleElement().asString().contains("Carrots");
-        assertThat(style.sheet().dish().lines().filter(line -> line.item().equals("onion")).findFirst().orElseThrow().prep().orElseThrow()).contains("peeled");
+        assertThat(style.sheet()
+                        .dish()
+                        .lines()
+                        .filter(line -> line.item().equals("onion"))
+                        .findFirst()
+                        .orElseThrow()
+                        .prep()
+                        .orElseThrow())
+                .contains("peeled");
     }
 
     @Test
@@ -273,17 +407,47 @@ class ColleagueTest {
     @Test
     void cautionsComeFromTheStepItself() {
         Draft stew = sheet(STEW);
-        assertThat(StepCautions.of(stew.dish(), stew.step("heat-the-oil").orElseThrow(), CATALOGUE)).contains(Caution.HOT_OIL).doesNotContain(Caution.DRY_BEANS);
+        assertThat(StepCautions.of(stew.dish(), stew.step("heat-the-oil").orElseThrow(), CATALOGUE))
+                .contains(Caution.HOT_OIL)
+                .doesNotContain(Caution.DRY_BEANS);
     }
 
-    /** Figures of common foods, as public tables give them: g per ml spooned, edible g of a medium piece, drained g of a can. */
+    /**
+     * Figures of common foods, as public tables give them: g per ml spooned, edible g of a medium piece, drained g of a
+     * can.
+     */
     @ParameterizedTest
-    @CsvSource({"plain-flour, ml, 0.53", "caster-sugar, ml, 0.85", "rolled-oats, ml, 0.36", "peanut-butter, ml, 1.09", "maple-syrup, ml, 1.33", "basmati-rice, ml, 0.76",
-            "red-lentils, ml, 0.81", "cocoa, ml, 0.36", "onion, piece, 110", "carrot, piece, 61", "tomato, piece, 123", "banana, piece, 118", "garlic, piece, 3", "apple, piece, 182",
-            "bell-pepper, piece, 119", "chickpeas-can, can, 240", "lemon, piece, 48", "soy-sauce, ml, 1.08", "tahini, ml, 1.01", "spinach, ml, 0.127"})
+    @CsvSource({
+        "plain-flour, ml, 0.53",
+        "caster-sugar, ml, 0.85",
+        "rolled-oats, ml, 0.36",
+        "peanut-butter, ml, 1.09",
+        "maple-syrup, ml, 1.33",
+        "basmati-rice, ml, 0.76",
+        "red-lentils, ml, 0.81",
+        "cocoa, ml, 0.36",
+        "onion, piece, 110",
+        "carrot, piece, 61",
+        "tomato, piece, 123",
+        "banana, piece, 118",
+        "garlic, piece, 3",
+        "apple, piece, 182",
+        "bell-pepper, piece, 119",
+        "chickpeas-can, can, 240",
+        "lemon, piece, 48",
+        "soy-sauce, ml, 1.08",
+        "tahini, ml, 1.01",
+        "spinach, ml, 0.127"
+    })
     void cataloguesFiguresAreThoseOfPublicTables(String id, String figure, double value) {
         Item item = CATALOGUE.get(id);
-        double ours = (figure.equals("ml") ? item.gramsPerMl() : figure.equals("can") ? item.gramsPerCan() : item.gramsPerPiece().map(item.edibleShare()::multiply)).orElseThrow().doubleValue();
+        double ours = (figure.equals("ml")
+                        ? item.gramsPerMl()
+                        : figure.equals("can")
+                                ? item.gramsPerCan()
+                                : item.gramsPerPiece().map(item.edibleShare()::multiply))
+                .orElseThrow()
+                .doubleValue();
         assertThat(ours).isCloseTo(value, Percentage.withPercentage(15));
     }
 
@@ -292,7 +456,9 @@ class ColleagueTest {
         assertThat(CATALOGUE.items()).hasSizeGreaterThanOrEqualTo(220);
         assertThat(CATALOGUE.items()).allSatisfy(item -> {
             assertThat(item.nutrients()).as(item.id()).isPresent();
-            assertThat(item.gramsPerMl().isPresent()).as(item.id()).isEqualTo(item.practice().sources().containsKey("gramsPerMl"));
+            assertThat(item.gramsPerMl().isPresent())
+                    .as(item.id())
+                    .isEqualTo(item.practice().sources().containsKey("gramsPerMl"));
             double energy = item.nutrients().get().values().get("kcal").doubleValue();
             assertThat(energy).as(item.id()).isBetween(0.0, 900.0);
         });

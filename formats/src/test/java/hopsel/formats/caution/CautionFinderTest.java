@@ -10,6 +10,10 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Measures;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.recipefile.RecipeFile;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,11 +24,19 @@ class CautionFinderTest {
     private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
 
     private static Dish dish(String ingredients, String method) {
-        return RecipeFile.read("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. " + method, CATALOGUE, Measures.METRIC).dish();
+        return RecipeFile.read(
+                        "Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n") + "\n\nMethod\n1. "
+                                + method,
+                        CATALOGUE,
+                        Measures.METRIC)
+                .dish();
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             250 g dried black beans                   | Soak the beans overnight.                                 | DRY_BEANS
             250 g dried chickpeas                     | Soak the chickpeas overnight.                             | DRY_BEANS
             250 g dried kidney beans                  | Boil the beans for 60 minutes.                            | DRY_BEANS
@@ -58,7 +70,10 @@ class CautionFinderTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             1 can black beans                         | Warm the beans for 5 minutes.                             | DRY_BEANS
             200 g red lentils                         | Simmer the lentils for 15 minutes.                        | DRY_BEANS
             4 dried apricots                          | Chop the apricots.                                        | DRY_BEANS
@@ -74,7 +89,11 @@ class CautionFinderTest {
 
     @Test
     void whatIsMadeFromScratchBringsItsOwn() {
-        assertThat(CautionFinder.of(HomeMade.of("chilli-oil").orElseThrow().sheet(CATALOGUE).dish(), CATALOGUE)).contains(Caution.GARLIC_IN_OIL);
-        assertThat(CautionFinder.of(HomeMade.of("naan").orElseThrow().sheet(CATALOGUE).dish(), CATALOGUE)).contains(Caution.RAW_FLOUR);
+        assertThat(CautionFinder.of(
+                        HomeMade.of("chilli-oil").orElseThrow().sheet(CATALOGUE).dish(), CATALOGUE))
+                .contains(Caution.GARLIC_IN_OIL);
+        assertThat(CautionFinder.of(
+                        HomeMade.of("naan").orElseThrow().sheet(CATALOGUE).dish(), CATALOGUE))
+                .contains(Caution.RAW_FLOUR);
     }
 }

@@ -4,21 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Finding;
+import hopsel.core.item.Catalogue;
+import hopsel.formats.contract.Samples;
+
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
-import hopsel.core.classes.CookingClass;
-import hopsel.core.classes.Finding;
-import hopsel.core.item.Catalogue;
-import hopsel.formats.json.Json;
-import hopsel.formats.contract.Samples;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
@@ -33,15 +40,24 @@ class ClassFileTest {
     private static final Schema SCHEMA = schema(1);
 
     private static Schema schema(int version) {
-        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(ClassFile.schema(version), InputFormat.JSON);
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(ClassFile.schema(version), InputFormat.JSON);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"c01-dumplings-laksa", "c04-tart-masterclass", "c12-impossible-soak", "lists-sample-00", "lists-sample-07"})
+    @ValueSource(
+            strings = {
+                "c01-dumplings-laksa",
+                "c04-tart-masterclass",
+                "c12-impossible-soak",
+                "lists-sample-00",
+                "lists-sample-07"
+            })
     void whatIsWrittenReadsBackToTheSameClass(String name) throws Exception {
         CookingClass cooking = Samples.cooking(name);
         String written = ClassFile.write(cooking);
-        assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN)).isEqualTo(cooking);
+        assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN))
+                .isEqualTo(cooking);
         assertThat(SCHEMA.validate(written, InputFormat.JSON)).isEmpty();
     }
 
@@ -50,7 +66,8 @@ class ClassFileTest {
     void versionTwoIsReadAndWrittenAsVersionTwo(String name) throws Exception {
         CookingClass cooking = Samples.cooking(name);
         String written = ClassFile.write(cooking);
-        assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN)).isEqualTo(cooking);
+        assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN))
+                .isEqualTo(cooking);
         assertThat(schema(2).validate(written, InputFormat.JSON)).isEmpty();
         assertThat(SCHEMA.validate(written, InputFormat.JSON)).isNotEmpty();
     }
@@ -60,30 +77,47 @@ class ClassFileTest {
     void versionOneKeepsItsMeaning() {
         String two = new String(Samples.bytes("d01-dumplings-laksa"), StandardCharsets.UTF_8);
         String one = two.replaceFirst("\"version\": 2", "\"version\": 1");
-        assertThat(findings(one)).isNotEmpty().allMatch(finding -> finding.message().contains("is not known here"));
-        assertThat(findings(two.replaceFirst("\"version\": 2", "\"version\": 3"))).extracting(Finding::place).containsExactly("/version");
+        assertThat(findings(one)).isNotEmpty().allMatch(finding -> finding.message()
+                .contains("is not known here"));
+        assertThat(findings(two.replaceFirst("\"version\": 2", "\"version\": 3")))
+                .extracting(Finding::place)
+                .containsExactly("/version");
     }
 
     @Test
     void theRoomAndToolsAreReadAndWrittenAndTheirFaultsNamed() throws Exception {
-        String with = GOOD.replaceFirst("\"provision\"", Matcher.quoteReplacement("""
+        String with = GOOD.replaceFirst(
+                        "\"provision\"",
+                        Matcher.quoteReplacement(
+                                """
                 "room": {"stations": 6, "pace": 1.4, "own": ["burner"], "counter": {"length": 220, "depth": 65}, "cameras": ["overhead"], "tools": ["3 big bowls", "26 cm pan"]},
-                "provision\"""")).replaceFirst("\"show\": \"must\"", "\"show\": \"must\", \"tools\": [\"2 whisks\"]");
+                "provision\""""))
+                .replaceFirst("\"show\": \"must\"", "\"show\": \"must\", \"tools\": [\"2 whisks\"]");
         CookingClass cooking = ClassFile.read(with.getBytes(StandardCharsets.UTF_8), BUILT_IN);
         assertThat(cooking.room().tools()).extracting(Object::toString).containsExactly("3 large bowl", "pan (26 cm)");
         assertThat(cooking.room().learners().stations()).isEqualTo(6);
         String written = ClassFile.write(cooking);
         assertThat(written).contains("2 whisk");
         assertThat(SCHEMA.validate(written, InputFormat.JSON)).isEmpty();
-        assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN)).isEqualTo(cooking);
-        String faulty = with.replace("3 big bowls", "3 big").replace("\"pace\": 1.4", "\"pace\": 0.5").replace("\"depth\": 65", "\"deep\": 65");
-        FaultyFileException refused = catchThrowableOfType(FaultyFileException.class, () -> ClassFile.read(faulty.getBytes(StandardCharsets.UTF_8), BUILT_IN));
-        assertThat(refused.findings()).extracting(Finding::place).contains("/room/tools/0", "/room/pace", "/room/counter/deep", "/room/counter/depth");
+        assertThat(ClassFile.read(written.getBytes(StandardCharsets.UTF_8), BUILT_IN))
+                .isEqualTo(cooking);
+        String faulty = with.replace("3 big bowls", "3 big")
+                .replace("\"pace\": 1.4", "\"pace\": 0.5")
+                .replace("\"depth\": 65", "\"deep\": 65");
+        FaultyFileException refused = catchThrowableOfType(
+                FaultyFileException.class, () -> ClassFile.read(faulty.getBytes(StandardCharsets.UTF_8), BUILT_IN));
+        assertThat(refused.findings())
+                .extracting(Finding::place)
+                .contains("/room/tools/0", "/room/pace", "/room/counter/deep", "/room/counter/depth");
     }
 
     /** Text to be replaced, what replaces it, where the finding is, and whether the schema alone sees it. */
     @ParameterizedTest
-    @CsvSource(delimiter = ';', quoteCharacter = '\'', textBlock = """
+    @CsvSource(
+            delimiter = ';',
+            quoteCharacter = '\'',
+            textBlock =
+                    """
             "airMinutes": 60       ; "airMinutes": -60      ; /airMinutes                ; true
             "airMinutes": 60       ; "airMinutes": "60"     ; /airMinutes                ; true
             "airMinutes": 60       ; "airMinutes": 525600   ; /airMinutes                ; true
@@ -98,10 +132,13 @@ class ClassFileTest {
             """)
     void aFaultIsNamedWithItsPlace(String before, String after, String place, boolean bySchema) {
         assertThat(GOOD).contains(before);
-        String faulty = GOOD.replaceFirst(Pattern.quote(before),
-                Matcher.quoteReplacement(after == null ? "" : after));
-        assertThat(findings(faulty)).anyMatch(finding -> finding.place().startsWith(place) || finding.place().endsWith(place));
-        assertThat(findings(faulty)).allMatch(finding -> !finding.message().isBlank() && !finding.remedy().isBlank());
+        String faulty = GOOD.replaceFirst(Pattern.quote(before), Matcher.quoteReplacement(after == null ? "" : after));
+        assertThat(findings(faulty))
+                .anyMatch(finding ->
+                        finding.place().startsWith(place) || finding.place().endsWith(place));
+        assertThat(findings(faulty))
+                .allMatch(finding ->
+                        !finding.message().isBlank() && !finding.remedy().isBlank());
         assertThat(SCHEMA.validate(faulty, InputFormat.JSON).isEmpty()).isEqualTo(!bySchema);
     }
 
@@ -114,7 +151,8 @@ class ClassFileTest {
 
     @Test
     void everyFaultIsListedAtOnce() {
-        String faulty = GOOD.replace("\"airMinutes\": 60", "\"airMinutes\": 0").replace("\"measures\": \"metric\"", "\"measures\": \"royal\"")
+        String faulty = GOOD.replace("\"airMinutes\": 60", "\"airMinutes\": 0")
+                .replace("\"measures\": \"metric\"", "\"measures\": \"royal\"")
                 .replaceFirst("\"work\": \"hands\"", "\"work\": \"feet\"");
         assertThat(findings(faulty)).hasSizeGreaterThanOrEqualTo(3);
     }
@@ -130,7 +168,8 @@ class ClassFileTest {
         char[] brackets = new char[4_000_000];
         Arrays.fill(brackets, '[');
         assertThat(findings(new String(brackets))).hasSize(1);
-        assertThatThrownBy(() -> ClassFile.read(new byte[20_000_000], BUILT_IN)).isInstanceOf(FaultyFileException.class)
+        assertThatThrownBy(() -> ClassFile.read(new byte[20_000_000], BUILT_IN))
+                .isInstanceOf(FaultyFileException.class)
                 .hasMessageContaining("larger than");
     }
 
@@ -138,12 +177,14 @@ class ClassFileTest {
     void textsInAnyScriptComeThrough() throws Exception {
         String title = "Пельмени · 餃子 · مطبخ · קציצות · <script>alert(1)</script>";
         String file = GOOD.replace("\"title\": \"Dumplings and laksa\"", "\"title\": \"" + title + "\"");
-        assertThat(ClassFile.read(file.getBytes(StandardCharsets.UTF_8), BUILT_IN).title()).isEqualTo(title);
+        assertThat(ClassFile.read(file.getBytes(StandardCharsets.UTF_8), BUILT_IN)
+                        .title())
+                .isEqualTo(title);
     }
 
     private static List<Finding> findings(String text) {
-        FaultyFileException fault = catchThrowableOfType(FaultyFileException.class,
-                () -> ClassFile.read(text.getBytes(StandardCharsets.UTF_8), BUILT_IN));
+        FaultyFileException fault = catchThrowableOfType(
+                FaultyFileException.class, () -> ClassFile.read(text.getBytes(StandardCharsets.UTF_8), BUILT_IN));
         assertThat(fault).as("refused").isNotNull();
         return fault.findings();
     }

@@ -15,6 +15,11 @@ import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.json.Json;
 import hopsel.formats.listsfile.ListsFile;
 import hopsel.formats.planfile.PlanFile;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -44,7 +49,9 @@ class ContractTest {
         Plan plan = Planner.plan(Samples.cooking("c12-impossible-soak"));
         assertThat(plan.verdict()).isEqualTo(Verdict.IMPOSSIBLE);
         assertThat(plan.conflicts()).extracting(Conflict::rule).containsExactlyInAnyOrder(3, 4, 5);
-        assertThat(plan.conflicts()).flatExtracting(Conflict::steps).extracting(Object::toString)
+        assertThat(plan.conflicts())
+                .flatExtracting(Conflict::steps)
+                .extracting(Object::toString)
                 .containsOnly("dosa/soak", "dosa/grind");
     }
 
@@ -52,20 +59,23 @@ class ContractTest {
     @ValueSource(strings = {"c04-tart-masterclass", "c12-impossible-soak"})
     void aPlanThatIsWrittenIsReadBackAsItWas(String name) {
         Plan plan = Planner.plan(Samples.cooking(name));
-        assertThat(PlanFile.read(Json.read(Json.line(PlanFile.write(plan)).getBytes(StandardCharsets.UTF_8)))).isEqualTo(plan);
+        assertThat(PlanFile.read(Json.read(Json.line(PlanFile.write(plan)).getBytes(StandardCharsets.UTF_8))))
+                .isEqualTo(plan);
     }
 
     @Test
     void theSameClassGivesTheSamePlanToTheByte() {
         String first = Json.line(PlanFile.write(Planner.plan(Samples.cooking("c04-tart-masterclass"))));
-        assertThat(Json.line(PlanFile.write(Planner.plan(Samples.cooking("c04-tart-masterclass"))))).isEqualTo(first);
+        assertThat(Json.line(PlanFile.write(Planner.plan(Samples.cooking("c04-tart-masterclass")))))
+                .isEqualTo(first);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"lists-sample-00", "lists-sample-07"})
     void listsHoldTheSumsOfTheContract(String name) {
-        JsonNode lists = Json.read(Json.line(ListsFile.write(PlannedClass.of(Samples.cooking(name), BuiltInCatalogue.load())))
-                .getBytes(StandardCharsets.UTF_8));
+        JsonNode lists =
+                Json.read(Json.line(ListsFile.write(PlannedClass.of(Samples.cooking(name), BuiltInCatalogue.load())))
+                        .getBytes(StandardCharsets.UTF_8));
         JsonNode wanted = Samples.json(name + ".lists");
         for (String list : List.of("shopping", "kits", "prep")) {
             assertThat(Numbers.same(lists.get(list), wanted.get(list))).as(list).isEmpty();
@@ -78,19 +88,31 @@ class ContractTest {
         CookingClass cooking = Samples.cooking("c04-tart-masterclass");
         Plan plan = Planner.plan(cooking);
         assertThat(rules(cooking, plan, without(plan, 3))).containsAnyOf(1, 8);
-        Activity swap = plan.activities().stream().filter(activity -> !activity.copy().isMain()).findFirst().orElseThrow();
-        assertThat(rules(cooking, plan, replace(plan, swap, moved(swap, -40_000, swap.person())))).containsAnyOf(4, 5, 6, 10);
-        Activity shown = plan.activities().stream().filter(activity -> activity.shown() && activity.person().isPresent())
-                .findFirst().orElseThrow();
-        assertThat(rules(cooking, plan, replace(plan, shown, moved(shown, 0, Optional.of("ola"))))).contains(2);
-        Activity baked = plan.activities().stream().filter(activity -> activity.placements().stream()
-                .anyMatch(placement -> placement.celsius().isPresent())).findFirst().orElseThrow();
-        Activity nowhere = new Activity(baked.step(), baked.copy(), baked.shown(), baked.start(), baked.end(), baked.person(), List.of());
+        Activity swap = plan.activities().stream()
+                .filter(activity -> !activity.copy().isMain())
+                .findFirst()
+                .orElseThrow();
+        assertThat(rules(cooking, plan, replace(plan, swap, moved(swap, -40_000, swap.person()))))
+                .containsAnyOf(4, 5, 6, 10);
+        Activity shown = plan.activities().stream()
+                .filter(activity -> activity.shown() && activity.person().isPresent())
+                .findFirst()
+                .orElseThrow();
+        assertThat(rules(cooking, plan, replace(plan, shown, moved(shown, 0, Optional.of("ola")))))
+                .contains(2);
+        Activity baked = plan.activities().stream()
+                .filter(activity -> activity.placements().stream()
+                        .anyMatch(placement -> placement.celsius().isPresent()))
+                .findFirst()
+                .orElseThrow();
+        Activity nowhere = new Activity(
+                baked.step(), baked.copy(), baked.shown(), baked.start(), baked.end(), baked.person(), List.of());
         assertThat(rules(cooking, plan, replace(plan, baked, nowhere))).contains(12);
     }
 
     private static List<Integer> rules(CookingClass cooking, Plan plan, List<Activity> activities) {
-        Plan changed = new Plan(plan.verdict(), plan.airEnd(), plan.overrun(), plan.swaps(), plan.notShown(), activities, List.of());
+        Plan changed = new Plan(
+                plan.verdict(), plan.airEnd(), plan.overrun(), plan.swaps(), plan.notShown(), activities, List.of());
         return PlanChecker.check(cooking, changed).stream().map(Violation::rule).toList();
     }
 
@@ -101,11 +123,20 @@ class ContractTest {
     }
 
     private static List<Activity> replace(Plan plan, Activity before, Activity after) {
-        return plan.activities().stream().map(activity -> activity == before ? after : activity).sorted(Activity.ORDER).toList();
+        return plan.activities().stream()
+                .map(activity -> activity == before ? after : activity)
+                .sorted(Activity.ORDER)
+                .toList();
     }
 
     private static Activity moved(Activity activity, int seconds, Optional<String> person) {
-        return new Activity(activity.step(), activity.copy(), activity.shown(), activity.start() + seconds,
-                activity.end() + seconds, person, activity.placements());
+        return new Activity(
+                activity.step(),
+                activity.copy(),
+                activity.shown(),
+                activity.start() + seconds,
+                activity.end() + seconds,
+                person,
+                activity.placements());
     }
 }

@@ -5,6 +5,8 @@ import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
 import hopsel.formats.json.Json;
+
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.JsonNode;
 
 import java.io.IOException;
@@ -14,8 +16,7 @@ import java.io.UncheckedIOException;
 /** The sample files of the contract. */
 public final class Samples {
 
-    private Samples() {
-    }
+    private Samples() {}
 
     public static byte[] bytes(String name) {
         try (InputStream in = Samples.class.getResourceAsStream("/contract/" + name + ".json")) {

@@ -5,19 +5,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hopsel.core.air.Fallback;
 import hopsel.core.air.Fallback.Kind;
 import hopsel.core.bench.DishTimes;
-import hopsel.core.bench.Notes;
 import hopsel.core.bench.Draft;
+import hopsel.core.bench.Notes;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Attendee;
 import hopsel.core.diet.OwnMenu;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.StepRef;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.vote.IdeaCost;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
@@ -32,18 +34,30 @@ class FallbackTest {
     @Test
     void whatIsMadeEarlierComesFirstAndNoIngredientIsOfferedThatSomebodyHereAvoids() throws Exception {
         CookingClass any = Samples.cooking("c01-dumplings-laksa");
-        CookingClass cooking = any.withAttendees(List.of(new Attendee("a", "Ana", List.of("soy", "tree-nut", "sesame"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH)));
+        CookingClass cooking = any.withAttendees(List.of(new Attendee(
+                "a",
+                "Ana",
+                List.of("soy", "tree-nut", "sesame"),
+                BigDecimal.ONE,
+                Optional.empty(),
+                Attendee.Gets.BOTH)));
         Plan plan = Planner.plan(cooking);
         int offered = 0;
         for (Dish dish : cooking.dishes()) {
             for (String step : dish.steps().map(own -> own.id()).toList()) {
                 List<Fallback> found = Fallback.of(cooking, BUILT_IN, plan, new StepRef(dish.id(), step));
-                boolean earlier = plan.activities().stream().anyMatch(activity -> activity.step().equals(new StepRef(dish.id(), step)) && !activity.copy().isMain());
-                assertThat(!found.isEmpty() && found.get(0).kind() == Kind.MADE_EARLIER).isEqualTo(earlier);
+                boolean earlier = plan.activities().stream()
+                        .anyMatch(activity -> activity.step().equals(new StepRef(dish.id(), step))
+                                && !activity.copy().isMain());
+                assertThat(!found.isEmpty() && found.get(0).kind() == Kind.MADE_EARLIER)
+                        .isEqualTo(earlier);
                 for (Fallback fallback : found) {
                     if (fallback.kind() == Kind.INGREDIENT) {
                         offered++;
-                        assertThat(OwnMenu.avoided(cooking.catalogue(BUILT_IN).get(fallback.instead()), cooking.attendees().get(0))).isEmpty();
+                        assertThat(OwnMenu.avoided(
+                                        cooking.catalogue(BUILT_IN).get(fallback.instead()),
+                                        cooking.attendees().get(0)))
+                                .isEmpty();
                     }
                 }
             }
@@ -54,15 +68,28 @@ class FallbackTest {
     @Test
     void anIdeaTakesWhatItsDishesTakeAndCountsEachRegularWhoCannotEatItOnce() throws Exception {
         CookingClass any = Samples.cooking("c01-dumplings-laksa");
-        List<Draft> sheets = any.dishes().stream().map(dish -> new Draft(dish, any.items(), any.measures(), Notes.NONE)).toList();
-        Attendee wheat = new Attendee("a", "Ana", List.of("gluten", "soy"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
+        List<Draft> sheets = any.dishes().stream()
+                .map(dish -> new Draft(dish, any.items(), any.measures(), Notes.NONE))
+                .toList();
+        Attendee wheat = new Attendee(
+                "a", "Ana", List.of("gluten", "soy"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
         Attendee none = new Attendee("b", "Bo", List.of(), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
         IdeaCost cost = IdeaCost.of(sheets, BUILT_IN, List.of(wheat, none));
-        assertThat(cost.handsOn()).isEqualTo(any.dishes().stream().mapToInt(dish -> DishTimes.of(dish).handsOn()).sum());
-        assertThat(cost.longest()).isEqualTo(any.dishes().stream().mapToInt(dish -> DishTimes.of(dish).elapsed()).max().orElseThrow());
+        assertThat(cost.handsOn())
+                .isEqualTo(any.dishes().stream()
+                        .mapToInt(dish -> DishTimes.of(dish).handsOn())
+                        .sum());
+        assertThat(cost.longest())
+                .isEqualTo(any.dishes().stream()
+                        .mapToInt(dish -> DishTimes.of(dish).elapsed())
+                        .max()
+                        .orElseThrow());
         assertThat(cost.avoid()).isEqualTo(1);
         assertThat(cost.avoided()).containsOnlyKeys("gluten", "soy").containsEntry("soy", 1);
-        assertThat(cost.perServing()).isEqualByComparingTo(cost.parts().stream().map(IdeaCost.Part::perServing).reduce(BigDecimal.ZERO, BigDecimal::add)).isPositive();
+        assertThat(cost.perServing())
+                .isEqualByComparingTo(
+                        cost.parts().stream().map(IdeaCost.Part::perServing).reduce(BigDecimal.ZERO, BigDecimal::add))
+                .isPositive();
         assertThat(cost.regulars()).isEqualTo(2);
         assertThat(IdeaCost.of(List.of(), BUILT_IN, List.of(wheat)).avoid()).isZero();
     }

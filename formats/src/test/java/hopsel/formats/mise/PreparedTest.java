@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.item.Catalogue;
 import hopsel.core.kitchen.CounterTop;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Room;
@@ -13,20 +14,22 @@ import hopsel.core.mise.BowlSize;
 import hopsel.core.mise.Countdown;
 import hopsel.core.mise.CounterLayout;
 import hopsel.core.mise.Holding;
-import hopsel.core.mise.SafetyCheck;
 import hopsel.core.mise.Holding.Stay;
 import hopsel.core.mise.Holding.Where;
 import hopsel.core.mise.Label;
 import hopsel.core.mise.PrepList.Job;
-import hopsel.core.mise.PrepList.Why;
+import hopsel.core.mise.SafetyCheck;
 import hopsel.core.mise.SetBowl;
 import hopsel.core.mise.ToolCheck;
 import hopsel.core.mise.Trait;
-import hopsel.core.item.Catalogue;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.planned.Prepared;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.classfile.ClassFile;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -41,7 +44,8 @@ import java.util.Optional;
 class PreparedTest {
 
     private static final Catalogue BUILT_IN = BuiltInCatalogue.load();
-    private static final String CLASS = """
+    private static final String CLASS =
+            """
             {"format": "hopsel-class", "version": 1, "title": "Rice by the quay", "style": "demo", "startsAt": "2027-03-05T18:00:00", "zone": "Europe/Lisbon", "airMinutes": 60,
              "prepWindows": [{"from": -420, "to": -5}],
              "people": [{"id": "maren", "name": "Maren", "role": "host"}, {"id": "pia", "name": "Pia", "role": "assistant"}],
@@ -78,23 +82,46 @@ class PreparedTest {
     }
 
     private static List<List<String>> bowls(Prepared prepared, String step, boolean upTo) {
-        return prepared.bowls().entrySet().stream().filter(tray -> tray.getKey().step().step().equals(step)).flatMap(tray -> tray.getValue().stream())
-                .filter(bowl -> bowl.upTo() == upTo).map(bowl -> bowl.parts().stream().map(part -> part.bowl().item()).toList()).toList();
+        return prepared.bowls().entrySet().stream()
+                .filter(tray -> tray.getKey().step().step().equals(step))
+                .flatMap(tray -> tray.getValue().stream())
+                .filter(bowl -> bowl.upTo() == upTo)
+                .map(bowl ->
+                        bowl.parts().stream().map(part -> part.bowl().item()).toList())
+                .toList();
     }
 
     @Test
     void spicesShareABowlAndNutsGarlicAndWhatMayNotBeNeededStandApart() {
         Prepared prepared = prepared(cooking());
-        assertThat(bowls(prepared, "blend", false)).containsExactlyInAnyOrder(List.of("cumin", "paprika"), List.of("garlic"), List.of("peanut-butter"), List.of("soy-sauce"));
+        assertThat(bowls(prepared, "blend", false))
+                .containsExactlyInAnyOrder(
+                        List.of("cumin", "paprika"), List.of("garlic"), List.of("peanut-butter"), List.of("soy-sauce"));
         assertThat(bowls(prepared, "blend", true)).containsExactly(List.of("soy-sauce"));
-        assertThat(bowls(prepared, "toss", false)).as("what stains stands apart from what does not").contains(List.of("beetroot")).noneMatch(bowl -> bowl.size() > 1 && bowl.contains("beetroot"));
-        SetBowl rest = prepared.bowls().values().stream().flatMap(List::stream).filter(SetBowl::upTo).findFirst().orElseThrow();
+        assertThat(bowls(prepared, "toss", false))
+                .as("what stains stands apart from what does not")
+                .contains(List.of("beetroot"))
+                .noneMatch(bowl -> bowl.size() > 1 && bowl.contains("beetroot"));
+        SetBowl rest = prepared.bowls().values().stream()
+                .flatMap(List::stream)
+                .filter(SetBowl::upTo)
+                .findFirst()
+                .orElseThrow();
         assertThat(rest.millilitres().doubleValue()).as("30 of 50 ml").isCloseTo(30, within(0.01));
         assertThat(rest.parts().get(0).spoons()).contains("2 tbsp");
     }
 
     @ParameterizedTest
-    @CsvSource({"40,PINCH,1", "41,SMALL,1", "166,SMALL,1", "170,MEDIUM,1", "2000,LARGE,1", "2002,HUGE,1", "5300,HUGE,1", "6000,HUGE,2"})
+    @CsvSource({
+        "40,PINCH,1",
+        "41,SMALL,1",
+        "166,SMALL,1",
+        "170,MEDIUM,1",
+        "2000,LARGE,1",
+        "2002,HUGE,1",
+        "5300,HUGE,1",
+        "6000,HUGE,2"
+    })
     void aBowlIsFilledToTwoThirds(String millilitres, BowlSize size, int number) {
         BigDecimal much = new BigDecimal(millilitres);
         assertThat(BowlSize.holding(much)).isEqualTo(size);
@@ -110,39 +137,74 @@ class PreparedTest {
     void theCounterHoldsBowlsInTheOrderOfUseWithoutTouchingAndSaysWhatMustWait() {
         CounterLayout wide = prepared(in(220, 65)).counter();
         assertThat(wide.waiting()).isEmpty();
-        assertThat(wide.bowls()).isSortedAccordingTo((a, b) -> a.tray() - b.tray()).hasSizeGreaterThan(8);
+        assertThat(wide.bowls())
+                .isSortedAccordingTo((a, b) -> a.tray() - b.tray())
+                .hasSizeGreaterThan(8);
         for (CounterLayout.Standing one : wide.bowls()) {
-            assertThat(wide.places()).allMatch(place -> one.x() + one.across() / 2 <= place.x() || one.y() + one.across() / 2 <= place.y());
-            assertThat(wide.bowls()).filteredOn(two -> two != one).allMatch(two -> Math.hypot(one.x() - two.x(), one.y() - two.y()) >= (one.across() + two.across()) / 2);
+            assertThat(wide.places())
+                    .allMatch(place ->
+                            one.x() + one.across() / 2 <= place.x() || one.y() + one.across() / 2 <= place.y());
+            assertThat(wide.bowls())
+                    .filteredOn(two -> two != one)
+                    .allMatch(two ->
+                            Math.hypot(one.x() - two.x(), one.y() - two.y()) >= (one.across() + two.across()) / 2);
         }
         CounterLayout narrow = prepared(in(120, 50)).counter();
         assertThat(narrow.waiting()).isNotEmpty();
-        int last = narrow.bowls().stream().mapToInt(CounterLayout.Standing::tray).max().orElse(0);
-        assertThat(wide.bowls()).filteredOn(bowl -> bowl.tray() <= last).hasSize(narrow.bowls().size());
+        int last = narrow.bowls().stream()
+                .mapToInt(CounterLayout.Standing::tray)
+                .max()
+                .orElse(0);
+        assertThat(wide.bowls())
+                .filteredOn(bowl -> bowl.tray() <= last)
+                .hasSize(narrow.bowls().size());
     }
 
     private static CookingClass in(int length, int depth) {
         CookingClass cooking = cooking();
-        return cooking.in(new Room(cooking.room().learners(), Optional.of(new CounterTop(length, depth)), List.of(), List.of("overhead")));
+        return cooking.in(new Room(
+                cooking.room().learners(), Optional.of(new CounterTop(length, depth)), List.of(), List.of("overhead")));
     }
 
     @Test
     void theCameraAboveHasToSeeWhatIsDoneByHand() {
-        assertThat(prepared(in(220, 65)).counter().cameras().get("overhead")).extracting(Object::toString).contains("bowl/blend", "bowl/toss", "bowl/serve").doesNotContain("bowl/bake", "bowl/cook");
+        assertThat(prepared(in(220, 65)).counter().cameras().get("overhead"))
+                .extracting(Object::toString)
+                .contains("bowl/blend", "bowl/toss", "bowl/serve")
+                .doesNotContain("bowl/bake", "bowl/cook");
     }
 
     @Test
     void toolsAreCountedAtOneMomentAgainstWhatIsThere() {
-        CookingClass cooking = cooking().in(new Room(cooking().room().learners(), Optional.empty(), List.of(Tool.parse("large bowl"), Tool.parse("2 small bowls")), List.of()));
+        CookingClass cooking = cooking()
+                .in(new Room(
+                        cooking().room().learners(),
+                        Optional.empty(),
+                        List.of(Tool.parse("large bowl"), Tool.parse("2 small bowls")),
+                        List.of()));
         ToolCheck tools = prepared(cooking).tools();
-        ToolCheck.Need small = tools.needs().stream().filter(need -> need.tool().kind().equals("small bowl")).findFirst().orElseThrow();
+        ToolCheck.Need small = tools.needs().stream()
+                .filter(need -> need.tool().kind().equals("small bowl"))
+                .findFirst()
+                .orElseThrow();
         assertThat(small.missing()).isEqualTo(small.tool().count() - 2);
-        ToolCheck.Need tray = tools.needs().stream().filter(need -> need.tool().name().equals("baking tray")).findFirst().orElseThrow();
+        ToolCheck.Need tray = tools.needs().stream()
+                .filter(need -> need.tool().name().equals("baking tray"))
+                .findFirst()
+                .orElseThrow();
         assertThat(tray.there()).contains(0);
         assertThat(tray.standIn()).isPresent();
-        assertThat(tools.needs()).filteredOn(need -> need.tool().kind().equals("large bowl")).as("the one it is tossed in, and the one the carrots wait in").allMatch(need -> need.missing() == 1);
-        assertThat(tools.tests()).contains(new ToolCheck.Test("blender", ToolCheck.What.SEAL), new ToolCheck.Test("oven", ToolCheck.What.HEAT));
-        assertThat(prepared(cooking()).tools().needs()).as("nobody has counted").allMatch(need -> need.there().isEmpty() && need.missing() == 0);
+        assertThat(tools.needs())
+                .filteredOn(need -> need.tool().kind().equals("large bowl"))
+                .as("the one it is tossed in, and the one the carrots wait in")
+                .allMatch(need -> need.missing() == 1);
+        assertThat(tools.tests())
+                .contains(
+                        new ToolCheck.Test("blender", ToolCheck.What.SEAL),
+                        new ToolCheck.Test("oven", ToolCheck.What.HEAT));
+        assertThat(prepared(cooking()).tools().needs())
+                .as("nobody has counted")
+                .allMatch(need -> need.there().isEmpty() && need.missing() == 0);
     }
 
     @Test
@@ -150,22 +212,42 @@ class PreparedTest {
         Prepared prepared = prepared(cooking());
         List<Job> jobs = prepared.prep().jobs();
         assertThat(jobs).extracting(Job::why).isSorted();
-        assertThat(jobs).extracting(job -> job.task().item() + " " + job.why()).contains("cumin DRY", "carrot SOILS", "red-onion SMELLS", "peanut-butter ALLERGEN", "beetroot STAINS", "apple LATE");
+        assertThat(jobs)
+                .extracting(job -> job.task().item() + " " + job.why())
+                .contains(
+                        "cumin DRY",
+                        "carrot SOILS",
+                        "red-onion SMELLS",
+                        "peanut-butter ALLERGEN",
+                        "beetroot STAINS",
+                        "apple LATE");
         assertThat(jobs.get(jobs.size() - 1).task().item()).isEqualTo("apple");
-        assertThat(jobs).filteredOn(job -> job.task().item().equals("peanut-butter")).allMatch(Job::fresh);
-        assertThat(jobs).allMatch(job -> job.begin() + job.seconds() <= Math.min(0, job.due()) && job.person().isPresent());
+        assertThat(jobs)
+                .filteredOn(job -> job.task().item().equals("peanut-butter"))
+                .allMatch(Job::fresh);
+        assertThat(jobs)
+                .allMatch(job -> job.begin() + job.seconds() <= Math.min(0, job.due())
+                        && job.person().isPresent());
         for (String person : List.of("maren", "pia")) {
-            List<Job> own = jobs.stream().filter(job -> job.person().equals(Optional.of(person))).toList();
+            List<Job> own = jobs.stream()
+                    .filter(job -> job.person().equals(Optional.of(person)))
+                    .toList();
             for (int i = 1; i < own.size(); i++) {
-                assertThat(own.get(i).begin()).isGreaterThanOrEqualTo(own.get(i - 1).begin() + own.get(i - 1).seconds());
+                assertThat(own.get(i).begin())
+                        .isGreaterThanOrEqualTo(
+                                own.get(i - 1).begin() + own.get(i - 1).seconds());
             }
         }
-        assertThat(prepared.prep().begin()).contains(jobs.stream().mapToInt(Job::begin).min().orElseThrow());
+        assertThat(prepared.prep().begin())
+                .contains(jobs.stream().mapToInt(Job::begin).min().orElseThrow());
     }
 
     @Test
     void whatNobodyHasTimeForIsSaid() {
-        CookingClass shut = cooking().withKitchen(cooking().kitchen().withPrepWindows(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-360)))));
+        CookingClass shut = cooking()
+                .withKitchen(cooking()
+                        .kitchen()
+                        .withPrepWindows(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-360)))));
         CookingClass closed = cooking().withKitchen(cooking().kitchen().withPrepWindows(List.of()));
         assertThat(prepared(shut).prep().jobs()).allMatch(job -> job.begin() < -300 * 60);
         assertThat(PlannedClass.of(closed, BUILT_IN).plan().possible()).isTrue();
@@ -174,23 +256,33 @@ class PreparedTest {
 
     @Test
     void cookedRiceThatWaitsGoesIntoTheFridgeWithinTheHour() {
-        CookingClass early = cooking().withKitchen(cooking().kitchen().withPrepWindows(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300)))));
+        CookingClass early = cooking()
+                .withKitchen(cooking()
+                        .kitchen()
+                        .withPrepWindows(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300)))));
         Holding holding = prepared(early).holding();
-        Stay rice = holding.stays().stream().filter(stay -> stay.activity().step().step().equals("cool")).findFirst().orElseThrow();
+        Stay rice = holding.stays().stream()
+                .filter(stay -> stay.activity().step().step().equals("cool"))
+                .findFirst()
+                .orElseThrow();
         assertThat(rice.where()).isEqualTo(Where.FRIDGE);
         assertThat(rice.perishable()).isTrue();
-        assertThat(rice.warm()).as("thirty minutes of cooling, after whatever the pot waited").isGreaterThanOrEqualTo(30 * 60);
+        assertThat(rice.warm())
+                .as("thirty minutes of cooling, after whatever the pot waited")
+                .isGreaterThanOrEqualTo(30 * 60);
         assertThat(holding.stays()).allMatch(stay -> stay.until() >= stay.from());
     }
 
     @Test
     void fiveHoursOnTheCounterAreToldToEndInTheBin() {
-        String slow = CLASS.replace("\"title\": \"Let it cool\", \"minutes\": 30", "\"title\": \"Let it stand\", \"minutes\": 300");
+        String slow = CLASS.replace(
+                "\"title\": \"Let it cool\", \"minutes\": 30", "\"title\": \"Let it stand\", \"minutes\": 300");
         try {
             CookingClass cooking = ClassFile.read(slow.getBytes(StandardCharsets.UTF_8), BUILT_IN);
             Holding holding = prepared(cooking).holding();
             assertThat(holding.broken()).isTrue();
-            assertThat(holding.stays().stream().flatMap(stay -> stay.breaches().stream())).contains(Holding.Breach.DISCARD);
+            assertThat(holding.stays().stream().flatMap(stay -> stay.breaches().stream()))
+                    .contains(Holding.Breach.DISCARD);
         } catch (Exception e) {
             throw new IllegalStateException(e);
         }
@@ -205,34 +297,82 @@ class PreparedTest {
             assertThat(order.kind()).isEqualTo(Countdown.Kind.ORDER);
             assertThat(order.moment()).as("six days and one to spare").isEqualTo(-7 * 24 * 3600);
         });
-        Countdown.Task heat = tasks.stream().filter(task -> task.kind() == Countdown.Kind.HEAT).findFirst().orElseThrow();
-        int bake = PlannedClass.of(cooking(), BUILT_IN).plan().activities().stream().filter(activity -> activity.step().step().equals("bake")).findFirst().orElseThrow().start();
+        Countdown.Task heat = tasks.stream()
+                .filter(task -> task.kind() == Countdown.Kind.HEAT)
+                .findFirst()
+                .orElseThrow();
+        int bake = PlannedClass.of(cooking(), BUILT_IN).plan().activities().stream()
+                .filter(activity -> activity.step().step().equals("bake"))
+                .findFirst()
+                .orElseThrow()
+                .start();
         assertThat(heat.moment()).as("180 °C at 12 a minute").isEqualTo(bake - 15 * 60);
-        Countdown.Task thaw = tasks.stream().filter(task -> task.kind() == Countdown.Kind.THAW).findFirst().orElseThrow();
-        assertThat(cooking().clock(thaw.moment()).getHour()).as("nobody gets up at two in the morning").isEqualTo(20);
+        Countdown.Task thaw = tasks.stream()
+                .filter(task -> task.kind() == Countdown.Kind.THAW)
+                .findFirst()
+                .orElseThrow();
+        assertThat(cooking().clock(thaw.moment()).getHour())
+                .as("nobody gets up at two in the morning")
+                .isEqualTo(20);
         assertThat(tasks).extracting(Countdown.Task::key).doesNotHaveDuplicates();
-        assertThat(tasks).extracting(Countdown.Task::kind).contains(Countdown.Kind.SHOP_FRESH, Countdown.Kind.PREP, Countdown.Kind.STEP, Countdown.Kind.TRAYS, Countdown.Kind.BLENDER, Countdown.Kind.HEATPROOF)
+        assertThat(tasks)
+                .extracting(Countdown.Task::kind)
+                .contains(
+                        Countdown.Kind.SHOP_FRESH,
+                        Countdown.Kind.PREP,
+                        Countdown.Kind.STEP,
+                        Countdown.Kind.TRAYS,
+                        Countdown.Kind.BLENDER,
+                        Countdown.Kind.HEATPROOF)
                 .doesNotContain(Countdown.Kind.SWAP_OUTS, Countdown.Kind.SOUND);
     }
 
     @Test
     void everyBoxHasALabelWithItsAllergens() {
         List<Label> labels = prepared(cooking()).labels();
-        assertThat(labels).filteredOn(label -> label.what().startsWith("Peanut butter")).singleElement()
-                .satisfies(label -> assertThat(label.allergens()).extracting(Enum::name).containsExactly("PEANUT"));
+        assertThat(labels)
+                .filteredOn(label -> label.what().startsWith("Peanut butter"))
+                .singleElement()
+                .satisfies(label ->
+                        assertThat(label.allergens()).extracting(Enum::name).containsExactly("PEANUT"));
         assertThat(labels).allMatch(label -> label.made() <= label.useBy());
-        CookingClass early = cooking().withKitchen(cooking().kitchen().withPrepWindows(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300)))));
-        assertThat(prepared(early).labels()).filteredOn(label -> label.what().equals("Let it cool")).singleElement().satisfies(label -> assertThat(label.chilled()).isTrue());
+        CookingClass early = cooking()
+                .withKitchen(cooking()
+                        .kitchen()
+                        .withPrepWindows(List.of(new PrepWindow(Minutes.of(-420), Minutes.of(-300)))));
+        assertThat(prepared(early).labels())
+                .filteredOn(label -> label.what().equals("Let it cool"))
+                .singleElement()
+                .satisfies(label -> assertThat(label.chilled()).isTrue());
     }
 
     @Test
     void eachPartOfTheDishHasItsEmptyBowls() {
-        assertThat(prepared(cooking()).empty()).extracting(check -> check.title() + " " + check.bowls().size()).contains("Sauce 5", "On top 1").doesNotContain("Rice 1", "Rice 2");
+        assertThat(prepared(cooking()).empty())
+                .extracting(check -> check.title() + " " + check.bowls().size())
+                .contains("Sauce 5", "On top 1")
+                .doesNotContain("Rice 1", "Rice 2");
     }
 
     @ParameterizedTest
-    @CsvSource({"garlic,PUNGENT,true", "garlic-powder,PUNGENT,false", "beetroot,STAINS,true", "turmeric,DRY,true", "apple,BROWNS,true", "apple-sauce,BROWNS,false", "rapeseed-oil,LIQUID,true",
-            "plain-flour,DRY,true", "spinach,WILTS,true", "spinach-frozen,WILTS,false", "potato,SOILS,true", "potato-starch,SOILS,false", "potato,DRY,false", "plain-flour,SOILS,false", "coconut-milk,LIQUID,true", "coconut-milk,DRY,false"})
+    @CsvSource({
+        "garlic,PUNGENT,true",
+        "garlic-powder,PUNGENT,false",
+        "beetroot,STAINS,true",
+        "turmeric,DRY,true",
+        "apple,BROWNS,true",
+        "apple-sauce,BROWNS,false",
+        "rapeseed-oil,LIQUID,true",
+        "plain-flour,DRY,true",
+        "spinach,WILTS,true",
+        "spinach-frozen,WILTS,false",
+        "potato,SOILS,true",
+        "potato-starch,SOILS,false",
+        "potato,DRY,false",
+        "plain-flour,SOILS,false",
+        "coconut-milk,LIQUID,true",
+        "coconut-milk,DRY,false"
+    })
     void traitsAreReadOffTheName(String item, Trait trait, boolean has) {
         assertThat(Trait.of(BUILT_IN.get(item)).contains(trait)).isEqualTo(has);
     }
@@ -240,14 +380,28 @@ class PreparedTest {
     /** Rice that a step cools is cooked rice still, and nothing is cooked before it is bought. */
     @Test
     void whatStandsBeyondItsLimitAndWhatIsDoneBeforeItIsBoughtMakesAClassUnsafe() throws Exception {
-        assertThat(PlannedClass.of(ClassFile.read(CLASS.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN).broken()).isEmpty();
+        assertThat(PlannedClass.of(ClassFile.read(CLASS.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN)
+                        .broken())
+                .isEmpty();
         String weekBefore = CLASS.replace("{\"from\": -420, \"to\": -5}", "{\"from\": -10500, \"to\": -10080}");
-        PlannedClass planned = PlannedClass.of(ClassFile.read(weekBefore.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN);
+        PlannedClass planned =
+                PlannedClass.of(ClassFile.read(weekBefore.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN);
         assertThat(planned.plan().possible()).isTrue();
-        assertThat(planned.broken()).extracting(SafetyCheck.Broken::limit).contains(SafetyCheck.Limit.RICE, SafetyCheck.Limit.BEFORE_BOUGHT);
-        assertThat(planned.broken()).filteredOn(broken -> broken.limit() == SafetyCheck.Limit.BEFORE_BOUGHT).allSatisfy(broken -> assertThat(broken.items()).containsExactly("jasmine-rice"));
-        assertThat(planned.broken()).filteredOn(broken -> broken.limit() == SafetyCheck.Limit.RICE).as("said once, where it is oldest").singleElement().satisfies(broken -> assertThat(broken.seconds()).isGreaterThan(7 * 24 * 3600));
+        assertThat(planned.broken())
+                .extracting(SafetyCheck.Broken::limit)
+                .contains(SafetyCheck.Limit.RICE, SafetyCheck.Limit.BEFORE_BOUGHT);
+        assertThat(planned.broken())
+                .filteredOn(broken -> broken.limit() == SafetyCheck.Limit.BEFORE_BOUGHT)
+                .allSatisfy(broken -> assertThat(broken.items()).containsExactly("jasmine-rice"));
+        assertThat(planned.broken())
+                .filteredOn(broken -> broken.limit() == SafetyCheck.Limit.RICE)
+                .as("said once, where it is oldest")
+                .singleElement()
+                .satisfies(broken -> assertThat(broken.seconds()).isGreaterThan(7 * 24 * 3600));
         String dayBefore = CLASS.replace("{\"from\": -420, \"to\": -5}", "{\"from\": -1620, \"to\": -1500}");
-        assertThat(PlannedClass.of(ClassFile.read(dayBefore.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN).broken()).extracting(SafetyCheck.Broken::limit).containsOnly(SafetyCheck.Limit.RICE);
+        assertThat(PlannedClass.of(ClassFile.read(dayBefore.getBytes(StandardCharsets.UTF_8), BUILT_IN), BUILT_IN)
+                        .broken())
+                .extracting(SafetyCheck.Broken::limit)
+                .containsOnly(SafetyCheck.Limit.RICE);
     }
 }

@@ -12,6 +12,9 @@ import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
 import hopsel.formats.contract.Samples;
+
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -27,7 +30,8 @@ class AttendeeClassTest {
 
     @BeforeAll
     static void plan() throws FaultyFileException {
-        String file = new String(Samples.bytes("c01-dumplings-laksa"), StandardCharsets.UTF_8).replace("\"peanut\"", "\"tamari\"");
+        String file = new String(Samples.bytes("c01-dumplings-laksa"), StandardCharsets.UTF_8)
+                .replace("\"peanut\"", "\"tamari\"");
         plain = PlannedClass.of(ClassFile.read(file.getBytes(StandardCharsets.UTF_8), CATALOGUE), CATALOGUE);
     }
 
@@ -38,18 +42,23 @@ class AttendeeClassTest {
     @Test
     void aStyleChangesOneKitAndTheShoppingButNotThePlanOrTheOthers() {
         PlannedClass styled = plain.inStyles(Map.of("a2", Map.of(Matter.FLOUR, "gluten-free")), CATALOGUE);
-        assertThat(items(styled.kits().get(1))).contains("gluten-free-flour", "tamari").doesNotContain("plain-flour", "soy-sauce");
+        assertThat(items(styled.kits().get(1)))
+                .contains("gluten-free-flour", "tamari")
+                .doesNotContain("plain-flour", "soy-sauce");
         assertThat(styled.kits().get(0)).isEqualTo(plain.kits().get(0));
         assertThat(styled.plan()).isEqualTo(plain.plan());
         assertThat(styled.trays()).isEqualTo(plain.trays());
         assertThat(styled.demand().parts("gluten-free-flour").get(Purpose.KITS)).isEqualByComparingTo("320");
-        assertThat(styled.demand().parts("plain-flour").get(Purpose.DEMO)).isEqualByComparingTo(plain.demand().parts("plain-flour").get(Purpose.DEMO));
+        assertThat(styled.demand().parts("plain-flour").get(Purpose.DEMO))
+                .isEqualByComparingTo(plain.demand().parts("plain-flour").get(Purpose.DEMO));
         assertThat(styled.shopping()).anyMatch(purchase -> purchase.item().equals("gluten-free-flour"));
     }
 
     @Test
     void aWishNeverOverrulesWhatSomebodyMayNotHave() {
-        Kit kit = plain.inStyles(Map.of("a1", Map.of(Matter.FLOUR, "gluten-free")), CATALOGUE).kits().get(0);
+        Kit kit = plain.inStyles(Map.of("a1", Map.of(Matter.FLOUR, "gluten-free")), CATALOGUE)
+                .kits()
+                .get(0);
         assertThat(items(kit)).contains("gluten-free-flour").doesNotContain("tamari");
         assertThat(kit.cannotServe()).isNotEmpty().allSatisfy(refusal -> {
             assertThat(refusal.item()).isEqualTo("tamari");
@@ -62,7 +71,9 @@ class AttendeeClassTest {
         for (Matter matter : Matter.values()) {
             for (String school : matter.schools()) {
                 PlannedClass styled = plain.inStyles(Map.of("a2", Map.of(matter, school)), CATALOGUE);
-                assertThat(styled.kits().get(1).lines()).as(matter + " " + school).isNotEmpty();
+                assertThat(styled.kits().get(1).lines())
+                        .as(matter + " " + school)
+                        .isNotEmpty();
             }
         }
     }

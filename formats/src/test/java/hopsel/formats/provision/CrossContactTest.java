@@ -3,17 +3,16 @@ package hopsel.formats.provision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
-import hopsel.core.dish.Source;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.CrossContact;
 import hopsel.core.kit.CrossContact.Contact;
@@ -23,7 +22,6 @@ import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Minutes;
-import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
@@ -31,6 +29,10 @@ import hopsel.core.plan.Planner;
 import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -46,8 +48,15 @@ class CrossContactTest {
     private static final Catalogue BUILT_IN = BuiltInCatalogue.load();
 
     private static Dish dish(String id, String item, String text, String... needs) {
-        IngredientLine line = IngredientLine.of(item, item, Optional.of(new Amount(BigDecimal.TEN, BigDecimal.TEN, Unit.G, Optional.empty())));
-        Step step = Step.of("do", "Work on " + item, StepMinutes.of(Minutes.of(5)), Work.HANDS).withText(Optional.of(text)).withShow(Show.MUST).withNeeds(List.of(needs).stream().map(kind -> new Need(kind, 1, Optional.empty(), BigDecimal.ZERO)).toList()).withUses(List.of(new Use(item, BigDecimal.ONE)));
+        IngredientLine line = IngredientLine.of(
+                item, item, Optional.of(new Amount(BigDecimal.TEN, BigDecimal.TEN, Unit.G, Optional.empty())));
+        Step step = Step.of("do", "Work on " + item, StepMinutes.of(Minutes.of(5)), Work.HANDS)
+                .withText(Optional.of(text))
+                .withShow(Show.MUST)
+                .withNeeds(List.of(needs).stream()
+                        .map(kind -> new Need(kind, 1, Optional.empty(), BigDecimal.ZERO))
+                        .toList())
+                .withUses(List.of(new Use(item, BigDecimal.ONE)));
         return new Dish(id, id, BigDecimal.ONE, List.of(new Component("all", "All", List.of(line), List.of(step))));
     }
 
@@ -58,19 +67,47 @@ class CrossContactTest {
     /** The contacts of two dishes; the one that comes first in the plan is known by its start. */
     private static List<Contact> contacts(List<Dish> dishes, String avoids) throws Exception {
         CookingClass any = Samples.cooking("lists-sample-00");
-        Attendee guest = new Attendee("ana", "Ana", List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
-        CookingClass cooking = any.withKitchen(any.kitchen().withPrepWindows(List.of()).withPeople(List.of(new Person("host", "Host", Role.HOST))).withResources(List.of(place("mixer", "blender"), place("stick", "stick-blender"), place("big", "food-processor"), place("stand", "stand-mixer"), new Resource("hob", "burner", 4, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN)))).withMenu(any.menu().withItems(List.of()).withDishes(dishes).withSubstitutions(List.of()).withShared(List.of())).withAttendees(List.of(guest));
+        Attendee guest =
+                new Attendee("ana", "Ana", List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH);
+        CookingClass cooking = any.withKitchen(any.kitchen()
+                        .withPrepWindows(List.of())
+                        .withPeople(List.of(new Person("host", "Host", Role.HOST)))
+                        .withResources(List.of(
+                                place("mixer", "blender"),
+                                place("stick", "stick-blender"),
+                                place("big", "food-processor"),
+                                place("stand", "stand-mixer"),
+                                new Resource("hob", "burner", 4, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN))))
+                .withMenu(any.menu()
+                        .withItems(List.of())
+                        .withDishes(dishes)
+                        .withSubstitutions(List.of())
+                        .withShared(List.of()))
+                .withAttendees(List.of(guest));
         Plan plan = Planner.answer(cooking, Wishes.NONE).plan();
-        List<String> order = plan.activities().stream().sorted(Comparator.comparingInt(Activity::start)).map(activity -> activity.step().dish()).toList();
+        List<String> order = plan.activities().stream()
+                .sorted(Comparator.comparingInt(Activity::start))
+                .map(activity -> activity.step().dish())
+                .toList();
         List<Contact> found = CrossContact.of(cooking, plan, BUILT_IN).contacts();
-        assertThat(found).as("nothing comes before what is first: %s", order).allSatisfy(contact -> assertThat(order.indexOf(contact.with().dish())).isLessThan(order.indexOf(contact.then().dish())));
+        assertThat(found).as("nothing comes before what is first: %s", order).allSatisfy(contact -> assertThat(
+                        order.indexOf(contact.with().dish()))
+                .isLessThan(order.indexOf(contact.then().dish())));
         return found;
     }
 
     @Test
     void theSharedBlenderIsNamedOnceWhicheverOfTheTwoComesFirst() throws Exception {
-        List<Contact> one = contacts(List.of(dish("a-sauce", "cashews", "Blend it.", "blender"), dish("b-soup", "red-onion", "Blend it.", "blender")), "tree-nut");
-        List<Contact> two = contacts(List.of(dish("a-soup", "red-onion", "Blend it.", "blender"), dish("b-sauce", "cashews", "Blend it.", "blender")), "tree-nut");
+        List<Contact> one = contacts(
+                List.of(
+                        dish("a-sauce", "cashews", "Blend it.", "blender"),
+                        dish("b-soup", "red-onion", "Blend it.", "blender")),
+                "tree-nut");
+        List<Contact> two = contacts(
+                List.of(
+                        dish("a-soup", "red-onion", "Blend it.", "blender"),
+                        dish("b-sauce", "cashews", "Blend it.", "blender")),
+                "tree-nut");
         assertThat(one.size() + two.size()).as("only where the nuts come first").isEqualTo(1);
         assertThat(one.isEmpty() ? two : one).singleElement().satisfies(contact -> {
             assertThat(contact.shared()).isEqualTo(Shared.APPLIANCE);
@@ -81,26 +118,49 @@ class CrossContactTest {
 
     /** What was in one of them is in the next, whichever is at hand. */
     @ParameterizedTest
-    @CsvSource({"blender, stick-blender", "food-processor, blender", "stick-blender, food-processor", "stand-mixer, blender", "stand-mixer, stand-mixer"})
+    @CsvSource({
+        "blender, stick-blender",
+        "food-processor, blender",
+        "stick-blender, food-processor",
+        "stand-mixer, blender",
+        "stand-mixer, stand-mixer"
+    })
     void kindsOfMixerAreOneFamily(String first, String second) throws Exception {
-        List<Contact> one = contacts(List.of(dish("a-sauce", "cashews", "Work it.", first), dish("b-soup", "red-onion", "Work it.", second)), "tree-nut");
-        List<Contact> two = contacts(List.of(dish("a-soup", "red-onion", "Work it.", first), dish("b-sauce", "cashews", "Work it.", second)), "tree-nut");
-        assertThat(one.isEmpty() ? two : one).singleElement().satisfies(contact -> assertThat(contact.shared()).isEqualTo(Shared.APPLIANCE));
+        List<Contact> one = contacts(
+                List.of(dish("a-sauce", "cashews", "Work it.", first), dish("b-soup", "red-onion", "Work it.", second)),
+                "tree-nut");
+        List<Contact> two = contacts(
+                List.of(dish("a-soup", "red-onion", "Work it.", first), dish("b-sauce", "cashews", "Work it.", second)),
+                "tree-nut");
+        assertThat(one.isEmpty() ? two : one).singleElement().satisfies(contact -> assertThat(contact.shared())
+                .isEqualTo(Shared.APPLIANCE));
     }
 
     @Test
     void boardAndKnifeOfTheSameTwoStepsAreOneMatterAndWhatNobodyAvoidsIsNone() throws Exception {
-        List<Dish> dishes = List.of(dish("a-salad", "celery", "Chop it finely."), dish("b-slaw", "carrot", "Slice it."));
+        List<Dish> dishes =
+                List.of(dish("a-salad", "celery", "Chop it finely."), dish("b-slaw", "carrot", "Slice it."));
         List<Contact> one = contacts(dishes, "celery");
-        List<Contact> two = contacts(List.of(dish("a-slaw", "carrot", "Slice it."), dish("b-salad", "celery", "Chop it finely.")), "celery");
-        assertThat(one.isEmpty() ? two : one).singleElement().satisfies(contact -> assertThat(contact.places()).containsExactly("chopping board", "knife"));
+        List<Contact> two = contacts(
+                List.of(dish("a-slaw", "carrot", "Slice it."), dish("b-salad", "celery", "Chop it finely.")), "celery");
+        assertThat(one.isEmpty() ? two : one).singleElement().satisfies(contact -> assertThat(contact.places())
+                .containsExactly("chopping board", "knife"));
         assertThat(contacts(dishes, "peanut")).isEmpty();
     }
 
     @Test
     void hotOilIsSaidApartForWashingDoesNotHelp() throws Exception {
-        List<Contact> one = contacts(List.of(dish("a-fritters", "plain-flour", "Deep-fry in hot oil.", "burner"), dish("b-chips", "potato", "Deep-fry in hot oil.", "burner")), "gluten");
-        List<Contact> two = contacts(List.of(dish("a-chips", "potato", "Deep-fry in hot oil.", "burner"), dish("b-fritters", "plain-flour", "Deep-fry in hot oil.", "burner")), "gluten");
-        assertThat(one.isEmpty() ? two : one).anySatisfy(contact -> assertThat(contact.shared()).isEqualTo(Shared.OIL));
+        List<Contact> one = contacts(
+                List.of(
+                        dish("a-fritters", "plain-flour", "Deep-fry in hot oil.", "burner"),
+                        dish("b-chips", "potato", "Deep-fry in hot oil.", "burner")),
+                "gluten");
+        List<Contact> two = contacts(
+                List.of(
+                        dish("a-chips", "potato", "Deep-fry in hot oil.", "burner"),
+                        dish("b-fritters", "plain-flour", "Deep-fry in hot oil.", "burner")),
+                "gluten");
+        assertThat(one.isEmpty() ? two : one)
+                .anySatisfy(contact -> assertThat(contact.shared()).isEqualTo(Shared.OIL));
     }
 }

@@ -3,11 +3,10 @@ package hopsel.formats.provision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
-import hopsel.core.dish.Source;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitPacker;
@@ -20,13 +19,14 @@ import hopsel.core.kit.PackingRun.Refusal;
 import hopsel.core.kit.PackingRun.Why;
 import hopsel.core.kit.Portion;
 import hopsel.core.measure.Amount;
-import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 import hopsel.core.mise.Batches;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
@@ -44,26 +44,53 @@ class PackingRunTest {
     private static final LocalDate TODAY = LocalDate.parse("2027-02-12");
     private static final Lot RICE = new Lot("R1", Optional.empty());
     private static final Lot TAHINI = new Lot("T1", Optional.of(TODAY));
-    private static final Attendee ANA = new Attendee("ana", "Ana", List.of(), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT);
-    private static final Attendee BO = new Attendee("bo", "Bo", List.of("sesame"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT);
+    private static final Attendee ANA =
+            new Attendee("ana", "Ana", List.of(), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT);
+    private static final Attendee BO =
+            new Attendee("bo", "Bo", List.of("sesame"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT);
 
     private final List<Event> log = new ArrayList<>();
 
     private static IngredientLine line(String item, String grams, boolean optional) {
-        return IngredientLine.of(item, item, Optional.of(new Amount(new BigDecimal(grams), new BigDecimal(grams), Unit.G, Optional.empty()))).withOptional(optional);
+        return IngredientLine.of(
+                        item,
+                        item,
+                        Optional.of(new Amount(new BigDecimal(grams), new BigDecimal(grams), Unit.G, Optional.empty())))
+                .withOptional(optional);
     }
 
     /** A bowl of rice with tahini that may be left out; a stock whose label has to be read. */
     private static Packing packing(Attendee... attendees) throws Exception {
         CookingClass any = Samples.cooking("lists-sample-00");
-        Dish dish = new Dish("bowl", "Bowl", BigDecimal.ONE, List.of(new Component("all", "All", List.of(line("jasmine-rice", "80", false), line("tahini", "20.2", true), line("plain-stock", "150", true)), List.of())));
-        CookingClass cooking = any.withMenu(any.menu().withItems(List.of()).withDishes(List.of(dish)).withSubstitutions(List.of()).withShared(List.of())).withAttendees(Arrays.asList(attendees));
-        List<Kit> kits = KitPacker.pack(cooking, BUILT_IN, Batches.of(cooking, BUILT_IN, Planner.answer(cooking, Wishes.NONE).plan()));
+        Dish dish = new Dish(
+                "bowl",
+                "Bowl",
+                BigDecimal.ONE,
+                List.of(new Component(
+                        "all",
+                        "All",
+                        List.of(
+                                line("jasmine-rice", "80", false),
+                                line("tahini", "20.2", true),
+                                line("plain-stock", "150", true)),
+                        List.of())));
+        CookingClass cooking = any.withMenu(any.menu()
+                        .withItems(List.of())
+                        .withDishes(List.of(dish))
+                        .withSubstitutions(List.of())
+                        .withShared(List.of()))
+                .withAttendees(Arrays.asList(attendees));
+        List<Kit> kits = KitPacker.pack(
+                cooking,
+                BUILT_IN,
+                Batches.of(
+                        cooking, BUILT_IN, Planner.answer(cooking, Wishes.NONE).plan()));
         return Packing.of(cooking, BUILT_IN, kits, List.of());
     }
 
     private static Event event(Kind kind, String kit, String item, String grams, Lot lot, String station) {
-        return new Event(kind, kit, new Portion.Key(item.isEmpty() ? "" : "bowl", item), new BigDecimal(grams), lot, station);
+        return new Event(
+                kind, kit, new Portion.Key(item.isEmpty() ? "" : "bowl", item), new BigDecimal(grams), lot, station);
     }
 
     /** Does it if it may be done; else says why not. */
@@ -86,8 +113,11 @@ class PackingRunTest {
         assertThat(weigh(packing, "ana", "tahini", "24", TAHINI)).contains(Why.TOO_MUCH);
         assertThat(weigh(packing, "ana", "tahini", "20.2", TAHINI)).isEmpty();
         assertThat(weigh(packing, "ana", "tahini", "20.2", TAHINI)).contains(Why.ALREADY_IN);
-        assertThat(weigh(packing, "ana", "jasmine-rice", "80", TAHINI)).as("the pack is tahini").contains(Why.OTHER_ITEM);
-        assertThat(weigh(packing, "ana", "jasmine-rice", "80", new Lot("R0", Optional.of(TODAY.minusDays(1))))).contains(Why.PAST_DATE);
+        assertThat(weigh(packing, "ana", "jasmine-rice", "80", TAHINI))
+                .as("the pack is tahini")
+                .contains(Why.OTHER_ITEM);
+        assertThat(weigh(packing, "ana", "jasmine-rice", "80", new Lot("R0", Optional.of(TODAY.minusDays(1)))))
+                .contains(Why.PAST_DATE);
         assertThat(weigh(packing, "ana", "peanuts", "80", RICE)).contains(Why.NOT_IN_KIT);
     }
 
@@ -102,18 +132,24 @@ class PackingRunTest {
         assertThat(weigh(packing, "ana", "plain-stock", "150", stock)).contains(Why.READ_LABEL);
         log.add(event(Kind.READ_LABEL, "", "plain-stock", "0", stock, "1"));
         assertThat(weigh(packing, "ana", "plain-stock", "150", stock)).isEmpty();
-        assertThat(weigh(packing, "ana", "plain-stock", "150", new Lot("S2", Optional.empty()))).contains(Why.ALREADY_IN);
+        assertThat(weigh(packing, "ana", "plain-stock", "150", new Lot("S2", Optional.empty())))
+                .contains(Why.ALREADY_IN);
         assertThat(attempt(packing, close)).isEmpty();
-        assertThat(attempt(packing, event(Kind.TAKE_OUT, "ana", "tahini", "0", TAHINI, "1"))).contains(Why.CLOSED);
+        assertThat(attempt(packing, event(Kind.TAKE_OUT, "ana", "tahini", "0", TAHINI, "1")))
+                .contains(Why.CLOSED);
     }
 
     @Test
     void whatTheLastBagLeftOnTheStationIsCleanedOffForWhoAvoidsIt() throws Exception {
         Packing packing = packing(ANA, BO);
-        assertThat(packing.of("bo").orElseThrow().portions()).extracting(Portion::item).doesNotContain("tahini");
+        assertThat(packing.of("bo").orElseThrow().portions())
+                .extracting(Portion::item)
+                .doesNotContain("tahini");
         weigh(packing, "ana", "tahini", "20.2", TAHINI);
         assertThat(weigh(packing, "bo", "jasmine-rice", "80", RICE)).contains(Why.CLEAN_FIRST);
-        assertThat(attempt(packing, event(Kind.WEIGH, "bo", "jasmine-rice", "80", RICE, "2"))).as("another station is clean").isEmpty();
+        assertThat(attempt(packing, event(Kind.WEIGH, "bo", "jasmine-rice", "80", RICE, "2")))
+                .as("another station is clean")
+                .isEmpty();
         log.remove(log.size() - 1);
         log.add(event(Kind.CLEAN, "", "", "0", RICE, "1"));
         assertThat(weigh(packing, "bo", "jasmine-rice", "80", RICE)).isEmpty();
@@ -122,11 +158,17 @@ class PackingRunTest {
     @Test
     void twoStationsNeverPackTheSameKit() throws Exception {
         Packing packing = packing(ANA);
-        assertThat(attempt(packing, event(Kind.CLAIM, "ana", "", "0", RICE, "1"))).isEmpty();
-        assertThat(attempt(packing, event(Kind.CLAIM, "ana", "", "0", RICE, "2"))).contains(Why.HELD);
-        assertThat(attempt(packing, event(Kind.WEIGH, "ana", "jasmine-rice", "80", RICE, "2"))).contains(Why.HELD);
-        assertThat(attempt(packing, event(Kind.RELEASE, "ana", "", "0", RICE, "2"))).as("whoever is there can free it").isEmpty();
-        assertThat(attempt(packing, event(Kind.CLAIM, "ana", "", "0", RICE, "2"))).isEmpty();
+        assertThat(attempt(packing, event(Kind.CLAIM, "ana", "", "0", RICE, "1")))
+                .isEmpty();
+        assertThat(attempt(packing, event(Kind.CLAIM, "ana", "", "0", RICE, "2")))
+                .contains(Why.HELD);
+        assertThat(attempt(packing, event(Kind.WEIGH, "ana", "jasmine-rice", "80", RICE, "2")))
+                .contains(Why.HELD);
+        assertThat(attempt(packing, event(Kind.RELEASE, "ana", "", "0", RICE, "2")))
+                .as("whoever is there can free it")
+                .isEmpty();
+        assertThat(attempt(packing, event(Kind.CLAIM, "ana", "", "0", RICE, "2")))
+                .isEmpty();
     }
 
     @Test
@@ -138,7 +180,11 @@ class PackingRunTest {
         log.add(event(Kind.WEIGH, "ana", "plain-stock", "150", new Lot("S1", Optional.empty()), "1"));
         attempt(before, event(Kind.CLOSE, "ana", "", "0", RICE, "1"));
         assertThat(PackingRun.after(before, BUILT_IN, log).redo("ana")).isFalse();
-        PackingRun after = PackingRun.after(packing(new Attendee("ana", "Ana", List.of("sesame"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT)), BUILT_IN, log);
+        PackingRun after = PackingRun.after(
+                packing(new Attendee(
+                        "ana", "Ana", List.of("sesame"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT)),
+                BUILT_IN,
+                log);
         assertThat(after.redo("ana")).isTrue();
         assertThat(after.wrong("ana")).extracting(Portion.Key::item).containsExactly("tahini");
         assertThat(PackingRun.after(packing(BO), BUILT_IN, log).gone()).containsExactly("ana");
@@ -150,11 +196,17 @@ class PackingRunTest {
         weigh(packing, "bo", "jasmine-rice", "80", RICE);
         weigh(packing, "ana", "jasmine-rice", "81", RICE);
         weigh(packing, "ana", "tahini", "20.2", TAHINI);
-        assertThat(PackingRun.after(packing, BUILT_IN, log).uses()).filteredOn(use -> use.lot().equals(RICE)).singleElement().satisfies(use -> {
-            assertThat(use.grams()).isEqualByComparingTo("161");
-            assertThat(use.kits()).containsExactly("bo", "ana");
-        });
+        assertThat(PackingRun.after(packing, BUILT_IN, log).uses())
+                .filteredOn(use -> use.lot().equals(RICE))
+                .singleElement()
+                .satisfies(use -> {
+                    assertThat(use.grams()).isEqualByComparingTo("161");
+                    assertThat(use.kits()).containsExactly("bo", "ana");
+                });
         log.add(event(Kind.TAKE_OUT, "bo", "jasmine-rice", "0", RICE, "1"));
-        assertThat(PackingRun.after(packing, BUILT_IN, log).uses()).filteredOn(use -> use.lot().equals(RICE)).singleElement().satisfies(use -> assertThat(use.kits()).containsExactly("ana"));
+        assertThat(PackingRun.after(packing, BUILT_IN, log).uses())
+                .filteredOn(use -> use.lot().equals(RICE))
+                .singleElement()
+                .satisfies(use -> assertThat(use.kits()).containsExactly("ana"));
     }
 }

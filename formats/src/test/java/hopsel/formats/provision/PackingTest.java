@@ -12,6 +12,9 @@ import hopsel.core.kit.Portion.Compartment;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -30,24 +33,41 @@ class PackingTest {
         PlannedClass planned = PlannedClass.of(Samples.cooking(name), BUILT_IN);
         Catalogue catalogue = planned.catalogue();
         Packing packing = Packing.of(planned.cooking(), BUILT_IN, planned.kits(), planned.shopping());
-        assertThat(packing.kinds().stream().mapToInt(kind -> kind.kits().size()).sum()).isEqualTo(planned.kits().size());
+        assertThat(packing.kinds().stream().mapToInt(kind -> kind.kits().size()).sum())
+                .isEqualTo(planned.kits().size());
         for (Packing.Kind kind : packing.kinds()) {
             for (Kit kit : kind.kits()) {
                 BigDecimal exact = kit.lines().stream().map(Kit.Line::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
-                BigDecimal packed = kind.portions().stream().map(Portion::edible).reduce(BigDecimal.ZERO, BigDecimal::add);
+                BigDecimal packed =
+                        kind.portions().stream().map(Portion::edible).reduce(BigDecimal.ZERO, BigDecimal::add);
                 assertThat(packed).isEqualByComparingTo(exact);
             }
             assertThat(kind.portions()).allSatisfy(portion -> {
                 Item item = catalogue.get(portion.item());
-                assertThat(portion.grams().setScale(6, RoundingMode.HALF_UP)).as(portion.item()).isGreaterThanOrEqualTo(portion.least().setScale(6, RoundingMode.HALF_UP));
-                BigDecimal most = portion.pieces() > 0 ? item.gramsPerPiece().orElseThrow() : new BigDecimal("5").max(item.tolerance().orElse(BigDecimal.ZERO));
+                assertThat(portion.grams().setScale(6, RoundingMode.HALF_UP))
+                        .as(portion.item())
+                        .isGreaterThanOrEqualTo(portion.least().setScale(6, RoundingMode.HALF_UP));
+                BigDecimal most = portion.pieces() > 0
+                        ? item.gramsPerPiece().orElseThrow()
+                        : new BigDecimal("5").max(item.tolerance().orElse(BigDecimal.ZERO));
                 assertThat(portion.grams().subtract(portion.least())).isLessThanOrEqualTo(most);
-                assertThat(portion.compartment() == Compartment.COLD).isEqualTo(item.storage().filter(storage -> !storage.word().equals("ambient")).isPresent());
+                assertThat(portion.compartment() == Compartment.COLD)
+                        .isEqualTo(item.storage()
+                                .filter(storage -> !storage.word().equals("ambient"))
+                                .isPresent());
             });
-            assertThat(kind.parcel()).isGreaterThan(kind.portions().stream().map(Portion::grams).reduce(BigDecimal.ZERO, BigDecimal::add));
+            assertThat(kind.parcel())
+                    .isGreaterThan(
+                            kind.portions().stream().map(Portion::grams).reduce(BigDecimal.ZERO, BigDecimal::add));
         }
-        List<Boolean> withAllergens = packing.rows().stream().map(Row::item).map(catalogue::get).map(item -> !item.allergens().isEmpty()).toList();
+        List<Boolean> withAllergens = packing.rows().stream()
+                .map(Row::item)
+                .map(catalogue::get)
+                .map(item -> !item.allergens().isEmpty())
+                .toList();
         assertThat(withAllergens).isSorted();
-        assertThat(packing.rows()).filteredOn(Row::clean).allMatch(row -> !catalogue.get(row.item()).allergens().isEmpty());
+        assertThat(packing.rows())
+                .filteredOn(Row::clean)
+                .allMatch(row -> !catalogue.get(row.item()).allergens().isEmpty());
     }
 }

@@ -7,12 +7,15 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.measure.Minutes;
 import hopsel.formats.dishfile.DishFile;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 /** A dish as it was stored before what is true of it moved into it. */
 class EarlierDishTest {
 
-    private static final String EARLIER = """
+    private static final String EARLIER =
+            """
             {"format": "hopsel-dish", "version": 1, "measures": "metric",
              "dish": {"id": "tart", "title": "Plum tart", "servings": 4, "components": [
                {"id": "dough", "title": "Dough",
@@ -35,12 +38,14 @@ class EarlierDishTest {
         Step bake = draft.step("bake").orElseThrow();
         assertThat(bake.firstLook()).contains(Minutes.of(40));
         assertThat(bake.rounds().orElseThrow().count()).isEqualTo(2);
-        assertThat(bake.rescues()).singleElement().satisfies(rescue -> assertThat(rescue.trouble()).isEqualTo("pale"));
+        assertThat(bake.rescues()).singleElement().satisfies(rescue -> assertThat(rescue.trouble())
+                .isEqualTo("pale"));
         IngredientLine water = draft.line("water").orElseThrow();
         assertThat(water.byTaste().orElseThrow().cue()).isEqualTo("it holds");
         assertThat(draft.dish().yields().pieces().orElseThrow()).isEqualByComparingTo("8");
         assertThat(draft.dish().vessel().orElseThrow().length()).isEqualByComparingTo("23");
-        assertThat(draft.dish().components().get(0).base().orElseThrow().title()).isEqualTo("Apple tart");
+        assertThat(draft.dish().components().get(0).base().orElseThrow().title())
+                .isEqualTo("Apple tart");
         assertThat(draft.dish().passages().unread()).containsExactly("the rest");
         assertThat(draft.notes().isGuessed("bake", "minutes")).isTrue();
         assertThat(draft.notes().passed()).containsKey("cue_missing:bake");

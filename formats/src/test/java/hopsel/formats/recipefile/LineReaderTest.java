@@ -7,6 +7,11 @@ import hopsel.core.measure.Measures;
 import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.ReadLine;
 import hopsel.formats.classfile.BuiltInCatalogue;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,7 +28,10 @@ class LineReaderTest {
 
     /** Line, lower and upper amount, unit, size, item, grams of the upper end. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             1 ½ cups raw cashews, soaked                    | 1.5  | 1.5  | cup   |       | cashews          | 217.5
             2–3 tbsp olive oil                              | 2    | 3    | tbsp  |       | olive-oil        | 41.2
             1 (400 g) can black beans, drained              | 1    | 1    | can   |       | black-beans-can  | 240
@@ -47,7 +55,8 @@ class LineReaderTest {
             1 medium onion (about 150 g), chopped           | 1    | 1    | piece |       | onion            | 150
             1 heaped teaspoon smoked paprika                | 1    | 1    | tsp   |       | smoked-paprika   | 2.9
             """)
-    void amountUnitItemAndWeightAreRead(String text, BigDecimal low, BigDecimal high, String unit, String size, String item, BigDecimal grams) {
+    void amountUnitItemAndWeightAreRead(
+            String text, BigDecimal low, BigDecimal high, String unit, String size, String item, BigDecimal grams) {
         ReadLine line = METRIC.read(text);
         assertThat(line.amount()).isPresent();
         assertThat(line.amount().get().low()).isEqualByComparingTo(low);
@@ -64,7 +73,8 @@ class LineReaderTest {
         ReadLine either = METRIC.read("2 tablespoons tamari or soy sauce");
         assertThat(either.item().orElseThrow().id()).isEqualTo("tamari");
         assertThat(either.or()).containsExactly("soy sauce");
-        assertThat(METRIC.read("handful of fresh coriander, chopped (optional)").optional()).isTrue();
+        assertThat(METRIC.read("handful of fresh coriander, chopped (optional)").optional())
+                .isTrue();
         assertThat(METRIC.read("salt to taste").amount()).isEmpty();
         assertThat(METRIC.read("a splash of soy sauce").amount()).isEmpty();
         ReadLine unknown = METRIC.read("2 flax eggs");
@@ -75,13 +85,28 @@ class LineReaderTest {
 
     @Test
     void spoonsAreThoseOfThePlace() {
-        assertThat(new LineReader(CATALOGUE, Measures.AU).read("1 tbsp water").grams().orElseThrow()).isEqualByComparingTo("20");
-        assertThat(new LineReader(CATALOGUE, Measures.US).read("1 cup water").grams().orElseThrow()).isEqualByComparingTo("236.588");
+        assertThat(new LineReader(CATALOGUE, Measures.AU)
+                        .read("1 tbsp water")
+                        .grams()
+                        .orElseThrow())
+                .isEqualByComparingTo("20");
+        assertThat(new LineReader(CATALOGUE, Measures.US)
+                        .read("1 cup water")
+                        .grams()
+                        .orElseThrow())
+                .isEqualByComparingTo("236.588");
     }
 
     /** Something that only sounds like a known thing may hold an allergen, so it is not taken for it. */
     @ParameterizedTest
-    @ValueSource(strings = {"1 tbsp walnut oil", "1 cup rice milk", "2 tbsp malt vinegar", "100 g almond croissants", "200 ml cashew cream"})
+    @ValueSource(
+            strings = {
+                "1 tbsp walnut oil",
+                "1 cup rice milk",
+                "2 tbsp malt vinegar",
+                "100 g almond croissants",
+                "200 ml cashew cream"
+            })
     void whatIsNotKnownIsNotGuessed(String text) {
         assertThat(METRIC.read(text).item()).isEmpty();
     }

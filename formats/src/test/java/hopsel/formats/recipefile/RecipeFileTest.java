@@ -2,19 +2,19 @@ package hopsel.formats.recipefile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hopsel.core.dish.ByTaste;
-import hopsel.core.dish.RecipeState;
-import hopsel.core.dish.HandsOn;
-import hopsel.core.dish.Base;
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
+import hopsel.core.dish.Base;
+import hopsel.core.dish.ByTaste;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.HandsOn;
+import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.PerWeight;
+import hopsel.core.dish.RecipeState;
 import hopsel.core.dish.Rescue;
 import hopsel.core.dish.Rounds;
-import hopsel.core.dish.Vessel;
-import hopsel.core.bench.Draft;
-import hopsel.core.dish.Dish;
-import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
+import hopsel.core.dish.Vessel;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
@@ -22,6 +22,13 @@ import hopsel.core.recipe.DishProposal;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.dishfile.DishFile;
 import hopsel.formats.json.Json;
+
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -53,12 +60,19 @@ class RecipeFileTest {
     }
 
     private static Step step(Dish dish, String titleStart) {
-        return dish.steps().filter(step -> step.title().startsWith(titleStart) || step.instruction().contains(titleStart)).findFirst().orElseThrow();
+        return dish.steps()
+                .filter(step -> step.title().startsWith(titleStart)
+                        || step.instruction().contains(titleStart))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Recipe, words of the step, minutes low, likely, high, work, oven. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             enchiladas.txt      | Preheat the oven         | 11.5 | 15   | 22.5 | rest  | 200
             enchiladas.txt      | fry the onion            | 8    | 8    | 8    | hands |
             enchiladas.txt      | warm through             | 3    | 3.5  | 4    | watch |
@@ -79,20 +93,26 @@ class RecipeFileTest {
             plum-tart.txt       | Blind bake               | 15   | 15   | 15   | watch | 200
             plum-tart.txt       | Lower the oven           | 40   | 42.5 | 45   | watch | 180
             """)
-    void timesWorkAndHeatAreFound(String recipe, String words, double low, double likely, double high, String work, Integer oven) {
+    void timesWorkAndHeatAreFound(
+            String recipe, String words, double low, double likely, double high, String work, Integer oven) {
         Step step = step(read(recipe).dish(), words);
         assertThat(step.minutes().low().value()).isEqualByComparingTo(String.valueOf(low));
         assertThat(step.minutes().likely().value()).isEqualByComparingTo(String.valueOf(likely));
         assertThat(step.minutes().high().value()).isEqualByComparingTo(String.valueOf(high));
         assertThat(step.work().word()).isEqualTo(work);
         if (oven != null) {
-            assertThat(step.needs()).anySatisfy(need -> assertThat(need.celsius().orElseThrow()).isEqualByComparingTo(String.valueOf(oven)));
+            assertThat(step.needs())
+                    .anySatisfy(need ->
+                            assertThat(need.celsius().orElseThrow()).isEqualByComparingTo(String.valueOf(oven)));
         }
     }
 
     /** What was weighed by the writer is what the dish weighs, in whatever way it was said; a usual can stays a can. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
             1 (800 g) can chopped tomatoes     | 800 | g     | chopped, 1 can
             2 (540 ml) cans chickpeas          | 648 | g     | 2 can
             1 (15 oz) can black beans, drained | 240 | can   | drained
@@ -102,18 +122,32 @@ class RecipeFileTest {
             1 heaped tbsp paprika              |   9 | tbsp  | heaped
             """)
     void aWeightThatWasSaidIsTheOneTheDishGoesBy(String line, int grams, String unit, String prep) {
-        Draft sheet = Draft.of(RecipeFile.read("Dish\n\nIngredients\n" + line + "\n\nMethod\n1. Stir for 5 minutes.", CATALOGUE, Measures.METRIC), line, Measures.METRIC);
+        Draft sheet = Draft.of(
+                RecipeFile.read(
+                        "Dish\n\nIngredients\n" + line + "\n\nMethod\n1. Stir for 5 minutes.",
+                        CATALOGUE,
+                        Measures.METRIC),
+                line,
+                Measures.METRIC);
         IngredientLine read = sheet.dish().lines().findFirst().orElseThrow();
         assertThat(read.amount().orElseThrow().unit().word()).isEqualTo(unit);
-        assertThat(sheet.weigher().grams(CATALOGUE.get(read.item()), read.amount().get()).orElseThrow().doubleValue()).isCloseTo(grams, Offset.offset(1.0));
+        assertThat(sheet.weigher()
+                        .grams(CATALOGUE.get(read.item()), read.amount().get())
+                        .orElseThrow()
+                        .doubleValue())
+                .isCloseTo(grams, Offset.offset(1.0));
         assertThat(read.prep().orElse(null)).isEqualTo(prep);
     }
 
     @Test
     void componentsHoldTheirOwnLinesAndNothingIsLost() {
         DishProposal read = read("enchiladas.txt");
-        assertThat(read.dish().components()).extracting(part -> part.title()).containsExactly("Filling", "Sauce", "Smoky Black Bean Enchiladas");
-        assertThat(read.dish().components()).extracting(part -> part.ingredients().size()).containsExactly(6, 4, 1);
+        assertThat(read.dish().components())
+                .extracting(part -> part.title())
+                .containsExactly("Filling", "Sauce", "Smoky Black Bean Enchiladas");
+        assertThat(read.dish().components())
+                .extracting(part -> part.ingredients().size())
+                .containsExactly(6, 4, 1);
         assertThat(read.dish().servings()).isEqualByComparingTo("4");
         assertThat(read.recipe().unread()).anyMatch(passage -> passage.startsWith("Leftovers"));
         assertThat(read.guessed().get("preheat-the-oven")).contains("minutes");
@@ -124,9 +158,13 @@ class RecipeFileTest {
     @Test
     void stepsUseTheirLinesAndWaitForWhatTheyName() {
         Dish dish = read("plum-tart.txt").dish();
-        assertThat(step(dish, "Rub the butter").uses()).extracting(use -> use.ingredient()).contains("plain-flour", "plant-block", "caster-sugar", "water");
+        assertThat(step(dish, "Rub the butter").uses())
+                .extracting(use -> use.ingredient())
+                .contains("plain-flour", "plant-block", "caster-sugar", "water");
         assertThat(dish.finalSteps()).hasSize(1);
-        assertThat(step(dish, "Blind bake").after()).extracting(after -> after.step()).hasSize(2);
+        assertThat(step(dish, "Blind bake").after())
+                .extracting(after -> after.step())
+                .hasSize(2);
     }
 
     @ParameterizedTest
@@ -140,10 +178,26 @@ class RecipeFileTest {
         DishProposal again = RecipeFile.read(document, CATALOGUE, Measures.METRIC);
         assertThat(again.dish().title()).isEqualTo(first.dish().title());
         assertThat(again.dish().servings()).isEqualByComparingTo(first.dish().servings());
-        assertThat(again.dish().lines().map(line -> line.item() + " " + line.amount()).sorted().toList())
-                .isEqualTo(first.dish().lines().map(line -> line.item() + " " + line.amount()).sorted().toList());
-        assertThat(again.dish().steps().map(step -> step.minutes() + " " + step.work()).sorted().toList())
-                .isEqualTo(first.dish().steps().map(step -> step.minutes() + " " + step.work()).sorted().toList());
+        assertThat(again.dish()
+                        .lines()
+                        .map(line -> line.item() + " " + line.amount())
+                        .sorted()
+                        .toList())
+                .isEqualTo(first.dish()
+                        .lines()
+                        .map(line -> line.item() + " " + line.amount())
+                        .sorted()
+                        .toList());
+        assertThat(again.dish()
+                        .steps()
+                        .map(step -> step.minutes() + " " + step.work())
+                        .sorted()
+                        .toList())
+                .isEqualTo(first.dish()
+                        .steps()
+                        .map(step -> step.minutes() + " " + step.work())
+                        .sorted()
+                        .toList());
     }
 
     @ParameterizedTest
@@ -152,29 +206,55 @@ class RecipeFileTest {
         Draft sheet = Draft.of(read(name), text(name), Measures.US);
         Draft once = DishFile.read(DishFile.write(sheet));
         assertThat(DishFile.read(DishFile.write(once))).isEqualTo(once);
-        assertThat(once.dish().steps().map(Step::id).toList()).isEqualTo(sheet.dish().steps().map(Step::id).toList());
+        assertThat(once.dish().steps().map(Step::id).toList())
+                .isEqualTo(sheet.dish().steps().map(Step::id).toList());
         assertThat(once.notes().source()).isEqualTo(sheet.notes().source());
     }
 
     @Test
     void everythingNotedAboutADishIsStored() throws Exception {
         Draft sheet = Draft.of(read("plum-tart.txt"), text("plum-tart.txt"), Measures.METRIC);
-        sheet = Edits.rounds(sheet, "blind-bake", new Rounds(BigDecimal.valueOf(8), BigDecimal.valueOf(4), Minutes.of(15), 1));
-        sheet = Edits.byTaste(sheet, "water", Optional.of(new ByTaste(BigDecimal.valueOf(2), BigDecimal.ONE, BigDecimal.valueOf(5), "it holds together")));
-        Vessel tin = new Vessel(Vessel.Shape.ROUND, BigDecimal.valueOf(23), BigDecimal.valueOf(23), BigDecimal.valueOf(3));
-        sheet = sheet.making(yields -> yields.withPieceWidth(Optional.of(BigDecimal.valueOf(7))).withUnit(Optional.of("tarts")));
-        sheet = sheet.with(sheet.dish().withVessel(Optional.of(tin)).withRecipe(Optional.of(new RecipeState("r-1", 3)))
+        sheet = Edits.rounds(
+                sheet, "blind-bake", new Rounds(BigDecimal.valueOf(8), BigDecimal.valueOf(4), Minutes.of(15), 1));
+        sheet = Edits.byTaste(
+                sheet,
+                "water",
+                Optional.of(new ByTaste(
+                        BigDecimal.valueOf(2), BigDecimal.ONE, BigDecimal.valueOf(5), "it holds together")));
+        Vessel tin =
+                new Vessel(Vessel.Shape.ROUND, BigDecimal.valueOf(23), BigDecimal.valueOf(23), BigDecimal.valueOf(3));
+        sheet = sheet.making(yields ->
+                yields.withPieceWidth(Optional.of(BigDecimal.valueOf(7))).withUnit(Optional.of("tarts")));
+        sheet = sheet.with(sheet.dish()
+                .withVessel(Optional.of(tin))
+                .withRecipe(Optional.of(new RecipeState("r-1", 3)))
                 .eachComponent(part -> part.withBase(Optional.of(new Base("Apple tart", Optional.of("r-2")))))
-                .change("flatten", step -> step.withFirstLook(Optional.of(Minutes.of(40))).withPerWeight(Optional.of(new PerWeight(Minutes.of(5), Minutes.of(20))))
-                        .withHandsOn(new HandsOn(Minutes.of(1), Minutes.of(2))).withPart(Optional.of(Minutes.of(3))).withWorth(0)
+                .change("flatten", step -> step.withFirstLook(Optional.of(Minutes.of(40)))
+                        .withPerWeight(Optional.of(new PerWeight(Minutes.of(5), Minutes.of(20))))
+                        .withHandsOn(new HandsOn(Minutes.of(1), Minutes.of(2)))
+                        .withPart(Optional.of(Minutes.of(3)))
+                        .withWorth(0)
                         .withRescues(List.of(new Rescue("too sticky", "flour", "1 tsp", "twice")))));
-        sheet = sheet.with(sheet.notes().passing("cue_missing:flatten", Optional.of("seen often")).choosing("oil", "none"));
+        sheet = sheet.with(sheet.notes()
+                .passing("cue_missing:flatten", Optional.of("seen often"))
+                .choosing("oil", "none"));
         assertThat(DishFile.read(DishFile.write(sheet))).isEqualTo(sheet);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "Nothing to cook here.", "<html><body></body></html>", "{\"@type\": \"Recipe\"}", "[[[[", "\u0000\u0001", "1\n2\n3", "for the:\n:\n-\n•"})
+    @ValueSource(
+            strings = {
+                "",
+                "Nothing to cook here.",
+                "<html><body></body></html>",
+                "{\"@type\": \"Recipe\"}",
+                "[[[[",
+                "\u0000\u0001",
+                "1\n2\n3",
+                "for the:\n:\n-\n•"
+            })
     void whateverIsPastedIsAnswered(String text) {
-        assertThat(RecipeFile.read(text, CATALOGUE, Measures.METRIC).dish().components()).isNotNull();
+        assertThat(RecipeFile.read(text, CATALOGUE, Measures.METRIC).dish().components())
+                .isNotNull();
     }
 }

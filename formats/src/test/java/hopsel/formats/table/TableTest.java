@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import java.util.List;
 import java.util.Map;
@@ -19,10 +22,16 @@ class TableTest {
 
     @Test
     void numbersStayNumbersAndComesBackWhatWentOut() throws Exception {
-        List<List<String>> rows = List.of(List.of("Item", "grams", "note"), List.of("Flour, \"strong\"", "-12.5", "=1"), List.of("żurek\nkiszony", "0.3", ""));
+        List<List<String>> rows = List.of(
+                List.of("Item", "grams", "note"),
+                List.of("Flour, \"strong\"", "-12.5", "=1"),
+                List.of("żurek\nkiszony", "0.3", ""));
         String file = Table.write(rows);
         assertThat(file).startsWith("\uFEFF").contains(",-12.5,");
-        assertThat(Table.read(file)).containsExactly(Map.of("item", "Flour, \"strong\"", "grams", "-12.5", "note", "=1"), Map.of("item", "żurek\nkiszony", "grams", "0.3", "note", ""));
+        assertThat(Table.read(file))
+                .containsExactly(
+                        Map.of("item", "Flour, \"strong\"", "grams", "-12.5", "note", "=1"),
+                        Map.of("item", "żurek\nkiszony", "grams", "0.3", "note", ""));
     }
 
     @Test

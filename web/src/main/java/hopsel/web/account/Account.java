@@ -3,10 +3,9 @@ package hopsel.web.account;
 /**
  * Somebody who may sign in.
  *
- * @param login        what they type
- * @param name         what they are called
+ * @param login what they type
+ * @param name what they are called
  * @param passwordHash with the name of the method in front
- * @param role         {@code HOST} or {@code ASSISTANT}
+ * @param role {@code HOST} or {@code ASSISTANT}
  */
-record Account(String login, String name, String passwordHash, String role) {
-}
+record Account(String login, String name, String passwordHash, String role) {}

@@ -13,9 +13,25 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.LockedException;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
 /** Everything behind a login; strict headers; tokens against forged requests. */
 @Configuration
@@ -26,23 +42,54 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, AuthenticationManager throttled) throws Exception {
-        return http
-                .authenticationManager(throttled)
-                .authorizeHttpRequests(requests -> requests
-                        .requestMatchers("/sign-in", "/css/**", "/js/**", "/img/**", "/vendor/**", "/schema/**", "/shop/**", "/guest/**", "/join/**", "/error")
+        return http.authenticationManager(throttled)
+                .authorizeHttpRequests(requests -> requests.requestMatchers(
+                                "/sign-in",
+                                "/css/**",
+                                "/js/**",
+                                "/img/**",
+                                "/vendor/**",
+                                "/schema/**",
+                                "/shop/**",
+                                "/guest/**",
+                                "/join/**",
+                                "/error")
                         .permitAll()
                         // An assistant looks, ticks off and packs; changing things is the host's.
-                        .requestMatchers(HttpMethod.POST, "/classes/*/ticks/*", "/classes/*/packing/**", "/scales/*", "/printer", "/classes/*/handouts/review", "/classes/*/air/events", "/classes/*/air/pace", "/classes/*/rehearsals").hasAnyRole("HOST", "ASSISTANT")
-                        // How to reach people, and everything about one of them, is for the host; whoever packs sees what is in a kit.
-                        .requestMatchers("/classes/*/people", "/classes/*/people.csv", "/classes/*/people/**", "/classes/*/menus", "/lots", "/post", "/classes/*/air/close", "/reports", "/reports.csv").hasRole("HOST")
-                        .requestMatchers(HttpMethod.POST).hasRole("HOST")
-                        .anyRequest().hasAnyRole("HOST", "ASSISTANT"))
-                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/classes")
+                        .requestMatchers(
+                                HttpMethod.POST,
+                                "/classes/*/ticks/*",
+                                "/classes/*/packing/**",
+                                "/scales/*",
+                                "/printer",
+                                "/classes/*/handouts/review",
+                                "/classes/*/air/events",
+                                "/classes/*/air/pace",
+                                "/classes/*/rehearsals")
+                        .hasAnyRole("HOST", "ASSISTANT")
+                        // How to reach people, and everything about one of them, is for the host; whoever packs sees
+                        // what is in a kit.
+                        .requestMatchers(
+                                "/classes/*/people",
+                                "/classes/*/people.csv",
+                                "/classes/*/people/**",
+                                "/classes/*/menus",
+                                "/lots",
+                                "/post",
+                                "/classes/*/air/close",
+                                "/reports",
+                                "/reports.csv")
+                        .hasRole("HOST")
+                        .requestMatchers(HttpMethod.POST)
+                        .hasRole("HOST")
+                        .anyRequest()
+                        .hasAnyRole("HOST", "ASSISTANT"))
+                .formLogin(form -> form.loginPage("/sign-in")
+                        .defaultSuccessUrl("/classes")
                         .failureHandler((request, response, problem) -> response.sendRedirect(request.getContextPath()
                                 + (problem instanceof LockedException ? "/sign-in?wait" : "/sign-in?wrong"))))
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
-                .headers(headers -> headers
-                        .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
     }
@@ -55,7 +102,10 @@ class SecurityConfiguration {
     @Bean
     UserDetailsService accounts(AccountMapper mapper) {
         return login -> mapper.account(login)
-                .map(account -> User.withUsername(account.login()).password(account.passwordHash()).roles(account.role()).build())
+                .map(account -> User.withUsername(account.login())
+                        .password(account.passwordHash())
+                        .roles(account.role())
+                        .build())
                 .orElseThrow(() -> new UsernameNotFoundException("No such account."));
     }
 

@@ -1,6 +1,12 @@
 package hopsel.web.account;
 
 import hopsel.web.frame.Secret;
+
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.stereotype.Component;
+import org.springframework.web.util.WebUtils;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -13,10 +19,11 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 
 /**
- * Slows down guessing: after a few failures whoever guesses has to wait. Counted in the database, so on all nodes together,
- * and counted before a guess is judged, so that many at once are no more than one after another.
+ * Slows down guessing: after a few failures whoever guesses has to wait. Counted in the database, so on all nodes
+ * together, and counted before a guess is judged, so that many at once are no more than one after another.
  *
- * <p>A device on which somebody has signed in before is counted by itself: strangers who know a name cannot lock its owner out.
+ * <p>A device on which somebody has signed in before is counted by itself: strangers who know a name cannot lock its
+ * owner out.
  */
 @Component
 class SignInThrottle {

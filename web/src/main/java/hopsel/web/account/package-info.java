@@ -1,4 +1,2 @@
-/**
- * Who may sign in, and how attempts to guess a password are slowed down.
- */
+/** Who may sign in, and how attempts to guess a password are slowed down. */
 package hopsel.web.account;

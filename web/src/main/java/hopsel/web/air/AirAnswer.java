@@ -4,6 +4,10 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import tools.jackson.databind.json.JsonMapper;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import tools.jackson.databind.json.JsonMapper;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -13,8 +17,8 @@ import java.util.zip.GZIPOutputStream;
 /**
  * How a class stands, as it goes over the wire: written and packed once, for as many screens as ask.
  *
- * @param view   what it says
- * @param plain  as JSON
+ * @param view what it says
+ * @param plain as JSON
  * @param packed the same, compressed
  */
 record AirAnswer(AirView view, byte[] plain, byte[] packed) {
@@ -37,7 +41,9 @@ record AirAnswer(AirView view, byte[] plain, byte[] packed) {
      */
     ResponseEntity<byte[]> to(String accepts) {
         boolean pack = accepts != null && accepts.contains("gzip");
-        ResponseEntity.BodyBuilder answer = ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).header(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING);
+        ResponseEntity.BodyBuilder answer = ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING);
         return pack ? answer.header(HttpHeaders.CONTENT_ENCODING, "gzip").body(packed) : answer.body(plain);
     }
 }

@@ -1,15 +1,27 @@
 package hopsel.web.air;
 
-import hopsel.formats.eventfile.EventFile;
 import hopsel.core.air.Happened;
 import hopsel.core.air.Ovens;
 import hopsel.core.air.Taste;
 import hopsel.core.practice.Pace;
+import hopsel.formats.eventfile.EventFile;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.ClassPages;
+
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -51,7 +63,11 @@ class AirController {
     }
 
     @GetMapping("/classes/{id}/air/{screen:host|assistant|audience}")
-    String screen(@PathVariable("id") long id, @PathVariable("screen") String screen, @RequestParam(value = "run", defaultValue = "0") long run, Model model) {
+    String screen(
+            @PathVariable("id") long id,
+            @PathVariable("screen") String screen,
+            @RequestParam(value = "run", defaultValue = "0") long run,
+            Model model) {
         pages.open(id, Station.AIR, model);
         model.addAttribute("planned", desk.planned(new Run(id, run)));
         model.addAttribute("screen", screen);
@@ -65,7 +81,10 @@ class AirController {
     }
 
     @GetMapping("/classes/{id}/air/state")
-    ResponseEntity<byte[]> state(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run, @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts) {
+    ResponseEntity<byte[]> state(
+            @PathVariable("id") long id,
+            @RequestParam(value = "run", defaultValue = "0") long run,
+            @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts) {
         return desk.answer(new Run(id, run)).to(accepts);
     }
 
@@ -77,9 +96,14 @@ class AirController {
 
     /** Something is pressed on a screen; what no screen of ours sends is not taken. */
     @PostMapping("/classes/{id}/air/events")
-    ResponseEntity<byte[]> pressed(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run, @RequestParam("event") String event,
-                    @RequestParam(value = "ago", defaultValue = "0") long ago, @RequestParam("client") String client,
-                    @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts, Principal who) {
+    ResponseEntity<byte[]> pressed(
+            @PathVariable("id") long id,
+            @RequestParam(value = "run", defaultValue = "0") long run,
+            @RequestParam("event") String event,
+            @RequestParam(value = "ago", defaultValue = "0") long ago,
+            @RequestParam("client") String client,
+            @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts,
+            Principal who) {
         if (event.length() > LONGEST || client.length() > LONGEST_CLIENT) {
             throw new NotFoundException();
         }
@@ -97,7 +121,11 @@ class AirController {
 
     /** How fast the clock of a rehearsal goes from now on. */
     @PostMapping("/classes/{id}/air/pace")
-    ResponseEntity<byte[]> pace(@PathVariable("id") long id, @RequestParam("run") long run, @RequestParam("speed") int speed, @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts) {
+    ResponseEntity<byte[]> pace(
+            @PathVariable("id") long id,
+            @RequestParam("run") long run,
+            @RequestParam("speed") int speed,
+            @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts) {
         Run rehearsal = new Run(id, run);
         desk.last(rehearsal);
         runs.pace(rehearsal, speed);

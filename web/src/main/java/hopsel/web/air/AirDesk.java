@@ -1,20 +1,20 @@
 package hopsel.web.air;
 
-import hopsel.core.air.AirEvent;
-import hopsel.core.air.Happened.Undo;
-import hopsel.core.air.Happened.OnAir;
 import hopsel.core.advice.Talk;
+import hopsel.core.air.AirEvent;
 import hopsel.core.air.AirState;
 import hopsel.core.air.Fallback;
+import hopsel.core.air.Happened.OnAir;
+import hopsel.core.air.Happened.Undo;
 import hopsel.core.air.RunningOrder;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.handout.Seasoning;
-import hopsel.core.measure.Decimals;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.CookAmount;
+import hopsel.core.measure.Decimals;
 import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.practice.SimulatedKitchen;
@@ -27,6 +27,10 @@ import hopsel.web.frame.StepWords;
 import hopsel.web.handout.HandoutCautions;
 import hopsel.web.handout.HandoutPages;
 import hopsel.web.plan.PlanDesk;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -39,9 +43,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import java.util.concurrent.ConcurrentHashMap;
 
 /** How classes stand on air, and rehearsals of them. What many screens ask for at once is worked out once. */
 @Component
@@ -49,6 +53,7 @@ class AirDesk {
 
     /** Milliseconds for which an answer serves every screen. */
     private static final long FRESH = 400;
+
     private static final Duration LONGEST_AGO = Duration.ofHours(6);
 
     private final AirStore store;
@@ -65,7 +70,18 @@ class AirDesk {
     private final Map<Run, Prepared> prepared = new ConcurrentHashMap<>();
     private final Map<Run, AirAnswer> answers = new ConcurrentHashMap<>();
 
-    AirDesk(AirStore store, AirRuns runs, Kitchens kitchens, PlanDesk plans, HandoutCautions cautions, HandoutPages handoutPages, Experience experience, StepWords steps, MessageSource messages, Catalogue builtIn, JsonMapper mapper) {
+    AirDesk(
+            AirStore store,
+            AirRuns runs,
+            Kitchens kitchens,
+            PlanDesk plans,
+            HandoutCautions cautions,
+            HandoutPages handoutPages,
+            Experience experience,
+            StepWords steps,
+            MessageSource messages,
+            Catalogue builtIn,
+            JsonMapper mapper) {
         this.store = store;
         this.runs = runs;
         this.kitchens = kitchens;
@@ -80,8 +96,7 @@ class AirDesk {
     }
 
     /** What follows from the plan of a run alone. */
-    private record Prepared(PlannedClass planned, RunningOrder order, Talk talk, Map<String, Words> words) {
-    }
+    private record Prepared(PlannedClass planned, RunningOrder order, Talk talk, Map<String, Words> words) {}
 
     /**
      * The class as it went on air in this run; where it has not, as it is planned now.
@@ -89,7 +104,8 @@ class AirDesk {
      * @throws NotFoundException where there is no such run
      */
     PlannedClass planned(Run run) {
-        PlannedClass now = plans.find(run.id()).orElseThrow(NotFoundException::new).planned();
+        PlannedClass now =
+                plans.find(run.id()).orElseThrow(NotFoundException::new).planned();
         Optional<PlannedClass> then = runs.planned(run, now.cooking());
         if (run.isRehearsal() && then.isEmpty()) {
             throw new NotFoundException();
@@ -98,8 +114,15 @@ class AirDesk {
     }
 
     private Prepared prepared(Run run, PlannedClass planned) {
-        return prepared.compute(run, (key, known) -> known != null && known.planned == planned ? known
-                : new Prepared(planned, RunningOrder.of(planned.cooking(), planned.plan()), Talk.of(planned.cooking(), planned.plan()), words(run.id(), planned)));
+        return prepared.compute(
+                run,
+                (key, known) -> known != null && known.planned == planned
+                        ? known
+                        : new Prepared(
+                                planned,
+                                RunningOrder.of(planned.cooking(), planned.plan()),
+                                Talk.of(planned.cooking(), planned.plan()),
+                                words(run.id(), planned)));
     }
 
     AirState state(Run run, PlannedClass planned, List<AirEvent> events) {
@@ -114,7 +137,8 @@ class AirDesk {
 
     /** The kitchen of a rehearsal, moved on to its moment. */
     SimulatedKitchen kitchen(Run run, PlannedClass planned, Rehearsal rehearsal) {
-        kitchens.catchUp(run, planned, rehearsal, rehearsal.pace().now(runs.moment(Run.evening(run.id()), Duration.ZERO)));
+        kitchens.catchUp(
+                run, planned, rehearsal, rehearsal.pace().now(runs.moment(Run.evening(run.id()), Duration.ZERO)));
         return kitchens.kitchen(run, planned, rehearsal);
     }
 
@@ -126,14 +150,27 @@ class AirDesk {
 
     /** What changes whenever a screen has to ask again: the last event, and how fast the clock goes. */
     String stamp(Run run) {
-        return "%d %d".formatted(last(run), runs.rehearsal(run).map(rehearsal -> rehearsal.pace().speed()).orElse(1));
+        return "%d %d"
+                .formatted(
+                        last(run),
+                        runs.rehearsal(run)
+                                .map(rehearsal -> rehearsal.pace().speed())
+                                .orElse(1));
     }
 
     AirAnswer answer(Run run) {
         long seq = last(run);
         long now = runs.moment(Run.evening(run.id()), Duration.ZERO).toEpochMilli();
-        int speed = runs.rehearsal(run).map(rehearsal -> rehearsal.pace().speed()).orElse(1);
-        return answers.compute(run, (key, before) -> before != null && before.view().seq() == seq && before.view().speed() == speed && now - before.view().asked() < FRESH ? before : AirAnswer.of(fresh(run, seq, now), mapper));
+        int speed =
+                runs.rehearsal(run).map(rehearsal -> rehearsal.pace().speed()).orElse(1);
+        return answers.compute(
+                run,
+                (key, before) -> before != null
+                                && before.view().seq() == seq
+                                && before.view().speed() == speed
+                                && now - before.view().asked() < FRESH
+                        ? before
+                        : AirAnswer.of(fresh(run, seq, now), mapper));
     }
 
     private AirView fresh(Run run, long seq, long asked) {
@@ -143,16 +180,40 @@ class AirDesk {
         Instant moment = runs.moment(run, Duration.ZERO);
         AirState state = ready.order.at(store.events(run), moment);
         Map<String, Integer> pages = handoutPages.of(run.id());
-        AirViews views = new AirViews(planned, state, ready.talk, ready.words, pages, rehearsal.map(own -> kitchens.kitchen(run, planned, own)));
-        List<String> before = state.onAir().isEmpty() ? experience.lastTime(planned.cooking(), Optional.of(run.id())) : List.of();
-        return views.view(seq, asked, moment.toEpochMilli(), rehearsal.map(own -> own.pace().speed()).orElse(1), before);
+        AirViews views = new AirViews(
+                planned,
+                state,
+                ready.talk,
+                ready.words,
+                pages,
+                rehearsal.map(own -> kitchens.kitchen(run, planned, own)));
+        List<String> before =
+                state.onAir().isEmpty() ? experience.lastTime(planned.cooking(), Optional.of(run.id())) : List.of();
+        return views.view(
+                seq,
+                asked,
+                moment.toEpochMilli(),
+                rehearsal.map(own -> own.pace().speed()).orElse(1),
+                before);
     }
 
     private Map<String, Words> words(long id, PlannedClass planned) {
         Map<String, List<String>> care = cautions.ofSteps(id, planned.cooking(), planned.catalogue());
         Map<String, Words> all = new HashMap<>();
-        planned.plan().activities().stream().map(Activity::step).distinct().forEach(step -> all.put(step.toString(), new Words(said(planned.cooking(), step, planned.catalogue(), care.getOrDefault(step.toString(), List.of())),
-                Fallback.of(planned.cooking(), builtIn, planned.plan(), step).stream().map(fallback -> said(fallback, planned.catalogue())).toList())));
+        planned.plan().activities().stream()
+                .map(Activity::step)
+                .distinct()
+                .forEach(step -> all.put(
+                        step.toString(),
+                        new Words(
+                                said(
+                                        planned.cooking(),
+                                        step,
+                                        planned.catalogue(),
+                                        care.getOrDefault(step.toString(), List.of())),
+                                Fallback.of(planned.cooking(), builtIn, planned.plan(), step).stream()
+                                        .map(fallback -> said(fallback, planned.catalogue()))
+                                        .toList())));
         return all;
     }
 
@@ -161,14 +222,26 @@ class AirDesk {
         Dish dish = cooking.dish(ref.dish());
         Step step = cooking.step(ref);
         BigDecimal factor = Decimals.ratio(cooking.provision().demoServings(), dish.servings());
-        Stream<String> tastes = step.uses().stream().map(use -> dish.line(use.ingredient()))
-                .flatMap(line -> Seasoning.of(line, catalogue.get(line.item()).name(), factor, cooking.measures()).stream()).map(steps::taste);
-        return Stream.of(steps.said(step).stream(), tastes, care.stream()).flatMap(Function.identity()).toList();
+        Stream<String> tastes = step.uses().stream()
+                .map(use -> dish.line(use.ingredient()))
+                .flatMap(line ->
+                        Seasoning.of(line, catalogue.get(line.item()).name(), factor, cooking.measures()).stream())
+                .map(steps::taste);
+        return Stream.of(steps.said(step).stream(), tastes, care.stream())
+                .flatMap(Function.identity())
+                .toList();
     }
 
     private String said(Fallback fallback, Catalogue catalogue) {
         boolean items = fallback.kind() == Fallback.Kind.INGREDIENT;
-        return messages.getMessage("air.rescue." + fallback.kind(), new Object[]{items ? catalogue.get(fallback.what()).name() : fallback.what(), items ? catalogue.get(fallback.instead()).name() : fallback.instead(), CookAmount.grams(fallback.ratio().multiply(BigDecimal.TEN))}, Locale.ENGLISH);
+        return messages.getMessage(
+                "air.rescue." + fallback.kind(),
+                new Object[] {
+                    items ? catalogue.get(fallback.what()).name() : fallback.what(),
+                    items ? catalogue.get(fallback.instead()).name() : fallback.instead(),
+                    CookAmount.grams(fallback.ratio().multiply(BigDecimal.TEN))
+                },
+                Locale.ENGLISH);
     }
 
     /**
@@ -179,11 +252,15 @@ class AirDesk {
     void pressed(Run run, Pressed press, long ago) {
         PlannedClass planned = planned(run);
         Instant at = runs.moment(run, Duration.ofMillis(Math.max(0, Math.min(ago, LONGEST_AGO.toMillis()))));
-        if (press.what() instanceof OnAir && !run.isRehearsal() && state(run, planned, store.events(run)).onAir().isEmpty()) {
+        if (press.what() instanceof OnAir
+                && !run.isRehearsal()
+                && state(run, planned, store.events(run)).onAir().isEmpty()) {
             runs.begin(run, planned, press.who());
         }
         store.add(run, press, at);
-        if (press.what() instanceof Undo && !run.isRehearsal() && state(run).onAir().isEmpty()) {
+        if (press.what() instanceof Undo
+                && !run.isRehearsal()
+                && state(run).onAir().isEmpty()) {
             runs.forget(run);
         }
     }

@@ -2,6 +2,8 @@ package hopsel.web.air;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -31,21 +33,31 @@ interface AirMapper {
 
     void putRun(@Param("id") long id, @Param("row") RunRow row, @Param("documents") DocumentsRow documents);
 
-    void pace(@Param("id") long id, @Param("run") long run, @Param("since") LocalDateTime since, @Param("atMs") long atMs, @Param("speed") int speed);
+    void pace(
+            @Param("id") long id,
+            @Param("run") long run,
+            @Param("since") LocalDateTime since,
+            @Param("atMs") long atMs,
+            @Param("speed") int speed);
 
     void forget(@Param("id") long id, @Param("run") long run);
 
     void forgetEvents(@Param("id") long id, @Param("run") long run);
 
-    record EventRow(long seq, String event, LocalDateTime at, String who, String client) {
-    }
+    record EventRow(long seq, String event, LocalDateTime at, String who, String client) {}
 
-    record RunRow(long run, long seed, String plays, LocalDateTime startAt, LocalDateTime since, long atMs, int speed, String madeBy, LocalDateTime madeAt) {
-    }
+    record RunRow(
+            long run,
+            long seed,
+            String plays,
+            LocalDateTime startAt,
+            LocalDateTime since,
+            long atMs,
+            int speed,
+            String madeBy,
+            LocalDateTime madeAt) {}
 
-    record EveningRow(long classId, long last, int version, LocalDateTime madeAt) {
-    }
+    record EveningRow(long classId, long last, int version, LocalDateTime madeAt) {}
 
-    record DocumentsRow(String cooking, String plan) {
-    }
+    record DocumentsRow(String cooking, String plan) {}
 }

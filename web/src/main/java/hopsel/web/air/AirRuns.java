@@ -14,6 +14,10 @@ import hopsel.formats.planfile.PlanFile;
 import hopsel.web.air.AirMapper.DocumentsRow;
 import hopsel.web.air.AirMapper.RunRow;
 import hopsel.web.air.AirStore.Run;
+
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -53,9 +57,9 @@ class AirRuns {
     /**
      * A rehearsal.
      *
-     * @param seed  of its evening
+     * @param seed of its evening
      * @param plays what is played by people; the rest is simulated
-     * @param pace  of its clock
+     * @param pace of its clock
      */
     public record Rehearsal(long number, long seed, Set<Role> plays, Pace pace, String madeBy, LocalDateTime madeAt) {
 
@@ -66,8 +70,7 @@ class AirRuns {
         }
     }
 
-    private record Started(LocalDateTime madeAt, PlannedClass planned) {
-    }
+    private record Started(LocalDateTime madeAt, PlannedClass planned) {}
 
     Optional<Rehearsal> rehearsal(Run run) {
         return run.isRehearsal() ? mapper.run(run.id(), run.number()).map(AirRuns::rehearsal) : Optional.empty();
@@ -79,8 +82,16 @@ class AirRuns {
     }
 
     private static Rehearsal rehearsal(RunRow row) {
-        Set<Role> plays = row.plays().isEmpty() ? Set.of() : Arrays.stream(row.plays().split(",")).map(Role::valueOf).collect(Collectors.toSet());
-        return new Rehearsal(row.run(), row.seed(), plays, new Pace(instant(row.startAt()), instant(row.since()), row.atMs(), row.speed()), row.madeBy(), row.madeAt());
+        Set<Role> plays = row.plays().isEmpty()
+                ? Set.of()
+                : Arrays.stream(row.plays().split(",")).map(Role::valueOf).collect(Collectors.toSet());
+        return new Rehearsal(
+                row.run(),
+                row.seed(),
+                plays,
+                new Pace(instant(row.startAt()), instant(row.since()), row.atMs(), row.speed()),
+                row.madeBy(),
+                row.madeAt());
     }
 
     private static Instant instant(LocalDateTime at) {
@@ -97,20 +108,31 @@ class AirRuns {
         return rehearsal(run).map(rehearsal -> rehearsal.pace.now(real)).orElse(real);
     }
 
-    /** The class and its plan as they were when a run started, with the guests that it has now; empty: it has not started. */
+    /**
+     * The class and its plan as they were when a run started, with the guests that it has now; empty: it has not
+     * started.
+     */
     Optional<PlannedClass> planned(Run run, CookingClass now) {
         Optional<RunRow> row = mapper.run(run.id(), run.number());
         if (row.isEmpty()) {
             started.remove(run);
             return Optional.empty();
         }
-        return Optional.of(started.compute(run, (key, known) -> known != null && known.madeAt.equals(row.get().madeAt()) && known.planned.cooking().attendees().equals(now.attendees()) ? known : read(run, row.get(), now)).planned);
+        return Optional.of(started.compute(
+                        run,
+                        (key, known) -> known != null
+                                        && known.madeAt.equals(row.get().madeAt())
+                                        && known.planned.cooking().attendees().equals(now.attendees())
+                                ? known
+                                : read(run, row.get(), now))
+                .planned);
     }
 
     private Started read(Run run, RunRow row, CookingClass now) {
         DocumentsRow documents = mapper.documents(run.id(), run.number()).orElseThrow();
         try {
-            CookingClass cooking = ClassFile.read(documents.cooking().getBytes(StandardCharsets.UTF_8), builtIn).withAttendees(now.attendees());
+            CookingClass cooking = ClassFile.read(documents.cooking().getBytes(StandardCharsets.UTF_8), builtIn)
+                    .withAttendees(now.attendees());
             Plan plan = PlanFile.read(Json.read(documents.plan().getBytes(StandardCharsets.UTF_8)));
             return new Started(row.madeAt(), PlannedClass.of(cooking, builtIn, new Outcome(plan, false, 0)));
         } catch (FaultyFileException e) {
@@ -124,16 +146,21 @@ class AirRuns {
     }
 
     private static DocumentsRow documents(PlannedClass planned) {
-        return new DocumentsRow(ClassFile.write(planned.cooking().withAttendees(List.of())), Json.line(PlanFile.write(planned.plan())));
+        return new DocumentsRow(
+                ClassFile.write(planned.cooking().withAttendees(List.of())), Json.line(PlanFile.write(planned.plan())));
     }
 
     /** A new rehearsal; its clock goes at once. */
     Run rehearse(long id, PlannedClass planned, long seed, Set<Role> plays, int speed, String who) {
         String roles = plays.stream().sorted().map(Role::name).collect(Collectors.joining(","));
         for (int i = 0; i < TRIES; i++) {
-            Run run = new Run(id, mapper.runs(id).stream().mapToLong(RunRow::run).max().orElse(0) + 1);
+            Run run = new Run(
+                    id, mapper.runs(id).stream().mapToLong(RunRow::run).max().orElse(0) + 1);
             try {
-                mapper.addRun(id, new RunRow(run.number(), seed, roles, now(), now(), 0, speed, who, now()), documents(planned));
+                mapper.addRun(
+                        id,
+                        new RunRow(run.number(), seed, roles, now(), now(), 0, speed, who, now()),
+                        documents(planned));
                 return run;
             } catch (DuplicateKeyException e) {
                 // Somebody else has just begun one: the next number is free.
@@ -147,7 +174,12 @@ class AirRuns {
     void pace(Run run, int speed) {
         rehearsal(run).ifPresent(rehearsal -> {
             Pace next = rehearsal.pace.at(Math.max(0, Math.min(Pace.FASTEST, speed)), clock.instant());
-            mapper.pace(run.id(), run.number(), LocalDateTime.ofInstant(next.since(), ZoneOffset.UTC), next.at(), next.speed());
+            mapper.pace(
+                    run.id(),
+                    run.number(),
+                    LocalDateTime.ofInstant(next.since(), ZoneOffset.UTC),
+                    next.at(),
+                    next.speed());
         });
     }
 

@@ -1,11 +1,14 @@
 package hopsel.web.air;
 
-import hopsel.formats.eventfile.EventFile;
-import hopsel.core.air.Happened;
 import hopsel.core.air.AirEvent;
+import hopsel.core.air.Happened;
 import hopsel.core.air.Merging;
+import hopsel.formats.eventfile.EventFile;
 import hopsel.web.air.AirMapper.EveningRow;
 import hopsel.web.air.AirMapper.EventRow;
+
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Repository;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 
@@ -29,7 +32,7 @@ class AirStore {
     /**
      * A run of a class.
      *
-     * @param id     of the class
+     * @param id of the class
      * @param number 0: the evening itself; above: a rehearsal
      */
     record Run(long id, long number) {
@@ -47,11 +50,10 @@ class AirStore {
     /**
      * Something that is pressed.
      *
-     * @param who    pressed it
+     * @param who pressed it
      * @param client tells it from every other press
      */
-    record Pressed(Happened what, String who, String client) {
-    }
+    record Pressed(Happened what, String who, String client) {}
 
     List<AirEvent> events(Run run) {
         return mapper.events(run.id, run.number).stream().map(AirStore::event).toList();
@@ -79,17 +81,27 @@ class AirStore {
         AirEvent event = AirEvent.unwritten(at, press.what);
         for (int i = 0; i < TRIES; i++) {
             List<EventRow> rows = mapper.events(run.id, run.number);
-            if (rows.stream().anyMatch(row -> row.client().equals(press.client)) || !Merging.counts(event, rows.stream().map(AirStore::event).toList())) {
+            if (rows.stream().anyMatch(row -> row.client().equals(press.client))
+                    || !Merging.counts(event, rows.stream().map(AirStore::event).toList())) {
                 return;
             }
             try {
-                mapper.add(run.id, run.number, new EventRow(rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1, EventFile.write(press.what), LocalDateTime.ofInstant(at, ZoneOffset.UTC), press.who, press.client));
+                mapper.add(
+                        run.id,
+                        run.number,
+                        new EventRow(
+                                rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1,
+                                EventFile.write(press.what),
+                                LocalDateTime.ofInstant(at, ZoneOffset.UTC),
+                                press.who,
+                                press.client));
                 return;
             } catch (DuplicateKeyException e) {
                 // Another screen was quicker: look again whether it still says something new.
                 continue;
             }
         }
-        throw new IllegalStateException("Class %d was pressed by so many at once that nothing could be written down.".formatted(run.id));
+        throw new IllegalStateException(
+                "Class %d was pressed by so many at once that nothing could be written down.".formatted(run.id));
     }
 }

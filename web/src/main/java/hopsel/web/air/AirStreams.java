@@ -1,6 +1,13 @@
 package hopsel.web.air;
 
 import hopsel.web.air.AirStore.Run;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
@@ -17,8 +24,8 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 
 /**
- * Tells screens that something happened. It looks into the database, once for each class that anybody watches, so that any
- * node can serve any screen; a screen that hears fetches how things stand.
+ * Tells screens that something happened. It looks into the database, once for each class that anybody watches, so that
+ * any node can serve any screen; a screen that hears fetches how things stand.
  */
 @Component
 class AirStreams {

@@ -1,49 +1,105 @@
 package hopsel.web.air;
 
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.ObjectNode;
+
 import java.util.List;
 
 /**
- * What a screen shows, as it is sent: moments in seconds from going on air, so that a screen can go on counting by itself.
+ * What a screen shows, as it is sent: moments in seconds from going on air, so that a screen can go on counting by
+ * itself.
  *
- * @param seq      of the last event
- * @param asked    the server's clock, milliseconds
- * @param now      the clock of the run, milliseconds; in a rehearsal it may go faster
- * @param speed    of that clock
- * @param onAir    when it went on air, milliseconds; null: not yet
- * @param slot     seconds that it has
- * @param end      seconds at which it will end
- * @param late     seconds later than planned; less than 0: earlier
- * @param undo     number of the event that would be undone; 0: none
- * @param undoes   the kind and name of that event
- * @param because  what makes the end what it is, in the order of the class
+ * @param seq of the last event
+ * @param asked the server's clock, milliseconds
+ * @param now the clock of the run, milliseconds; in a rehearsal it may go faster
+ * @param speed of that clock
+ * @param onAir when it went on air, milliseconds; null: not yet
+ * @param slot seconds that it has
+ * @param end seconds at which it will end
+ * @param late seconds later than planned; less than 0: earlier
+ * @param undo number of the event that would be undone; 0: none
+ * @param undoes the kind and name of that event
+ * @param because what makes the end what it is, in the order of the class
  * @param comingIn seconds for which simulated guests are still coming in
  */
-record AirView(long seq, long asked, long now, int speed, Long onAir, boolean over, int slot, int end, int late, long undo, String undoes, int comingIn, List<Item> items, Advice advice, List<Question> questions, List<Missing> missing, List<Someone> people,
-               Wait pause, List<String> recap, List<Oven> ovens, List<Hand> handIns, List<String> toFilm, List<String> because, List<String> before) {
+record AirView(
+        long seq,
+        long asked,
+        long now,
+        int speed,
+        Long onAir,
+        boolean over,
+        int slot,
+        int end,
+        int late,
+        long undo,
+        String undoes,
+        int comingIn,
+        List<Item> items,
+        Advice advice,
+        List<Question> questions,
+        List<Missing> missing,
+        List<Someone> people,
+        Wait pause,
+        List<String> recap,
+        List<Oven> ovens,
+        List<Hand> handIns,
+        List<String> toFilm,
+        List<String> because,
+        List<String> before) {
 
     /**
      * A step as it stands.
      *
-     * @param owner  HOST or ASSISTANT
-     * @param can    whether what it waits for is done
-     * @param waits  keys of what it waits for and that is not done; empty: it can begin
-     * @param looks  seconds from going on air at which somebody should look
+     * @param owner HOST or ASSISTANT
+     * @param can whether what it waits for is done
+     * @param waits keys of what it waits for and that is not done; empty: it can begin
+     * @param looks seconds from going on air at which somebody should look
      * @param looked at how many of these somebody did
-     * @param takes  how often it was done, as said
-     * @param sight  how a simulated one looks; empty text: it is real
-     * @param probe  °C inside, of a simulated one with a probe in it; null: none
-     * @param again  seconds at which the class would end if what failed were begun again now; 0: it has not failed
-     * @param page   of the booklet; 0: not known
+     * @param takes how often it was done, as said
+     * @param sight how a simulated one looks; empty text: it is real
+     * @param probe °C inside, of a simulated one with a probe in it; null: none
+     * @param again seconds at which the class would end if what failed were begun again now; 0: it has not failed
+     * @param page of the booklet; 0: not known
      */
-    record Item(String key, String dish, String title, String text, String say, String cue, boolean cueShown, String status, int start, int end, int planned, String person, String owner, boolean shown, boolean main, boolean hands, boolean loud,
-                boolean swapped, boolean can, List<String> waits, List<String> places, List<In> in, List<Rung> ladder, List<String> care, List<String> rescues, List<Integer> looks, int looked, List<String> takes, String sight, Integer probe, int again, int page) {
-    }
+    record Item(
+            String key,
+            String dish,
+            String title,
+            String text,
+            String say,
+            String cue,
+            boolean cueShown,
+            String status,
+            int start,
+            int end,
+            int planned,
+            String person,
+            String owner,
+            boolean shown,
+            boolean main,
+            boolean hands,
+            boolean loud,
+            boolean swapped,
+            boolean can,
+            List<String> waits,
+            List<String> places,
+            List<In> in,
+            List<Rung> ladder,
+            List<String> care,
+            List<String> rescues,
+            List<Integer> looks,
+            int looked,
+            List<String> takes,
+            String sight,
+            Integer probe,
+            int again,
+            int page) {}
 
     /**
      * What is said of a step whatever happens.
      *
-     * @param care    what to take care of
+     * @param care what to take care of
      * @param rescues what can stand in should something fail
      */
     record Words(List<String> care, List<String> rescues) {
@@ -54,59 +110,48 @@ record AirView(long seq, long asked, long now, int speed, Long onAir, boolean ov
     /**
      * What goes in.
      *
-     * @param item    id
+     * @param item id
      * @param seasons whether it is found by taste
-     * @param taste   what it came to so far; empty text: nobody touched it
+     * @param taste what it came to so far; empty text: nobody touched it
      */
-    record In(String key, String item, String what, boolean shown, boolean seasons, String taste) {
-    }
+    record In(String key, String item, String what, boolean shown, boolean seasons, String taste) {}
 
     /** What to do when something is wrong with it. */
-    record Rung(String trouble, String remedy) {
-    }
+    record Rung(String trouble, String remedy) {}
 
     /**
      * What can be done about a late end.
      *
      * @param danger whether the end is in danger
-     * @param spare  seconds that are left over; 0: none to speak of
-     * @param way    the best that can be done, together
-     * @param ends   seconds at which it would end then
-     * @param alone  each thing that can be done, with what it gains
-     * @param drops  the drop list
+     * @param spare seconds that are left over; 0: none to speak of
+     * @param way the best that can be done, together
+     * @param ends seconds at which it would end then
+     * @param alone each thing that can be done, with what it gains
+     * @param drops the drop list
      */
-    record Advice(boolean danger, int spare, List<Help> way, int ends, List<Help> alone, List<Help> drops) {
-    }
+    record Advice(boolean danger, int spare, List<Help> way, int ends, List<Help> alone, List<Help> drops) {}
 
     /** Something that brings the end forward: what to press, and what of. */
-    record Help(String means, ObjectNode event, String title, int gain) {
-    }
+    record Help(String means, ObjectNode event, String title, int gain) {}
 
     /** A question that waits. */
-    record Question(long number, String text, int at) {
-    }
+    record Question(long number, String text, int at) {}
 
     /** What nobody has shown, and whether its step is over. */
-    record Missing(String key, String what, boolean cue, boolean gone) {
-    }
+    record Missing(String key, String what, boolean cue, boolean gone) {}
 
     /** Somebody who works. */
-    record Someone(String id, String name, boolean host) {
-    }
+    record Someone(String id, String name, boolean host) {}
 
     /** A pause, and what fits into it. */
-    record Wait(int seconds, List<Idea> ideas) {
-    }
+    record Wait(int seconds, List<Idea> ideas) {}
 
     /** Something to say or show. */
-    record Idea(String kind, String text, int seconds) {
-    }
+    record Idea(String kind, String text, int seconds) {}
 
     /** A simulated oven. */
-    record Oven(String id, int celsius, int set, int untilHot, boolean slow) {
-    }
+    record Oven(String id, int celsius, int set, int untilHot, boolean slow) {}
 
     /** What is to be handed in. */
-    record Hand(String id, String kind, int at, String title, List<String> what) {
-    }
+    record Hand(String id, String kind, int at, String title, List<String> what) {}
 }

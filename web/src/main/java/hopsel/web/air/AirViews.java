@@ -1,9 +1,5 @@
 package hopsel.web.air;
 
-import hopsel.formats.eventfile.EventFile;
-import hopsel.core.air.Happened.Start;
-import hopsel.core.air.Happened.Probe;
-import hopsel.core.air.Happened.OvenSet;
 import hopsel.core.advice.Talk;
 import hopsel.core.air.AirEvent;
 import hopsel.core.air.AirState;
@@ -12,6 +8,9 @@ import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Coverage;
 import hopsel.core.air.Danger;
 import hopsel.core.air.HandIn;
+import hopsel.core.air.Happened.OvenSet;
+import hopsel.core.air.Happened.Probe;
+import hopsel.core.air.Happened.Start;
 import hopsel.core.air.Looks;
 import hopsel.core.air.Ovens;
 import hopsel.core.air.Pause;
@@ -35,6 +34,7 @@ import hopsel.core.mise.Tray;
 import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.practice.SimulatedKitchen;
+import hopsel.formats.eventfile.EventFile;
 import hopsel.web.air.AirView.Advice;
 import hopsel.web.air.AirView.Hand;
 import hopsel.web.air.AirView.Help;
@@ -75,7 +75,13 @@ final class AirViews {
     private final Coverage coverage;
     private final Map<String, Standing> byKey = new HashMap<>();
 
-    AirViews(PlannedClass planned, AirState state, Talk talk, Map<String, Words> words, Map<String, Integer> pages, Optional<SimulatedKitchen> kitchen) {
+    AirViews(
+            PlannedClass planned,
+            AirState state,
+            Talk talk,
+            Map<String, Words> words,
+            Map<String, Integer> pages,
+            Optional<SimulatedKitchen> kitchen) {
         this.planned = planned;
         this.cooking = planned.cooking();
         this.state = state;
@@ -90,16 +96,50 @@ final class AirViews {
 
     AirView view(long seq, long asked, long now, int speed, List<String> before) {
         // An oven sets itself in a simulated kitchen; nobody pressed that.
-        Optional<AirEvent> last = state.events().stream().filter(event -> !event.is(OvenSet.class)).reduce((one, two) -> two);
-        return new AirView(seq, asked, now, speed, state.onAir().map(Instant::toEpochMilli).orElse(null), state.over(), cooking.airMinutes().seconds(), state.end(), state.late(),
-                last.map(AirEvent::number).orElse(0L), last.map(event -> EventFile.word(event.what()) + " " + title(event.activity())).orElse(""), kitchen.map(own -> own.comingIn(state.elapsed())).orElse(0), state.standings().stream().map(this::item).toList(), advice(),
-                state.questions().stream().map(question -> new Question(question.number(), question.text(), seconds(question.at()))).toList(), coverage.missing().stream().map(this::missing).toList(),
-                cooking.people().stream().map(person -> new Someone(person.id(), person.name(), person.role() == Role.HOST)).toList(), pause(), Pause.recap(state).stream().map(this::titleWithDish).toList(),
-                ovens.entrySet().stream().map(oven -> oven(oven.getKey(), oven.getValue())).toList(), HandIn.of(state, planned.trays()).stream().map(this::handIn).toList(), coverage.toFilm().stream().map(standing -> AirState.key(standing.activity())).toList(), because(), before);
+        Optional<AirEvent> last = state.events().stream()
+                .filter(event -> !event.is(OvenSet.class))
+                .reduce((one, two) -> two);
+        return new AirView(
+                seq,
+                asked,
+                now,
+                speed,
+                state.onAir().map(Instant::toEpochMilli).orElse(null),
+                state.over(),
+                cooking.airMinutes().seconds(),
+                state.end(),
+                state.late(),
+                last.map(AirEvent::number).orElse(0L),
+                last.map(event -> EventFile.word(event.what()) + " " + title(event.activity()))
+                        .orElse(""),
+                kitchen.map(own -> own.comingIn(state.elapsed())).orElse(0),
+                state.standings().stream().map(this::item).toList(),
+                advice(),
+                state.questions().stream()
+                        .map(question -> new Question(question.number(), question.text(), seconds(question.at())))
+                        .toList(),
+                coverage.missing().stream().map(this::missing).toList(),
+                cooking.people().stream()
+                        .map(person -> new Someone(person.id(), person.name(), person.role() == Role.HOST))
+                        .toList(),
+                pause(),
+                Pause.recap(state).stream().map(this::titleWithDish).toList(),
+                ovens.entrySet().stream()
+                        .map(oven -> oven(oven.getKey(), oven.getValue()))
+                        .toList(),
+                HandIn.of(state, planned.trays()).stream().map(this::handIn).toList(),
+                coverage.toFilm().stream()
+                        .map(standing -> AirState.key(standing.activity()))
+                        .toList(),
+                because(),
+                before);
     }
 
     private List<String> because() {
-        List<String> chain = new ArrayList<>(state.chain().stream().map(standing -> "%s – %s %s".formatted(clock(standing.start()), clock(standing.end()), titleWithDish(standing.activity()))).toList());
+        List<String> chain = new ArrayList<>(state.chain().stream()
+                .map(standing -> "%s – %s %s"
+                        .formatted(clock(standing.start()), clock(standing.end()), titleWithDish(standing.activity())))
+                .toList());
         Collections.reverse(chain);
         return chain;
     }
@@ -109,7 +149,10 @@ final class AirViews {
     }
 
     private Optional<String> someone(Role role) {
-        return cooking.people().stream().filter(person -> person.role() == role).map(Person::id).findFirst();
+        return cooking.people().stream()
+                .filter(person -> person.role() == role)
+                .map(Person::id)
+                .findFirst();
     }
 
     private Advice advice() {
@@ -119,7 +162,15 @@ final class AirViews {
         }
         Replies replies = new Replies(state, someone(Role.ASSISTANT), true);
         Replies.Way way = danger.late() ? replies.best(danger.slot()) : new Replies.Way(List.of(), state.end());
-        return new Advice(danger.late(), danger.spare(), way.replies().stream().map(this::help).toList(), way.end(), danger.late() ? replies.alone().stream().limit(MOST).map(this::help).toList() : List.of(), replies.drops().stream().map(this::help).toList());
+        return new Advice(
+                danger.late(),
+                danger.spare(),
+                way.replies().stream().map(this::help).toList(),
+                way.end(),
+                danger.late()
+                        ? replies.alone().stream().limit(MOST).map(this::help).toList()
+                        : List.of(),
+                replies.drops().stream().map(this::help).toList());
     }
 
     private Help help(Reply reply) {
@@ -129,39 +180,67 @@ final class AirViews {
 
     private String component(ComponentRef ref) {
         Dish dish = cooking.dish(ref.dish());
-        return dish.title() + ": " + dish.components().stream().filter(own -> own.id().equals(ref.component())).findFirst().map(Component::title).orElse("");
+        return dish.title() + ": "
+                + dish.components().stream()
+                        .filter(own -> own.id().equals(ref.component()))
+                        .findFirst()
+                        .map(Component::title)
+                        .orElse("");
     }
 
     private String title(String key) {
-        return Optional.ofNullable(byKey.get(key)).map(standing -> cooking.step(standing.activity().step()).title()).orElse("");
+        return Optional.ofNullable(byKey.get(key))
+                .map(standing -> cooking.step(standing.activity().step()).title())
+                .orElse("");
     }
 
     private String titleWithDish(Activity activity) {
-        return cooking.dish(activity.step().dish()).title() + ": " + cooking.step(activity.step()).title();
+        return cooking.dish(activity.step().dish()).title() + ": "
+                + cooking.step(activity.step()).title();
     }
 
     private Missing missing(Coverage.Missing missing) {
-        String what = missing.cue() ? cooking.step(StepRef.parse(missing.key().replace("#cue", ""))).cue().orElse("") : name(missing.key());
+        String what = missing.cue()
+                ? cooking.step(StepRef.parse(missing.key().replace("#cue", "")))
+                        .cue()
+                        .orElse("")
+                : name(missing.key());
         return new Missing(missing.key(), what, missing.cue(), missing.gone());
     }
 
     private String name(String key) {
         String[] parts = key.split("/", 2);
-        return planned.catalogue().get(cooking.dish(parts[0]).line(parts[1]).item()).name().toLowerCase(Locale.ROOT);
+        return planned.catalogue()
+                .get(cooking.dish(parts[0]).line(parts[1]).item())
+                .name()
+                .toLowerCase(Locale.ROOT);
     }
 
     private Wait pause() {
         Pause pause = Pause.of(state, talk, someone(Role.HOST).orElse(""));
-        return new Wait(pause.seconds(), pause.ideas().stream().map(idea -> new Idea(idea.kind().name(), idea.key().isEmpty() ? idea.text() : title(idea.key()), idea.seconds())).toList());
+        return new Wait(
+                pause.seconds(),
+                pause.ideas().stream()
+                        .map(idea -> new Idea(
+                                idea.kind().name(),
+                                idea.key().isEmpty() ? idea.text() : title(idea.key()),
+                                idea.seconds()))
+                        .toList());
     }
 
     private AirView.Oven oven(String id, Oven oven) {
         int at = state.elapsed();
-        return new AirView.Oven(id, (int) Math.round(oven.celsius(at)), oven.setting(at), oven.untilHot(at), oven.slow());
+        return new AirView.Oven(
+                id, (int) Math.round(oven.celsius(at)), oven.setting(at), oven.untilHot(at), oven.slow());
     }
 
     private Hand handIn(HandIn hand) {
-        return new Hand(hand.id(), hand.what().name(), hand.at(), title(hand.key()), hand.trays().stream().map(this::bowl).toList());
+        return new Hand(
+                hand.id(),
+                hand.what().name(),
+                hand.at(),
+                title(hand.key()),
+                hand.trays().stream().map(this::bowl).toList());
     }
 
     private String bowl(Tray.Bowl bowl) {
@@ -178,18 +257,69 @@ final class AirViews {
         boolean running = standing.status() == Status.RUNNING;
         // Nobody asks any more how what is over is done; of what is to come, a screen may be out of touch when it does.
         boolean over = standing.status() == Status.DONE || standing.status() == Status.SKIPPED;
-        List<String> places = activity.placements().stream().map(place -> place.resource() + place.celsius().map(celsius -> " " + celsius.stripTrailingZeros().toPlainString() + " °C").orElse("")).distinct().toList();
-        return new Item(key, dish.title(), step.title(), over ? "" : step.instruction(), over ? "" : step.say().orElse(""), over ? "" : step.cue().orElse(""), state.isShown(Coverage.cue(standing)), standing.status().name(), standing.start(), standing.end(), activity.start(),
-                standing.person().orElse(""), standing.owner(cooking).name(), activity.shown(), activity.copy().isMain(), activity.person().isPresent(), step.noise().isPresent(), standing.swapped(), standing.status() == Status.AHEAD && state.canBegin(standing), standing.status() == Status.AHEAD ? state.waitsFor(standing) : List.of(), places,
-                over ? List.of() : step.uses().stream().map(use -> in(dish, dish.line(use.ingredient()), use.share())).toList(),
-                over ? List.of() : Ladders.of(step).stream().map(rung -> new Rung(rung.trouble(), rung.remedy() + ": " + rung.dose() + ". " + rung.limit())).toList(), over ? List.of() : said.care(), over ? List.of() : said.rescues(),
-                running ? Looks.at(standing, step) : List.of(), running ? Looks.done(state, key, standing.start()) : 0, coverage.takes().getOrDefault(key, List.of()).stream().map(AirViews::take).toList(),
-                running && activity.start() >= 0 ? kitchen.map(own -> own.sight(state, standing).name()).orElse("") : "", running ? probe(key, standing) : null, standing.status() == Status.FAILED ? state.endsIf(new Start(key)) : 0, pages.getOrDefault(dish.title(), 0));
+        List<String> places = activity.placements().stream()
+                .map(place -> place.resource()
+                        + place.celsius()
+                                .map(celsius ->
+                                        " " + celsius.stripTrailingZeros().toPlainString() + " °C")
+                                .orElse(""))
+                .distinct()
+                .toList();
+        return new Item(
+                key,
+                dish.title(),
+                step.title(),
+                over ? "" : step.instruction(),
+                over ? "" : step.say().orElse(""),
+                over ? "" : step.cue().orElse(""),
+                state.isShown(Coverage.cue(standing)),
+                standing.status().name(),
+                standing.start(),
+                standing.end(),
+                activity.start(),
+                standing.person().orElse(""),
+                standing.owner(cooking).name(),
+                activity.shown(),
+                activity.copy().isMain(),
+                activity.person().isPresent(),
+                step.noise().isPresent(),
+                standing.swapped(),
+                standing.status() == Status.AHEAD && state.canBegin(standing),
+                standing.status() == Status.AHEAD ? state.waitsFor(standing) : List.of(),
+                places,
+                over
+                        ? List.of()
+                        : step.uses().stream()
+                                .map(use -> in(dish, dish.line(use.ingredient()), use.share()))
+                                .toList(),
+                over
+                        ? List.of()
+                        : Ladders.of(step).stream()
+                                .map(rung -> new Rung(
+                                        rung.trouble(), rung.remedy() + ": " + rung.dose() + ". " + rung.limit()))
+                                .toList(),
+                over ? List.of() : said.care(),
+                over ? List.of() : said.rescues(),
+                running ? Looks.at(standing, step) : List.of(),
+                running ? Looks.done(state, key, standing.start()) : 0,
+                coverage.takes().getOrDefault(key, List.of()).stream()
+                        .map(AirViews::take)
+                        .toList(),
+                running && activity.start() >= 0
+                        ? kitchen.map(own -> own.sight(state, standing).name()).orElse("")
+                        : "",
+                running ? probe(key, standing) : null,
+                standing.status() == Status.FAILED ? state.endsIf(new Start(key)) : 0,
+                pages.getOrDefault(dish.title(), 0));
     }
 
     private Integer probe(String key, Standing standing) {
         boolean in = state.events().stream().anyMatch(event -> event.is(Probe.class, key));
-        return in ? Ovens.probe(ovens, standing, standing.activity().duration()).map(probe -> probe.reads(state.elapsed())).orElse(null) : null;
+        return in
+                ? Ovens.probe(ovens, standing, standing.activity().duration())
+                        .map(probe -> probe.reads(state.elapsed()))
+                        .orElse(null)
+                : null;
     }
 
     private static String take(Coverage.Take take) {
@@ -202,10 +332,26 @@ final class AirViews {
     }
 
     private In in(Dish dish, IngredientLine line, BigDecimal share) {
-        BigDecimal factor = line.scaling().factor(Decimals.ratio(cooking.provision().demoServings(), dish.servings())).multiply(share);
+        BigDecimal factor = line.scaling()
+                .factor(Decimals.ratio(cooking.provision().demoServings(), dish.servings()))
+                .multiply(share);
         String key = dish.id() + "/" + line.id();
         String name = planned.catalogue().get(line.item()).name().toLowerCase(Locale.ROOT);
-        String taste = Taste.added(state, key).map(added -> Taste.cameTo(line, added).map(amount -> CookAmount.of(amount, line.amount().isPresent() ? factor : BigDecimal.ONE, cooking.measures())).orElse("–")).orElse("");
-        return new In(key, line.item(), line.amount().map(amount -> CookAmount.of(amount, factor, cooking.measures()) + " ").orElse("") + name, state.isShown(key), Taste.seasons(line), taste);
+        String taste = Taste.added(state, key)
+                .map(added -> Taste.cameTo(line, added)
+                        .map(amount -> CookAmount.of(
+                                amount, line.amount().isPresent() ? factor : BigDecimal.ONE, cooking.measures()))
+                        .orElse("–"))
+                .orElse("");
+        return new In(
+                key,
+                line.item(),
+                line.amount()
+                                .map(amount -> CookAmount.of(amount, factor, cooking.measures()) + " ")
+                                .orElse("")
+                        + name,
+                state.isShown(key),
+                Taste.seasons(line),
+                taste);
     }
 }

@@ -15,6 +15,9 @@ import hopsel.web.air.AirMapper.EveningRow;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
 import hopsel.web.plan.PlanDesk;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -55,11 +58,9 @@ public class Experience {
     }
 
     /** A class that was on air, as it was. */
-    public record Evening(long id, PlannedClass planned, AirLog log) {
-    }
+    public record Evening(long id, PlannedClass planned, AirLog log) {}
 
-    private record Kept(EveningRow row, Optional<Evening> evening) {
-    }
+    private record Kept(EveningRow row, Optional<Evening> evening) {}
 
     /** Every class that was on air, the last first; one that is on air now, up to now. */
     public List<Evening> evenings() {
@@ -68,7 +69,10 @@ public class Experience {
 
     /** A class that was on air, or is; empty: it was not. */
     public Optional<Evening> evening(long id) {
-        return store.evenings().stream().filter(row -> row.classId() == id).findFirst().flatMap(this::evening);
+        return store.evenings().stream()
+                .filter(row -> row.classId() == id)
+                .findFirst()
+                .flatMap(this::evening);
     }
 
     private Optional<Evening> evening(EveningRow row) {
@@ -87,14 +91,19 @@ public class Experience {
             return Optional.empty();
         }
         AirState state = RunningOrder.of(planned.cooking(), planned.plan()).at(store.events(run), clock.instant());
-        return state.onAir().isEmpty() ? Optional.empty() : Optional.of(new Evening(run.id(), planned, AirLog.of(planned.cooking(), state)));
+        return state.onAir().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Evening(run.id(), planned, AirLog.of(planned.cooking(), state)));
     }
 
     /** Writes down a class that was on air without this desk, event by event. */
     public void record(long id, PlannedClass planned, List<AirEvent> events, String who) {
         Run run = Run.evening(id);
         runs.begin(run, planned, who);
-        events.stream().sorted(Comparator.comparing(AirEvent::at)).forEach(event -> store.add(run, new Pressed(event.what(), who, UUID.randomUUID().toString()), event.at()));
+        events.stream()
+                .sorted(Comparator.comparing(AirEvent::at))
+                .forEach(event -> store.add(
+                        run, new Pressed(event.what(), who, UUID.randomUUID().toString()), event.at()));
     }
 
     /** How long every step of a dish took, each time, the last first, by the id of the step. */
@@ -102,15 +111,20 @@ public class Experience {
         Map<String, List<Observation>> all = new LinkedHashMap<>();
         for (Evening evening : evenings()) {
             Set<String> same = same(evening, List.of(dish));
-            Observation.of(evening.planned.cooking(), evening.log).stream().filter(one -> same.contains(one.step().dish()))
-                    .forEach(one -> all.computeIfAbsent(one.step().step(), any -> new ArrayList<>()).add(one));
+            Observation.of(evening.planned.cooking(), evening.log).stream()
+                    .filter(one -> same.contains(one.step().dish()))
+                    .forEach(one -> all.computeIfAbsent(one.step().step(), any -> new ArrayList<>())
+                            .add(one));
         }
         return all;
     }
 
     /** Ids of the dishes of an evening that are the same recipes as these. */
     private static Set<String> same(Evening evening, List<Dish> dishes) {
-        return evening.planned.cooking().dishes().stream().filter(own -> dishes.stream().anyMatch(own::isSameRecipe)).map(Dish::id).collect(Collectors.toSet());
+        return evening.planned.cooking().dishes().stream()
+                .filter(own -> dishes.stream().anyMatch(own::isSameRecipe))
+                .map(Dish::id)
+                .collect(Collectors.toSet());
     }
 
     /** How late each oven runs. */
@@ -123,7 +137,10 @@ public class Experience {
     /** What went wrong with the dishes of a class before, and what was noted, in sentences; the last first. */
     public List<String> lastTime(CookingClass cooking, Optional<Long> except) {
         List<Dish> dishes = cooking.dishes();
-        return evenings().stream().filter(evening -> except.filter(id -> id == evening.id).isEmpty()).flatMap(evening -> said(evening, dishes).stream()).toList();
+        return evenings().stream()
+                .filter(evening -> except.filter(id -> id == evening.id).isEmpty())
+                .flatMap(evening -> said(evening, dishes).stream())
+                .toList();
     }
 
     /** What went wrong with the dishes of a class, and what was noted; templates call it {@code @experience}. */
@@ -133,14 +150,21 @@ public class Experience {
 
     /** What went wrong with a dish, and what was noted. */
     public List<String> lastTime(Dish dish) {
-        return evenings().stream().flatMap(evening -> said(evening, List.of(dish)).stream()).toList();
+        return evenings().stream()
+                .flatMap(evening -> said(evening, List.of(dish)).stream())
+                .toList();
     }
 
     private List<String> said(Evening evening, List<Dish> taught) {
         Set<String> dishes = same(evening, taught);
         List<String> said = new ArrayList<>();
-        evening.log.wrong().stream().filter(wrong -> dishes.contains(wrong.dish())).forEach(wrong -> said.add(sentence(evening, wrong)));
-        evening.log.notes().stream().filter(note -> dishes.contains(note.key().replaceFirst("/.*", ""))).forEach(note -> said.add("%s: %s (%s)".formatted(title(evening.planned.cooking(), note.key()), note.text(), day(evening))));
+        evening.log.wrong().stream()
+                .filter(wrong -> dishes.contains(wrong.dish()))
+                .forEach(wrong -> said.add(sentence(evening, wrong)));
+        evening.log.notes().stream()
+                .filter(note -> dishes.contains(note.key().replaceFirst("/.*", "")))
+                .forEach(note -> said.add("%s: %s (%s)"
+                        .formatted(title(evening.planned.cooking(), note.key()), note.text(), day(evening))));
         return said;
     }
 
@@ -150,12 +174,21 @@ public class Experience {
 
     /** What went wrong, in a sentence. */
     public String sentence(Evening evening, AirLog.Wrong wrong) {
-        String about = evening.planned.catalogue().find(wrong.about()).map(Item::name).orElse(wrong.about());
-        return messages.getMessage("trouble.said." + wrong.kind(), new Object[]{title(evening.planned.cooking(), wrong.key()), about, day(evening)}, Locale.ENGLISH);
+        String about =
+                evening.planned.catalogue().find(wrong.about()).map(Item::name).orElse(wrong.about());
+        return messages.getMessage(
+                "trouble.said." + wrong.kind(),
+                new Object[] {title(evening.planned.cooking(), wrong.key()), about, day(evening)},
+                Locale.ENGLISH);
     }
 
     /** The short name of the step of an activity, by its key. */
     public static String title(CookingClass cooking, String key) {
-        return cooking.dishes().stream().flatMap(dish -> dish.steps().filter(step -> key.startsWith(dish.id() + "/" + step.id() + "|")).map(Step::title)).findFirst().orElse(key);
+        return cooking.dishes().stream()
+                .flatMap(dish -> dish.steps()
+                        .filter(step -> key.startsWith(dish.id() + "/" + step.id() + "|"))
+                        .map(Step::title))
+                .findFirst()
+                .orElse(key);
     }
 }

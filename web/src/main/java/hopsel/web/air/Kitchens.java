@@ -8,6 +8,8 @@ import hopsel.core.practice.SimulatedKitchen.Press;
 import hopsel.web.air.AirRuns.Rehearsal;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.nio.charset.StandardCharsets;
@@ -26,6 +28,7 @@ class Kitchens {
 
     /** Seconds on the clock of the rehearsal between two looks of those who are simulated. */
     private static final int LOOK = 10;
+
     private static final int MOST_LOOKS = 3000;
     private static final String WHO = "the simulated kitchen";
 
@@ -36,13 +39,20 @@ class Kitchens {
         this.store = store;
     }
 
-    private record Kept(PlannedClass planned, long seed, SimulatedKitchen kitchen, Instant upTo) {
-    }
+    private record Kept(PlannedClass planned, long seed, SimulatedKitchen kitchen, Instant upTo) {}
 
     /** The kitchen of a rehearsal. */
     SimulatedKitchen kitchen(Run run, PlannedClass planned, Rehearsal rehearsal) {
-        return kept.compute(run, (key, known) -> known != null && known.planned == planned && known.seed == rehearsal.seed() ? known
-                : new Kept(planned, rehearsal.seed(), new SimulatedKitchen(planned.cooking(), planned.plan(), rehearsal.seed()), Instant.MIN)).kitchen;
+        return kept.compute(
+                        run,
+                        (key, known) -> known != null && known.planned == planned && known.seed == rehearsal.seed()
+                                ? known
+                                : new Kept(
+                                        planned,
+                                        rehearsal.seed(),
+                                        new SimulatedKitchen(planned.cooking(), planned.plan(), rehearsal.seed()),
+                                        Instant.MIN))
+                .kitchen;
     }
 
     /** Moves a rehearsal on to a moment of its own clock. */
@@ -64,7 +74,9 @@ class Kitchens {
 
     private Instant last(Run run, Rehearsal rehearsal) {
         List<AirEvent> events = store.events(run);
-        return events.isEmpty() ? rehearsal.pace().start() : events.get(events.size() - 1).at();
+        return events.isEmpty()
+                ? rehearsal.pace().start()
+                : events.get(events.size() - 1).at();
     }
 
     private void turn(Run run, SimulatedKitchen kitchen, Rehearsal rehearsal, Instant at) {
@@ -73,12 +85,15 @@ class Kitchens {
         Instant begun = state.onAir().orElse(at);
         for (Press press : kitchen.turn(state, rehearsal.simulated())) {
             // What comes once has a name that it has at every look, so that it is written down once.
-            String client = press.once().map(once -> named(run, once)).orElseGet(() -> UUID.randomUUID().toString());
+            String client = press.once().map(once -> named(run, once)).orElseGet(() -> UUID.randomUUID()
+                    .toString());
             store.add(run, new Pressed(press.what(), WHO, client), begun.plusSeconds(press.at()));
         }
     }
 
     private static String named(Run run, String once) {
-        return UUID.nameUUIDFromBytes("%d %d %s".formatted(run.id(), run.number(), once).getBytes(StandardCharsets.UTF_8)).toString();
+        return UUID.nameUUIDFromBytes(
+                        "%d %d %s".formatted(run.id(), run.number(), once).getBytes(StandardCharsets.UTF_8))
+                .toString();
     }
 }

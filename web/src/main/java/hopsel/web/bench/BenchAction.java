@@ -1,9 +1,9 @@
 package hopsel.web.bench;
 
-import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Draft;
-import hopsel.web.frame.Entered.BadEntryException;
+import hopsel.core.bench.RefusedEditException;
 import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
 
 /** One thing that can be done to a dish. */
 @FunctionalInterface
@@ -12,7 +12,7 @@ interface BenchAction {
     /**
      * The dish after it.
      *
-     * @throws BadEntryException    where a field cannot be taken
+     * @throws BadEntryException where a field cannot be taken
      * @throws RefusedEditException where the edit cannot be done
      */
     Change apply(Draft sheet, Entered in) throws BadEntryException, RefusedEditException;

@@ -2,8 +2,10 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.RefusedEditException;
 import hopsel.web.bench.BenchStore.StoredDish;
-import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.util.HashMap;
@@ -23,10 +25,11 @@ class BenchActions {
     /**
      * The dish after an action.
      *
-     * @throws BadEntryException    where a field cannot be taken
+     * @throws BadEntryException where a field cannot be taken
      * @throws RefusedEditException where the edit cannot be done
      */
-    Change apply(StoredDish dish, String action, Map<String, String> fields) throws BadEntryException, RefusedEditException {
+    Change apply(StoredDish dish, String action, Map<String, String> fields)
+            throws BadEntryException, RefusedEditException {
         BenchAction found = actions.get(action);
         if (found == null) {
             throw new RefusedEditException("There is nothing of that name to do here. Load the page again.");

@@ -2,12 +2,12 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.DishTimes;
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.SharedBase;
-import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
@@ -19,11 +19,25 @@ import hopsel.formats.recipefile.RecipeFile;
 import hopsel.formats.recipefile.SchemaOrgWriter;
 import hopsel.web.bench.BenchStore.StaleDishException;
 import hopsel.web.bench.BenchStore.StoredDish;
-import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
 import hopsel.web.classes.ClassStore;
-import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -64,7 +78,15 @@ class BenchController {
     private final Lessons lessons;
     private final RecipeLinks links;
 
-    BenchController(BenchStore store, BenchActions actions, HouseCatalogue house, ClassStore classes, IntoClass intoClass, HostStyle style, Lessons lessons, RecipeLinks links) {
+    BenchController(
+            BenchStore store,
+            BenchActions actions,
+            HouseCatalogue house,
+            ClassStore classes,
+            IntoClass intoClass,
+            HostStyle style,
+            Lessons lessons,
+            RecipeLinks links) {
         this.store = store;
         this.actions = actions;
         this.house = house;
@@ -77,19 +99,33 @@ class BenchController {
 
     @GetMapping("/bench")
     String list(Model model, Principal who) {
-        model.addAttribute("dishes", store.all().stream().map(dish -> new Card(dish, DishTimes.of(dish.sheet().dish()),
-                Colleague.gate(dish.sheet(), house.now()).size())).toList());
+        model.addAttribute(
+                "dishes",
+                store.all().stream()
+                        .map(dish -> new Card(
+                                dish,
+                                DishTimes.of(dish.sheet().dish()),
+                                Colleague.gate(dish.sheet(), house.now()).size()))
+                        .toList());
         model.addAttribute("broken", store.broken());
         model.addAttribute("measures", Measures.values());
-        model.addAttribute("shared", SharedBase.of(store.all().stream().map(StoredDish::sheet).toList(), house.now()));
+        model.addAttribute(
+                "shared",
+                SharedBase.of(store.all().stream().map(StoredDish::sheet).toList(), house.now()));
         model.addAttribute("matters", HouseStyle.Matter.values());
         model.addAttribute("style", style.of(who.getName()));
         return "bench/list";
     }
 
     @PostMapping("/bench")
-    String bringIn(@RequestParam(value = "recipe", defaultValue = "") String recipe, @RequestParam(value = "file", required = false) MultipartFile file,
-                   @RequestParam(value = "measures", defaultValue = "metric") String measures, Model model, RedirectAttributes next, Principal who) throws IOException {
+    String bringIn(
+            @RequestParam(value = "recipe", defaultValue = "") String recipe,
+            @RequestParam(value = "file", required = false) MultipartFile file,
+            @RequestParam(value = "measures", defaultValue = "metric") String measures,
+            Model model,
+            RedirectAttributes next,
+            Principal who)
+            throws IOException {
         String text = file == null || file.isEmpty() ? recipe : new String(file.getBytes(), StandardCharsets.UTF_8);
         if (text.isBlank() || text.length() > LONGEST_RECIPE) {
             model.addAttribute("recipe", recipe);
@@ -115,23 +151,40 @@ class BenchController {
 
     @PostMapping("/bench/new")
     String fromNothing(@RequestParam(value = "title", defaultValue = "") String title, Principal who) {
-        String name = title.isBlank() ? "A dish without a name" : title.strip().substring(0, Math.min(title.strip().length(), 200));
+        String name = title.isBlank()
+                ? "A dish without a name"
+                : title.strip().substring(0, Math.min(title.strip().length(), 200));
         Dish dish = new Dish(Slug.of(name), name, BigDecimal.valueOf(4), List.of());
-        long id = store.add(Edited.withFirstComponent(new Draft(dish, List.of(), Measures.METRIC, Notes.NONE.guess(Notes.DISH, "servings"))), who.getName(), "begun");
+        long id = store.add(
+                Edited.withFirstComponent(
+                        new Draft(dish, List.of(), Measures.METRIC, Notes.NONE.guess(Notes.DISH, "servings"))),
+                who.getName(),
+                "begun");
         return "redirect:/bench/" + id;
     }
 
     /** A dish of a class, taken onto the bench as it stands there. */
     @PostMapping("/classes/{class}/dishes/{dish}/bench")
-    String ontoTheBench(@PathVariable("class") long classId, @PathVariable("dish") String dish, RedirectAttributes next, Principal who) {
-        CookingClass cooking = classes.find(classId).orElseThrow(NotFoundException::new).cooking();
-        Dish found = cooking.dishes().stream().filter(own -> own.id().equals(dish)).findFirst().orElseThrow(NotFoundException::new);
+    String ontoTheBench(
+            @PathVariable("class") long classId,
+            @PathVariable("dish") String dish,
+            RedirectAttributes next,
+            Principal who) {
+        CookingClass cooking =
+                classes.find(classId).orElseThrow(NotFoundException::new).cooking();
+        Dish found = cooking.dishes().stream()
+                .filter(own -> own.id().equals(dish))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
         Optional<StoredDish> there = found.recipe().flatMap(recipe -> store.ofRecipe(recipe.id()));
         if (there.isPresent()) {
             // One recipe is on the bench once: what is different in the class is shown beside it.
             return "redirect:/classes/%d/dishes/%s/recipe".formatted(classId, dish);
         }
-        long id = store.add(new Draft(found, cooking.items(), cooking.measures(), Notes.NONE), who.getName(), "taken from " + cooking.title());
+        long id = store.add(
+                new Draft(found, cooking.items(), cooking.measures(), Notes.NONE),
+                who.getName(),
+                "taken from " + cooking.title());
         next.addFlashAttribute("told", "bench.from-class");
         return "redirect:/bench/" + id;
     }
@@ -156,15 +209,21 @@ class BenchController {
         model.addAttribute("lastTime", lessons.wrong(stored.sheet()));
         model.addAttribute("history", store.history(id));
         model.addAttribute("matters", HouseStyle.Matter.values());
-        model.addAttribute("others", store.all().stream().filter(other -> other.id() != id).toList());
+        model.addAttribute(
+                "others", store.all().stream().filter(other -> other.id() != id).toList());
         model.addAttribute("classes", classes.entries());
         model.addAttribute("items", house.now().items());
         model.addAttribute("taken", links.classesOf(stored));
     }
 
     @PostMapping("/bench/{id}/do")
-    ModelAndView act(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("action") String action,
-                     @RequestParam Map<String, String> fields, RedirectAttributes next, Principal who) {
+    ModelAndView act(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam("action") String action,
+            @RequestParam Map<String, String> fields,
+            RedirectAttributes next,
+            Principal who) {
         StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
         String back = fields.getOrDefault("back", "");
         String step = fields.getOrDefault("pick", fields.getOrDefault("step", ""));
@@ -177,7 +236,11 @@ class BenchController {
                 next.addFlashAttribute("toldLines", change.told());
             }
             boolean there = change.sheet().step(step).isPresent();
-            return new ModelAndView("redirect:/bench/%d%s%s".formatted(id, back.equals("read") ? "/read" : "", there && !back.equals("read") ? "?step=" + step : ""));
+            return new ModelAndView("redirect:/bench/%d%s%s"
+                    .formatted(
+                            id,
+                            back.equals("read") ? "/read" : "",
+                            there && !back.equals("read") ? "?step=" + step : ""));
         } catch (StaleDishException e) {
             return refused(stored, "stale", "", fields);
         } catch (BadEntryException e) {
@@ -202,8 +265,13 @@ class BenchController {
     }
 
     @PostMapping("/bench/{id}/{where:undo|redo|back}")
-    String move(@PathVariable("id") long id, @PathVariable("where") String where, @RequestParam("version") int version,
-                @RequestParam(value = "number", defaultValue = "0") int number, @RequestParam(value = "step", defaultValue = "") String step, RedirectAttributes next) {
+    String move(
+            @PathVariable("id") long id,
+            @PathVariable("where") String where,
+            @RequestParam("version") int version,
+            @RequestParam(value = "number", defaultValue = "0") int number,
+            @RequestParam(value = "step", defaultValue = "") String step,
+            RedirectAttributes next) {
         try {
             switch (where) {
                 case "undo" -> store.undo(id, version);
@@ -213,7 +281,10 @@ class BenchController {
         } catch (StaleDishException e) {
             next.addFlashAttribute("warned", "bench.stale");
         }
-        boolean there = store.find(id).flatMap(dish -> dish.sheet().step(step)).map(Step::id).isPresent();
+        boolean there = store.find(id)
+                .flatMap(dish -> dish.sheet().step(step))
+                .map(Step::id)
+                .isPresent();
         return "redirect:/bench/" + id + (there ? "?step=" + step : "");
     }
 
@@ -230,7 +301,8 @@ class BenchController {
     }
 
     @PostMapping("/bench/{id}/into")
-    String into(@PathVariable("id") long id, @RequestParam("class") long classId, RedirectAttributes next, Principal who) {
+    String into(
+            @PathVariable("id") long id, @RequestParam("class") long classId, RedirectAttributes next, Principal who) {
         StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
         IntoClass.Outcome outcome = intoClass.put(stored.sheet(), classId, who.getName());
         next.addFlashAttribute(outcome.done() ? "toldLines" : "warnedLines", outcome.lines());
@@ -246,11 +318,18 @@ class BenchController {
     @GetMapping("/bench/{id}/dish.json")
     ResponseEntity<byte[]> dishFile(@PathVariable("id") long id) {
         StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
-        return file(MediaType.APPLICATION_JSON, "dish-%d.json".formatted(id), ClassFile.dish(stored.sheet().dish()).toPrettyString());
+        return file(
+                MediaType.APPLICATION_JSON,
+                "dish-%d.json".formatted(id),
+                ClassFile.dish(stored.sheet().dish()).toPrettyString());
     }
 
     private static ResponseEntity<byte[]> file(MediaType type, String name, String content) {
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
                 .body(content.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -258,11 +337,10 @@ class BenchController {
      * A dish in the list.
      *
      * @param stored the dish
-     * @param times  what it takes
-     * @param open   findings of the gate that are open
+     * @param times what it takes
+     * @param open findings of the gate that are open
      */
-    record Card(StoredDish stored, DishTimes times, int open) {
-    }
+    record Card(StoredDish stored, DishTimes times, int open) {}
 
     /** A dish begun from nothing has one component to write in. */
     private static final class Edited {

@@ -2,6 +2,8 @@ package hopsel.web.bench;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -20,7 +22,11 @@ interface BenchMapper {
     void insertDish(NewDish row);
 
     /** Moves a dish to a revision, if it still has the given version; answers how many rows that were. */
-    int moveDish(@Param("id") long id, @Param("version") int version, @Param("title") String title, @Param("revision") int revision);
+    int moveDish(
+            @Param("id") long id,
+            @Param("version") int version,
+            @Param("title") String title,
+            @Param("revision") int revision);
 
     int deleteDish(@Param("id") long id, @Param("version") int version);
 
@@ -37,12 +43,10 @@ interface BenchMapper {
     Optional<Integer> child(@Param("dishId") long dishId, @Param("parent") int parent);
 
     /** A dish, with the document it stands at. */
-    record DishRow(long id, String recipe, int version, String title, int revision, Integer parent, String document) {
-    }
+    record DishRow(long id, String recipe, int version, String title, int revision, Integer parent, String document) {}
 
     /** A state of a dish. */
-    record RevisionRow(int number, Integer parent, LocalDateTime madeAt, String madeBy, String what, String document) {
-    }
+    record RevisionRow(int number, Integer parent, LocalDateTime madeAt, String madeBy, String what, String document) {}
 
     /** A dish to be inserted; the database fills in the id. */
     final class NewDish {

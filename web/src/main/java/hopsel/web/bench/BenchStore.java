@@ -8,6 +8,9 @@ import hopsel.web.bench.BenchMapper.DishRow;
 import hopsel.web.bench.BenchMapper.NewDish;
 import hopsel.web.bench.BenchMapper.RevisionRow;
 import hopsel.web.classes.UnreadableException;
+
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,7 +39,10 @@ public class BenchStore {
         this.clock = clock;
     }
 
-    /** Nothing is stored that cannot be read back: it is read here, before anybody relies on it. Endless decimals end in the file; from there on nothing may change. */
+    /**
+     * Nothing is stored that cannot be read back: it is read here, before anybody relies on it. Endless decimals end in
+     * the file; from there on nothing may change.
+     */
     private static String document(Draft sheet) {
         String document = DishFile.write(sheet);
         List<Finding> findings = DishFile.check(document);
@@ -57,7 +63,10 @@ public class BenchStore {
 
     /** Dishes that cannot be read: they are listed by their title, and can be stepped back or deleted. */
     public List<BrokenDish> broken() {
-        return mapper.dishes().stream().filter(row -> readable(row).isEmpty()).map(row -> new BrokenDish(row.id(), row.version(), row.title(), row.parent() != null)).toList();
+        return mapper.dishes().stream()
+                .filter(row -> readable(row).isEmpty())
+                .map(row -> new BrokenDish(row.id(), row.version(), row.title(), row.parent() != null))
+                .toList();
     }
 
     private Optional<StoredDish> readable(DishRow row) {
@@ -69,8 +78,7 @@ public class BenchStore {
     }
 
     /** A dish whose state cannot be read, and whether there is one before it. */
-    public record BrokenDish(long id, int version, String title, boolean undo) {
-    }
+    public record BrokenDish(long id, int version, String title, boolean undo) {}
 
     /** A dish as it is now. */
     public Optional<StoredDish> find(long id) {
@@ -78,9 +86,22 @@ public class BenchStore {
     }
 
     private StoredDish stored(DishRow row) {
-        Draft sheet = read.compute(row.id(), (id, known) -> known != null && known.revision == row.revision() ? known
-                : new ReadSheet(row.revision(), DishFile.read(row.document()).keptAs(new RecipeState(row.recipe(), row.revision())))).sheet;
-        return new StoredDish(row.id(), row.version(), row.revision(), row.parent() != null, mapper.child(row.id(), row.revision()).isPresent(), sheet);
+        Draft sheet = read.compute(
+                        row.id(),
+                        (id, known) -> known != null && known.revision == row.revision()
+                                ? known
+                                : new ReadSheet(
+                                        row.revision(),
+                                        DishFile.read(row.document())
+                                                .keptAs(new RecipeState(row.recipe(), row.revision()))))
+                .sheet;
+        return new StoredDish(
+                row.id(),
+                row.version(),
+                row.revision(),
+                row.parent() != null,
+                mapper.child(row.id(), row.revision()).isPresent(),
+                sheet);
     }
 
     /** The dish that a recipe is on the bench as. */
@@ -90,14 +111,19 @@ public class BenchStore {
 
     /** A recipe as it was in one of its states. */
     public Optional<Draft> inState(RecipeState recipe) {
-        return mapper.ofRecipe(recipe.id()).flatMap(id -> mapper.revision(id, recipe.state()))
-                .filter(row -> DishFile.check(row.document()).isEmpty()).map(row -> DishFile.read(row.document()).keptAs(recipe));
+        return mapper.ofRecipe(recipe.id())
+                .flatMap(id -> mapper.revision(id, recipe.state()))
+                .filter(row -> DishFile.check(row.document()).isEmpty())
+                .map(row -> DishFile.read(row.document()).keptAs(recipe));
     }
 
     /** Stores a new dish: under the recipe that it says it is, unless that is on the bench already. */
     @Transactional
     public long add(Draft sheet, String who, String what) {
-        String recipe = sheet.dish().recipe().map(RecipeState::id).filter(known -> mapper.ofRecipe(known).isEmpty())
+        String recipe = sheet.dish()
+                .recipe()
+                .map(RecipeState::id)
+                .filter(known -> mapper.ofRecipe(known).isEmpty())
                 .orElseGet(() -> UUID.randomUUID().toString());
         NewDish row = new NewDish(recipe, cut(sheet.dish().title()));
         mapper.insertDish(row);
@@ -177,18 +203,16 @@ public class BenchStore {
     /**
      * A dish as it is stored.
      *
-     * @param id       number
-     * @param version  counted up with every change
+     * @param id number
+     * @param version counted up with every change
      * @param revision which of its states it stands at
-     * @param undo     whether there is a state before
-     * @param redo     whether a state was made on top of it
-     * @param sheet    the dish
+     * @param undo whether there is a state before
+     * @param redo whether a state was made on top of it
+     * @param sheet the dish
      */
-    public record StoredDish(long id, int version, int revision, boolean undo, boolean redo, Draft sheet) {
-    }
+    public record StoredDish(long id, int version, int revision, boolean undo, boolean redo, Draft sheet) {}
 
-    private record ReadSheet(int revision, Draft sheet) {
-    }
+    private record ReadSheet(int revision, Draft sheet) {}
 
     /** The dish was changed by somebody else, or is gone. */
     public static final class StaleDishException extends Exception {

@@ -2,32 +2,31 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.DishTimes;
-import hopsel.core.item.KnownSubstitution;
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.Ladders;
 import hopsel.core.bench.LineText;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
-import hopsel.core.dish.Rescue;
-import hopsel.core.caution.StepCautions;
-import hopsel.core.bench.Draft;
 import hopsel.core.caution.Caution;
+import hopsel.core.caution.StepCautions;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Rescue;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Use;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.measure.Decimals;
 import hopsel.web.bench.BenchStore.StoredDish;
-
 import hopsel.web.frame.Entered;
+
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -88,14 +87,18 @@ public final class BenchView {
     }
 
     private List<Objection> open(boolean gate) {
-        return objections.stream().filter(objection -> objection.rule().isGate() == gate)
-                .filter(objection -> !sheet.notes().passed().containsKey(objection.key())).toList();
+        return objections.stream()
+                .filter(objection -> objection.rule().isGate() == gate)
+                .filter(objection -> !sheet.notes().passed().containsKey(objection.key()))
+                .toList();
     }
 
     /** What the host let pass, with the reason. */
     public List<Passed> getPassed() {
-        return objections.stream().filter(objection -> sheet.notes().passed().containsKey(objection.key()))
-                .map(objection -> new Passed(objection, sheet.notes().passed().get(objection.key()))).toList();
+        return objections.stream()
+                .filter(objection -> sheet.notes().passed().containsKey(objection.key()))
+                .map(objection -> new Passed(objection, sheet.notes().passed().get(objection.key())))
+                .toList();
     }
 
     /** A line as one would type it. */
@@ -105,12 +108,14 @@ public final class BenchView {
 
     /** Edible grams of a line; empty where they cannot be known. */
     public Optional<BigDecimal> grams(IngredientLine line) {
-        return line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher().grams(item, amount)));
+        return line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher()
+                .grams(item, amount)));
     }
 
     /** The factors of {@link #grams}. */
     public Optional<BigDecimal> gramsEach(IngredientLine line) {
-        return line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher().gramsPer(item, amount.unit(), amount.size())));
+        return line.amount().flatMap(amount -> catalogue.find(line.item()).flatMap(item -> sheet.weigher()
+                .gramsPer(item, amount.unit(), amount.size())));
     }
 
     public Optional<Item> item(IngredientLine line) {
@@ -123,19 +128,33 @@ public final class BenchView {
 
     /** What share of a line goes in at a step, in percent; empty: none. */
     public String share(Step step, IngredientLine line) {
-        return step.uses().stream().filter(use -> use.ingredient().equals(line.id())).findFirst().map(Use::share)
-                .map(share -> Decimals.plain(share.multiply(BigDecimal.valueOf(100)).setScale(1, RoundingMode.HALF_UP)).toPlainString()).orElse("");
+        return step.uses().stream()
+                .filter(use -> use.ingredient().equals(line.id()))
+                .findFirst()
+                .map(Use::share)
+                .map(share -> Decimals.plain(
+                                share.multiply(BigDecimal.valueOf(100)).setScale(1, RoundingMode.HALF_UP))
+                        .toPlainString())
+                .orElse("");
     }
 
     /** The lines that the form of a step shows: those of its component, and those it uses. */
     public List<IngredientLine> lines(Step step) {
-        List<IngredientLine> own = sheet.home(step.id()).map(Component::ingredients).orElse(List.of());
-        return sheet.dish().lines().filter(line -> own.contains(line) || !share(step, line).isEmpty()).toList();
+        List<IngredientLine> own =
+                sheet.home(step.id()).map(Component::ingredients).orElse(List.of());
+        return sheet.dish()
+                .lines()
+                .filter(line -> own.contains(line) || !share(step, line).isEmpty())
+                .toList();
     }
 
     /** Where a line goes in. */
     public List<Step> usedAt(IngredientLine line) {
-        return sheet.dish().steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))).toList();
+        return sheet.dish()
+                .steps()
+                .filter(step ->
+                        step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id())))
+                .toList();
     }
 
     public String needs(Step step) {
@@ -162,7 +181,10 @@ public final class BenchView {
     /** Steps that a step may be tied behind: all but itself and those it waits for already. */
     public List<Step> tieable(Step step) {
         Set<String> tied = step.after().stream().map(After::step).collect(Collectors.toSet());
-        return sheet.dish().steps().filter(other -> !other.id().equals(step.id()) && !tied.contains(other.id())).toList();
+        return sheet.dish()
+                .steps()
+                .filter(other -> !other.id().equals(step.id()) && !tied.contains(other.id()))
+                .toList();
     }
 
     public String home(String id) {
@@ -175,7 +197,9 @@ public final class BenchView {
             return "/bench/%d/read#unread".formatted(stored.id());
         }
         String place = objection.place().replaceFirst("/.*", "");
-        return sheet.step(place).isPresent() ? "?step=" + place + "#picked" : sheet.line(place).isPresent() ? "#line-" + place : "#dish";
+        return sheet.step(place).isPresent()
+                ? "?step=" + place + "#picked"
+                : sheet.line(place).isPresent() ? "#line-" + place : "#dish";
     }
 
     /** The original, cut where a passage was not understood. */
@@ -192,8 +216,7 @@ public final class BenchView {
     }
 
     /** A finding let pass. */
-    public record Passed(Objection objection, String reason) {
-    }
+    public record Passed(Objection objection, String reason) {}
 
     /** A piece of the original. */
     public record Passage(String text, boolean unread) {
@@ -203,7 +226,8 @@ public final class BenchView {
             String rest = source;
             while (!rest.isEmpty()) {
                 String left = rest;
-                Optional<String> next = unread.stream().filter(passage -> !passage.isEmpty() && left.contains(passage))
+                Optional<String> next = unread.stream()
+                        .filter(passage -> !passage.isEmpty() && left.contains(passage))
                         .min(Comparator.comparingInt(left::indexOf));
                 if (next.isEmpty()) {
                     pieces.add(new Passage(rest, false));

@@ -8,8 +8,8 @@ import java.util.List;
  * What an action came to.
  *
  * @param sheet the dish afterwards
- * @param what  for the history
- * @param told  what the cook should know
+ * @param what for the history
+ * @param told what the cook should know
  */
 record Change(Draft sheet, String what, List<String> told) {
 

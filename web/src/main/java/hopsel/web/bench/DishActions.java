@@ -1,17 +1,19 @@
 package hopsel.web.bench;
 
 import hopsel.core.bench.Colleague;
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.HouseStyle;
+import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Draft;
 import hopsel.core.dish.Yield;
-import hopsel.core.bench.Notes;
 import hopsel.web.bench.BenchStore.StoredDish;
-import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
 import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.util.LinkedHashMap;
@@ -35,44 +37,77 @@ class DishActions implements ActionSet {
     public Map<String, BenchAction> actions() {
         Map<String, BenchAction> actions = new LinkedHashMap<>();
         actions.put("dish", this::dish);
-        actions.put("add-component", (sheet, in) -> Change.done(Edits.addComponent(sheet, in.must("title")), "added a component"));
-        actions.put("rename-component", (sheet, in) -> Change.done(Edits.renameComponent(sheet, in.must("component"), in.must("title")), "renamed a component"));
-        actions.put("remove-component", (sheet, in) -> Change.done(Edits.removeComponent(sheet, in.must("component")), "took a component away"));
+        actions.put(
+                "add-component",
+                (sheet, in) -> Change.done(Edits.addComponent(sheet, in.must("title")), "added a component"));
+        actions.put(
+                "rename-component",
+                (sheet, in) -> Change.done(
+                        Edits.renameComponent(sheet, in.must("component"), in.must("title")), "renamed a component"));
+        actions.put(
+                "remove-component",
+                (sheet, in) ->
+                        Change.done(Edits.removeComponent(sheet, in.must("component")), "took a component away"));
         actions.put("base", this::base);
         actions.put("mend", this::mend);
-        actions.put("pass", (sheet, in) -> Change.done(sheet.with(sheet.notes().passing(in.must("key"), Optional.of(in.must("reason")))), "let something pass"));
-        actions.put("unpass", (sheet, in) -> Change.done(sheet.with(sheet.notes().passing(in.must("key"), Optional.empty())), "took a pass back"));
+        actions.put(
+                "pass",
+                (sheet, in) -> Change.done(
+                        sheet.with(sheet.notes().passing(in.must("key"), Optional.of(in.must("reason")))),
+                        "let something pass"));
+        actions.put(
+                "unpass",
+                (sheet, in) -> Change.done(
+                        sheet.with(sheet.notes().passing(in.must("key"), Optional.empty())), "took a pass back"));
         actions.put("style", this::style);
         return actions;
     }
 
     private Change dish(Draft sheet, Entered in) throws BadEntryException {
-        Draft next = Edits.dish(sheet, in.must("title"), in.positive("servings").orElse(sheet.dish().servings()));
-        Yield yields = next.dish().yields().withPieces(in.positive("pieces")).withPieceWidth(in.positive("pieceWidth")).withUnit(in.text("servingUnit"));
+        Draft next = Edits.dish(
+                sheet,
+                in.must("title"),
+                in.positive("servings").orElse(sheet.dish().servings()));
+        Yield yields = next.dish()
+                .yields()
+                .withPieces(in.positive("pieces"))
+                .withPieceWidth(in.positive("pieceWidth"))
+                .withUnit(in.text("servingUnit"));
         Notes notes = next.notes().withHeadline(in.minutes("headline").filter(time -> time.seconds() > 0));
         return Change.done(next.making(any -> yields).with(notes), "renamed or resized the dish");
     }
 
     private Change base(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         String[] place = in.must("base").split("/", 2);
-        StoredDish other = place.length < 2 || !place[0].matches("\\d{1,18}") ? null : store.find(Long.parseLong(place[0])).orElse(null);
+        StoredDish other = place.length < 2 || !place[0].matches("\\d{1,18}")
+                ? null
+                : store.find(Long.parseLong(place[0])).orElse(null);
         if (other == null) {
             throw new RefusedEditException("That dish is not on the bench any more.");
         }
-        return Change.done(Edits.bringIn(sheet, other.sheet(), place[1]), "took in a component of " + other.sheet().dish().title());
+        return Change.done(
+                Edits.bringIn(sheet, other.sheet(), place[1]),
+                "took in a component of " + other.sheet().dish().title());
     }
 
     private Change mend(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         String key = in.must("key");
-        Objection objection = Colleague.objections(sheet, house.now()).stream().filter(one -> one.key().equals(key) && one.remedy().isPresent()).findFirst()
+        Objection objection = Colleague.objections(sheet, house.now()).stream()
+                .filter(one -> one.key().equals(key) && one.remedy().isPresent())
+                .findFirst()
                 .orElseThrow(() -> new RefusedEditException("That is settled already."));
-        return Change.done(objection.remedy().get().fix().apply(sheet), objection.remedy().get().label());
+        return Change.done(
+                objection.remedy().get().fix().apply(sheet),
+                objection.remedy().get().label());
     }
 
     private Change style(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
-        HouseStyle.Matter matter = HouseStyle.Matter.of(in.must("matter")).orElseThrow(() -> new RefusedEditException("There is no such matter."));
+        HouseStyle.Matter matter = HouseStyle.Matter.of(in.must("matter"))
+                .orElseThrow(() -> new RefusedEditException("There is no such matter."));
         HouseStyle style = HouseStyle.apply(sheet, matter, in.must("school"), house.now());
-        return new Change(style.sheet(), matter.word() + ": " + in.must("school"),
+        return new Change(
+                style.sheet(),
+                matter.word() + ": " + in.must("school"),
                 style.changes().isEmpty() ? List.of("Nothing in this dish had to change for that.") : style.changes());
     }
 }

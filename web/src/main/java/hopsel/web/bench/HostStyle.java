@@ -1,12 +1,15 @@
 package hopsel.web.bench;
 
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.RefusedEditException;
-import hopsel.core.bench.Draft;
 import hopsel.web.bench.BenchStore.StaleDishException;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.catalogue.HouseCatalogue;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,12 +45,15 @@ public class HostStyle {
     public void keep(String login, Map<String, String> chosen) {
         mapper.clear(login);
         for (Matter matter : Matter.values()) {
-            Optional.ofNullable(chosen.get(matter.word())).filter(matter.schools()::contains)
+            Optional.ofNullable(chosen.get(matter.word()))
+                    .filter(matter.schools()::contains)
                     .ifPresent(school -> mapper.put(login, new HostStyleMapper.Row(matter.word(), school)));
         }
     }
 
-    /** Puts a dish into the host's style, a revision for each school that changes something; answers what was changed. */
+    /**
+     * Puts a dish into the host's style, a revision for each school that changes something; answers what was changed.
+     */
     List<String> apply(long id, String login) {
         List<String> changes = new ArrayList<>();
         of(login).forEach((word, school) -> Matter.of(word).ifPresent(matter -> {

@@ -5,6 +5,11 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
 
 import java.util.List;
 
@@ -22,6 +27,5 @@ interface HostStyleMapper {
     void put(@Param("login") String login, @Param("row") Row row);
 
     /** A school in a matter. */
-    record Row(String matter, String school) {
-    }
+    record Row(String matter, String school) {}
 }

@@ -1,9 +1,9 @@
 package hopsel.web.bench;
 
 import hopsel.core.bench.Colleague;
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.Placing;
-import hopsel.core.bench.Draft;
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
@@ -14,6 +14,8 @@ import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
@@ -39,7 +41,8 @@ public class IntoClass {
     public Outcome put(Draft sheet, long classId, String who) {
         List<Objection> gate = Colleague.gate(sheet, house.now());
         if (!gate.isEmpty()) {
-            List<String> lines = new ArrayList<>(List.of("The gate is not passed yet. Settle these, or let them pass with a reason:"));
+            List<String> lines = new ArrayList<>(
+                    List.of("The gate is not passed yet. Settle these, or let them pass with a reason:"));
             gate.forEach(objection -> lines.add(objection.message()));
             return new Outcome(false, lines);
         }
@@ -55,8 +58,15 @@ public class IntoClass {
             return new Outcome(false, findings.stream().map(Finding::text).toList());
         }
         try {
-            changes.change(classId, stored.version(), next, stored.wishes(), who, "“%s” put in".formatted(sheet.dish().title()));
-            return new Outcome(true, List.of("“%s” is in the class.".formatted(sheet.dish().title())));
+            changes.change(
+                    classId,
+                    stored.version(),
+                    next,
+                    stored.wishes(),
+                    who,
+                    "“%s” put in".formatted(sheet.dish().title()));
+            return new Outcome(
+                    true, List.of("“%s” is in the class.".formatted(sheet.dish().title())));
         } catch (StaleClassException e) {
             return new Outcome(false, List.of("Somebody else changed that class just now. Do it again."));
         }
@@ -65,9 +75,8 @@ public class IntoClass {
     /**
      * What came of it.
      *
-     * @param done  whether the dish is in the class
+     * @param done whether the dish is in the class
      * @param lines what to tell
      */
-    public record Outcome(boolean done, List<String> lines) {
-    }
+    public record Outcome(boolean done, List<String> lines) {}
 }

@@ -1,22 +1,24 @@
 package hopsel.web.bench;
 
-import hopsel.core.dish.ByTaste;
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
-import hopsel.core.item.KnownSubstitution;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Substitutions;
-import hopsel.core.bench.Draft;
+import hopsel.core.dish.ByTaste;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Passages;
 import hopsel.core.dish.Source;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.KnownSubstitution;
 import hopsel.core.measure.Scaling;
 import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.RecipeLines;
-import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
 import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
@@ -41,7 +43,9 @@ class LineActions implements ActionSet {
         Map<String, BenchAction> actions = new LinkedHashMap<>();
         actions.put("add-line", (sheet, in) -> addLine(sheet, in, in.must("component"), in.must("text")));
         actions.put("line", this::line);
-        actions.put("remove-line", (sheet, in) -> Change.done(Edits.removeLine(sheet, in.must("line")), "took an ingredient away"));
+        actions.put(
+                "remove-line",
+                (sheet, in) -> Change.done(Edits.removeLine(sheet, in.must("line")), "took an ingredient away"));
         actions.put("taste", this::taste);
         actions.put("substitute", this::substitute);
         actions.put("read-more", this::readMore);
@@ -68,38 +72,60 @@ class LineActions implements ActionSet {
     private static void oneFood(String field, String text, LineReader reader) throws BadEntryException {
         List<String> foods = reader.read(text).foods();
         if (!foods.isEmpty()) {
-            throw new BadEntryException(field, "names more than one food: %s. Write one line for each, with its own amount.".formatted(String.join("; ", foods)));
+            throw new BadEntryException(
+                    field,
+                    "names more than one food: %s. Write one line for each, with its own amount."
+                            .formatted(String.join("; ", foods)));
         }
     }
 
     private Change line(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
-        IngredientLine before = sheet.line(in.must("line")).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
+        IngredientLine before = sheet.line(in.must("line"))
+                .orElseThrow(() -> new RefusedEditException("That line is not there any more."));
         LineReader reader = new LineReader(sheet.catalogue(house.now()), sheet.measures());
         oneFood("text", in.must("text"), reader);
         RecipeLines.Proposed read = RecipeLines.propose(in.must("text"), reader, name -> before.id());
         Optional<String> chosen = in.text("item");
         Optional<Item> item = chosen.flatMap(words -> named(sheet, words));
         if (chosen.isPresent() && item.isEmpty()) {
-            throw new BadEntryException("item", "is “%s”, which the catalogue does not know. Choose one from the list, or add it to the catalogue.".formatted(chosen.get()));
+            throw new BadEntryException(
+                    "item",
+                    "is “%s”, which the catalogue does not know. Choose one from the list, or add it to the catalogue."
+                            .formatted(chosen.get()));
         }
         boolean chose = item.isPresent() && !item.get().id().equals(before.item());
-        String id = chose ? item.get().id() : read.unknown().isPresent() ? item.map(Item::id).orElse(read.line().item()) : read.line().item();
+        String id = chose
+                ? item.get().id()
+                : read.unknown().isPresent()
+                        ? item.map(Item::id).orElse(read.line().item())
+                        : read.line().item();
         // Whoever chose an item has confirmed it; the same guess as before is still one.
-        Optional<String> said = chose || item.isPresent() && before.said().isEmpty() ? Optional.empty() : read.line().said();
-        IngredientLine line = before.measured(read.line().amount()).withItem(id).withPrep(read.line().prep())
-                .withScaling(in.text("scaling").flatMap(Scaling::of).orElse(before.scaling())).withOptional(read.line().optional())
-                .withFrom(in.text("from").isEmpty() ? before.from() : in.choice("from", Source.values(), Source::word)).withSaid(said);
+        Optional<String> said = chose || item.isPresent() && before.said().isEmpty()
+                ? Optional.empty()
+                : read.line().said();
+        IngredientLine line = before.measured(read.line().amount())
+                .withItem(id)
+                .withPrep(read.line().prep())
+                .withScaling(in.text("scaling").flatMap(Scaling::of).orElse(before.scaling()))
+                .withOptional(read.line().optional())
+                .withFrom(in.text("from").isEmpty() ? before.from() : in.choice("from", Source.values(), Source::word))
+                .withSaid(said);
         Draft next = Edits.line(sheet, "", line);
-        return Change.done(id.equals(read.line().item()) ? with(next, read.unknown()) : next, "changed " + id.replace('-', ' '));
+        return Change.done(
+                id.equals(read.line().item()) ? with(next, read.unknown()) : next, "changed " + id.replace('-', ' '));
     }
 
     private Optional<Item> named(Draft sheet, String words) {
         Catalogue catalogue = sheet.catalogue(house.now());
-        return catalogue.find(words).or(() -> catalogue.items().stream().filter(item -> item.name().equalsIgnoreCase(words)).findFirst());
+        return catalogue.find(words).or(() -> catalogue.items().stream()
+                .filter(item -> item.name().equalsIgnoreCase(words))
+                .findFirst());
     }
 
     private static Draft with(Draft sheet, Optional<Item> unknown) {
-        if (unknown.isEmpty() || sheet.items().stream().anyMatch(item -> item.id().equals(unknown.get().id()))) {
+        if (unknown.isEmpty()
+                || sheet.items().stream()
+                        .anyMatch(item -> item.id().equals(unknown.get().id()))) {
             return sheet;
         }
         List<Item> items = new ArrayList<>(sheet.items());
@@ -109,24 +135,38 @@ class LineActions implements ActionSet {
 
     private Change taste(Draft sheet, Entered in) throws BadEntryException {
         if (in.number("ceiling").isEmpty()) {
-            return Change.done(Edits.byTaste(sheet, in.must("line"), Optional.empty()), "an amount is no longer by taste");
+            return Change.done(
+                    Edits.byTaste(sheet, in.must("line"), Optional.empty()), "an amount is no longer by taste");
         }
-        ByTaste taste = new ByTaste(in.number("start").orElse(BigDecimal.ZERO), in.positive("by").orElse(BigDecimal.ONE), in.positive("ceiling").orElseThrow(), in.must("cue"));
+        ByTaste taste = new ByTaste(
+                in.number("start").orElse(BigDecimal.ZERO),
+                in.positive("by").orElse(BigDecimal.ONE),
+                in.positive("ceiling").orElseThrow(),
+                in.must("cue"));
         return Change.done(Edits.byTaste(sheet, in.must("line"), Optional.of(taste)), "an amount is found by taste");
     }
 
     private Change substitute(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
-        IngredientLine line = sheet.line(in.must("line")).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
+        IngredientLine line = sheet.line(in.must("line"))
+                .orElseThrow(() -> new RefusedEditException("That line is not there any more."));
         String use = in.must("use");
-        KnownSubstitution known = KnownSubstitution.of(line.item()).stream().filter(one -> one.use().equals(use)).findFirst()
+        KnownSubstitution known = KnownSubstitution.of(line.item()).stream()
+                .filter(one -> one.use().equals(use))
+                .findFirst()
                 .orElseThrow(() -> new RefusedEditException("Nothing is known about putting that in its place."));
-        return new Change(Substitutions.apply(sheet, line.id(), known, house.now()), "put %s in".formatted(use.replace('-', ' ')), List.of(known.effect()));
+        return new Change(
+                Substitutions.apply(sheet, line.id(), known, house.now()),
+                "put %s in".formatted(use.replace('-', ' ')),
+                List.of(known.effect()));
     }
 
     /** Whoever knows has looked: it is that item. */
     private static Change guess(Draft sheet, String id) throws RefusedEditException {
-        IngredientLine line = sheet.line(id).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
-        return Change.done(Edits.line(sheet, "", line.confirmed()), "confirmed " + line.item().replace('-', ' '));
+        IngredientLine line =
+                sheet.line(id).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
+        return Change.done(
+                Edits.line(sheet, "", line.confirmed()),
+                "confirmed " + line.item().replace('-', ' '));
     }
 
     private static Change asideAll(Draft sheet) {
@@ -134,7 +174,8 @@ class LineActions implements ActionSet {
         for (String passage : passages.unread()) {
             passages = passages.laidAside(passage);
         }
-        return Change.done(sheet.with(sheet.dish().withPassages(passages)), "laid everything aside that was not placed");
+        return Change.done(
+                sheet.with(sheet.dish().withPassages(passages)), "laid everything aside that was not placed");
     }
 
     /** A passage that was not understood becomes a line, a step, or is laid aside. */
@@ -145,8 +186,12 @@ class LineActions implements ActionSet {
         if (!as.equals("aside") && sheet.dish().components().isEmpty()) {
             throw new RefusedEditException("Add a component first.");
         }
-        Draft next = sheet.with(sheet.dish().withPassages(as.equals("aside") ? passages.laidAside(passage) : passages.placed(passage)));
-        return as.equals("line") ? addLine(next, in, in.must("component"), passage)
-                : Change.done(as.equals("step") ? Edits.addStep(next, in.must("component"), passage) : next, "settled a passage");
+        Draft next = sheet.with(
+                sheet.dish().withPassages(as.equals("aside") ? passages.laidAside(passage) : passages.placed(passage)));
+        return as.equals("line")
+                ? addLine(next, in, in.must("component"), passage)
+                : Change.done(
+                        as.equals("step") ? Edits.addStep(next, in.must("component"), passage) : next,
+                        "settled a passage");
     }
 }

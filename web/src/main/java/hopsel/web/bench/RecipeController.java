@@ -7,6 +7,14 @@ import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,7 +42,10 @@ class RecipeController {
     }
 
     private static Dish dish(StoredClass stored, String id) {
-        return stored.cooking().dishes().stream().filter(own -> own.id().equals(id)).findFirst().orElseThrow(NotFoundException::new);
+        return stored.cooking().dishes().stream()
+                .filter(own -> own.id().equals(id))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
     }
 
     @GetMapping("/classes/{id}/dishes/{dish}/recipe")
@@ -50,8 +61,14 @@ class RecipeController {
     }
 
     @PostMapping("/classes/{id}/dishes/{dish}/recipe")
-    String takeOver(@PathVariable("id") long id, @PathVariable("dish") String dishId, @RequestParam("version") int version, @RequestParam("state") int state,
-                    @RequestParam("into") String into, Principal who, RedirectAttributes next) {
+    String takeOver(
+            @PathVariable("id") long id,
+            @PathVariable("dish") String dishId,
+            @RequestParam("version") int version,
+            @RequestParam("state") int state,
+            @RequestParam("into") String into,
+            Principal who,
+            RedirectAttributes next) {
         StoredClass stored = stored(id);
         Dish dish = dish(stored, dishId);
         Link link = links.of(stored.cooking(), dish).orElseThrow(NotFoundException::new);

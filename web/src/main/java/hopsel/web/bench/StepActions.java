@@ -1,14 +1,14 @@
 package hopsel.web.bench;
 
+import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.Ladders;
-import hopsel.core.dish.PerWeight;
-import hopsel.core.dish.Rescue;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
-import hopsel.core.dish.Rounds;
-import hopsel.core.bench.Draft;
 import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.PerWeight;
+import hopsel.core.dish.Rescue;
+import hopsel.core.dish.Rounds;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
@@ -16,9 +16,11 @@ import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.TimeReader;
-import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.catalogue.HouseCatalogue;
 import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
@@ -45,13 +47,41 @@ class StepActions implements ActionSet {
         actions.put("step", this::step);
         actions.put("correct", this::correct);
         actions.put("retime", this::retime);
-        actions.put("split", (sheet, in) -> Change.done(Edits.split(sheet, in.must("step"), in.minutes("at").orElseGet(() -> half(sheet, in))), "cut a step in two"));
+        actions.put(
+                "split",
+                (sheet, in) -> Change.done(
+                        Edits.split(sheet, in.must("step"), in.minutes("at").orElseGet(() -> half(sheet, in))),
+                        "cut a step in two"));
         actions.put("join", (sheet, in) -> Change.done(Edits.join(sheet, in.must("step")), "joined two steps"));
-        actions.put("move", (sheet, in) -> Change.done(Edits.move(sheet, in.must("step"), in.must("component"), in.number("position").orElse(BigDecimal.ZERO).intValue()), "moved a step"));
-        actions.put("tie", (sheet, in) -> Change.done(Edits.tie(sheet, in.must("before"), in.must("then"), in.minutes("wait").orElse(Minutes.ZERO), in.minutes("within")), "tied two steps"));
-        actions.put("untie", (sheet, in) -> Change.done(Edits.untie(sheet, in.must("before"), in.must("then")), "untied two steps"));
-        actions.put("add-step", (sheet, in) -> Change.done(Edits.addStep(sheet, in.must("component"), in.must("title")), "added a step"));
-        actions.put("remove-step", (sheet, in) -> Change.done(Edits.removeStep(sheet, in.must("step")), "took a step away"));
+        actions.put(
+                "move",
+                (sheet, in) -> Change.done(
+                        Edits.move(
+                                sheet,
+                                in.must("step"),
+                                in.must("component"),
+                                in.number("position").orElse(BigDecimal.ZERO).intValue()),
+                        "moved a step"));
+        actions.put(
+                "tie",
+                (sheet, in) -> Change.done(
+                        Edits.tie(
+                                sheet,
+                                in.must("before"),
+                                in.must("then"),
+                                in.minutes("wait").orElse(Minutes.ZERO),
+                                in.minutes("within")),
+                        "tied two steps"));
+        actions.put(
+                "untie",
+                (sheet, in) -> Change.done(Edits.untie(sheet, in.must("before"), in.must("then")), "untied two steps"));
+        actions.put(
+                "add-step",
+                (sheet, in) ->
+                        Change.done(Edits.addStep(sheet, in.must("component"), in.must("title")), "added a step"));
+        actions.put(
+                "remove-step",
+                (sheet, in) -> Change.done(Edits.removeStep(sheet, in.must("step")), "took a step away"));
         actions.put("rounds", this::rounds);
         actions.put("weight", this::weight);
         actions.put("ladder", this::ladder);
@@ -59,11 +89,14 @@ class StepActions implements ActionSet {
     }
 
     private static Step found(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
-        return sheet.step(in.must("step")).orElseThrow(() -> new RefusedEditException("That step is not there any more. Look at the dish as it is now."));
+        return sheet.step(in.must("step"))
+                .orElseThrow(() ->
+                        new RefusedEditException("That step is not there any more. Look at the dish as it is now."));
     }
 
     private static Minutes half(Draft sheet, Entered in) {
-        return sheet.step(in.fields().getOrDefault("step", "")).map(step -> Minutes.of(step.minutes().likely().value().divide(BigDecimal.valueOf(2))))
+        return sheet.step(in.fields().getOrDefault("step", ""))
+                .map(step -> Minutes.of(step.minutes().likely().value().divide(BigDecimal.valueOf(2))))
                 .orElse(Minutes.of(1));
     }
 
@@ -73,23 +106,38 @@ class StepActions implements ActionSet {
         Work work = in.choice("work", Work.values(), Work::word);
         Optional<Minutes> swap = in.minutes("swap").filter(time -> time.seconds() > 0);
         if (work == Work.HANDS && swap.isPresent()) {
-            throw new BadEntryException("swap", "is set, but hands work cannot be swapped out. Take it away, or choose watched.");
+            throw new BadEntryException(
+                    "swap", "is set, but hands work cannot be swapped out. Take it away, or choose watched.");
         }
         if (swap.isPresent() && swap.get().compareTo(minutes.likely()) > 0) {
             throw new BadEntryException("swap", "is longer than the step itself. Show it for less.");
         }
         List<Use> uses = new ArrayList<>();
         for (IngredientLine line : sheet.dish().lines().toList()) {
-            Optional<BigDecimal> share = in.fields().containsKey("share-" + line.id()) ? in.number("share-" + line.id())
-                    : before.uses().stream().filter(use -> use.ingredient().equals(line.id())).map(Use::share).findFirst();
-            share.filter(value -> value.signum() > 0).map(value -> value.divide(BigDecimal.valueOf(in.fields().containsKey("share-" + line.id()) ? 100 : 1)))
+            Optional<BigDecimal> share = in.fields().containsKey("share-" + line.id())
+                    ? in.number("share-" + line.id())
+                    : before.uses().stream()
+                            .filter(use -> use.ingredient().equals(line.id()))
+                            .map(Use::share)
+                            .findFirst();
+            share.filter(value -> value.signum() > 0)
+                    .map(value ->
+                            value.divide(BigDecimal.valueOf(in.fields().containsKey("share-" + line.id()) ? 100 : 1)))
                     .ifPresent(value -> uses.add(new Use(line.id(), value)));
         }
-        Step step = before.withTitle(in.must("title")).withText(in.text("text")).withMinutes(minutes).withWork(work)
-                .withShow(in.choice("show", Show.values(), Show::word)).withNeeds(in.needs("needs")).withKeeps(in.minutes("keeps")).withSwap(swap)
+        Step step = before.withTitle(in.must("title"))
+                .withText(in.text("text"))
+                .withMinutes(minutes)
+                .withWork(work)
+                .withShow(in.choice("show", Show.values(), Show::word))
+                .withNeeds(in.needs("needs"))
+                .withKeeps(in.minutes("keeps"))
+                .withSwap(swap)
                 .withCheckEvery(in.minutes("checkEvery").filter(time -> time.seconds() > 0))
                 .withFirstLook(in.minutes("firstLook").filter(time -> time.seconds() > 0))
-                .withCue(in.text("cue")).withSay(in.text("say")).withNoise(in.isChecked("loud") ? Optional.of("loud") : Optional.empty())
+                .withCue(in.text("cue"))
+                .withSay(in.text("say"))
+                .withNoise(in.isChecked("loud") ? Optional.of("loud") : Optional.empty())
                 .withTools(in.fields().containsKey("tools") ? in.tools("tools") : before.tools());
         Draft next = Edits.step(sheet, step);
         if (!before.minutes().equals(minutes)) {
@@ -97,7 +145,15 @@ class StepActions implements ActionSet {
         }
         next = next.with(next.notes().confirm(step.id(), Set.of("minutes")));
         for (IngredientLine line : sheet.dish().lines().toList()) {
-            next = Edits.use(next, step.id(), line.id(), uses.stream().filter(use -> use.ingredient().equals(line.id())).map(Use::share).findFirst().orElse(BigDecimal.ZERO));
+            next = Edits.use(
+                    next,
+                    step.id(),
+                    line.id(),
+                    uses.stream()
+                            .filter(use -> use.ingredient().equals(line.id()))
+                            .map(Use::share)
+                            .findFirst()
+                            .orElse(BigDecimal.ZERO));
         }
         return Change.done(next, "changed “%s”".formatted(step.title()));
     }
@@ -106,21 +162,30 @@ class StepActions implements ActionSet {
     private Change correct(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step before = found(sheet, in);
         String said = in.must("time");
-        StepMinutes minutes = TimeReader.first(said.matches("[\\d.,\\s½¼¾–-]+") ? said + " minutes" : said).filter(time -> time.likely().value().signum() > 0)
-                .orElseThrow(() -> new BadEntryException("time", "is “%s”, which is no time. Write it like 20–25 min, or overnight.".formatted(said)));
+        StepMinutes minutes = TimeReader.first(said.matches("[\\d.,\\s½¼¾–-]+") ? said + " minutes" : said)
+                .filter(time -> time.likely().value().signum() > 0)
+                .orElseThrow(() -> new BadEntryException(
+                        "time", "is “%s”, which is no time. Write it like 20–25 min, or overnight.".formatted(said)));
         if (minutes.high().value().compareTo(StepMinutes.LONGEST.value()) > 0) {
             throw new BadEntryException("time", "is “%s”. The longest a step can take is 364 days.".formatted(said));
         }
         Work work = in.choice("work", Work.values(), Work::word);
-        Optional<Minutes> swap = before.swap().filter(shown -> work != Work.HANDS && shown.compareTo(minutes.likely()) <= 0);
-        Step step = before.withTitle(in.must("title")).withMinutes(minutes).withWork(work).withSwap(swap).withCue(in.text("cue"));
+        Optional<Minutes> swap =
+                before.swap().filter(shown -> work != Work.HANDS && shown.compareTo(minutes.likely()) <= 0);
+        Step step = before.withTitle(in.must("title"))
+                .withMinutes(minutes)
+                .withWork(work)
+                .withSwap(swap)
+                .withCue(in.text("cue"));
         Draft next = Edits.retime(Edits.step(sheet, step), step.id(), minutes);
         return Change.done(next, "corrected “%s”".formatted(step.title()));
     }
 
     private static StepMinutes minutes(Entered in, Step before) throws BadEntryException {
-        Minutes likely = in.minutes("likely").filter(time -> time.seconds() > 0)
-                .orElseThrow(() -> new BadEntryException("likely", "is missing or 0. Say how many minutes it usually takes."));
+        Minutes likely = in.minutes("likely")
+                .filter(time -> time.seconds() > 0)
+                .orElseThrow(() ->
+                        new BadEntryException("likely", "is missing or 0. Say how many minutes it usually takes."));
         boolean moved = likely.compareTo(before.minutes().likely()) != 0;
         Minutes low = in.minutes("low").orElse(likely);
         Minutes high = in.minutes("high").orElse(likely);
@@ -129,10 +194,12 @@ class StepActions implements ActionSet {
         low = lowStayed ? likely : low;
         high = highStayed ? likely : high;
         if (low.compareTo(likely) > 0) {
-            throw new BadEntryException("low", "is above what it usually takes. Write least, usual and most in this order.");
+            throw new BadEntryException(
+                    "low", "is above what it usually takes. Write least, usual and most in this order.");
         }
         if (high.compareTo(likely) < 0) {
-            throw new BadEntryException("high", "is below what it usually takes. Write least, usual and most in this order.");
+            throw new BadEntryException(
+                    "high", "is below what it usually takes. Write least, usual and most in this order.");
         }
         return new StepMinutes(low, likely, high);
     }
@@ -141,28 +208,48 @@ class StepActions implements ActionSet {
     private Change retime(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step step = found(sheet, in);
         Minutes likely = in.minutes("likely").filter(time -> time.seconds() > 0).orElse(Minutes.of(BigDecimal.ONE));
-        return Change.done(Edits.retime(sheet, step.id(), step.minutes().stretched(likely)), "“%s” takes %s min".formatted(step.title(), likely));
+        return Change.done(
+                Edits.retime(sheet, step.id(), step.minutes().stretched(likely)),
+                "“%s” takes %s min".formatted(step.title(), likely));
     }
 
     private Change rounds(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
-        Optional<BigDecimal> pieces = in.positive("pieceGrams").isPresent() ? Optional.of(Resize.piecesOf(sheet, in.must("step"), in.positive("pieceGrams").get(), house.now())) : in.positive("pieces");
-        Rounds rounds = new Rounds(pieces.orElseThrow(() -> new BadEntryException("pieces", "is empty. How many are there, or what does one weigh?")),
-                in.positive("perRound").orElseThrow(() -> new BadEntryException("perRound", "is empty. How many does a pan take at once?")),
-                in.minutes("each").filter(time -> time.seconds() > 0).orElseThrow(() -> new BadEntryException("each", "is empty. How long does a round take?")),
+        Optional<BigDecimal> pieces = in.positive("pieceGrams").isPresent()
+                ? Optional.of(Resize.piecesOf(
+                        sheet, in.must("step"), in.positive("pieceGrams").get(), house.now()))
+                : in.positive("pieces");
+        Rounds rounds = new Rounds(
+                pieces.orElseThrow(
+                        () -> new BadEntryException("pieces", "is empty. How many are there, or what does one weigh?")),
+                in.positive("perRound")
+                        .orElseThrow(
+                                () -> new BadEntryException("perRound", "is empty. How many does a pan take at once?")),
+                in.minutes("each")
+                        .filter(time -> time.seconds() > 0)
+                        .orElseThrow(() -> new BadEntryException("each", "is empty. How long does a round take?")),
                 in.number("pans").orElse(BigDecimal.ONE).intValue());
-        return new Change(Edits.rounds(sheet, in.must("step"), rounds), "rounds", List.of("%s pieces, %d rounds of %s min: %s min.".formatted(
-                rounds.pieces().toPlainString(), rounds.count(), rounds.each(), rounds.minutes())));
+        return new Change(
+                Edits.rounds(sheet, in.must("step"), rounds),
+                "rounds",
+                List.of("%s pieces, %d rounds of %s min: %s min."
+                        .formatted(rounds.pieces().toPlainString(), rounds.count(), rounds.each(), rounds.minutes())));
     }
 
     private Change weight(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
-        PerWeight weight = new PerWeight(in.minutes("base").orElse(Minutes.ZERO), in.minutes("perKg").orElse(Minutes.ZERO));
+        PerWeight weight = new PerWeight(
+                in.minutes("base").orElse(Minutes.ZERO), in.minutes("perKg").orElse(Minutes.ZERO));
         Draft next = Edits.perWeight(sheet, in.must("step"), weight, house.now());
-        return Change.done(next, "minutes by weight: " + next.step(in.must("step")).orElseThrow().minutes().likely() + " min");
+        return Change.done(
+                next,
+                "minutes by weight: "
+                        + next.step(in.must("step")).orElseThrow().minutes().likely() + " min");
     }
 
     private Change ladder(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         Step step = found(sheet, in);
         List<Rescue> rescues = step.rescues().isEmpty() ? Ladders.suggested(step) : List.of();
-        return Change.done(sheet.with(sheet.dish().change(step.id(), own -> own.withRescues(rescues))), "corrections of “%s”".formatted(step.title()));
+        return Change.done(
+                sheet.with(sheet.dish().change(step.id(), own -> own.withRescues(rescues))),
+                "corrections of “%s”".formatted(step.title()));
     }
 }

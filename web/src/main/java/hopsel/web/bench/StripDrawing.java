@@ -18,16 +18,24 @@ import java.util.TreeSet;
 /**
  * A dish as strips of steps to scale in time, one strip a component, each step at its earliest start.
  *
- * @param width     of the whole, in units of the picture
- * @param height    of the whole
+ * @param width of the whole, in units of the picture
+ * @param height of the whole
  * @param perMinute units a minute, where time is not cut short
- * @param strips    from top to bottom
- * @param bars      steps
- * @param ties      what waits for what, where that is not just the next one in line
- * @param ticks     moments with their minute
- * @param cuts      where time is cut short
+ * @param strips from top to bottom
+ * @param bars steps
+ * @param ties what waits for what, where that is not just the next one in line
+ * @param ticks moments with their minute
+ * @param cuts where time is cut short
  */
-record StripDrawing(int width, int height, double perMinute, List<Strip> strips, List<Bar> bars, List<Tie> ties, List<Tick> ticks, List<Integer> cuts) {
+record StripDrawing(
+        int width,
+        int height,
+        double perMinute,
+        List<Strip> strips,
+        List<Bar> bars,
+        List<Tie> ties,
+        List<Tick> ticks,
+        List<Integer> cuts) {
 
     private static final int NAME = 8;
     private static final int TOP = 34;
@@ -43,24 +51,29 @@ record StripDrawing(int width, int height, double perMinute, List<Strip> strips,
     }
 
     /** A component's strip. */
-    record Strip(String id, String title, int y, int height) {
-    }
+    record Strip(String id, String title, int y, int height) {}
 
     /**
      * A step on its strip.
      *
      * @param form work, and whether it is on the longest chain
      */
-    record Bar(Step step, String component, int position, double x, double y, double width, int height, String form, int start) {
-    }
+    record Bar(
+            Step step,
+            String component,
+            int position,
+            double x,
+            double y,
+            double width,
+            int height,
+            String form,
+            int start) {}
 
     /** A line from the end of a step to the start of another. */
-    record Tie(String path, boolean chain, String from, String to) {
-    }
+    record Tie(String path, boolean chain, String from, String to) {}
 
     /** A moment with its place. */
-    record Tick(int seconds, double x) {
-    }
+    record Tick(int seconds, double x) {}
 
     private static final class Builder {
 
@@ -96,9 +109,19 @@ record StripDrawing(int width, int height, double perMinute, List<Strip> strips,
 
         StripDrawing build() {
             sheet.dish().components().forEach(this::strip);
-            return new StripDrawing(NAME + (int) Math.ceil(axis.width()) + 30, y, perMinute, strips, bars, ties(),
-                    axis.ticks().stream().map(moment -> new Tick(moment, x(moment))).toList(),
-                    axis.cuts().stream().map(cut -> (int) Math.round(NAME + cut)).toList());
+            return new StripDrawing(
+                    NAME + (int) Math.ceil(axis.width()) + 30,
+                    y,
+                    perMinute,
+                    strips,
+                    bars,
+                    ties(),
+                    axis.ticks().stream()
+                            .map(moment -> new Tick(moment, x(moment)))
+                            .toList(),
+                    axis.cuts().stream()
+                            .map(cut -> (int) Math.round(NAME + cut))
+                            .toList());
         }
 
         private double x(int moment) {
@@ -107,10 +130,13 @@ record StripDrawing(int width, int height, double perMinute, List<Strip> strips,
 
         private void strip(Component component) {
             List<Double> freeFrom = new ArrayList<>();
-            List<Step> byStart = component.steps().stream().sorted(Comparator.comparingInt(this::start)).toList();
+            List<Step> byStart = component.steps().stream()
+                    .sorted(Comparator.comparingInt(this::start))
+                    .toList();
             for (Step step : byStart) {
                 double from = x(start(step));
-                double width = Math.max(14, x(start(step) + step.minutes().likely().seconds()) - from - 2);
+                double width =
+                        Math.max(14, x(start(step) + step.minutes().likely().seconds()) - from - 2);
                 int row = 0;
                 while (row < freeFrom.size() && freeFrom.get(row) > from + 1) {
                     row++;
@@ -128,17 +154,30 @@ record StripDrawing(int width, int height, double perMinute, List<Strip> strips,
 
         private Bar bar(Component component, Step step, double x, int top, double width) {
             boolean rest = step.work() == Work.REST;
-            String form = step.work().word() + (times.chain().contains(step.id()) ? " chain" : "")
+            String form = step.work().word()
+                    + (times.chain().contains(step.id()) ? " chain" : "")
                     + (sheet.notes().isGuessed(step.id(), "minutes") ? " guess" : "");
-            return new Bar(step, component.id(), component.steps().indexOf(step), x, top + (rest ? (ROW - REST) / 2.0 : (ROW - BAR) / 2.0), width,
-                    rest ? REST : BAR, form, start(step));
+            return new Bar(
+                    step,
+                    component.id(),
+                    component.steps().indexOf(step),
+                    x,
+                    top + (rest ? (ROW - REST) / 2.0 : (ROW - BAR) / 2.0),
+                    width,
+                    rest ? REST : BAR,
+                    form,
+                    start(step));
         }
 
         private List<Tie> ties() {
             List<Tie> ties = new ArrayList<>();
             for (Bar to : bars) {
                 for (After after : to.step().after()) {
-                    bars.stream().filter(bar -> bar.step().id().equals(after.step())).findFirst().flatMap(from -> tie(from, to)).ifPresent(ties::add);
+                    bars.stream()
+                            .filter(bar -> bar.step().id().equals(after.step()))
+                            .findFirst()
+                            .flatMap(from -> tie(from, to))
+                            .ifPresent(ties::add);
                 }
             }
             return ties;
@@ -148,12 +187,23 @@ record StripDrawing(int width, int height, double perMinute, List<Strip> strips,
             double x1 = from.x() + from.width();
             double y1 = from.y() + from.height() / 2.0;
             double y2 = to.y() + to.height() / 2.0;
-            boolean chain = times.chain().contains(from.step().id()) && times.chain().contains(to.step().id());
+            boolean chain = times.chain().contains(from.step().id())
+                    && times.chain().contains(to.step().id());
             if (Math.abs(y1 - y2) < 14 && Math.abs(x1 - to.x()) < 6) {
                 return Optional.empty();
             }
             double bend = Math.max(14, (to.x() - x1) / 2);
-            String path = String.format(Locale.ROOT, "M%.1f %.1f C%.1f %.1f %.1f %.1f %.1f %.1f", x1, y1, x1 + bend, y1, to.x() - bend, y2, to.x(), y2);
+            String path = String.format(
+                    Locale.ROOT,
+                    "M%.1f %.1f C%.1f %.1f %.1f %.1f %.1f %.1f",
+                    x1,
+                    y1,
+                    x1 + bend,
+                    y1,
+                    to.x() - bend,
+                    y2,
+                    to.x(),
+                    y2);
             return Optional.of(new Tie(path, chain, from.step().id(), to.step().id()));
         }
     }

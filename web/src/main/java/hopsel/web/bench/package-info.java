@@ -1,4 +1,2 @@
-/**
- * The dish bench: recipes brought in, taken apart, and their history.
- */
+/** The dish bench: recipes brought in, taken apart, and their history. */
 package hopsel.web.bench;

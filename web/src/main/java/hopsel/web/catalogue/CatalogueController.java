@@ -7,6 +7,16 @@ import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.ReadLine;
 import hopsel.core.recipe.Slug;
 import hopsel.formats.classfile.FaultyFileException;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.ExtendedModelMap;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.ExtendedModelMap;
@@ -43,15 +53,24 @@ class CatalogueController {
     }
 
     @GetMapping("/catalogue")
-    String look(@RequestParam(value = "q", defaultValue = "") String asked, @RequestParam(value = "item", defaultValue = "") String id,
-                @RequestParam(value = "page", defaultValue = "1") int page, @RequestParam(value = "line", defaultValue = "") String line,
-                @RequestParam(value = "measures", defaultValue = "metric") String measures,
-                @RequestParam(value = "new", defaultValue = "") String fresh, @RequestParam(value = "new-id", defaultValue = "") String freshId, Model model) {
+    String look(
+            @RequestParam(value = "q", defaultValue = "") String asked,
+            @RequestParam(value = "item", defaultValue = "") String id,
+            @RequestParam(value = "page", defaultValue = "1") int page,
+            @RequestParam(value = "line", defaultValue = "") String line,
+            @RequestParam(value = "measures", defaultValue = "metric") String measures,
+            @RequestParam(value = "new", defaultValue = "") String fresh,
+            @RequestParam(value = "new-id", defaultValue = "") String freshId,
+            Model model) {
         fill(model, asked, page);
         if (!line.isBlank()) {
             Measures cups = Measures.of(measures).orElse(Measures.METRIC);
             ReadLine read = new LineReader(house.now(), cups).read(line.length() > 300 ? line.substring(0, 300) : line);
-            model.addAttribute("conversions", read.item().flatMap(item -> read.grams().map(grams -> Conversion.of(item, grams, cups, house.now()))).orElse(List.of()));
+            model.addAttribute(
+                    "conversions",
+                    read.item()
+                            .flatMap(item -> read.grams().map(grams -> Conversion.of(item, grams, cups, house.now())))
+                            .orElse(List.of()));
         }
         model.addAttribute("line", line);
         model.addAttribute("measures", measures);
@@ -65,13 +84,20 @@ class CatalogueController {
 
     private void fill(Model model, String asked, int page) {
         String words = asked.strip().toLowerCase(Locale.ROOT);
-        List<Item> found = house.now().items().stream().filter(item -> words.isEmpty() || item.id().contains(words) || item.name().toLowerCase(Locale.ROOT).contains(words)
-                || item.practice().names().stream().anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(words))).toList();
+        List<Item> found = house.now().items().stream()
+                .filter(item -> words.isEmpty()
+                        || item.id().contains(words)
+                        || item.name().toLowerCase(Locale.ROOT).contains(words)
+                        || item.practice().names().stream()
+                                .anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(words)))
+                .toList();
         Set<String> own = house.own().stream().map(Item::id).collect(Collectors.toSet());
         model.addAttribute("asked", asked);
         int pages = Math.max(1, (found.size() + ON_A_PAGE - 1) / ON_A_PAGE);
         int at = Math.max(1, Math.min(page, pages));
-        model.addAttribute("found", found.subList(Math.min(found.size(), (at - 1) * ON_A_PAGE), Math.min(found.size(), at * ON_A_PAGE)));
+        model.addAttribute(
+                "found",
+                found.subList(Math.min(found.size(), (at - 1) * ON_A_PAGE), Math.min(found.size(), at * ON_A_PAGE)));
         model.addAttribute("count", found.size());
         model.addAttribute("page", at);
         model.addAttribute("pages", pages);
@@ -86,14 +112,19 @@ class CatalogueController {
             List<String> told = new ArrayList<>(List.of("Saved."));
             told.addAll(answers.of(put));
             next.addFlashAttribute("toldLines", told);
-            return new ModelAndView("redirect:/catalogue?q=" + URLEncoder.encode(fields.getOrDefault("id", ""), StandardCharsets.UTF_8));
+            return new ModelAndView("redirect:/catalogue?q="
+                    + URLEncoder.encode(fields.getOrDefault("id", ""), StandardCharsets.UTF_8));
         } catch (FaultyFileException e) {
             ModelAndView page = new ModelAndView("catalogue/catalogue", HttpStatus.UNPROCESSABLE_CONTENT);
             Model model = new ExtendedModelMap();
             fill(model, "", 1);
             page.addAllObjects(model.asMap());
             page.addObject("entered", fields);
-            page.addObject("warnedLines", e.findings().stream().map(finding -> finding.place().replaceFirst("^/", "") + ": " + finding.text()).toList());
+            page.addObject(
+                    "warnedLines",
+                    e.findings().stream()
+                            .map(finding -> finding.place().replaceFirst("^/", "") + ": " + finding.text())
+                            .toList());
             return page;
         }
     }

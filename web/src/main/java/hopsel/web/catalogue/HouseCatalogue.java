@@ -5,6 +5,8 @@ import hopsel.core.item.Item;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
 import hopsel.formats.json.Json;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.util.List;
@@ -36,13 +38,15 @@ public class HouseCatalogue {
         String stamp = mapper.stamp();
         Kept known = kept;
         if (!known.stamp.equals(stamp)) {
-            List<Item> own = mapper.documents().stream().map(document -> {
-                try {
-                    return ClassFile.item(document);
-                } catch (FaultyFileException e) {
-                    throw new IllegalStateException(e);
-                }
-            }).toList();
+            List<Item> own = mapper.documents().stream()
+                    .map(document -> {
+                        try {
+                            return ClassFile.item(document);
+                        } catch (FaultyFileException e) {
+                            throw new IllegalStateException(e);
+                        }
+                    })
+                    .toList();
             known = new Kept(stamp, builtIn.with(own), own);
             kept = known;
         }
@@ -65,6 +69,5 @@ public class HouseCatalogue {
         mapper.remove(id);
     }
 
-    private record Kept(String stamp, Catalogue catalogue, List<Item> own) {
-    }
+    private record Kept(String stamp, Catalogue catalogue, List<Item> own) {}
 }

@@ -6,6 +6,10 @@ import hopsel.core.item.Practice;
 import hopsel.core.recipe.Figure;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
+
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -15,11 +19,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** The form of an ingredient: fields of text to and from an item of a class file, which the ordinary reader then checks. */
+/**
+ * The form of an ingredient: fields of text to and from an item of a class file, which the ordinary reader then checks.
+ */
 @Component
 class ItemForm {
 
-    private static final List<String> NUMBERS = List.of("gramsPerMl", "gramsPerPiece", "gramsPerCan", "canNet", "edibleShare", "soaked", "cooked", "tolerance");
+    private static final List<String> NUMBERS = List.of(
+            "gramsPerMl", "gramsPerPiece", "gramsPerCan", "canNet", "edibleShare", "soaked", "cooked", "tolerance");
 
     /** The fields for an item as it is. */
     Map<String, String> of(Item item) {
@@ -28,12 +35,34 @@ class ItemForm {
         for (String plain : List.of("id", "name", "origin", "is", "storage")) {
             fields.put(plain, node.path(plain).asString(""));
         }
-        NUMBERS.forEach(number -> fields.put(number, node.has(number) ? node.get(number).decimalValue().toPlainString() : ""));
+        NUMBERS.forEach(number -> fields.put(
+                number, node.has(number) ? node.get(number).decimalValue().toPlainString() : ""));
         fields.put("names", String.join("; ", item.practice().names()));
-        fields.put("allergens", String.join(", ", item.allergenList().stream().map(allergen -> allergen.word()).toList()));
-        fields.put("pieces", String.join(", ", item.practice().pieces().entrySet().stream().map(size -> size.getKey() + " " + size.getValue().toPlainString()).toList()));
-        fields.put("packs", String.join(", ", item.packs().stream().map(pack -> pack.grams().toPlainString() + " g for " + pack.price().toPlainString()).toList()));
-        item.nutrients().ifPresent(values -> values.values().forEach((name, value) -> fields.put("n-" + name, value.toPlainString())));
+        fields.put(
+                "allergens",
+                String.join(
+                        ", ",
+                        item.allergenList().stream()
+                                .map(allergen -> allergen.word())
+                                .toList()));
+        fields.put(
+                "pieces",
+                String.join(
+                        ", ",
+                        item.practice().pieces().entrySet().stream()
+                                .map(size ->
+                                        size.getKey() + " " + size.getValue().toPlainString())
+                                .toList()));
+        fields.put(
+                "packs",
+                String.join(
+                        ", ",
+                        item.packs().stream()
+                                .map(pack -> pack.grams().toPlainString() + " g for "
+                                        + pack.price().toPlainString())
+                                .toList()));
+        item.nutrients().ifPresent(values -> values.values()
+                .forEach((name, value) -> fields.put("n-" + name, value.toPlainString())));
         return fields;
     }
 
@@ -47,7 +76,11 @@ class ItemForm {
         list(fields, "names", ";", node.putArray("names"));
         list(fields, "allergens", "[,;]", node.putArray("allergens"));
         ObjectNode pieces = node.putObject("pieces");
-        split(fields, "pieces", "[,;]").forEach(size -> figure(size.replaceFirst("^.*\\s", ""), pieces, size.contains(" ") ? size.replaceFirst("\\s+\\S+$", "") : size));
+        split(fields, "pieces", "[,;]")
+                .forEach(size -> figure(
+                        size.replaceFirst("^.*\\s", ""),
+                        pieces,
+                        size.contains(" ") ? size.replaceFirst("\\s+\\S+$", "") : size));
         ArrayNode packs = node.putArray("packs");
         split(fields, "packs", "[,;](?=\\s*\\d)").forEach(pack -> {
             String[] two = pack.split("(?:\\s*g)?\\s+(?:for|at|@)\\s+", 2);
@@ -71,8 +104,19 @@ class ItemForm {
         ObjectNode sources = node.putObject("sources");
         // Whoever adds an ingredient has said what is in it, if only that nothing is.
         sources.put("allergens", Practice.Source.LABEL.word());
-        for (String figure : List.of("gramsPerMl", "gramsPerPiece", "pieces", "gramsPerCan", "canNet", "edibleShare", "soaked", "cooked", "packs", "nutrients")) {
-            if (node.has(figure) && !node.get(figure).isEmpty() || node.has(figure) && node.get(figure).isNumber()) {
+        for (String figure : List.of(
+                "gramsPerMl",
+                "gramsPerPiece",
+                "pieces",
+                "gramsPerCan",
+                "canNet",
+                "edibleShare",
+                "soaked",
+                "cooked",
+                "packs",
+                "nutrients")) {
+            if (node.has(figure) && !node.get(figure).isEmpty()
+                    || node.has(figure) && node.get(figure).isNumber()) {
                 sources.put(figure, Practice.Source.WEIGHED.word());
             }
         }
@@ -87,7 +131,8 @@ class ItemForm {
 
     private static void figure(String text, ObjectNode node, String member) {
         if (!text.isBlank()) {
-            Figure.parse(text).ifPresentOrElse(number -> node.put(member, number), () -> node.put(member, text.strip()));
+            Figure.parse(text)
+                    .ifPresentOrElse(number -> node.put(member, number), () -> node.put(member, text.strip()));
         }
     }
 
@@ -96,6 +141,9 @@ class ItemForm {
     }
 
     private static List<String> split(Map<String, String> fields, String field, String comma) {
-        return Arrays.stream(fields.getOrDefault(field, "").split(comma)).map(String::strip).filter(text -> !text.isEmpty()).toList();
+        return Arrays.stream(fields.getOrDefault(field, "").split(comma))
+                .map(String::strip)
+                .filter(text -> !text.isEmpty())
+                .toList();
     }
 }

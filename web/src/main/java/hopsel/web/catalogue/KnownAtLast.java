@@ -7,6 +7,8 @@ import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
@@ -16,8 +18,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * An ingredient that was added to the catalogue mends every class that has a dish which asked for it, and what the house says
- * of an ingredient now goes before what a class took from it earlier: an allergen is never hidden by an older copy.
+ * An ingredient that was added to the catalogue mends every class that has a dish which asked for it, and what the
+ * house says of an ingredient now goes before what a class took from it earlier: an allergen is never hidden by an
+ * older copy.
  */
 @Component
 class KnownAtLast {
@@ -37,7 +40,8 @@ class KnownAtLast {
         List<String> mended = new ArrayList<>();
         for (ClassStore.Entry entry : store.entries()) {
             if (mend(entry.id(), item)) {
-                mended.add("“%s” knows %s now. Kits, labels and handouts follow.".formatted(entry.title(), item.name()));
+                mended.add(
+                        "“%s” knows %s now. Kits, labels and handouts follow.".formatted(entry.title(), item.name()));
             }
         }
         return mended;
@@ -51,7 +55,13 @@ class KnownAtLast {
                 return false;
             }
             try {
-                changes.change(id, stored.get().version(), wanted.get(), stored.get().wishes(), "catalogue", "“%s” is known now".formatted(item.name()));
+                changes.change(
+                        id,
+                        stored.get().version(),
+                        wanted.get(),
+                        stored.get().wishes(),
+                        "catalogue",
+                        "“%s” is known now".formatted(item.name()));
                 return true;
             } catch (StaleClassException e) {
                 continue;
@@ -71,7 +81,12 @@ class KnownAtLast {
             // What a label said for this class stays said.
             Set<Allergen> allergens = new LinkedHashSet<>(item.allergens());
             allergens.addAll(own.allergens());
-            return item.under(own.id()).labelled(allergens, own.origin().compareTo(item.origin()) > 0 && !own.isNameOnly() ? own.origin() : item.origin());
+            return item.under(own.id())
+                    .labelled(
+                            allergens,
+                            own.origin().compareTo(item.origin()) > 0 && !own.isNameOnly()
+                                    ? own.origin()
+                                    : item.origin());
         }
         return own;
     }

@@ -1,4 +1,2 @@
-/**
- * The catalogue of ingredients: looked through, added to, overridden.
- */
+/** The catalogue of ingredients: looked through, added to, overridden. */
 package hopsel.web.catalogue;

@@ -5,6 +5,11 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
 
 import java.util.List;
 
@@ -18,10 +23,10 @@ interface AttendeeStyleMapper {
     @Delete("delete from attendee_style where class_id = #{id} and attendee_id = #{attendee}")
     void clear(@Param("id") long id, @Param("attendee") String attendee);
 
-    @Insert("insert into attendee_style (class_id, attendee_id, matter, school) values (#{id}, #{row.attendee}, #{row.matter}, #{row.school})")
+    @Insert("insert into attendee_style (class_id, attendee_id, matter, school) values (#{id}, #{row.attendee}, "
+            + "#{row.matter}, #{row.school})")
     void put(@Param("id") long id, @Param("row") Row row);
 
     /** A school in a matter. */
-    record Row(String attendee, String matter, String school) {
-    }
+    record Row(String attendee, String matter, String school) {}
 }

@@ -1,6 +1,9 @@
 package hopsel.web.classes;
 
 import hopsel.core.bench.HouseStyle.Matter;
+
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,7 +26,8 @@ public class AttendeeStyles {
     public Map<String, Map<Matter, String>> of(long classId) {
         Map<String, Map<Matter, String>> styles = new HashMap<>();
         mapper.of(classId).forEach(row -> Matter.of(row.matter())
-                .ifPresent(matter -> styles.computeIfAbsent(row.attendee(), any -> new EnumMap<>(Matter.class)).put(matter, row.school())));
+                .ifPresent(matter -> styles.computeIfAbsent(row.attendee(), any -> new EnumMap<>(Matter.class))
+                        .put(matter, row.school())));
         return styles;
     }
 
@@ -32,8 +36,10 @@ public class AttendeeStyles {
     public void keep(long classId, String attendee, Map<String, String> chosen) {
         mapper.clear(classId, attendee);
         for (Matter matter : Matter.values()) {
-            Optional.ofNullable(chosen.get(matter.word())).filter(matter.schools()::contains)
-                    .ifPresent(school -> mapper.put(classId, new AttendeeStyleMapper.Row(attendee, matter.word(), school)));
+            Optional.ofNullable(chosen.get(matter.word()))
+                    .filter(matter.schools()::contains)
+                    .ifPresent(school ->
+                            mapper.put(classId, new AttendeeStyleMapper.Row(attendee, matter.word(), school)));
         }
     }
 }

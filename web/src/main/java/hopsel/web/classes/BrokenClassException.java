@@ -4,7 +4,10 @@ import hopsel.core.classes.Finding;
 
 import java.util.List;
 
-/** A class that is stored cannot be read. It breaks no other page; its own says what is wrong, and where it can be gone back to. */
+/**
+ * A class that is stored cannot be read. It breaks no other page; its own says what is wrong, and where it can be gone
+ * back to.
+ */
 public final class BrokenClassException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;

@@ -7,6 +7,9 @@ import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
 import hopsel.web.classes.StandingMapper.RevisionRow;
 import hopsel.web.classes.StandingMapper.StandingRow;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,7 +45,8 @@ public class ClassChanges {
      * @throws StaleClassException where it has been changed since, or is gone
      */
     @Transactional(rollbackFor = StaleClassException.class)
-    public void change(long id, int version, CookingClass next, Wishes wishes, String who, String what) throws StaleClassException {
+    public void change(long id, int version, CookingClass next, Wishes wishes, String who, String what)
+            throws StaleClassException {
         StoredClass now = store.find(id).orElseThrow(() -> new StaleClassException(id, version));
         if (now.version() != version) {
             throw new StaleClassException(id, version);
@@ -60,14 +64,21 @@ public class ClassChanges {
     }
 
     private RevisionRow row(int number, Integer parent, String who, String what, CookingClass cooking, Wishes wishes) {
-        return new RevisionRow(number, parent, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC), who,
-                what.substring(0, Math.min(LONGEST, what.length())), ClassFile.write(cooking.withAttendees(List.of())), WishText.write(wishes));
+        return new RevisionRow(
+                number,
+                parent,
+                LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC),
+                who,
+                what.substring(0, Math.min(LONGEST, what.length())),
+                ClassFile.write(cooking.withAttendees(List.of())),
+                WishText.write(wishes));
     }
 
     /** Goes back to the state before; nothing happens where there is none. */
     @Transactional(rollbackFor = StaleClassException.class)
     public void undo(long id, int version) throws StaleClassException {
-        Optional<Integer> parent = at(id).flatMap(number -> mapper.revision(id, number)).map(RevisionRow::parent);
+        Optional<Integer> parent =
+                at(id).flatMap(number -> mapper.revision(id, number)).map(RevisionRow::parent);
         if (parent.isPresent()) {
             goTo(id, version, parent.get());
         }
@@ -88,7 +99,10 @@ public class ClassChanges {
         for (RevisionRow row : mapper.history(id)) {
             RevisionRow revision = mapper.revision(id, row.number()).orElseThrow();
             try {
-                store.replace(id, store.version(id).orElseThrow(), ClassFile.read(revision.document().getBytes(StandardCharsets.UTF_8), catalogue));
+                store.replace(
+                        id,
+                        store.version(id).orElseThrow(),
+                        ClassFile.read(revision.document().getBytes(StandardCharsets.UTF_8), catalogue));
                 mapper.stand(id, revision.number(), revision.wishes());
                 return true;
             } catch (FaultyFileException | StaleClassException | UnreadableException e) {
@@ -116,20 +130,23 @@ public class ClassChanges {
     /** What can be undone and redone; each with what it was. */
     public Steps steps(long id) {
         Optional<RevisionRow> here = at(id).flatMap(number -> mapper.revision(id, number));
-        return new Steps(here.filter(row -> row.parent() != null).map(RevisionRow::what),
-                here.flatMap(row -> mapper.child(id, row.number())).flatMap(child -> mapper.revision(id, child)).map(RevisionRow::what));
+        return new Steps(
+                here.filter(row -> row.parent() != null).map(RevisionRow::what),
+                here.flatMap(row -> mapper.child(id, row.number()))
+                        .flatMap(child -> mapper.revision(id, child))
+                        .map(RevisionRow::what));
     }
 
     /** What was done, newest first. */
     public List<Done> history(long id) {
-        return mapper.history(id).stream().map(row -> new Done(row.madeAt(), row.madeBy(), row.what())).toList();
+        return mapper.history(id).stream()
+                .map(row -> new Done(row.madeAt(), row.madeBy(), row.what()))
+                .toList();
     }
 
     /** What undo would take back, and redo bring back. */
-    public record Steps(Optional<String> undo, Optional<String> redo) {
-    }
+    public record Steps(Optional<String> undo, Optional<String> redo) {}
 
     /** A change, in universal time. */
-    public record Done(LocalDateTime at, String who, String what) {
-    }
+    public record Done(LocalDateTime at, String who, String what) {}
 }

@@ -2,6 +2,8 @@ package hopsel.web.classes;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -39,7 +41,11 @@ interface ClassMapper {
 
     Optional<PlacedRow> guestOf(@Param("client") String client);
 
-    void addGuest(@Param("id") long id, @Param("row") GuestRow row, @Param("client") String client, @Param("waitingSince") LocalDateTime waitingSince);
+    void addGuest(
+            @Param("id") long id,
+            @Param("row") GuestRow row,
+            @Param("client") String client,
+            @Param("waitingSince") LocalDateTime waitingSince);
 
     /** Those who have no place yet, the longest first. */
     List<WaitingRow> waiting(@Param("id") long id);
@@ -54,24 +60,18 @@ interface ClassMapper {
     /** Counts up that somebody came, changed something or left. */
     void countGuests(@Param("id") long id);
 
-    record EntryRow(long id, int version, int guests, String title) {
-    }
+    record EntryRow(long id, int version, int guests, String title) {}
 
-    record StampRow(int version, int guests) {
-    }
+    record StampRow(int version, int guests) {}
 
-    record ClassRow(long id, int version, int guests, String title, String document) {
-    }
+    record ClassRow(long id, int version, int guests, String title, String document) {}
 
-    record GuestRow(long classId, String id, int position, int version, String document) {
-    }
+    record GuestRow(long classId, String id, int position, int version, String document) {}
 
-    record WaitingRow(String id, String document, LocalDateTime waitingSince) {
-    }
+    record WaitingRow(String id, String document, LocalDateTime waitingSince) {}
 
     /** A guest of any class, who has a place or waits. */
-    record PlacedRow(long classId, String id, int position, int version, String document, LocalDateTime waitingSince) {
-    }
+    record PlacedRow(long classId, String id, int position, int version, String document, LocalDateTime waitingSince) {}
 
     /** A class to be stored; the database fills in the id of a new one. */
     final class NewClass {

@@ -2,15 +2,19 @@ package hopsel.web.classes;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Recipes;
-import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.StepRef;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
 import hopsel.web.classes.ClassMapper.ClassRow;
 import hopsel.web.classes.ClassMapper.NewClass;
+
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Isolation;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
@@ -64,7 +68,8 @@ public class ClassStore {
      */
     @Transactional(rollbackFor = StaleClassException.class)
     public void replace(long id, int version, CookingClass cooking) throws StaleClassException {
-        List<Dish> before = readable(id).map(stored -> stored.cooking().dishes()).orElse(List.of());
+        List<Dish> before =
+                readable(id).map(stored -> stored.cooking().dishes()).orElse(List.of());
         if (mapper.updateClass(id, version, row(told(Recipes.kept(cooking, before), List::of))) == 0) {
             throw new StaleClassException(id, version);
         }
@@ -73,26 +78,40 @@ public class ClassStore {
     /** Every dish that is stored says which recipe it is. */
     private static CookingClass told(CookingClass cooking, Supplier<List<Dish>> known) {
         boolean told = cooking.dishes().stream().allMatch(dish -> dish.recipe().isPresent());
-        return told ? cooking : Recipes.told(cooking, known.get(), () -> UUID.randomUUID().toString());
+        return told
+                ? cooking
+                : Recipes.told(cooking, known.get(), () -> UUID.randomUUID().toString());
     }
 
     private List<Dish> dishes() {
-        return entries().stream().flatMap(entry -> readable(entry.id()).stream()).flatMap(stored -> stored.cooking().dishes().stream()).toList();
+        return entries().stream()
+                .flatMap(entry -> readable(entry.id()).stream())
+                .flatMap(stored -> stored.cooking().dishes().stream())
+                .toList();
     }
 
-    /** Nothing is stored that cannot be read back: it is read here, before anybody relies on it. Endless decimals end in the file; from there on nothing may change. */
+    /**
+     * Nothing is stored that cannot be read back: it is read here, before anybody relies on it. Endless decimals end in
+     * the file; from there on nothing may change.
+     */
     private NewClass row(CookingClass cooking) {
         CookingClass alone = cooking.withAttendees(List.of());
         String document = ClassFile.write(alone);
         try {
             CookingClass again = ClassFile.read(document.getBytes(StandardCharsets.UTF_8), catalogue);
-            if (!ClassFile.read(ClassFile.write(again).getBytes(StandardCharsets.UTF_8), catalogue).equals(again)) {
+            if (!ClassFile.read(ClassFile.write(again).getBytes(StandardCharsets.UTF_8), catalogue)
+                    .equals(again)) {
                 throw new IllegalStateException("A class reads back as another one.");
             }
         } catch (FaultyFileException e) {
             throw new UnreadableException(e.findings());
         }
-        return new NewClass(cooking.title(), cooking.style().word(), cooking.startsAt(), cooking.zone().getId(), document);
+        return new NewClass(
+                cooking.title(),
+                cooking.style().word(),
+                cooking.startsAt(),
+                cooking.zone().getId(),
+                document);
     }
 
     /**
@@ -127,7 +146,9 @@ public class ClassStore {
     public Optional<StoredClass> find(long id) {
         return mapper.cooking(id).map(row -> {
             CookingClass alone = read(row);
-            CookingClass cooking = alone.withAttendees(guests.of(id).stream().map(attendee -> known(attendee, alone)).toList());
+            CookingClass cooking = alone.withAttendees(guests.of(id).stream()
+                    .map(attendee -> known(attendee, alone))
+                    .toList());
             return new StoredClass(id, new Stamp(row.version(), row.guests()), cooking, wishes(id, cooking));
         });
     }
@@ -159,21 +180,32 @@ public class ClassStore {
         }
     }
 
-    /** What somebody avoids and this class does not know any more cannot be checked: they still avoid it, in their own words. */
+    /**
+     * What somebody avoids and this class does not know any more cannot be checked: they still avoid it, in their own
+     * words.
+     */
     private Attendee known(Attendee attendee, CookingClass cooking) {
         return attendee.knowing(cooking.catalogue(catalogue));
     }
 
     /** Wishes for steps that are gone are as if they were never said. */
     private Wishes wishes(long id, CookingClass cooking) {
-        Wishes all = standings.standing(id).map(StandingMapper.StandingRow::wishes).map(WishText::read).orElse(Wishes.NONE);
-        Set<StepRef> steps = cooking.dishes().stream().flatMap(dish -> dish.steps().map(step -> new StepRef(dish.id(), step.id()))).collect(Collectors.toSet());
+        Wishes all = standings
+                .standing(id)
+                .map(StandingMapper.StandingRow::wishes)
+                .map(WishText::read)
+                .orElse(Wishes.NONE);
+        Set<StepRef> steps = cooking.dishes().stream()
+                .flatMap(dish -> dish.steps().map(step -> new StepRef(dish.id(), step.id())))
+                .collect(Collectors.toSet());
         return all.among(steps);
     }
 
     /** All classes by date: only their numbers and versions. */
     public List<Entry> entries() {
-        return mapper.classes().stream().map(row -> new Entry(row.id(), new Stamp(row.version(), row.guests()), row.title())).toList();
+        return mapper.classes().stream()
+                .map(row -> new Entry(row.id(), new Stamp(row.version(), row.guests()), row.title()))
+                .toList();
     }
 
     /** Whether nothing was ever stored, or all of it taken away. */
@@ -185,18 +217,16 @@ public class ClassStore {
      * What a class looked like: a change of the class counts the one up, a change of who takes part the other.
      *
      * @param version of the class
-     * @param guests  of those who take part
+     * @param guests of those who take part
      */
-    public record Stamp(int version, int guests) {
-    }
+    public record Stamp(int version, int guests) {}
 
     /**
      * A class by number.
      *
-     * @param id    number
+     * @param id number
      * @param stamp current
      * @param title as announced
      */
-    public record Entry(long id, Stamp stamp, String title) {
-    }
+    public record Entry(long id, Stamp stamp, String title) {}
 }

@@ -5,6 +5,9 @@ import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
 import hopsel.web.classes.ClassMapper.GuestRow;
 import hopsel.web.frame.Secret;
+
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,12 +34,18 @@ public class Guests {
 
     /** An id that nobody has or had; nothing about the person is in it. */
     public static String freshId() {
-        return "g-" + Secret.fresh().replaceAll("[^A-Za-z0-9]", "").toLowerCase(Locale.ROOT).substring(0, ID);
+        return "g-"
+                + Secret.fresh()
+                        .replaceAll("[^A-Za-z0-9]", "")
+                        .toLowerCase(Locale.ROOT)
+                        .substring(0, ID);
     }
 
     /** All of a class, in the order in which they came. */
     public List<Attendee> of(long id) {
-        return mapper.guests(id).stream().map(row -> ClassFile.readAttendee(row.document())).toList();
+        return mapper.guests(id).stream()
+                .map(row -> ClassFile.readAttendee(row.document()))
+                .toList();
     }
 
     /** Until this transaction is over, nobody else signs up for this class or changes who takes part. */
@@ -46,7 +55,8 @@ public class Guests {
 
     /** The guest that a press signed up, if it came before. */
     public Optional<Placed> of(String client) {
-        return mapper.guestOf(client).map(row -> new Placed(ClassFile.readAttendee(row.document()), row.waitingSince() != null));
+        return mapper.guestOf(client)
+                .map(row -> new Placed(ClassFile.readAttendee(row.document()), row.waitingSince() != null));
     }
 
     /** How many have a place. */
@@ -56,16 +66,16 @@ public class Guests {
 
     /** Those who have no place yet, the longest first. */
     public List<Waiting> waiting(long id) {
-        return mapper.waiting(id).stream().map(row -> new Waiting(ClassFile.readAttendee(row.document()), row.waitingSince())).toList();
+        return mapper.waiting(id).stream()
+                .map(row -> new Waiting(ClassFile.readAttendee(row.document()), row.waitingSince()))
+                .toList();
     }
 
     /** Somebody who signed up, and whether they wait for a place. */
-    public record Placed(Attendee attendee, boolean waits) {
-    }
+    public record Placed(Attendee attendee, boolean waits) {}
 
     /** Somebody who waits for a place, and since when, in universal time. */
-    public record Waiting(Attendee attendee, LocalDateTime since) {
-    }
+    public record Waiting(Attendee attendee, LocalDateTime since) {}
 
     /** Adds those of a class that is new. */
     void addAll(long id, List<Attendee> attendees) {
@@ -114,7 +124,9 @@ public class Guests {
         List<Attendee> here = of(id);
         int added = 0;
         for (Attendee other : others) {
-            Optional<Attendee> same = here.stream().filter(own -> own.id().equals(other.id()) && own.name().equals(other.name())).findFirst();
+            Optional<Attendee> same = here.stream()
+                    .filter(own -> own.id().equals(other.id()) && own.name().equals(other.name()))
+                    .findFirst();
             if (same.isEmpty()) {
                 mapper.addGuest(id, row(id, other.named(freshId())), null, null);
                 added++;
@@ -123,7 +135,11 @@ public class Guests {
             }
         }
         mapper.countGuests(id);
-        long stay = here.stream().filter(own -> others.stream().noneMatch(other -> other.id().equals(own.id()) && other.name().equals(own.name()))).count();
+        long stay = here.stream()
+                .filter(own -> others.stream()
+                        .noneMatch(other ->
+                                other.id().equals(own.id()) && other.name().equals(own.name())))
+                .count();
         List<String> said = new ArrayList<>();
         if (added > 0) {
             said.add("From the file, added to the people here: %d.".formatted(added));
@@ -138,7 +154,9 @@ public class Guests {
     @Transactional
     public void serve(long id, List<Attendee> served) {
         lock(id);
-        of(id).forEach(own -> served.stream().filter(other -> other.id().equals(own.id()) && !other.served().equals(own.served())).findFirst()
+        of(id).forEach(own -> served.stream()
+                .filter(other -> other.id().equals(own.id()) && !other.served().equals(own.served()))
+                .findFirst()
                 .ifPresent(other -> mapper.putGuest(id, row(id, own.served(other.served())))));
         mapper.countGuests(id);
     }

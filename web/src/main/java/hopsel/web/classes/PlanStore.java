@@ -5,6 +5,8 @@ import hopsel.core.plan.Plan;
 import hopsel.formats.json.Json;
 import hopsel.formats.planfile.PlanFile;
 import hopsel.web.classes.StandingMapper.PlanRow;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.nio.charset.StandardCharsets;
@@ -22,13 +24,23 @@ public class PlanStore {
 
     /** The last plan that was kept, of whatever version. */
     public Optional<Kept> find(long id) {
-        return mapper.plan(id).map(row -> new Kept(row.version(), new Outcome(told(read(row.document()), row.proven()), row.proven(), row.leastEnd()),
-                Optional.ofNullable(row.previous()).map(PlanStore::read)));
+        return mapper.plan(id)
+                .map(row -> new Kept(
+                        row.version(),
+                        new Outcome(told(read(row.document()), row.proven()), row.proven(), row.leastEnd()),
+                        Optional.ofNullable(row.previous()).map(PlanStore::read)));
     }
 
     /** Keeps the plan of a version. */
     public void keep(long id, int version, Outcome outcome, Optional<Plan> previous) {
-        mapper.keepPlan(id, new PlanRow(version, write(outcome.plan()), outcome.proven(), outcome.leastEnd(), previous.map(PlanStore::write).orElse(null)));
+        mapper.keepPlan(
+                id,
+                new PlanRow(
+                        version,
+                        write(outcome.plan()),
+                        outcome.proven(),
+                        outcome.leastEnd(),
+                        previous.map(PlanStore::write).orElse(null)));
     }
 
     /** A plan file has one word for what is impossible and for what was not found. */
@@ -47,10 +59,9 @@ public class PlanStore {
     /**
      * A plan that was kept.
      *
-     * @param version  of the class
-     * @param outcome  its plan
+     * @param version of the class
+     * @param outcome its plan
      * @param previous the plan of the version before
      */
-    public record Kept(int version, Outcome outcome, Optional<Plan> previous) {
-    }
+    public record Kept(int version, Outcome outcome, Optional<Plan> previous) {}
 }

@@ -2,12 +2,17 @@ package hopsel.web.classes;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 
-/** Reads and writes what was done to classes and how they are planned; the statements are in the XML file of the same name. */
+/**
+ * Reads and writes what was done to classes and how they are planned; the statements are in the XML file of the same
+ * name.
+ */
 @Mapper
 interface StandingMapper {
 
@@ -32,14 +37,18 @@ interface StandingMapper {
     void keepPlan(@Param("id") long id, @Param("row") PlanRow row);
 
     /** Where a class stands. */
-    record StandingRow(Integer revision, String wishes) {
-    }
+    record StandingRow(Integer revision, String wishes) {}
 
     /** A state of a class. */
-    record RevisionRow(int number, Integer parent, LocalDateTime madeAt, String madeBy, String what, String document, String wishes) {
-    }
+    record RevisionRow(
+            int number,
+            Integer parent,
+            LocalDateTime madeAt,
+            String madeBy,
+            String what,
+            String document,
+            String wishes) {}
 
     /** A plan of a version, and the one before. */
-    record PlanRow(int version, String document, boolean proven, int leastEnd, String previous) {
-    }
+    record PlanRow(int version, String document, boolean proven, int leastEnd, String previous) {}
 }

@@ -6,10 +6,10 @@ import hopsel.core.plan.Wishes;
 /**
  * A class with its place in the database.
  *
- * @param id      number
- * @param stamp   which state of it this is
+ * @param id number
+ * @param stamp which state of it this is
  * @param cooking the class
- * @param wishes  what the host asks of the planner
+ * @param wishes what the host asks of the planner
  */
 public record StoredClass(long id, ClassStore.Stamp stamp, CookingClass cooking, Wishes wishes) {
 

@@ -11,11 +11,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** What the host asks of the planner, a wish a line: {@code pin dish/step 300}, {@code no-swap dish/step}, {@code show dish/step}. */
+/**
+ * What the host asks of the planner, a wish a line: {@code pin dish/step 300}, {@code no-swap dish/step}, {@code show
+ * dish/step}.
+ */
 final class WishText {
 
-    private WishText() {
-    }
+    private WishText() {}
 
     static String write(Wishes wishes) {
         List<String> lines = new ArrayList<>();

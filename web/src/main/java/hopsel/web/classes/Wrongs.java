@@ -1,6 +1,19 @@
 package hopsel.web.classes;
 
 import hopsel.core.classes.Finding;
+
+import jakarta.servlet.http.HttpServletRequest;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.annotation.AnnotationUtils;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.servlet.ModelAndView;
 import jakarta.servlet.http.HttpServletRequest;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -21,23 +34,38 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
-/** What no page of its own says: that something could not be stored, and what had been typed, so that none of it is lost. */
+/**
+ * What no page of its own says: that something could not be stored, and what had been typed, so that none of it is
+ * lost.
+ */
 @ControllerAdvice
 class Wrongs {
 
     private static final Logger LOG = LoggerFactory.getLogger(Wrongs.class);
-    private static final Set<String> NOT_TYPED = Set.of("_csrf", "version", "action", "back", "pick", "step", "key", "press", "shown", "client", "password");
+    private static final Set<String> NOT_TYPED =
+            Set.of("_csrf", "version", "action", "back", "pick", "step", "key", "press", "shown", "client", "password");
     private static final int LONG = 200;
 
     @ExceptionHandler(UnreadableException.class)
     ModelAndView unreadable(UnreadableException problem, HttpServletRequest request) {
-        return page(HttpStatus.UNPROCESSABLE_CONTENT, "typed.unreadable", problem.findings().stream().map(Finding::text).toList(), request);
+        return page(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "typed.unreadable",
+                problem.findings().stream().map(Finding::text).toList(),
+                request);
     }
 
     @ExceptionHandler(DataIntegrityViolationException.class)
     ModelAndView tooMuch(DataIntegrityViolationException problem, HttpServletRequest request) {
-        LOG.warn("Something typed at {} could not be stored: {}", request.getServletPath(), problem.getMostSpecificCause().getClass().getSimpleName());
-        List<String> longest = typed(request).entrySet().stream().filter(entry -> entry.getValue().length() > LONG).map(entry -> "%s has %d characters.".formatted(entry.getKey(), entry.getValue().length())).toList();
+        LOG.warn(
+                "Something typed at {} could not be stored: {}",
+                request.getServletPath(),
+                problem.getMostSpecificCause().getClass().getSimpleName());
+        List<String> longest = typed(request).entrySet().stream()
+                .filter(entry -> entry.getValue().length() > LONG)
+                .map(entry -> "%s has %d characters."
+                        .formatted(entry.getKey(), entry.getValue().length()))
+                .toList();
         return page(HttpStatus.UNPROCESSABLE_CONTENT, "typed.too-long", longest, request);
     }
 
@@ -54,7 +82,9 @@ class Wrongs {
     /** Whatever nobody thought of; what the framework answers by itself it still does. */
     @ExceptionHandler(Exception.class)
     ModelAndView other(Exception problem, HttpServletRequest request) throws Exception {
-        boolean answered = problem instanceof ErrorResponse || problem instanceof AccessDeniedException || AnnotationUtils.findAnnotation(problem.getClass(), ResponseStatus.class) != null;
+        boolean answered = problem instanceof ErrorResponse
+                || problem instanceof AccessDeniedException
+                || AnnotationUtils.findAnnotation(problem.getClass(), ResponseStatus.class) != null;
         if (answered || !"POST".equals(request.getMethod())) {
             throw problem;
         }
@@ -73,7 +103,8 @@ class Wrongs {
     private static Map<String, String> typed(HttpServletRequest request) {
         Map<String, String> typed = new TreeMap<>();
         request.getParameterMap().forEach((field, values) -> {
-            String text = Arrays.stream(values).filter(value -> !value.isBlank()).collect(Collectors.joining(", "));
+            String text =
+                    Arrays.stream(values).filter(value -> !value.isBlank()).collect(Collectors.joining(", "));
             if (!text.isEmpty() && !NOT_TYPED.contains(field.replaceAll("-\\d+$", ""))) {
                 typed.put(field, text);
             }

@@ -1,4 +1,2 @@
-/**
- * The classes themselves: stored, listed, brought in from a class file and taken out again.
- */
+/** The classes themselves: stored, listed, brought in from a class file and taken out again. */
 package hopsel.web.classes;

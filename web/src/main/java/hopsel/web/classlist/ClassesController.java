@@ -1,19 +1,36 @@
 package hopsel.web.classlist;
 
-import hopsel.web.classes.ClassChanges;
-import hopsel.web.classes.BrokenClassException;
-import hopsel.web.classes.ClassStore;
-import hopsel.web.classes.StaleClassException;
-import hopsel.web.classes.Guests;
-import hopsel.web.classes.StoredClass;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
+import hopsel.web.classes.BrokenClassException;
+import hopsel.web.classes.ClassChanges;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.Guests;
+import hopsel.web.classes.StaleClassException;
+import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.plan.PlanDesk;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -36,7 +53,6 @@ import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.stream.Stream;
-import java.util.Optional;
 
 /** Lists classes, brings them in from files and takes them out again. */
 @Controller
@@ -58,7 +74,8 @@ class ClassesController {
 
     @GetMapping("/classes")
     String list(Model model) {
-        model.addAttribute("classes", store.entries().stream().map(entry -> entry(entry)).toList());
+        model.addAttribute(
+                "classes", store.entries().stream().map(entry -> entry(entry)).toList());
         return "classes/list";
     }
 
@@ -76,8 +93,7 @@ class ClassesController {
      *
      * @param planned null where it cannot be read
      */
-    public record Listed(long id, String title, PlanDesk.Planned planned) {
-    }
+    public record Listed(long id, String title, PlanDesk.Planned planned) {}
 
     @PostMapping("/classes")
     ModelAndView bringIn(@RequestParam("file") MultipartFile file, RedirectAttributes next) throws IOException {
@@ -91,12 +107,20 @@ class ClassesController {
     }
 
     @PostMapping("/classes/{id}/replace")
-    ModelAndView replace(@PathVariable("id") long id, @RequestParam("version") int version,
-                         @RequestParam("file") MultipartFile file, RedirectAttributes next, Principal who) throws IOException {
+    ModelAndView replace(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam("file") MultipartFile file,
+            RedirectAttributes next,
+            Principal who)
+            throws IOException {
         try {
             CookingClass wanted = ClassFile.read(file.getBytes(), catalogue);
             changes.change(id, version, wanted, Wishes.NONE, who.getName(), "replaced by a file");
-            next.addFlashAttribute("toldLines", Stream.concat(Stream.of("Class replaced."), guests.join(id, wanted.attendees()).stream()).toList());
+            next.addFlashAttribute(
+                    "toldLines",
+                    Stream.concat(Stream.of("Class replaced."), guests.join(id, wanted.attendees()).stream())
+                            .toList());
         } catch (FaultyFileException e) {
             return refused(file.getOriginalFilename(), e.findings());
         } catch (StaleClassException e) {
@@ -128,8 +152,13 @@ class ClassesController {
     @GetMapping("/classes/{id}/file")
     ResponseEntity<byte[]> takeOut(@PathVariable("id") long id) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        String name = ContentDisposition.attachment().filename("class-%d.json".formatted(id)).build().toString();
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).header(HttpHeaders.CONTENT_DISPOSITION, name)
+        String name = ContentDisposition.attachment()
+                .filename("class-%d.json".formatted(id))
+                .build()
+                .toString();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name)
                 .body(ClassFile.write(stored.cooking()).getBytes(StandardCharsets.UTF_8));
     }
 

@@ -1,4 +1,2 @@
-/**
- * All classes in a list, and bringing one in.
- */
+/** All classes in a list, and bringing one in. */
 package hopsel.web.classlist;

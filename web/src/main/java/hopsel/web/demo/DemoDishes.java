@@ -5,6 +5,12 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Measures;
 import hopsel.formats.recipefile.RecipeFile;
 import hopsel.web.bench.BenchStore;
+
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.Resource;
+import org.springframework.stereotype.Component;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -34,7 +40,10 @@ class DemoDishes implements ApplicationRunner {
         }
         for (Resource file : DemoFiles.matching("bench/*.txt")) {
             String text = file.getContentAsString(StandardCharsets.UTF_8);
-            store.add(Draft.of(RecipeFile.read(text, catalogue, Measures.METRIC), text, Measures.METRIC), "host", "brought in");
+            store.add(
+                    Draft.of(RecipeFile.read(text, catalogue, Measures.METRIC), text, Measures.METRIC),
+                    "host",
+                    "brought in");
         }
     }
 }

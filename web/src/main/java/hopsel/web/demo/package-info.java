@@ -1,4 +1,2 @@
-/**
- * The made-up classes of the Tern Quay Cookery Room.
- */
+/** The made-up classes of the Tern Quay Cookery Room. */
 package hopsel.web.demo;

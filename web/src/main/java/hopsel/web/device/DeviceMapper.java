@@ -2,6 +2,8 @@ package hopsel.web.device;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
@@ -20,9 +22,15 @@ interface DeviceMapper {
 
     void addPrinter(@Param("row") PrinterRow row);
 
-    record ScaleRow(String station, BigDecimal loadGrams, BigDecimal wasGrams, BigDecimal zeroGrams, LocalDateTime changedAt, LocalDateTime zeroedAt, String fault) {
-    }
+    record ScaleRow(
+            String station,
+            BigDecimal loadGrams,
+            BigDecimal wasGrams,
+            BigDecimal zeroGrams,
+            LocalDateTime changedAt,
+            LocalDateTime zeroedAt,
+            String fault) {}
 
-    record PrinterRow(long id, String kind, Long classId, String sheet, int labels, long job, String who, LocalDateTime at) {
-    }
+    record PrinterRow(
+            long id, String kind, Long classId, String sheet, int labels, long job, String who, LocalDateTime at) {}
 }

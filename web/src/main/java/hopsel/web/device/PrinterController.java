@@ -1,6 +1,12 @@
 package hopsel.web.device;
 
 import hopsel.core.device.LabelPrinter.Kind;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,12 +33,15 @@ class PrinterController {
     }
 
     @PostMapping("/printer")
-    String handle(@RequestParam("action") String action, @RequestParam(value = "job", defaultValue = "0") long job, Principal who) {
+    String handle(
+            @RequestParam("action") String action,
+            @RequestParam(value = "job", defaultValue = "0") long job,
+            Principal who) {
         switch (action) {
             case "jam" -> store.add(Kind.JAMMED, 0, who.getName());
             case "clear" -> store.add(Kind.CLEARED, 0, who.getName());
             case "cancel" -> store.add(Kind.CANCELLED, job, who.getName());
-            default -> { }
+            default -> {}
         }
         return "redirect:/printer";
     }

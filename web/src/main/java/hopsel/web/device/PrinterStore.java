@@ -5,6 +5,8 @@ import hopsel.core.device.LabelPrinter.Event;
 import hopsel.core.device.LabelPrinter.Job;
 import hopsel.core.device.LabelPrinter.Kind;
 import hopsel.web.device.DeviceMapper.PrinterRow;
+
+import org.springframework.stereotype.Repository;
 import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
@@ -25,8 +27,7 @@ public class PrinterStore {
     }
 
     /** A job and where its labels come from. */
-    public record Shown(Job job, long classId, String sheet, String who, LocalDateTime at) {
-    }
+    public record Shown(Job job, long classId, String sheet, String who, LocalDateTime at) {}
 
     /** Sends labels to it: a job of its own. */
     public void send(long classId, String sheet, int labels, String who) {
@@ -39,11 +40,25 @@ public class PrinterStore {
     }
 
     private void add(Kind kind, Long classId, String sheet, int labels, long job, String who) {
-        mapper.addPrinter(new PrinterRow(0, kind.name(), classId, sheet, labels, job, who, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)));
+        mapper.addPrinter(new PrinterRow(
+                0,
+                kind.name(),
+                classId,
+                sheet,
+                labels,
+                job,
+                who,
+                LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)));
     }
 
     private List<Event> events() {
-        return mapper.printer().stream().map(row -> new Event(Kind.valueOf(row.kind()), row.job(), row.labels(), row.at().toInstant(ZoneOffset.UTC))).toList();
+        return mapper.printer().stream()
+                .map(row -> new Event(
+                        Kind.valueOf(row.kind()),
+                        row.job(),
+                        row.labels(),
+                        row.at().toInstant(ZoneOffset.UTC)))
+                .toList();
     }
 
     boolean jammed() {
@@ -52,9 +67,17 @@ public class PrinterStore {
 
     /** Its jobs, the last first. */
     List<Shown> jobs() {
-        List<PrinterRow> sent = mapper.printer().stream().filter(row -> row.kind().equals(Kind.SENT.name())).toList();
+        List<PrinterRow> sent = mapper.printer().stream()
+                .filter(row -> row.kind().equals(Kind.SENT.name()))
+                .toList();
         List<Job> jobs = LabelPrinter.jobs(events(), clock.instant());
-        return jobs.stream().map(job -> sent.stream().filter(row -> row.job() == job.number()).findFirst().map(row -> new Shown(job, row.classId(), row.sheet(), row.who(), row.at())).orElseThrow())
-                .sorted((one, two) -> Long.compare(two.job.number(), one.job.number())).toList();
+        return jobs.stream()
+                .map(job -> sent.stream()
+                        .filter(row -> row.job() == job.number())
+                        .findFirst()
+                        .map(row -> new Shown(job, row.classId(), row.sheet(), row.who(), row.at()))
+                        .orElseThrow())
+                .sorted((one, two) -> Long.compare(two.job.number(), one.job.number()))
+                .toList();
     }
 }

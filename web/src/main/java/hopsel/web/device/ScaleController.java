@@ -6,6 +6,15 @@ import hopsel.core.device.Scale.Reading;
 import hopsel.web.device.DeviceMapper.ScaleRow;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,19 +47,34 @@ class ScaleController {
     }
 
     private Scale scale(String station) {
-        return mapper.scale(station).map(row -> new Scale(row.loadGrams(), row.wasGrams(), row.zeroGrams(), row.changedAt().toInstant(ZoneOffset.UTC), row.zeroedAt().toInstant(ZoneOffset.UTC), Fault.valueOf(row.fault())))
+        return mapper.scale(station)
+                .map(row -> new Scale(
+                        row.loadGrams(),
+                        row.wasGrams(),
+                        row.zeroGrams(),
+                        row.changedAt().toInstant(ZoneOffset.UTC),
+                        row.zeroedAt().toInstant(ZoneOffset.UTC),
+                        Fault.valueOf(row.fault())))
                 .orElseGet(() -> Scale.on(clock.instant()));
     }
 
     private void keep(String station, Scale scale) {
-        mapper.putScale(new ScaleRow(station, scale.load(), scale.was(), scale.zero(), LocalDateTime.ofInstant(scale.changed(), ZoneOffset.UTC), LocalDateTime.ofInstant(scale.zeroed(), ZoneOffset.UTC), scale.fault().name()));
+        mapper.putScale(new ScaleRow(
+                station,
+                scale.load(),
+                scale.was(),
+                scale.zero(),
+                LocalDateTime.ofInstant(scale.changed(), ZoneOffset.UTC),
+                LocalDateTime.ofInstant(scale.zeroed(), ZoneOffset.UTC),
+                scale.fault().name()));
     }
 
     /** What it shows now. */
     public record Shown(String state, BigDecimal grams, boolean settled) {
 
         static Shown of(Reading reading) {
-            return reading instanceof Reading.Weight weight ? new Shown("weight", weight.grams(), weight.settled())
+            return reading instanceof Reading.Weight weight
+                    ? new Shown("weight", weight.grams(), weight.settled())
                     : new Shown(reading instanceof Reading.Overload ? "overload" : "silent", BigDecimal.ZERO, false);
         }
     }
@@ -71,7 +95,10 @@ class ScaleController {
     }
 
     @PostMapping("/scales/{station}")
-    String handle(@PathVariable("station") String station, @RequestParam Map<String, String> fields, RedirectAttributes next) {
+    String handle(
+            @PathVariable("station") String station,
+            @RequestParam Map<String, String> fields,
+            RedirectAttributes next) {
         if (station.length() > LONGEST) {
             return "redirect:/scales/1";
         }

@@ -1,4 +1,2 @@
-/**
- * Simulated devices of the packing bench: kitchen scales and a label printer.
- */
+/** Simulated devices of the packing bench: kitchen scales and a label printer. */
 package hopsel.web.device;

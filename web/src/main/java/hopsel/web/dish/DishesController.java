@@ -1,7 +1,12 @@
 package hopsel.web.dish;
 
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.ClassPages;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;

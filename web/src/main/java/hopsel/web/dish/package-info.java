@@ -1,4 +1,2 @@
-/**
- * The dishes of a class, taken apart.
- */
+/** The dishes of a class, taken apart. */
 package hopsel.web.dish;

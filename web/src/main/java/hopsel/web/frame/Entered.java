@@ -25,7 +25,10 @@ public final class Entered {
     private static final int DECIMALS = 12;
     /** What word processors paste along and no page or label can show; lines and tabs stay. */
     private static final Pattern UNPRINTABLE = Pattern.compile("[\\p{Cc}&&[^\\n\\r\\t]]");
-    private static final Pattern NEED = Pattern.compile("^([\\p{L}-]+(?: [\\p{L}-]+)?)(?:\\s*[x×]\\s*(\\d{1,2}))?(?:\\s+(-?\\d{1,3})\\s*(?:°?\\s*C)?)?(?:\\s*(?:±|\\+-)\\s*(\\d{1,2}))?$");
+
+    private static final Pattern NEED = Pattern.compile("^([\\p{L}-]+(?: "
+            + "[\\p{L}-]+)?)(?:\\s*[x×]\\s*(\\d{1,2}))?(?:\\s+(-?\\d{1,3})\\s*(?:°?\\s*C)?)?(?:\\s*(?:±|"
+            + "\\+-)\\s*(\\d{1,2}))?$");
 
     private final Map<String, String> fields;
 
@@ -36,7 +39,10 @@ public final class Entered {
 
     /** The text in a field; empty: nothing was typed. */
     public Optional<String> text(String field) throws BadEntryException {
-        String text = UNPRINTABLE.matcher(fields.getOrDefault(field, "")).replaceAll(" ").strip();
+        String text = UNPRINTABLE
+                .matcher(fields.getOrDefault(field, ""))
+                .replaceAll(" ")
+                .strip();
         if (text.length() > LONGEST) {
             throw new BadEntryException(field, "is longer than %d characters. Shorten it.".formatted(LONGEST));
         }
@@ -54,23 +60,31 @@ public final class Entered {
         if (text.isEmpty()) {
             return Optional.empty();
         }
-        BigDecimal number = Figure.parse(text.get()).orElseThrow(() -> new BadEntryException(field, "is “%s”, which is no number. Write it like 7.5 or ½.".formatted(text.get())));
+        BigDecimal number = Figure.parse(text.get())
+                .orElseThrow(() -> new BadEntryException(
+                        field, "is “%s”, which is no number. Write it like 7.5 or ½.".formatted(text.get())));
         if (number.abs().compareTo(LARGEST) >= 0) {
-            throw new BadEntryException(field, "is “%s”, which is too large. Give a number under %s.".formatted(text.get(), LARGEST.toPlainString()));
+            throw new BadEntryException(
+                    field,
+                    "is “%s”, which is too large. Give a number under %s."
+                            .formatted(text.get(), LARGEST.toPlainString()));
         }
         return Optional.of(storable(number));
     }
 
     /** A third has more decimals than anything can keep; twelve are more than a kitchen needs. */
     private static BigDecimal storable(BigDecimal number) {
-        return number.scale() > DECIMALS ? number.setScale(DECIMALS, RoundingMode.HALF_UP).stripTrailingZeros() : number;
+        return number.scale() > DECIMALS
+                ? number.setScale(DECIMALS, RoundingMode.HALF_UP).stripTrailingZeros()
+                : number;
     }
 
     /** A number above zero. */
     public Optional<BigDecimal> positive(String field) throws BadEntryException {
         Optional<BigDecimal> number = number(field);
         if (number.isPresent() && number.get().signum() <= 0) {
-            throw new BadEntryException(field, "is %s. It has to be above 0.".formatted(number.get().toPlainString()));
+            throw new BadEntryException(
+                    field, "is %s. It has to be above 0.".formatted(number.get().toPlainString()));
         }
         return number;
     }
@@ -83,8 +97,12 @@ public final class Entered {
             return Optional.of(Minutes.of(Long.parseLong(clock.group(1)) * 60 + Long.parseLong(clock.group(2))));
         }
         Optional<BigDecimal> number = number(field);
-        if (number.isPresent() && (number.get().signum() < 0 || number.get().compareTo(BigDecimal.valueOf(525_600)) >= 0)) {
-            throw new BadEntryException(field, "is %s minutes. It has to be 0 or more, and less than a year.".formatted(number.get().toPlainString()));
+        if (number.isPresent()
+                && (number.get().signum() < 0 || number.get().compareTo(BigDecimal.valueOf(525_600)) >= 0)) {
+            throw new BadEntryException(
+                    field,
+                    "is %s minutes. It has to be 0 or more, and less than a year."
+                            .formatted(number.get().toPlainString()));
         }
         return number.map(Minutes::of);
     }
@@ -98,12 +116,16 @@ public final class Entered {
             }
             Matcher matcher = NEED.matcher(part.strip());
             if (!matcher.matches()) {
-                throw new BadEntryException(field, "has “%s”, which is not understood. Write it like: oven 200, burner x2, blender.".formatted(part.strip()));
+                throw new BadEntryException(
+                        field,
+                        "has “%s”, which is not understood. Write it like: oven 200, burner x2, blender."
+                                .formatted(part.strip()));
             }
             String kind = matcher.group(1).toLowerCase(Locale.ROOT).replace(' ', '-');
             int units = matcher.group(2) == null ? 1 : Math.max(1, Integer.parseInt(matcher.group(2)));
             Optional<BigDecimal> celsius = Optional.ofNullable(matcher.group(3)).map(BigDecimal::new);
-            BigDecimal tolerance = celsius.isEmpty() || matcher.group(4) == null ? BigDecimal.ZERO : new BigDecimal(matcher.group(4));
+            BigDecimal tolerance =
+                    celsius.isEmpty() || matcher.group(4) == null ? BigDecimal.ZERO : new BigDecimal(matcher.group(4));
             needs.add(new Need(kind, units, celsius, tolerance));
         }
         return needs;
@@ -118,7 +140,10 @@ public final class Entered {
                     tools.add(Tool.parse(part));
                 }
             } catch (IllegalArgumentException e) {
-                throw new BadEntryException(field, "has “%s”, which names no tool. Write it like: 3 large bowls, whisk, frying pan 26 cm.".formatted(part.strip()));
+                throw new BadEntryException(
+                        field,
+                        "has “%s”, which names no tool. Write it like: 3 large bowls, whisk, frying pan 26 cm."
+                                .formatted(part.strip()));
             }
         }
         return tools;
@@ -127,24 +152,40 @@ public final class Entered {
     /** A whole number between two others; empty: nothing was typed. */
     public Optional<Integer> whole(String field, int least, int most) throws BadEntryException {
         Optional<BigDecimal> number = number(field);
-        if (number.isPresent() && (number.get().stripTrailingZeros().scale() > 0 || number.get().intValue() < least || number.get().intValue() > most)) {
-            throw new BadEntryException(field, "is %s. Give a whole number from %d to %d.".formatted(number.get().toPlainString(), least, most));
+        if (number.isPresent()
+                && (number.get().stripTrailingZeros().scale() > 0
+                        || number.get().intValue() < least
+                        || number.get().intValue() > most)) {
+            throw new BadEntryException(
+                    field,
+                    "is %s. Give a whole number from %d to %d."
+                            .formatted(number.get().toPlainString(), least, most));
         }
         return number.map(BigDecimal::intValue);
     }
 
     /** A need as one types it. */
     public static String text(Need need) {
-        return need.kind().replace('-', ' ') + (need.units() > 1 ? " x" + need.units() : "") + need.celsius().map(c -> " " + c.toPlainString()).orElse("")
+        return need.kind().replace('-', ' ')
+                + (need.units() > 1 ? " x" + need.units() : "")
+                + need.celsius().map(c -> " " + c.toPlainString()).orElse("")
                 + (need.tolerance().signum() > 0 ? " ± " + need.tolerance().toPlainString() : "");
     }
 
     /** One of several words. */
     public <E> E choice(String field, E[] choices, Function<E, String> word) throws BadEntryException {
         String text = must(field);
-        return Arrays.stream(choices).filter(choice -> word.apply(choice).equals(text)).findFirst()
-                .orElseThrow(() -> new BadEntryException(field, "is “%s”, which is not one of the choices: %s.".formatted(text,
-                        String.join(", ", Arrays.stream(choices).map(word).toList()))));
+        return Arrays.stream(choices)
+                .filter(choice -> word.apply(choice).equals(text))
+                .findFirst()
+                .orElseThrow(() -> new BadEntryException(
+                        field,
+                        "is “%s”, which is not one of the choices: %s."
+                                .formatted(
+                                        text,
+                                        String.join(
+                                                ", ",
+                                                Arrays.stream(choices).map(word).toList()))));
     }
 
     /** Whether a box was ticked. */

@@ -8,6 +8,9 @@ import hopsel.core.measure.CookAmount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Working;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -38,13 +41,19 @@ public class Figures {
 
     /** Seconds as minutes, to the half. */
     public String minutes(int seconds) {
-        return Decimals.plain(BigDecimal.valueOf(Math.round(seconds / 30.0)).divide(BigDecimal.valueOf(2))).toPlainString();
+        return Decimals.plain(BigDecimal.valueOf(Math.round(seconds / 30.0)).divide(BigDecimal.valueOf(2)))
+                .toPlainString();
     }
 
     /** Degrees Fahrenheit as oven dials have them, to the nearest 5. */
     public String fahrenheit(BigDecimal celsius) {
         BigDecimal five = BigDecimal.valueOf(5);
-        return celsius.multiply(BigDecimal.valueOf(9)).divide(five).add(BigDecimal.valueOf(32)).divide(five, 0, RoundingMode.HALF_UP).multiply(five).toPlainString();
+        return celsius.multiply(BigDecimal.valueOf(9))
+                .divide(five)
+                .add(BigDecimal.valueOf(32))
+                .divide(five, 0, RoundingMode.HALF_UP)
+                .multiply(five)
+                .toPlainString();
     }
 
     /** What came in or went out, with its sign. */
@@ -101,8 +110,12 @@ public class Figures {
 
     /** A volume to ten millilitres, or to tenths of a litre. */
     public String millilitres(BigDecimal ml) {
-        return ml.compareTo(BigDecimal.valueOf(1000)) >= 0 ? ml.movePointLeft(3).setScale(1, RoundingMode.HALF_UP).toPlainString() + " l"
-                : ml.setScale(-1, RoundingMode.HALF_UP).max(BigDecimal.TEN).toPlainString().replaceAll("[eE].*", "") + " ml";
+        return ml.compareTo(BigDecimal.valueOf(1000)) >= 0
+                ? ml.movePointLeft(3).setScale(1, RoundingMode.HALF_UP).toPlainString() + " l"
+                : ml.setScale(-1, RoundingMode.HALF_UP)
+                                .max(BigDecimal.TEN)
+                                .toPlainString()
+                                .replaceAll("[eE].*", "") + " ml";
     }
 
     /** The day on which a class begins elsewhere. */
@@ -110,11 +123,15 @@ public class Figures {
         return DAY.format(cooking.onAir().withZoneSameInstant(zone));
     }
 
-    /** The clock of another place at a moment of the class; with the weekday where it is not the day of the class there. */
+    /**
+     * The clock of another place at a moment of the class; with the weekday where it is not the day of the class there.
+     */
     public String clockIn(CookingClass cooking, int seconds, ZoneId zone) {
         ZonedDateTime at = cooking.clock(seconds).withZoneSameInstant(zone);
         String time = CLOCK.format(at);
-        return at.toLocalDate().equals(cooking.onAir().withZoneSameInstant(zone).toLocalDate()) ? time : WEEKDAY.format(at) + time;
+        return at.toLocalDate().equals(cooking.onAir().withZoneSameInstant(zone).toLocalDate())
+                ? time
+                : WEEKDAY.format(at) + time;
     }
 
     /** The clock at a moment, to the full minute before it: by which something has to be begun. */
@@ -135,18 +152,30 @@ public class Figures {
 
     /** The same as a field for day and time takes it. */
     public String field(CookingClass cooking, int seconds) {
-        return cooking.clock(seconds).toLocalDateTime().truncatedTo(ChronoUnit.SECONDS).toString();
+        return cooking.clock(seconds)
+                .toLocalDateTime()
+                .truncatedTo(ChronoUnit.SECONDS)
+                .toString();
     }
 
     /** The short name of a step, even where it is no longer in the class. */
     public String titleOf(CookingClass cooking, StepRef step) {
-        return cooking.dishes().stream().filter(dish -> dish.id().equals(step.dish())).flatMap(dish -> dish.steps())
-                .filter(own -> own.id().equals(step.step())).map(own -> own.title()).findFirst().orElse(step.step());
+        return cooking.dishes().stream()
+                .filter(dish -> dish.id().equals(step.dish()))
+                .flatMap(dish -> dish.steps())
+                .filter(own -> own.id().equals(step.step()))
+                .map(own -> own.title())
+                .findFirst()
+                .orElse(step.step());
     }
 
     /** The name of a person of a class. */
     public String personOf(CookingClass cooking, String id) {
-        return cooking.people().stream().filter(person -> person.id().equals(id)).map(person -> person.name()).findFirst().orElse(id);
+        return cooking.people().stream()
+                .filter(person -> person.id().equals(id))
+                .map(person -> person.name())
+                .findFirst()
+                .orElse(id);
     }
 
     /** The day of a class. */
@@ -165,27 +194,34 @@ public class Figures {
         if (minutes < 60) {
             return minutes + rest + " min" + odd;
         }
-        return minutes % 60 == 0 && odd.isEmpty() && rest.isEmpty() ? minutes / 60 + " h"
+        return minutes % 60 == 0 && odd.isEmpty() && rest.isEmpty()
+                ? minutes / 60 + " h"
                 : "%d h %02d%s min%s".formatted(minutes / 60, minutes % 60, rest, odd);
     }
 
     /** The factors of a calculation, in words. */
     public List<String> working(Working working) {
-        return working.terms().stream().filter(term -> !trivial(term))
-                .map(term -> messages.getMessage("working." + term.kind(), term.figures().toArray(), LOCALE)).toList();
+        return working.terms().stream()
+                .filter(term -> !trivial(term))
+                .map(term -> messages.getMessage(
+                        "working." + term.kind(), term.figures().toArray(), LOCALE))
+                .toList();
     }
 
     private static boolean trivial(Working.Term term) {
         boolean one = term.figures().size() == 1 && term.figures().get(0).equals("1");
-        return one && switch (term.kind()) {
-            case SHARE, BATCHES, RATIO, WEIGHT -> true;
-            default -> false;
-        };
+        return one
+                && switch (term.kind()) {
+                    case SHARE, BATCHES, RATIO, WEIGHT -> true;
+                    default -> false;
+                };
     }
 
     /** The allergens of an item, in words. */
     public List<String> allergens(Item item) {
-        return item.allergenList().stream().map(allergen -> word(allergen.word())).toList();
+        return item.allergenList().stream()
+                .map(allergen -> word(allergen.word()))
+                .toList();
     }
 
     /** An allergen, a house rule or an item, as people say it. */

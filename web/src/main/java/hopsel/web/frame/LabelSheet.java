@@ -5,6 +5,11 @@ import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,14 +19,14 @@ import java.util.function.Function;
 /** Labels at their places on sheets of usual sizes, each with a code that opens a page. */
 public final class LabelSheet {
 
-    private LabelSheet() {
-    }
+    private LabelSheet() {}
 
-    /**
-     * Sheets as they are sold: size of the paper, columns, rows, size of a label, margins, all in millimetres.
-     */
+    /** Sheets as they are sold: size of the paper, columns, rows, size of a label, margins, all in millimetres. */
     public enum Size {
-        A4_24("210mm 297mm", 3, 8, 70, 37, 0, 0.5), A4_21("210mm 297mm", 3, 7, 63.5, 38.1, 7.2, 15.1), A4_14("210mm 297mm", 2, 7, 99.1, 38.1, 4.7, 15.1), LETTER_10("8.5in 11in", 2, 5, 101.6, 50.8, 4, 12.7);
+        A4_24("210mm 297mm", 3, 8, 70, 37, 0, 0.5),
+        A4_21("210mm 297mm", 3, 7, 63.5, 38.1, 7.2, 15.1),
+        A4_14("210mm 297mm", 2, 7, 99.1, 38.1, 4.7, 15.1),
+        LETTER_10("8.5in 11in", 2, 5, 101.6, 50.8, 4, 12.7);
 
         private final String paper;
         private final int columns;
@@ -77,8 +82,7 @@ public final class LabelSheet {
      *
      * @param code what {@link #code(String)} drew
      */
-    public record Placed(Object label, double x, double y, String code) {
-    }
+    public record Placed(Object label, double x, double y, String code) {}
 
     /**
      * The sheets.
@@ -95,7 +99,12 @@ public final class LabelSheet {
                 sheets.add(new ArrayList<>());
             }
             int place = at % size.perSheet();
-            sheets.get(sheets.size() - 1).add(new Placed(labels.get(i), size.left + place % size.columns * size.pitch(), size.top + place / size.columns * size.height, code(link.apply(labels.get(i)))));
+            sheets.get(sheets.size() - 1)
+                    .add(new Placed(
+                            labels.get(i),
+                            size.left + place % size.columns * size.pitch(),
+                            size.top + place / size.columns * size.height,
+                            code(link.apply(labels.get(i)))));
         }
         return sheets;
     }
@@ -103,7 +112,8 @@ public final class LabelSheet {
     /** The dark squares of a QR code as one SVG path, in units of a square. */
     public static String code(String text) {
         try {
-            BitMatrix matrix = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 0));
+            BitMatrix matrix =
+                    new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 0));
             StringBuilder path = new StringBuilder();
             for (int y = 0; y < matrix.getHeight(); y++) {
                 for (int x = 0; x < matrix.getWidth(); x++) {

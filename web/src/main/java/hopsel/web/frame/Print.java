@@ -1,10 +1,24 @@
 package hopsel.web.frame;
 
+import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
+import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.extend.FSCacheEx;
 import com.openhtmltopdf.extend.FSCacheValue;
 import com.openhtmltopdf.extend.impl.FSDefaultCacheStore;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.TextDirection;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import org.apache.pdfbox.filter.Filter;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
 import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
+import com.openhtmltopdf.extend.FSCacheEx;
+import com.openhtmltopdf.extend.FSCacheValue;
+import com.openhtmltopdf.extend.impl.FSDefaultCacheStore;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.TextDirection;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
@@ -37,7 +51,10 @@ public class Print {
             new Face("Wide", 700, "DejaVuSans-Bold.ttf"),
             new Face("Han", 400, "400Regular/NotoSansSC_400Regular.ttf"));
 
-    /** What XML knows no way to write, such as the vertical tab of a word processor; one of them would break the whole document. */
+    /**
+     * What XML knows no way to write, such as the vertical tab of a word processor; one of them would break the whole
+     * document.
+     */
     private static final Pattern UNPRINTABLE = Pattern.compile("[\\x00-\\x08\\x0B\\x0C\\x0E-\\x1F\\uFFFE\\uFFFF]");
 
     private final SpringTemplateEngine templates;
@@ -52,7 +69,9 @@ public class Print {
 
     /** A template, filled in and set. */
     public byte[] pdf(String template, Map<String, Object> values) {
-        String page = UNPRINTABLE.matcher(templates.process(template, new Context(Locale.ENGLISH, values))).replaceAll(" ");
+        String page = UNPRINTABLE
+                .matcher(templates.process(template, new Context(Locale.ENGLISH, values)))
+                .replaceAll(" ");
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         FACES.forEach(face -> builder.useFont(() -> face.open(), face.family, face.weight, FontStyle.NORMAL, true));

@@ -17,10 +17,16 @@ public final class Remembered<T> {
      * @param beside what else it follows from
      */
     public T of(long id, PlannedClass planned, Object beside, Supplier<T> work) {
-        return all.compute(id, (key, kept) -> kept != null && kept.beside.equals(beside) && kept.planned.plan().equals(planned.plan()) && kept.planned.cooking().equals(planned.cooking()) ? kept
-                : new Kept<>(planned, beside, work.get())).value;
+        return all.compute(
+                        id,
+                        (key, kept) -> kept != null
+                                        && kept.beside.equals(beside)
+                                        && kept.planned.plan().equals(planned.plan())
+                                        && kept.planned.cooking().equals(planned.cooking())
+                                ? kept
+                                : new Kept<>(planned, beside, work.get()))
+                .value;
     }
 
-    private record Kept<T>(PlannedClass planned, Object beside, T value) {
-    }
+    private record Kept<T>(PlannedClass planned, Object beside, T value) {}
 }

@@ -3,6 +3,9 @@ package hopsel.web.frame;
 import hopsel.core.diet.Doubt;
 import hopsel.core.mise.SafetyCheck.Broken;
 import hopsel.core.planned.PlannedClass;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -29,8 +32,11 @@ public class SafetyWords {
     /** A limit of food safety that a plan breaks, and what would mend it. */
     public String broken(Broken broken, PlannedClass planned) {
         String step = planned.cooking().step(broken.step()).title();
-        String items = broken.items().stream().map(item -> planned.catalogue().get(item).name()).collect(Collectors.joining(", "));
-        return messages.getMessage("unsafe." + broken.limit(), new Object[] {step, span(broken.seconds()), items}, Locale.ENGLISH);
+        String items = broken.items().stream()
+                .map(item -> planned.catalogue().get(item).name())
+                .collect(Collectors.joining(", "));
+        return messages.getMessage(
+                "unsafe." + broken.limit(), new Object[] {step, span(broken.seconds()), items}, Locale.ENGLISH);
     }
 
     /** Days, where hours would have to be divided in one's head. */
@@ -40,8 +46,18 @@ public class SafetyWords {
 
     /** Why not everything is said of what something is made without: a sentence for each kind of doubt. */
     public List<String> doubts(List<Doubt> doubts) {
-        return Arrays.stream(Doubt.Why.values()).filter(why -> doubts.stream().anyMatch(doubt -> doubt.why() == why)).map(why -> messages.getMessage("doubt." + why,
-                new Object[] {doubts.stream().filter(doubt -> doubt.why() == why).map(doubt -> shortened(doubt.words())).collect(Collectors.joining(", "))}, Locale.ENGLISH)).toList();
+        return Arrays.stream(Doubt.Why.values())
+                .filter(why -> doubts.stream().anyMatch(doubt -> doubt.why() == why))
+                .map(why -> messages.getMessage(
+                        "doubt." + why,
+                        new Object[] {
+                            doubts.stream()
+                                    .filter(doubt -> doubt.why() == why)
+                                    .map(doubt -> shortened(doubt.words()))
+                                    .collect(Collectors.joining(", "))
+                        },
+                        Locale.ENGLISH))
+                .toList();
     }
 
     private static String shortened(String words) {

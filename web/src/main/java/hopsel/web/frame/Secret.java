@@ -13,8 +13,7 @@ public final class Secret {
     private static final SecureRandom RANDOM = new SecureRandom();
     private static final int BYTES = 24;
 
-    private Secret() {
-    }
+    private Secret() {}
 
     /** 192 random bits as they stand in an address. */
     public static String fresh() {
@@ -26,7 +25,8 @@ public final class Secret {
     /** What is kept of it: 64 hexadecimal digits. */
     public static String digest(String secret) {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8)));
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8)));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }

@@ -4,7 +4,15 @@ import java.util.Locale;
 
 /** The pages of a class, in the order of work. */
 public enum Station {
-    DISHES(""), SET_UP("/set-up"), PLAN("/plan"), REHEARSAL("/rehearsal"), MISE("/mise"), SHOPPING("/shopping"), KITS("/kits"), HANDOUTS("/handouts"), AIR("/air");
+    DISHES(""),
+    SET_UP("/set-up"),
+    PLAN("/plan"),
+    REHEARSAL("/rehearsal"),
+    MISE("/mise"),
+    SHOPPING("/shopping"),
+    KITS("/kits"),
+    HANDOUTS("/handouts"),
+    AIR("/air");
 
     private final String path;
 

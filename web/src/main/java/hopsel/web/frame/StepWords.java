@@ -6,6 +6,9 @@ import hopsel.core.dish.Rounds;
 import hopsel.core.dish.Step;
 import hopsel.core.handout.Seasoning;
 import hopsel.core.measure.Minutes;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -40,7 +43,11 @@ public class StepWords {
     }
 
     private String rounds(Rounds rounds) {
-        return say("step.rounds", rounds.count(), time(rounds.each()), figures.number(rounds.perRound().multiply(BigDecimal.valueOf(rounds.pans()))));
+        return say(
+                "step.rounds",
+                rounds.count(),
+                time(rounds.each()),
+                figures.number(rounds.perRound().multiply(BigDecimal.valueOf(rounds.pans()))));
     }
 
     private String weight(PerWeight weight) {

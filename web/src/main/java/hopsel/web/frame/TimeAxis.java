@@ -20,9 +20,9 @@ public final class TimeAxis {
     /**
      * An axis.
      *
-     * @param moments     seconds at which something begins or ends
-     * @param perMinute   units a minute, by the moment from which it runs
-     * @param isCut       whether a stretch from a moment of so many seconds is cut short
+     * @param moments seconds at which something begins or ends
+     * @param perMinute units a minute, by the moment from which it runs
+     * @param isCut whether a stretch from a moment of so many seconds is cut short
      */
     public TimeAxis(SortedSet<Integer> moments, IntToDoubleFunction perMinute, BiPredicate<Integer, Integer> isCut) {
         double x = 0;
@@ -57,7 +57,10 @@ public final class TimeAxis {
 
     /** The middles of the stretches that were cut short. */
     public List<Double> cuts() {
-        return pieces.stream().filter(Piece::cut).map(piece -> piece.x + piece.width / 2).toList();
+        return pieces.stream()
+                .filter(Piece::cut)
+                .map(piece -> piece.x + piece.width / 2)
+                .toList();
     }
 
     /** Whole steps of some minutes that are far enough apart to be labelled, outside the cuts. */
@@ -76,6 +79,5 @@ public final class TimeAxis {
         return ticks;
     }
 
-    private record Piece(int from, int to, double x, double width, boolean cut) {
-    }
+    private record Piece(int from, int to, double x, double width, boolean cut) {}
 }

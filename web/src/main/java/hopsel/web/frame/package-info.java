@@ -1,4 +1,2 @@
-/**
- * What all pages share: the rail that leads through a class, figures as text, messages and errors.
- */
+/** What all pages share: the rail that leads through a class, figures as text, messages and errors. */
 package hopsel.web.frame;

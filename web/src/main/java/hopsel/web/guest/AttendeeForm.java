@@ -25,7 +25,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
-/** Attendees as they were typed: rows that are numbered, a row of a sheet, or one guest's own form. A row without a name is none. */
+/**
+ * Attendees as they were typed: rows that are numbered, a row of a sheet, or one guest's own form. A row without a name
+ * is none.
+ */
 public final class AttendeeForm {
 
     private static final int MOST_ROWS = 300;
@@ -42,7 +45,7 @@ public final class AttendeeForm {
      * A form.
      *
      * @param before those who are there already
-     * @param rules  words that a name of the house's own stands for
+     * @param rules words that a name of the house's own stands for
      */
     public AttendeeForm(CookingClass before, Catalogue catalogue, Map<String, List<String>> rules) {
         this.before = before;
@@ -51,16 +54,19 @@ public final class AttendeeForm {
     }
 
     /** Somebody, and what is known of them. */
-    public record Row(Attendee attendee, Particulars known) {
-    }
+    public record Row(Attendee attendee, Particulars known) {}
 
     /** Words that can be avoided, for choosing: allergens, then rules. */
     public static List<String> words() {
-        return Stream.concat(Arrays.stream(Allergen.values()).map(Allergen::word), Arrays.stream(HouseRule.values()).map(HouseRule::word)).toList();
+        return Stream.concat(
+                        Arrays.stream(Allergen.values()).map(Allergen::word),
+                        Arrays.stream(HouseRule.values()).map(HouseRule::word))
+                .toList();
     }
 
     /**
-     * All numbered rows, each with what its guest said meanwhile: a field that was not touched here keeps what they said.
+     * All numbered rows, each with what its guest said meanwhile: a field that was not touched here keeps what they
+     * said.
      *
      * @param known what is known of those who are there, by id
      */
@@ -69,11 +75,17 @@ public final class AttendeeForm {
         for (int i = 0; i < MOST_ROWS; i++) {
             String suffix = "-" + i;
             String id = in.text("id" + suffix).orElse("");
-            Optional<Attendee> there = before.attendees().stream().filter(own -> own.id().equals(id)).findFirst();
+            Optional<Attendee> there = before.attendees().stream()
+                    .filter(own -> own.id().equals(id))
+                    .findFirst();
             if (there.isPresent()) {
-                Map<String, String> now = GuestFields.of(there.get(), known.getOrDefault(id, Particulars.UNKNOWN), catalogue);
-                rows.add(row(GuestFields.merged(in, suffix, now, there.get().name()), suffix).orElseThrow(() -> new BadEntryException("name" + suffix,
-                        "of %s is empty. Write it, or press × beside it to remove them.".formatted(there.get().name()))));
+                Map<String, String> now =
+                        GuestFields.of(there.get(), known.getOrDefault(id, Particulars.UNKNOWN), catalogue);
+                rows.add(row(GuestFields.merged(in, suffix, now, there.get().name()), suffix)
+                        .orElseThrow(() -> new BadEntryException(
+                                "name" + suffix,
+                                "of %s is empty. Write it, or press × beside it to remove them."
+                                        .formatted(there.get().name()))));
             } else if (id.isEmpty()) {
                 row(in, suffix).ifPresent(rows::add);
             }
@@ -92,10 +104,15 @@ public final class AttendeeForm {
             return Optional.empty();
         }
         if (name.get().length() > LONGEST_NAME) {
-            throw new BadEntryException("name" + suffix, "is longer than %d characters. Shorten it.".formatted(LONGEST_NAME));
+            throw new BadEntryException(
+                    "name" + suffix, "is longer than %d characters. Shorten it.".formatted(LONGEST_NAME));
         }
         String known = in.text("id" + suffix).orElse("");
-        String id = before.attendees().stream().map(Attendee::id).filter(known::equals).findFirst().orElseGet(Guests::freshId);
+        String id = before.attendees().stream()
+                .map(Attendee::id)
+                .filter(known::equals)
+                .findFirst()
+                .orElseGet(Guests::freshId);
         return Optional.of(new Row(attendee(in, suffix, id, name.get()), particulars(in, suffix)));
     }
 
@@ -104,29 +121,46 @@ public final class AttendeeForm {
         Said cannot = words(in, "avoids" + suffix);
         List<String> avoids = cannot.known();
         Said dislikes = words(in, "rather" + suffix);
-        List<String> unmatched = dislikes.own().stream().filter(said -> Avoided.find(said, catalogue).isEmpty()).toList();
+        List<String> unmatched = dislikes.own().stream()
+                .filter(said -> Avoided.find(said, catalogue).isEmpty())
+                .toList();
         if (!unmatched.isEmpty()) {
-            throw new BadEntryException("rather" + suffix, "has “%s”, which is no ingredient we know. Tell us about it under “Anything else we should know”; if you cannot have it at all, write it under “I cannot have”.".formatted(unmatched.get(0)));
+            throw new BadEntryException(
+                    "rather" + suffix,
+                    ("has “%s”, which is no ingredient we know. Tell us about it under “Anything else we should "
+                                    + "know”; if you cannot have it at all, write it under “I cannot have”.")
+                            .formatted(unmatched.get(0)));
         }
-        List<String> rather = dislikes.known().stream().filter(word -> !avoids.contains(word)).toList();
-        Attendee.Gets gets = in.text("gets" + suffix).isEmpty() ? Attendee.Gets.BOTH : in.choice("gets" + suffix, Attendee.Gets.values(), Attendee.Gets::word);
+        List<String> rather =
+                dislikes.known().stream().filter(word -> !avoids.contains(word)).toList();
+        Attendee.Gets gets = in.text("gets" + suffix).isEmpty()
+                ? Attendee.Gets.BOTH
+                : in.choice("gets" + suffix, Attendee.Gets.values(), Attendee.Gets::word);
         BigDecimal servings = in.positive("servings" + suffix).orElse(BigDecimal.ONE);
         if (servings.compareTo(MOST_SERVINGS) > 0) {
-            throw new BadEntryException("servings" + suffix, "is %s. Give 100 at most; a bigger group signs up as several.".formatted(servings.toPlainString()));
+            throw new BadEntryException(
+                    "servings" + suffix,
+                    "is %s. Give 100 at most; a bigger group signs up as several.".formatted(servings.toPlainString()));
         }
-        Attendee said = new Attendee(id, name, avoids, servings, zone(in, "zone" + suffix), gets, rather).saying(cannot.own());
+        Attendee said =
+                new Attendee(id, name, avoids, servings, zone(in, "zone" + suffix), gets, rather).saying(cannot.own());
         // What the host chose for fewer kinds of kit holds until they say something else.
-        return before.attendees().stream().filter(own -> own.id().equals(id) && own.avoids().equals(avoids) && own.rather().equals(rather)).findFirst().map(own -> said.served(own.served())).orElse(said);
+        return before.attendees().stream()
+                .filter(own -> own.id().equals(id)
+                        && own.avoids().equals(avoids)
+                        && own.rather().equals(rather))
+                .findFirst()
+                .map(own -> said.served(own.served()))
+                .orElse(said);
     }
 
     /**
      * What somebody said of what they cannot have.
      *
      * @param known words that can be checked: allergens, items, house rules
-     * @param own   in their own words, what cannot, or not wholly
+     * @param own in their own words, what cannot, or not wholly
      */
-    private record Said(List<String> known, List<String> own) {
-    }
+    private record Said(List<String> known, List<String> own) {}
 
     /** Any word is taken: what cannot be checked is kept as it was said. */
     private Said words(Entered in, String field) throws BadEntryException {
@@ -135,7 +169,11 @@ public final class AttendeeForm {
         for (String part : in.text(field).orElse("").split("[,;/\\n]")) {
             String said = part.strip();
             if (said.length() > LONGEST_WORD) {
-                throw new BadEntryException(field, "has something longer than %d characters. Put commas between the things, and tell a longer story under “Anything else”.".formatted(LONGEST_WORD));
+                throw new BadEntryException(
+                        field,
+                        ("has something longer than %d characters. Put commas between the things, and tell a "
+                                        + "longer story under “Anything else”.")
+                                .formatted(LONGEST_WORD));
             }
             if (!said.isEmpty()) {
                 Optional<List<String>> rule = rule(said);
@@ -150,7 +188,10 @@ public final class AttendeeForm {
     }
 
     private Optional<List<String>> rule(String said) {
-        return rules.entrySet().stream().filter(rule -> rule.getKey().equalsIgnoreCase(said)).map(Map.Entry::getValue).findFirst();
+        return rules.entrySet().stream()
+                .filter(rule -> rule.getKey().equalsIgnoreCase(said))
+                .map(Map.Entry::getValue)
+                .findFirst();
     }
 
     /** Words for the words of an own rule; all of them have to be such as can be checked. */
@@ -158,8 +199,12 @@ public final class AttendeeForm {
         List<String> all = new ArrayList<>();
         for (String said : in.text(field).orElse("").split("[,;/]")) {
             if (!said.isBlank()) {
-                all.add(Avoided.find(said, catalogue).orElseThrow(() -> new BadEntryException(field,
-                        "has “%s”, which cannot be checked. Write allergens or ingredients of the catalogue, such as onion, garlic.".formatted(said.strip()))));
+                all.add(Avoided.find(said, catalogue)
+                        .orElseThrow(() -> new BadEntryException(
+                                field,
+                                ("has “%s”, which cannot be checked. Write allergens or ingredients of the "
+                                                + "catalogue, such as onion, garlic.")
+                                        .formatted(said.strip()))));
             }
         }
         return all;
@@ -167,10 +212,18 @@ public final class AttendeeForm {
 
     /** What is known beside. */
     public static Particulars particulars(Entered in, String suffix) throws BadEntryException {
-        Spice spice = in.text("spice" + suffix).isEmpty() ? Spice.AS_WRITTEN : in.choice("spice" + suffix, Spice.values(), AttendeeForm::word);
-        Delivery delivery = in.text("delivery" + suffix).isEmpty() ? Delivery.UNKNOWN : in.choice("delivery" + suffix, Delivery.values(), AttendeeForm::word);
-        List<String> equipment = Arrays.stream(shorter(in, "equipment" + suffix).split("[,;]")).map(String::strip).filter(one -> !one.isEmpty()).toList();
-        return new Particulars(shorter(in, "contact" + suffix), spice, delivery, equipment, shorter(in, "remark" + suffix));
+        Spice spice = in.text("spice" + suffix).isEmpty()
+                ? Spice.AS_WRITTEN
+                : in.choice("spice" + suffix, Spice.values(), AttendeeForm::word);
+        Delivery delivery = in.text("delivery" + suffix).isEmpty()
+                ? Delivery.UNKNOWN
+                : in.choice("delivery" + suffix, Delivery.values(), AttendeeForm::word);
+        List<String> equipment = Arrays.stream(shorter(in, "equipment" + suffix).split("[,;]"))
+                .map(String::strip)
+                .filter(one -> !one.isEmpty())
+                .toList();
+        return new Particulars(
+                shorter(in, "contact" + suffix), spice, delivery, equipment, shorter(in, "remark" + suffix));
     }
 
     private static String shorter(Entered in, String field) throws BadEntryException {
@@ -190,7 +243,10 @@ public final class AttendeeForm {
     private static Optional<ZoneId> zone(Entered in, String field) throws BadEntryException {
         Optional<String> zone = in.text(field);
         if (zone.isPresent() && !ZoneId.getAvailableZoneIds().contains(zone.get())) {
-            throw new BadEntryException(field, "is “%s”, which is not in the list of zones. Write it like Europe/Lisbon, or leave it empty.".formatted(zone.get()));
+            throw new BadEntryException(
+                    field,
+                    "is “%s”, which is not in the list of zones. Write it like Europe/Lisbon, or leave it empty."
+                            .formatted(zone.get()));
         }
         return zone.map(ZoneId::of);
     }

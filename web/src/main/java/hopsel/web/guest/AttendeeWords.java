@@ -1,11 +1,14 @@
 package hopsel.web.guest;
 
-import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Dish;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
-import hopsel.web.frame.Figures;
 import hopsel.web.frame.Entered.BadEntryException;
+import hopsel.web.frame.Figures;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -28,18 +31,29 @@ public class AttendeeWords {
 
     /** What a guest typed that cannot be taken, with the field as their form calls it. */
     public String wrong(BadEntryException wrong) {
-        return "%s %s".formatted(messages.getMessage("join.field." + wrong.field(), null, wrong.field(), Locale.ENGLISH), wrong.getMessage());
+        return "%s %s"
+                .formatted(
+                        messages.getMessage("join.field." + wrong.field(), null, wrong.field(), Locale.ENGLISH),
+                        wrong.getMessage());
     }
 
     /** What of what they cannot have is no box to tick: ingredients and their own words, with commas. */
     public String items(Attendee attendee, Catalogue catalogue) {
         List<String> ticked = AttendeeForm.words();
-        return Arrays.stream(GuestFields.cannot(attendee, catalogue).split(", ")).filter(word -> !ticked.contains(word)).collect(Collectors.joining(", "));
+        return Arrays.stream(GuestFields.cannot(attendee, catalogue).split(", "))
+                .filter(word -> !ticked.contains(word))
+                .collect(Collectors.joining(", "));
     }
 
     /** Allergens of a dish as it is written, in words. */
     public List<String> allergens(Dish dish, Catalogue catalogue) {
-        return dish.lines().flatMap(line -> catalogue.get(line.item()).allergens().stream()).distinct().sorted().map(Allergen::word).map(figures::word).toList();
+        return dish.lines()
+                .flatMap(line -> catalogue.get(line.item()).allergens().stream())
+                .distinct()
+                .sorted()
+                .map(Allergen::word)
+                .map(figures::word)
+                .toList();
     }
 
     /** As it stands in forms and sheets. */

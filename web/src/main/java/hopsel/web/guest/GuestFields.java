@@ -8,6 +8,9 @@ import hopsel.core.measure.Decimals;
 import hopsel.formats.json.Json;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -23,8 +26,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * What is known of a guest, as the fields of a form. Two people may change it at once, the guest and the host: each form
- * carries what it showed, so that only what was touched is changed, and nobody overwrites what the other said meanwhile.
+ * What is known of a guest, as the fields of a form. Two people may change it at once, the guest and the host: each
+ * form carries what it showed, so that only what was touched is changed, and nobody overwrites what the other said
+ * meanwhile.
  */
 public final class GuestFields {
 
@@ -35,8 +39,7 @@ public final class GuestFields {
 
     private static final List<String> LISTS = List.of("avoids", "rather", "equipment");
 
-    private GuestFields() {
-    }
+    private GuestFields() {}
 
     /** The fields of somebody. */
     public static Map<String, String> of(Attendee attendee, Particulars known, Catalogue catalogue) {
@@ -57,8 +60,13 @@ public final class GuestFields {
 
     /** What somebody cannot have, as they said it: a word that stands for an ingredient comes once. */
     public static String cannot(Attendee attendee, Catalogue catalogue) {
-        List<String> found = attendee.ownWords().stream().flatMap(said -> Avoided.find(said, catalogue).stream()).toList();
-        return Stream.concat(attendee.avoids().stream().filter(word -> !found.contains(word)), attendee.ownWords().stream()).distinct().collect(Collectors.joining(", "));
+        List<String> found = attendee.ownWords().stream()
+                .flatMap(said -> Avoided.find(said, catalogue).stream())
+                .toList();
+        return Stream.concat(
+                        attendee.avoids().stream().filter(word -> !found.contains(word)), attendee.ownWords().stream())
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     /** What a form shows, for it to carry along. */
@@ -72,11 +80,12 @@ public final class GuestFields {
      * What was typed, with what was said meanwhile in the fields that were not touched.
      *
      * @param suffix of the names of the fields
-     * @param now    what is known now
-     * @param name   whose it is
+     * @param now what is known now
+     * @param name whose it is
      * @throws BadEntryException where both changed what somebody cannot have
      */
-    public static Entered merged(Entered in, String suffix, Map<String, String> now, String name) throws BadEntryException {
+    public static Entered merged(Entered in, String suffix, Map<String, String> now, String name)
+            throws BadEntryException {
         Map<String, String> fields = new HashMap<>(in.fields());
         Map<String, String> shown = shown(in.fields().getOrDefault(SHOWN + suffix, ""));
         for (Map.Entry<String, String> entry : now.entrySet()) {
@@ -86,7 +95,10 @@ public final class GuestFields {
             boolean touched = typed != null && !same(field, typed, before);
             boolean elsewhere = !same(field, before, entry.getValue());
             if (touched && elsewhere && !same(field, typed, entry.getValue()) && HEALTH.contains(field)) {
-                throw new BadEntryException(field + suffix, "of %s was changed meanwhile to “%s”, and here to “%s”. Put both together and save again.".formatted(name, entry.getValue(), typed.strip()));
+                throw new BadEntryException(
+                        field + suffix,
+                        "of %s was changed meanwhile to “%s”, and here to “%s”. Put both together and save again."
+                                .formatted(name, entry.getValue(), typed.strip()));
             }
             if (!touched) {
                 fields.put(field + suffix, entry.getValue());
@@ -97,18 +109,25 @@ public final class GuestFields {
 
     /** Lists are the same whatever their order. */
     private static boolean same(String field, String one, String two) {
-        return LISTS.contains(field) ? words(one).equals(words(two)) : one.strip().equals(two.strip());
+        return LISTS.contains(field)
+                ? words(one).equals(words(two))
+                : one.strip().equals(two.strip());
     }
 
     private static Set<String> words(String list) {
-        return Arrays.stream(list.split("[,;/\\n]")).map(word -> word.strip().toLowerCase(Locale.ROOT)).filter(word -> !word.isEmpty()).collect(Collectors.toSet());
+        return Arrays.stream(list.split("[,;/\\n]"))
+                .map(word -> word.strip().toLowerCase(Locale.ROOT))
+                .filter(word -> !word.isEmpty())
+                .collect(Collectors.toSet());
     }
 
     private static Map<String, String> shown(String document) {
         Map<String, String> fields = new HashMap<>();
         if (document.startsWith("{")) {
             JsonNode node = Json.read(document.getBytes(StandardCharsets.UTF_8));
-            node.properties().forEach(entry -> fields.put(entry.getKey(), entry.getValue().asString("")));
+            node.properties()
+                    .forEach(
+                            entry -> fields.put(entry.getKey(), entry.getValue().asString("")));
         }
         return fields;
     }

@@ -2,6 +2,8 @@ package hopsel.web.guest;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -26,9 +28,7 @@ interface GuestMapper {
 
     List<LookRow> looks(@Param("id") long id, @Param("most") int most);
 
-    record LinkRow(String digest, long classId, String attendeeId, LocalDateTime expiresAt, boolean withdrawn) {
-    }
+    record LinkRow(String digest, long classId, String attendeeId, LocalDateTime expiresAt, boolean withdrawn) {}
 
-    record LookRow(String who, String what, LocalDateTime at) {
-    }
+    record LookRow(String who, String what, LocalDateTime at) {}
 }

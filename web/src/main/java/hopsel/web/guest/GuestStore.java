@@ -5,6 +5,10 @@ import hopsel.web.classes.Guests;
 import hopsel.web.frame.Secret;
 import hopsel.web.guest.GuestMapper.LinkRow;
 import hopsel.web.guest.GuestMapper.LookRow;
+
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,6 +27,7 @@ public class GuestStore {
 
     /** A link lives so long after the class, so that the handout can still be fetched. */
     private static final Duration AFTERWARDS = Duration.ofDays(30);
+
     private static final int SHOWN = 30;
 
     private final GuestMapper mapper;
@@ -41,13 +46,16 @@ public class GuestStore {
     public String link(long id, CookingClass cooking, String attendee) {
         String secret = Secret.fresh();
         LocalDateTime ends = LocalDateTime.ofInstant(cooking.onAir().toInstant(), ZoneOffset.UTC);
-        mapper.add(new LinkRow(Secret.digest(secret), id, attendee, (ends.isAfter(now()) ? ends : now()).plus(AFTERWARDS), false));
+        mapper.add(new LinkRow(
+                Secret.digest(secret), id, attendee, (ends.isAfter(now()) ? ends : now()).plus(AFTERWARDS), false));
         return secret;
     }
 
     /** Whose page a link opens, if it is alive. */
     public Optional<Guest> opened(String secret) {
-        return mapper.link(Secret.digest(secret)).filter(row -> !row.withdrawn() && row.expiresAt().isAfter(now())).map(row -> new Guest(row.classId(), row.attendeeId()));
+        return mapper.link(Secret.digest(secret))
+                .filter(row -> !row.withdrawn() && row.expiresAt().isAfter(now()))
+                .map(row -> new Guest(row.classId(), row.attendeeId()));
     }
 
     /** Closes all links of an attendee. */
@@ -60,19 +68,24 @@ public class GuestStore {
         return Set.copyOf(mapper.live(id, now()));
     }
 
-    /** Writes down that somebody looked at, took out or erased what people avoid; the same look within the hour counts once. */
+    /**
+     * Writes down that somebody looked at, took out or erased what people avoid; the same look within the hour counts
+     * once.
+     */
     public void look(long id, String who, String what) {
         mapper.look(id, new LookRow(who, what, now()), now().minusHours(1));
     }
 
     /** The last looks, the newest first, in universal time. */
     public List<Look> looks(long id) {
-        return mapper.looks(id, SHOWN).stream().map(row -> new Look(row.who(), row.what(), row.at())).toList();
+        return mapper.looks(id, SHOWN).stream()
+                .map(row -> new Look(row.who(), row.what(), row.at()))
+                .toList();
     }
 
     /**
-     * Takes everything about one person out of a class: the guest, and with their row all that hangs on it. What was packed
-     * stays as packed, for nobody, so that a pack can be traced.
+     * Takes everything about one person out of a class: the guest, and with their row all that hangs on it. What was
+     * packed stays as packed, for nobody, so that a pack can be traced.
      */
     @Transactional
     public void erase(long id, String attendee, String who) {
@@ -87,15 +100,15 @@ public class GuestStore {
         return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
-    /** Somebody was erased: whoever keeps something of them that hangs on no row of theirs takes it out, in the same transaction. */
-    public record PersonErased(long classId, String attendee) {
-    }
+    /**
+     * Somebody was erased: whoever keeps something of them that hangs on no row of theirs takes it out, in the same
+     * transaction.
+     */
+    public record PersonErased(long classId, String attendee) {}
 
     /** An attendee of a class. */
-    public record Guest(long classId, String attendee) {
-    }
+    public record Guest(long classId, String attendee) {}
 
     /** Who looked at what, and when. */
-    public record Look(String who, String what, LocalDateTime at) {
-    }
+    public record Look(String who, String what, LocalDateTime at) {}
 }

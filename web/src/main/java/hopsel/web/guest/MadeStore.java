@@ -2,6 +2,8 @@ package hopsel.web.guest;
 
 import hopsel.web.frame.Secret;
 import hopsel.web.guest.SignupMapper.MadeRow;
+
+import org.springframework.stereotype.Repository;
 import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
@@ -26,21 +28,40 @@ public class MadeStore {
     }
 
     /** What can be out of date. */
-    public enum Kind { LABEL, HANDOUT, LIST }
+    public enum Kind {
+        LABEL,
+        HANDOUT,
+        LIST
+    }
 
     /** Writes down that something was printed. */
     public void made(long id, String attendee, Kind kind, Object content, String who) {
-        mapper.putMade(id, new MadeRow(attendee, kind.name(), Secret.digest(content.toString()), who, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)));
+        mapper.putMade(
+                id,
+                new MadeRow(
+                        attendee,
+                        kind.name(),
+                        Secret.digest(content.toString()),
+                        who,
+                        LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)));
     }
 
     /**
      * Ids of attendees for whom something else was printed than would be now.
      *
-     * @param now what would be printed now, by attendee; empty: nothing any more. Asked only for those who got something
+     * @param now what would be printed now, by attendee; empty: nothing any more. Asked only for those who got
+     *     something
      */
     public List<String> stale(long id, Kind kind, Function<String, Optional<?>> now) {
         Map<String, String> before = new TreeMap<>();
-        mapper.made(id).stream().filter(row -> row.kind().equals(kind.name())).forEach(row -> before.put(row.attendeeId(), row.digest()));
-        return before.entrySet().stream().filter(entry -> now.apply(entry.getKey()).filter(content -> !Secret.digest(content.toString()).equals(entry.getValue())).isPresent()).map(Map.Entry::getKey).toList();
+        mapper.made(id).stream()
+                .filter(row -> row.kind().equals(kind.name()))
+                .forEach(row -> before.put(row.attendeeId(), row.digest()));
+        return before.entrySet().stream()
+                .filter(entry -> now.apply(entry.getKey())
+                        .filter(content -> !Secret.digest(content.toString()).equals(entry.getValue()))
+                        .isPresent())
+                .map(Map.Entry::getKey)
+                .toList();
     }
 }

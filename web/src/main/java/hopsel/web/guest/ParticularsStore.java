@@ -4,6 +4,8 @@ import hopsel.core.guest.Particulars;
 import hopsel.core.guest.Particulars.Delivery;
 import hopsel.core.guest.Particulars.Spice;
 import hopsel.web.guest.SignupMapper.DetailRow;
+
+import org.springframework.stereotype.Repository;
 import org.springframework.stereotype.Repository;
 
 import java.util.Arrays;
@@ -24,12 +26,23 @@ public class ParticularsStore {
     /** By the id of the attendee; those of whom nothing is known are missing. */
     public Map<String, Particulars> of(long id) {
         Map<String, Particulars> all = new HashMap<>();
-        mapper.details(id).forEach(row -> all.put(row.attendeeId(), new Particulars(row.contact(), Spice.valueOf(row.spice()), Delivery.valueOf(row.delivery()), list(row.equipment()), row.remark())));
+        mapper.details(id)
+                .forEach(row -> all.put(
+                        row.attendeeId(),
+                        new Particulars(
+                                row.contact(),
+                                Spice.valueOf(row.spice()),
+                                Delivery.valueOf(row.delivery()),
+                                list(row.equipment()),
+                                row.remark())));
         return all;
     }
 
     private static List<String> list(String text) {
-        return Arrays.stream(text.split(",")).map(String::strip).filter(one -> !one.isEmpty()).toList();
+        return Arrays.stream(text.split(","))
+                .map(String::strip)
+                .filter(one -> !one.isEmpty())
+                .toList();
     }
 
     /** Keeps what is known of an attendee in the place of what was. */
@@ -37,7 +50,15 @@ public class ParticularsStore {
         if (known.equals(Particulars.UNKNOWN)) {
             mapper.dropDetail(id, attendee);
         } else {
-            mapper.putDetail(id, new DetailRow(attendee, known.contact(), known.spice().name(), known.delivery().name(), String.join(", ", known.equipment()), known.remark()));
+            mapper.putDetail(
+                    id,
+                    new DetailRow(
+                            attendee,
+                            known.contact(),
+                            known.spice().name(),
+                            known.delivery().name(),
+                            String.join(", ", known.equipment()),
+                            known.remark()));
         }
     }
 }

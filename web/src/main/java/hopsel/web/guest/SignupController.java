@@ -7,6 +7,12 @@ import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.guest.SignupStore.Signup;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -44,10 +50,19 @@ class SignupController {
 
     @PostMapping("/classes/{id}/people/signup")
     String keep(@PathVariable("id") long id, @RequestParam Map<String, String> fields, RedirectAttributes next) {
-        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+        CookingClass cooking =
+                classes.find(id).orElseThrow(NotFoundException::new).cooking();
         Entered in = new Entered(fields);
         try {
-            signups.keep(id, new Signup(signups.of(id).open(), in.whole("places", 1, MOST_PLACES), closes(in, cooking), in.text("joining").filter(text -> text.length() <= 2000).orElse("")));
+            signups.keep(
+                    id,
+                    new Signup(
+                            signups.of(id).open(),
+                            in.whole("places", 1, MOST_PLACES),
+                            closes(in, cooking),
+                            in.text("joining")
+                                    .filter(text -> text.length() <= 2000)
+                                    .orElse("")));
         } catch (BadEntryException e) {
             next.addFlashAttribute("warnedLines", List.of("%s %s".formatted(e.field(), e.getMessage())));
             next.addFlashAttribute("typedSignup", fields);
@@ -64,9 +79,13 @@ class SignupController {
     private static Optional<Instant> closes(Entered in, CookingClass cooking) throws BadEntryException {
         Optional<String> text = in.text("closes");
         try {
-            return text.map(when -> LocalDateTime.parse(when).atZone(cooking.zone()).toInstant());
+            return text.map(
+                    when -> LocalDateTime.parse(when).atZone(cooking.zone()).toInstant());
         } catch (DateTimeParseException e) {
-            throw new BadEntryException("closes", "is “%s”, which is no date with a time. Write it like 2027-02-12T18:00.".formatted(text.orElse("")));
+            throw new BadEntryException(
+                    "closes",
+                    "is “%s”, which is no date with a time. Write it like 2027-02-12T18:00."
+                            .formatted(text.orElse("")));
         }
     }
 
@@ -79,7 +98,8 @@ class SignupController {
     /** A rule of the house's own; without words it is forgotten. */
     @PostMapping("/classes/{id}/people/rules")
     String rule(@PathVariable("id") long id, @RequestParam Map<String, String> fields, RedirectAttributes next) {
-        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+        CookingClass cooking =
+                classes.find(id).orElseThrow(NotFoundException::new).cooking();
         Entered in = new Entered(fields);
         try {
             String name = in.must("name");

@@ -2,6 +2,8 @@ package hopsel.web.guest;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -43,18 +45,14 @@ interface SignupMapper {
 
     void putMade(@Param("id") long id, @Param("row") MadeRow row);
 
-    record DetailRow(String attendeeId, String contact, String spice, String delivery, String equipment, String remark) {
-    }
+    record DetailRow(
+            String attendeeId, String contact, String spice, String delivery, String equipment, String remark) {}
 
-    record SignupRow(long classId, String digest, Integer places, LocalDateTime closesAt, String joining) {
-    }
+    record SignupRow(long classId, String digest, Integer places, LocalDateTime closesAt, String joining) {}
 
-    record NoticeRow(long id, String guestId, String said, LocalDateTime at) {
-    }
+    record NoticeRow(long id, String guestId, String said, LocalDateTime at) {}
 
-    record RuleRow(String name, String words) {
-    }
+    record RuleRow(String name, String words) {}
 
-    record MadeRow(String attendeeId, String kind, String digest, String who, LocalDateTime at) {
-    }
+    record MadeRow(String attendeeId, String kind, String digest, String who, LocalDateTime at) {}
 }

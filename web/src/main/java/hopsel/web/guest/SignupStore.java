@@ -11,6 +11,10 @@ import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Secret;
 import hopsel.web.guest.SignupMapper.SignupRow;
+
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,12 +26,16 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 
-/** Guests who sign up by themselves: through one link for a class, while it is open and there are places; then onto the waiting list. */
+/**
+ * Guests who sign up by themselves: through one link for a class, while it is open and there are places; then onto the
+ * waiting list.
+ */
 @Repository
 public class SignupStore {
 
     /** Most who wait; beyond it somebody plays with the form. */
     private static final int MOST_WAITING = 200;
+
     private static final String GUEST = "a guest";
 
     private final SignupMapper mapper;
@@ -40,7 +48,16 @@ public class SignupStore {
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SignupStore(SignupMapper mapper, ClassStore classes, Guests guests, ParticularsStore particulars, GuestStore links, GuestNotices notices, Catalogue builtIn, ApplicationEventPublisher events, Clock clock) {
+    SignupStore(
+            SignupMapper mapper,
+            ClassStore classes,
+            Guests guests,
+            ParticularsStore particulars,
+            GuestStore links,
+            GuestNotices notices,
+            Catalogue builtIn,
+            ApplicationEventPublisher events,
+            Clock clock) {
         this.mapper = mapper;
         this.classes = classes;
         this.guests = guests;
@@ -55,9 +72,9 @@ public class SignupStore {
     /**
      * How signing up stands for a class.
      *
-     * @param open    whether there is a link
-     * @param places  that there are; empty: no limit
-     * @param closes  when the last may sign up; empty: when the class goes on air
+     * @param open whether there is a link
+     * @param places that there are; empty: no limit
+     * @param closes when the last may sign up; empty: when the class goes on air
      * @param joining what guests are told about how to get there
      */
     public record Signup(boolean open, Optional<Integer> places, Optional<Instant> closes, String joining) {
@@ -78,22 +95,35 @@ public class SignupStore {
     }
 
     /** Somebody has a place now, or waits for one; the secret opens their own page. */
-    public record Placed(long classId, String title, Attendee attendee, String contact, String secret, boolean waiting) {
-    }
+    public record Placed(
+            long classId, String title, Attendee attendee, String contact, String secret, boolean waiting) {}
 
-    /** What came of signing up: the secret of their own page, whether they wait, and who they are, as we understood it. */
-    public record Taken(String secret, boolean waiting, Attendee attendee) {
-    }
+    /**
+     * What came of signing up: the secret of their own page, whether they wait, and who they are, as we understood it.
+     */
+    public record Taken(String secret, boolean waiting, Attendee attendee) {}
 
     /** How signing up stands. */
     public Signup of(long id) {
-        return mapper.signup(id).map(row -> new Signup(row.digest() != null, Optional.ofNullable(row.places()), Optional.ofNullable(row.closesAt()).map(at -> at.toInstant(ZoneOffset.UTC)), row.joining()))
+        return mapper.signup(id)
+                .map(row -> new Signup(
+                        row.digest() != null,
+                        Optional.ofNullable(row.places()),
+                        Optional.ofNullable(row.closesAt()).map(at -> at.toInstant(ZoneOffset.UTC)),
+                        row.joining()))
                 .orElse(new Signup(false, Optional.empty(), Optional.empty(), ""));
     }
 
     /** Keeps places, closing time and how to get there; the link stays. */
     public void keep(long id, Signup wanted) {
-        mapper.putSignup(new SignupRow(id, null, wanted.places.orElse(null), wanted.closes.map(at -> LocalDateTime.ofInstant(at, ZoneOffset.UTC)).orElse(null), wanted.joining));
+        mapper.putSignup(new SignupRow(
+                id,
+                null,
+                wanted.places.orElse(null),
+                wanted.closes
+                        .map(at -> LocalDateTime.ofInstant(at, ZoneOffset.UTC))
+                        .orElse(null),
+                wanted.joining));
     }
 
     /** A new link; the one before is dead. */
@@ -120,7 +150,8 @@ public class SignupStore {
     }
 
     /**
-     * Takes somebody in, or onto the waiting list: the guest, how to reach them, their link and their letter, all or nothing.
+     * Takes somebody in, or onto the waiting list: the guest, how to reach them, their link and their letter, all or
+     * nothing.
      *
      * @param wanted whatever their id: they get one that nobody has or had
      * @param client a name of the press; the same press again finds what came of it
@@ -135,7 +166,8 @@ public class SignupStore {
         }
         Attendee attendee = wanted.named(Guests.freshId());
         Signup signup = of(id);
-        boolean full = signup.places.isPresent() && signup.left(guests.placed(id)).filter(left -> left == 0).isPresent();
+        boolean full = signup.places.isPresent()
+                && signup.left(guests.placed(id)).filter(left -> left == 0).isPresent();
         if (full && waiting(id).size() >= MOST_WAITING) {
             throw new FullException();
         }
@@ -153,40 +185,55 @@ public class SignupStore {
 
     /** What came of the same press before; its link was shown once, so there is a new one. */
     private Optional<Taken> again(long id, CookingClass cooking, String client) {
-        return guests.of(client).map(own -> new Taken(links.link(id, cooking, own.attendee().id()), own.waits(), own.attendee()));
+        return guests.of(client)
+                .map(own -> new Taken(links.link(id, cooking, own.attendee().id()), own.waits(), own.attendee()));
     }
 
     /** Takes in who waits, if there is a place. */
     @Transactional
     public void takeIn(long id, String attendee) {
         guests.lock(id);
-        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
-        Optional<Attendee> next = waiting(id).stream().map(Waiting::attendee).filter(own -> own.id().equals(attendee)).findFirst();
+        CookingClass cooking =
+                classes.find(id).orElseThrow(NotFoundException::new).cooking();
+        Optional<Attendee> next = waiting(id).stream()
+                .map(Waiting::attendee)
+                .filter(own -> own.id().equals(attendee))
+                .findFirst();
         if (next.isEmpty() || !guests.takeIn(id, attendee)) {
             // Somebody else pressed it at the same moment.
             return;
         }
-        String contact = particulars.of(id).getOrDefault(attendee, Particulars.UNKNOWN).contact();
-        events.publishEvent(new Placed(id, cooking.title(), next.get(), contact, links.link(id, cooking, attendee), false));
+        String contact =
+                particulars.of(id).getOrDefault(attendee, Particulars.UNKNOWN).contact();
+        events.publishEvent(
+                new Placed(id, cooking.title(), next.get(), contact, links.link(id, cooking, attendee), false));
     }
 
     /**
-     * Changes what a guest said of themselves, in the class or on the waiting list; what they cannot have is shown to the host.
+     * Changes what a guest said of themselves, in the class or on the waiting list; what they cannot have is shown to
+     * the host.
      *
      * @param changed works out what they are now from what they are; asked while nobody else can change it
      */
     @Transactional(rollbackFor = BadEntryException.class)
     public void change(long id, String guest, Catalogue catalogue, Change changed) throws BadEntryException {
         guests.lock(id);
-        Optional<Attendee> waits = waiting(id).stream().map(Waiting::attendee).filter(own -> own.id().equals(guest)).findFirst();
-        Attendee before = waits.or(() -> guests.of(id).stream().filter(own -> own.id().equals(guest)).findFirst()).orElseThrow(NotFoundException::new);
+        Optional<Attendee> waits = waiting(id).stream()
+                .map(Waiting::attendee)
+                .filter(own -> own.id().equals(guest))
+                .findFirst();
+        Attendee before = waits.or(() -> guests.of(id).stream()
+                        .filter(own -> own.id().equals(guest))
+                        .findFirst())
+                .orElseThrow(NotFoundException::new);
         Particulars known = particulars.of(id).getOrDefault(guest, Particulars.UNKNOWN);
         AttendeeForm.Row after = changed.of(before, known);
         if (!after.attendee().equals(before)) {
             guests.put(id, after.attendee());
         }
         particulars.keep(id, guest, after.known());
-        notices.changed(id, before, after.attendee(), known.remark(), after.known().remark(), catalogue);
+        notices.changed(
+                id, before, after.attendee(), known.remark(), after.known().remark(), catalogue);
     }
 
     /** What becomes of a guest by what they typed. */

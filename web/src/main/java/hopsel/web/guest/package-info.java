@@ -1,4 +1,2 @@
-/**
- * An attendee's own page, reached without signing in, and the log of who looked at what people avoid.
- */
+/** An attendee's own page, reached without signing in, and the log of who looked at what people avoid. */
 package hopsel.web.guest;

@@ -1,13 +1,10 @@
 package hopsel.web.handout;
 
-import com.github.difflib.text.DiffRow;
-import com.github.difflib.text.DiffRowGenerator;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Particulars;
 import hopsel.core.handout.Statements;
 import hopsel.web.classes.ClassStore;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;
@@ -16,7 +13,20 @@ import hopsel.web.guest.ParticularsStore;
 import hopsel.web.handout.EditionStore.Edition;
 import hopsel.web.handout.EditionStore.Matters;
 import hopsel.web.handout.EditionStore.State;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.post.PostOffice;
+
+import com.github.difflib.text.DiffRow;
+import com.github.difflib.text.DiffRowGenerator;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import com.github.difflib.text.DiffRow;
+import com.github.difflib.text.DiffRowGenerator;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,7 +41,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Draft, review, release: what changed since the last edition is shown to a second pair of eyes, and told to those who have the old one. */
+/**
+ * Draft, review, release: what changed since the last edition is shown to a second pair of eyes, and told to those who
+ * have the old one.
+ */
 @Controller
 class EditionController {
 
@@ -44,7 +57,15 @@ class EditionController {
     private final ParticularsStore particulars;
     private final PostOffice post;
 
-    EditionController(OwnAddress address, ClassPages pages, ClassStore classes, EditionStore editions, HandoutDesk desk, GuestStore guests, ParticularsStore particulars, PostOffice post) {
+    EditionController(
+            OwnAddress address,
+            ClassPages pages,
+            ClassStore classes,
+            EditionStore editions,
+            HandoutDesk desk,
+            GuestStore guests,
+            ParticularsStore particulars,
+            PostOffice post) {
         this.address = address;
         this.pages = pages;
         this.classes = classes;
@@ -61,11 +82,19 @@ class EditionController {
 
     /** Sends the draft to review; what has no mark yet stays in the draft. */
     @PostMapping("/classes/{id}/handouts/editions")
-    String send(@PathVariable("id") long id, @RequestParam(value = "note", defaultValue = "") String note, Principal who, RedirectAttributes next) {
+    String send(
+            @PathVariable("id") long id,
+            @RequestParam(value = "note", defaultValue = "") String note,
+            Principal who,
+            RedirectAttributes next) {
         Matters draft = editions.draft(id);
         List<String> unmarked = Statements.unmarked(draft.cooking(), draft.words());
         if (!unmarked.isEmpty()) {
-            next.addFlashAttribute("warnedLines", unmarked.stream().map(sentence -> "Say first what kind of statement this is: “%s”".formatted(sentence)).toList());
+            next.addFlashAttribute(
+                    "warnedLines",
+                    unmarked.stream()
+                            .map(sentence -> "Say first what kind of statement this is: “%s”".formatted(sentence))
+                            .toList());
             return "redirect:/classes/%d/handouts/words#marks".formatted(id);
         }
         if (editions.open(id).isPresent()) {
@@ -81,8 +110,7 @@ class EditionController {
      *
      * @param rows lines as they were and as they are; marked by what happened to them
      */
-    public record Changed(String name, List<DiffRow> rows) {
-    }
+    public record Changed(String name, List<DiffRow> rows) {}
 
     @GetMapping("/classes/{id}/handouts/review")
     String review(@PathVariable("id") long id, Principal who, Model model) {
@@ -95,31 +123,53 @@ class EditionController {
         Matters now = editions.in(id, open.number());
         Optional<Matters> then = before.map(edition -> editions.in(id, edition.number()));
         List<Changed> changed = new ArrayList<>();
-        changed.add(new Changed("", rows(then.map(matters -> desk.plain(desk.write(matters, HandoutDesk.anybody(matters.cooking())))).orElse(""), desk.plain(desk.write(now, HandoutDesk.anybody(now.cooking()))))));
+        changed.add(new Changed(
+                "",
+                rows(
+                        then.map(matters -> desk.plain(desk.write(matters, HandoutDesk.anybody(matters.cooking()))))
+                                .orElse(""),
+                        desk.plain(desk.write(now, HandoutDesk.anybody(now.cooking()))))));
         for (Attendee attendee : now.cooking().attendees()) {
             if (attendee.gets().handout()) {
-                List<DiffRow> rows = rows(then.flatMap(matters -> plain(matters, attendee.id())).orElse(""), desk.plain(desk.write(now, attendee)));
+                List<DiffRow> rows = rows(
+                        then.flatMap(matters -> plain(matters, attendee.id())).orElse(""),
+                        desk.plain(desk.write(now, attendee)));
                 changed.add(new Changed(attendee.name(), rows));
             }
         }
-        model.addAttribute("changed", changed.stream().filter(own -> !own.rows.isEmpty()).toList());
+        model.addAttribute(
+                "changed", changed.stream().filter(own -> !own.rows.isEmpty()).toList());
         return "handout/review";
     }
 
     private Optional<String> plain(Matters matters, String attendee) {
-        return matters.cooking().attendees().stream().filter(own -> own.id().equals(attendee)).findFirst().map(own -> desk.plain(desk.write(matters, own)));
+        return matters.cooking().attendees().stream()
+                .filter(own -> own.id().equals(attendee))
+                .findFirst()
+                .map(own -> desk.plain(desk.write(matters, own)));
     }
 
     /** Only lines that differ. */
     private static List<DiffRow> rows(String before, String after) {
-        return DiffRowGenerator.create().build().generateDiffRows(before.lines().toList(), after.lines().toList()).stream().filter(row -> row.getTag() != DiffRow.Tag.EQUAL)
-                .filter(row -> !row.getOldLine().isBlank() || !row.getNewLine().isBlank()).toList();
+        return DiffRowGenerator.create()
+                .build()
+                .generateDiffRows(before.lines().toList(), after.lines().toList())
+                .stream()
+                .filter(row -> row.getTag() != DiffRow.Tag.EQUAL)
+                .filter(row -> !row.getOldLine().isBlank() || !row.getNewLine().isBlank())
+                .toList();
     }
 
     /** Somebody else has looked it over. */
     @PostMapping("/classes/{id}/handouts/review")
-    String reviewed(@PathVariable("id") long id, @RequestParam("number") int number, @RequestParam("action") String action, Principal who, RedirectAttributes next) {
-        Edition open = editions.open(id).filter(edition -> edition.number() == number).orElseThrow(NotFoundException::new);
+    String reviewed(
+            @PathVariable("id") long id,
+            @RequestParam("number") int number,
+            @RequestParam("action") String action,
+            Principal who,
+            RedirectAttributes next) {
+        Edition open =
+                editions.open(id).filter(edition -> edition.number() == number).orElseThrow(NotFoundException::new);
         if (action.equals("back")) {
             editions.advance(id, number, open.state(), State.TAKEN_BACK, who.getName());
         } else if (open.madeBy().equals(who.getName())) {
@@ -144,24 +194,52 @@ class EditionController {
         for (Attendee attendee : now.cooking().attendees()) {
             Integer old = have.get(attendee.id());
             if (old != null && old < number && attendee.gets().handout()) {
-                List<DiffRow> rows = rows(plain(editions.in(id, old), attendee.id()).orElse(""), desk.plain(desk.write(now, attendee)));
-                String address = known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact();
-                if (!rows.isEmpty() && PostOffice.isAddress(address) && post.send(id, attendee.id(), address, "A correction to your handout: " + now.cooking().title(), correction(id, now.cooking(), attendee, rows))) {
+                List<DiffRow> rows = rows(
+                        plain(editions.in(id, old), attendee.id()).orElse(""), desk.plain(desk.write(now, attendee)));
+                String address =
+                        known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact();
+                if (!rows.isEmpty()
+                        && PostOffice.isAddress(address)
+                        && post.send(
+                                id,
+                                attendee.id(),
+                                address,
+                                "A correction to your handout: " + now.cooking().title(),
+                                correction(id, now.cooking(), attendee, rows))) {
                     editions.got(id, attendee.id(), number);
                     told++;
                 }
             }
         }
-        next.addFlashAttribute("toldLines", List.of(told == 0 ? "Released." : told == 1 ? "Released. One was told what changed." : "Released. %d were told what changed.".formatted(told)));
+        next.addFlashAttribute(
+                "toldLines",
+                List.of(
+                        told == 0
+                                ? "Released."
+                                : told == 1
+                                        ? "Released. One was told what changed."
+                                        : "Released. %d were told what changed.".formatted(told)));
         return back(id);
     }
 
     private String correction(long id, CookingClass cooking, Attendee attendee, List<DiffRow> rows) {
-        StringBuilder body = new StringBuilder("Something in your handout was wrong, or has become better. This changed:\n\n");
+        StringBuilder body =
+                new StringBuilder("Something in your handout was wrong, or has become better. This changed:\n\n");
         for (DiffRow row : rows) {
-            body.append(row.getOldLine().isBlank() ? "" : "before: " + row.getOldLine().strip() + "\n").append(row.getNewLine().isBlank() ? "" : "now:    " + row.getNewLine().strip() + "\n").append('\n');
+            body.append(
+                            row.getOldLine().isBlank()
+                                    ? ""
+                                    : "before: " + row.getOldLine().strip() + "\n")
+                    .append(
+                            row.getNewLine().isBlank()
+                                    ? ""
+                                    : "now:    " + row.getNewLine().strip() + "\n")
+                    .append('\n');
         }
-        return body.append("Your handout as it is now: ").append(link(id, cooking, attendee)).append('\n').toString();
+        return body.append("Your handout as it is now: ")
+                .append(link(id, cooking, attendee))
+                .append('\n')
+                .toString();
     }
 
     private String link(long id, CookingClass cooking, Attendee attendee) {
@@ -172,19 +250,29 @@ class EditionController {
     @PostMapping("/classes/{id}/handouts/send")
     String sendOut(@PathVariable("id") long id, RedirectAttributes next) {
         Edition edition = editions.released(id).orElseThrow(NotFoundException::new);
-        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+        CookingClass cooking =
+                classes.find(id).orElseThrow(NotFoundException::new).cooking();
         Map<String, Integer> have = editions.sent(id);
         Map<String, Particulars> known = particulars.of(id);
         int sent = 0;
         List<String> told = new ArrayList<>();
         for (Attendee attendee : editions.in(id, edition.number()).cooking().attendees()) {
-            String address = known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact();
+            String address =
+                    known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact();
             if (!attendee.gets().handout() || have.getOrDefault(attendee.id(), 0) == edition.number()) {
                 continue;
             }
             if (!PostOffice.isAddress(address)) {
                 told.add("%s has no e-mail address: print it, or give them the link.".formatted(attendee.name()));
-            } else if (post.send(id, attendee.id(), address, "Your handout: " + cooking.title(), "Thank you for cooking with us. Your handout, for your servings and what you avoid:\n\n%s\n\nThe link is yours alone; it lives until 30 days after the class.\n".formatted(link(id, cooking, attendee)))) {
+            } else if (post.send(
+                    id,
+                    attendee.id(),
+                    address,
+                    "Your handout: " + cooking.title(),
+                    ("Thank you for cooking with us. Your handout, for your servings and what you "
+                                    + "avoid:\n\n%s\n\nThe link is yours alone; it lives until 30 days after the "
+                                    + "class.\n")
+                            .formatted(link(id, cooking, attendee)))) {
                 editions.got(id, attendee.id(), edition.number());
                 sent++;
             } else {

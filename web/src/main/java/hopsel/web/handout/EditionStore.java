@@ -12,9 +12,13 @@ import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.guest.GuestStore.PersonErased;
-import hopsel.web.tick.LabelsRead;
 import hopsel.web.handout.HandoutMapper.EditionRow;
 import hopsel.web.handout.HandoutMapper.SentRow;
+import hopsel.web.tick.LabelsRead;
+
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.node.ObjectNode;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,7 +35,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
-/** Editions of the handouts of a class: sent to review, looked over by somebody else, released; and which of them somebody has. */
+/**
+ * Editions of the handouts of a class: sent to review, looked over by somebody else, released; and which of them
+ * somebody has.
+ */
 @Repository
 public class EditionStore {
 
@@ -43,7 +50,14 @@ public class EditionStore {
     private final Catalogue catalogue;
     private final Clock clock;
 
-    EditionStore(HandoutMapper mapper, ClassStore classes, WordsStore words, AttendeeStyles styles, LabelsRead labels, Catalogue catalogue, Clock clock) {
+    EditionStore(
+            HandoutMapper mapper,
+            ClassStore classes,
+            WordsStore words,
+            AttendeeStyles styles,
+            LabelsRead labels,
+            Catalogue catalogue,
+            Clock clock) {
         this.mapper = mapper;
         this.classes = classes;
         this.words = words;
@@ -54,30 +68,46 @@ public class EditionStore {
     }
 
     /** How an edition stands. */
-    public enum State { REVIEW, REVIEWED, RELEASED, TAKEN_BACK }
+    public enum State {
+        REVIEW,
+        REVIEWED,
+        RELEASED,
+        TAKEN_BACK
+    }
 
     /** An edition, without what is in it. */
-    public record Edition(int number, State state, String note, String madeBy, LocalDateTime madeAt, String reviewedBy, LocalDateTime releasedAt) {
-    }
+    public record Edition(
+            int number,
+            State state,
+            String note,
+            String madeBy,
+            LocalDateTime madeAt,
+            String reviewedBy,
+            LocalDateTime releasedAt) {}
 
     /**
      * Everything that handouts follow from.
      *
-     * @param styles     schools by attendee
+     * @param styles schools by attendee
      * @param labelsRead ids of items whose labels somebody read for the class
      */
-    public record Matters(CookingClass cooking, HostWords words, Map<String, Map<Matter, String>> styles, Set<String> labelsRead) {
-    }
+    public record Matters(
+            CookingClass cooking, HostWords words, Map<String, Map<Matter, String>> styles, Set<String> labelsRead) {}
 
     /** As it stands now. */
     public Matters draft(long id) {
-        return new Matters(classes.find(id).orElseThrow(NotFoundException::new).cooking(), words.of(id).words(), styles.of(id), labels.of(id));
+        return new Matters(
+                classes.find(id).orElseThrow(NotFoundException::new).cooking(),
+                words.of(id).words(),
+                styles.of(id),
+                labels.of(id));
     }
 
     /** As it stood in an edition. */
     public Matters in(long id, int number) {
         EditionRow row = mapper.edition(id, number).orElseThrow(NotFoundException::new);
-        return new Matters(read(row.document()), HostWordsFile.read(row.words()), readStyles(row.styles()), labels.of(id));
+        return new Matters(
+                read(row.document()), HostWordsFile.read(row.words()), readStyles(row.styles()), labels.of(id));
     }
 
     private CookingClass read(String document) {
@@ -93,24 +123,46 @@ public class EditionStore {
     }
 
     private static Edition edition(EditionRow row) {
-        return new Edition(row.number(), State.valueOf(row.state()), row.note(), row.madeBy(), row.madeAt(), row.reviewedBy(), row.releasedAt());
+        return new Edition(
+                row.number(),
+                State.valueOf(row.state()),
+                row.note(),
+                row.madeBy(),
+                row.madeAt(),
+                row.reviewedBy(),
+                row.releasedAt());
     }
 
     /** The last edition that was released. */
     public Optional<Edition> released(long id) {
-        return editions(id).stream().filter(edition -> edition.state == State.RELEASED).findFirst();
+        return editions(id).stream()
+                .filter(edition -> edition.state == State.RELEASED)
+                .findFirst();
     }
 
     /** The edition that waits for somebody. */
     Optional<Edition> open(long id) {
-        return editions(id).stream().filter(edition -> edition.state == State.REVIEW || edition.state == State.REVIEWED).findFirst();
+        return editions(id).stream()
+                .filter(edition -> edition.state == State.REVIEW || edition.state == State.REVIEWED)
+                .findFirst();
     }
 
     /** Sends what stands now to review. */
     void send(long id, String note, String who) {
         Matters now = draft(id);
         int number = editions(id).stream().mapToInt(Edition::number).max().orElse(0) + 1;
-        mapper.addEdition(new EditionRow(id, number, State.REVIEW.name(), ClassFile.write(now.cooking), HostWordsFile.write(now.words), writeStyles(now.styles), note, who, now(), null, null));
+        mapper.addEdition(new EditionRow(
+                id,
+                number,
+                State.REVIEW.name(),
+                ClassFile.write(now.cooking),
+                HostWordsFile.write(now.words),
+                writeStyles(now.styles),
+                note,
+                who,
+                now(),
+                null,
+                null));
     }
 
     /** Takes an edition a step on; false where it stood elsewhere. */
@@ -140,7 +192,13 @@ public class EditionStore {
             CookingClass cooking = read(row.document());
             Map<String, Map<Matter, String>> kept = new HashMap<>(readStyles(row.styles()));
             kept.remove(attendee);
-            mapper.rewriteEdition(id, row.number(), ClassFile.write(cooking.withAttendees(cooking.attendees().stream().filter(own -> !own.id().equals(attendee)).toList())), writeStyles(kept));
+            mapper.rewriteEdition(
+                    id,
+                    row.number(),
+                    ClassFile.write(cooking.withAttendees(cooking.attendees().stream()
+                            .filter(own -> !own.id().equals(attendee))
+                            .toList())),
+                    writeStyles(kept));
         }
     }
 
@@ -157,7 +215,8 @@ public class EditionStore {
         Map<String, Map<Matter, String>> styles = new HashMap<>();
         Json.read(document.getBytes(StandardCharsets.UTF_8)).properties().forEach(entry -> {
             Map<Matter, String> own = new EnumMap<>(Matter.class);
-            entry.getValue().properties().forEach(school -> Matter.of(school.getKey()).ifPresent(matter -> own.put(matter, school.getValue().asString(""))));
+            entry.getValue().properties().forEach(school -> Matter.of(school.getKey())
+                    .ifPresent(matter -> own.put(matter, school.getValue().asString(""))));
             styles.put(entry.getKey(), own);
         });
         return styles;

@@ -5,6 +5,9 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.handout.HostWords;
 import hopsel.core.handout.HostWords.DishWords;
 import hopsel.core.item.Catalogue;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -14,7 +17,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
-/** The cautions of a class wherever it is cooked from: less what the host hides, with what the host adds. Templates call it {@code @handoutCautions}. */
+/**
+ * The cautions of a class wherever it is cooked from: less what the host hides, with what the host adds. Templates call
+ * it {@code @handoutCautions}.
+ */
 @Component
 public class HandoutCautions {
 
@@ -34,7 +40,10 @@ public class HandoutCautions {
         Map<String, List<String>> all = new LinkedHashMap<>();
         cooking.dishes().forEach(dish -> {
             DishWords own = words.dish(dish.id());
-            List<String> said = new ArrayList<>(FoundCaution.of(dish, catalogue).stream().filter(found -> !own.hidden().containsKey(found.caution())).map(say::caution).toList());
+            List<String> said = new ArrayList<>(FoundCaution.of(dish, catalogue).stream()
+                    .filter(found -> !own.hidden().containsKey(found.caution()))
+                    .map(say::caution)
+                    .toList());
             said.addAll(own.cautions());
             all.put(dish.title(), said);
         });
@@ -45,9 +54,12 @@ public class HandoutCautions {
     public Map<String, List<String>> ofSteps(long id, CookingClass cooking, Catalogue catalogue) {
         HostWords words = store.of(id).words();
         Map<String, List<String>> all = new LinkedHashMap<>();
-        cooking.dishes().forEach(dish -> FoundCaution.of(dish, catalogue).stream().filter(found -> !words.dish(dish.id()).hidden().containsKey(found.caution()))
-                .forEach(found -> dish.steps().filter(step -> found.steps().contains(step.title()))
-                        .forEach(step -> all.computeIfAbsent(dish.id() + "/" + step.id(), any -> new ArrayList<>()).add(messages.getMessage("caution." + found.caution(), null, Locale.ENGLISH)))));
+        cooking.dishes().forEach(dish -> FoundCaution.of(dish, catalogue).stream()
+                .filter(found -> !words.dish(dish.id()).hidden().containsKey(found.caution()))
+                .forEach(found -> dish.steps()
+                        .filter(step -> found.steps().contains(step.title()))
+                        .forEach(step -> all.computeIfAbsent(dish.id() + "/" + step.id(), any -> new ArrayList<>())
+                                .add(messages.getMessage("caution." + found.caution(), null, Locale.ENGLISH)))));
         return all;
     }
 }

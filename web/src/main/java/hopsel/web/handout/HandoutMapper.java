@@ -2,6 +2,8 @@ package hopsel.web.handout;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -25,9 +27,19 @@ interface HandoutMapper {
 
     void addEdition(@Param("row") EditionRow row);
 
-    int advance(@Param("id") long id, @Param("number") int number, @Param("from") String from, @Param("to") String to, @Param("reviewedBy") String reviewedBy, @Param("releasedAt") LocalDateTime releasedAt);
+    int advance(
+            @Param("id") long id,
+            @Param("number") int number,
+            @Param("from") String from,
+            @Param("to") String to,
+            @Param("reviewedBy") String reviewedBy,
+            @Param("releasedAt") LocalDateTime releasedAt);
 
-    void rewriteEdition(@Param("id") long id, @Param("number") int number, @Param("document") String document, @Param("styles") String styles);
+    void rewriteEdition(
+            @Param("id") long id,
+            @Param("number") int number,
+            @Param("document") String document,
+            @Param("styles") String styles);
 
     List<SentRow> sent(@Param("id") long id);
 
@@ -37,17 +49,24 @@ interface HandoutMapper {
 
     Optional<PictureRow> picture(@Param("classId") long classId, @Param("id") long id);
 
-    record WordsRow(int version, String document) {
-    }
+    record WordsRow(int version, String document) {}
 
-    record EditionRow(long classId, int number, String state, String document, String words, String styles, String note, String madeBy, LocalDateTime madeAt, String reviewedBy, LocalDateTime releasedAt) {
-    }
+    record EditionRow(
+            long classId,
+            int number,
+            String state,
+            String document,
+            String words,
+            String styles,
+            String note,
+            String madeBy,
+            LocalDateTime madeAt,
+            String reviewedBy,
+            LocalDateTime releasedAt) {}
 
-    record SentRow(String attendeeId, int edition, LocalDateTime at) {
-    }
+    record SentRow(String attendeeId, int edition, LocalDateTime at) {}
 
-    record PictureRow(int width, int height, byte[] jpeg) {
-    }
+    record PictureRow(int width, int height, byte[] jpeg) {}
 
     /** A picture that gets its number when it is kept. */
     final class NewPicture {

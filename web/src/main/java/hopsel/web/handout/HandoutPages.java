@@ -2,6 +2,11 @@ package hopsel.web.handout;
 
 import hopsel.web.handout.EditionStore.Matters;
 import hopsel.web.handout.HandoutPdf.Paper;
+
+import jakarta.annotation.PreDestroy;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
 import jakarta.annotation.PreDestroy;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,7 +21,10 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 
-/** The page of the booklet on which each dish begins. Setting a booklet takes seconds, so it is done beside, and looked up. */
+/**
+ * The page of the booklet on which each dish begins. Setting a booklet takes seconds, so it is done beside, and looked
+ * up.
+ */
 @Component
 public class HandoutPages {
 
@@ -41,19 +49,20 @@ public class HandoutPages {
         this.clock = clock;
     }
 
-    private record Known(Map<String, Integer> pages, Instant asked) {
-    }
+    private record Known(Map<String, Integer> pages, Instant asked) {}
 
     /** By title of the dish; empty as long as it is being worked out. */
     public Map<String, Integer> of(long id) {
         Instant now = clock.instant();
         return known.compute(id, (key, before) -> {
-            if (before != null && now.isBefore(before.asked.plus(FRESH))) {
-                return before;
-            }
-            setter.submit(() -> set(id));
-            return new Known(Optional.ofNullable(before).map(Known::pages).orElse(Map.of()), now);
-        }).pages;
+                    if (before != null && now.isBefore(before.asked.plus(FRESH))) {
+                        return before;
+                    }
+                    setter.submit(() -> set(id));
+                    return new Known(
+                            Optional.ofNullable(before).map(Known::pages).orElse(Map.of()), now);
+                })
+                .pages;
     }
 
     @PreDestroy
@@ -64,7 +73,8 @@ public class HandoutPages {
     private void set(long id) {
         try {
             Matters draft = editions.draft(id);
-            Map<String, Integer> pages = HandoutPdf.pages(pdf.render(id, desk.write(draft, HandoutDesk.anybody(draft.cooking())), Paper.A5, true, Optional.empty()));
+            Map<String, Integer> pages = HandoutPdf.pages(pdf.render(
+                    id, desk.write(draft, HandoutDesk.anybody(draft.cooking())), Paper.A5, true, Optional.empty()));
             known.computeIfPresent(id, (key, before) -> new Known(pages, before.asked));
         } catch (RuntimeException e) {
             LOG.warn("The booklet of class {} could not be set for its page numbers.", id, e);

@@ -5,6 +5,12 @@ import hopsel.web.frame.LabelSheet;
 import hopsel.web.frame.Print;
 import hopsel.web.handout.HandoutDesk.Written;
 import hopsel.web.kit.PackingState;
+
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
+import org.springframework.stereotype.Component;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -30,7 +36,8 @@ public class HandoutPdf {
     private final Pictures pictures;
     private final PackingState state;
 
-    HandoutPdf(Print print, Figures figures, HandoutWords say, CutPictures cuts, Pictures pictures, PackingState state) {
+    HandoutPdf(
+            Print print, Figures figures, HandoutWords say, CutPictures cuts, Pictures pictures, PackingState state) {
         this.print = print;
         this.figures = figures;
         this.say = say;
@@ -41,7 +48,9 @@ public class HandoutPdf {
 
     /** Papers, as a style says them, and how large the type is. */
     public enum Paper {
-        A4("210mm 297mm", "10.5pt", 520), A5("148mm 210mm", "9pt", 430), LETTER("8.5in 11in", "10.5pt", 520);
+        A4("210mm 297mm", "10.5pt", 520),
+        A5("148mm 210mm", "9pt", 430),
+        LETTER("8.5in 11in", "10.5pt", 520);
 
         private final String size;
         private final String type;
@@ -67,7 +76,7 @@ public class HandoutPdf {
      * The pages of a handout.
      *
      * @param booklet whether it begins with a page of contents and belongs to nobody
-     * @param link    that a code on the first page opens; empty: none
+     * @param link that a code on the first page opens; empty: none
      */
     public byte[] render(long id, Written written, Paper paper, boolean booklet, Optional<String> link) {
         Map<String, Object> values = new HashMap<>();
@@ -90,8 +99,12 @@ public class HandoutPdf {
 
     private Map<String, String> embedded(long id, Written written) {
         Map<String, String> all = new HashMap<>();
-        written.handout().dishes().forEach(dish -> dish.words().picture().flatMap(number -> pictures.find(id, number))
-                .ifPresent(picture -> all.put(dish.id(), "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(picture.jpeg()))));
+        written.handout().dishes().forEach(dish -> dish.words()
+                .picture()
+                .flatMap(number -> pictures.find(id, number))
+                .ifPresent(picture -> all.put(
+                        dish.id(),
+                        "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(picture.jpeg()))));
         return all;
     }
 
@@ -99,7 +112,8 @@ public class HandoutPdf {
     static Map<String, Integer> pages(byte[] pdf) {
         Map<String, Integer> pages = new LinkedHashMap<>();
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            for (PDOutlineItem item : document.getDocumentCatalog().getDocumentOutline().children()) {
+            for (PDOutlineItem item :
+                    document.getDocumentCatalog().getDocumentOutline().children()) {
                 PDPage page = item.findDestinationPage(document);
                 if (page != null) {
                     pages.put(item.getTitle(), document.getPages().indexOf(page) + 1);

@@ -16,6 +16,9 @@ import hopsel.formats.handoutfile.HandoutText;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.SafetyWords;
 import hopsel.web.frame.StepWords;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -32,6 +35,7 @@ public class HandoutWords implements HandoutText.Words {
 
     /** Width of the small picture of time, of which names take the first part. */
     private static final int WIDTH = 520;
+
     private static final int NAMES = 130;
 
     private final Figures figures;
@@ -75,8 +79,12 @@ public class HandoutWords implements HandoutText.Words {
         if (!dish.words().makeAhead().isEmpty()) {
             said.add(say("handout.ahead", dish.words().makeAhead()));
         }
-        keeping.fridge().map(days -> days == 0 ? say("handout.eat-at-once") : say("handout.fridge", days)).ifPresent(said::add);
-        keeping.freezer().map(weeks -> weeks == 0 ? say("handout.no-freezer") : say("handout.freezer", weeks)).ifPresent(said::add);
+        keeping.fridge()
+                .map(days -> days == 0 ? say("handout.eat-at-once") : say("handout.fridge", days))
+                .ifPresent(said::add);
+        keeping.freezer()
+                .map(weeks -> weeks == 0 ? say("handout.no-freezer") : say("handout.freezer", weeks))
+                .ifPresent(said::add);
         keeping.reheat().ifPresent(said::add);
         return said;
     }
@@ -84,12 +92,16 @@ public class HandoutWords implements HandoutText.Words {
     @Override
     public String scale(StepPart step) {
         StepScale scale = step.scale();
-        return scale.what().map(what -> say("handout.scale." + what, scale.number(), many(scale))).orElse("");
+        return scale.what()
+                .map(what -> say("handout.scale." + what, scale.number(), many(scale)))
+                .orElse("");
     }
 
     @Override
     public List<String> said(StepPart step) {
-        return Stream.concat(steps.said(step.step()).stream(), step.tastes().stream().map(steps::taste)).toList();
+        return Stream.concat(
+                        steps.said(step.step()).stream(), step.tastes().stream().map(steps::taste))
+                .toList();
     }
 
     @Override
@@ -108,7 +120,9 @@ public class HandoutWords implements HandoutText.Words {
     }
 
     private static String many(StepScale scale) {
-        return scale.what().filter(what -> what == What.TINS).isPresent() ? scale.thing().endsWith("dish") ? scale.thing() + "es" : scale.thing() + "s" : scale.thing();
+        return scale.what().filter(what -> what == What.TINS).isPresent()
+                ? scale.thing().endsWith("dish") ? scale.thing() + "es" : scale.thing() + "s"
+                : scale.thing();
     }
 
     @Override
@@ -135,9 +149,17 @@ public class HandoutWords implements HandoutText.Words {
     public Map<String, HostWords.Mark> marks(HostWords words, Handout handout) {
         Map<String, HostWords.Mark> marks = new LinkedHashMap<>();
         words.marks().forEach((sentence, mark) -> {
-            boolean there = words.intro().contains(sentence) || handout.dishes().stream().anyMatch(dish -> dish.words().story().contains(sentence) || dish.words().makeAhead().contains(sentence)
-                    || dish.words().tips().values().stream().anyMatch(tip -> tip.contains(sentence)) || dish.words().variants().stream().anyMatch(variant -> variant.what().contains(sentence))
-                    || dish.components().stream().flatMap(component -> component.steps().stream()).anyMatch(step -> step.step().instruction().contains(sentence)));
+            boolean there = words.intro().contains(sentence)
+                    || handout.dishes().stream()
+                            .anyMatch(dish -> dish.words().story().contains(sentence)
+                                    || dish.words().makeAhead().contains(sentence)
+                                    || dish.words().tips().values().stream().anyMatch(tip -> tip.contains(sentence))
+                                    || dish.words().variants().stream()
+                                            .anyMatch(variant -> variant.what().contains(sentence))
+                                    || dish.components().stream()
+                                            .flatMap(component -> component.steps().stream())
+                                            .anyMatch(step ->
+                                                    step.step().instruction().contains(sentence)));
             if (there) {
                 marks.put(sentence, mark);
             }
@@ -146,13 +168,18 @@ public class HandoutWords implements HandoutText.Words {
     }
 
     /** A bar of the small picture of time. */
-    public record Drawn(String title, String work, double x, double width) {
-    }
+    public record Drawn(String title, String work, double x, double width) {}
 
     /** The bars of a strand, to the scale of its dish. */
     public List<Drawn> bars(DishPart dish, Strand strand) {
         double perSecond = (WIDTH - NAMES) / (double) Strand.end(dish.strands());
-        return strand.bars().stream().map(bar -> new Drawn(bar.title(), bar.work().name().toLowerCase(Locale.ROOT), NAMES + bar.from() * perSecond, Math.max(1.5, (bar.to() - bar.from()) * perSecond))).toList();
+        return strand.bars().stream()
+                .map(bar -> new Drawn(
+                        bar.title(),
+                        bar.work().name().toLowerCase(Locale.ROOT),
+                        NAMES + bar.from() * perSecond,
+                        Math.max(1.5, (bar.to() - bar.from()) * perSecond)))
+                .toList();
     }
 
     /** Label lines for a serving. */

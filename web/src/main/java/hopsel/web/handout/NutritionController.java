@@ -6,9 +6,15 @@ import hopsel.core.nutrition.NutritionLabel;
 import hopsel.core.nutrition.Versions;
 import hopsel.core.nutrition.Versions.Version;
 import hopsel.core.planned.PlannedClass;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.ClassPages;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,11 +36,20 @@ class NutritionController {
     }
 
     @GetMapping("/classes/{id}/handouts/nutrition")
-    String nutrition(@PathVariable("id") long id, @RequestParam(value = "dish", required = false) String dish, @RequestParam(value = "one", defaultValue = "written") String one, @RequestParam(value = "two", defaultValue = "") String two,
-                     @RequestParam(value = "label", defaultValue = "EUROPE") NutritionLabel label, Model model) {
+    String nutrition(
+            @PathVariable("id") long id,
+            @RequestParam(value = "dish", required = false) String dish,
+            @RequestParam(value = "one", defaultValue = "written") String one,
+            @RequestParam(value = "two", defaultValue = "") String two,
+            @RequestParam(value = "label", defaultValue = "EUROPE") NutritionLabel label,
+            Model model) {
         PlannedClass planned = pages.open(id, Station.HANDOUTS, model);
         List<Dish> dishes = planned.cooking().dishes();
-        Dish chosen = dishes.stream().filter(own -> own.id().equals(dish)).findFirst().or(() -> dishes.stream().findFirst()).orElseThrow(NotFoundException::new);
+        Dish chosen = dishes.stream()
+                .filter(own -> own.id().equals(dish))
+                .findFirst()
+                .or(() -> dishes.stream().findFirst())
+                .orElseThrow(NotFoundException::new);
         List<Version> versions = Versions.of(planned.cooking(), chosen, builtIn);
         Version first = find(versions, one, versions.get(0));
         Version second = find(versions, two, versions.get(Math.min(1, versions.size() - 1)));
@@ -48,6 +63,9 @@ class NutritionController {
     }
 
     private static Version find(List<Version> versions, String key, Version otherwise) {
-        return versions.stream().filter(version -> version.key().equals(key)).findFirst().orElse(otherwise);
+        return versions.stream()
+                .filter(version -> version.key().equals(key))
+                .findFirst()
+                .orElse(otherwise);
     }
 }

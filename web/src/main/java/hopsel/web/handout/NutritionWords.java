@@ -3,6 +3,9 @@ package hopsel.web.handout;
 import hopsel.core.item.Catalogue;
 import hopsel.core.nutrition.Versions.Kind;
 import hopsel.core.nutrition.Versions.Version;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -24,8 +27,12 @@ public class NutritionWords {
         if (version.kind() == Kind.AS_WRITTEN) {
             return say("nutrition.written");
         }
-        return version.kind() == Kind.WITHOUT ? say("nutrition.without", catalogue.get(version.item()).name())
-                : say("nutrition.school", say("matter." + version.matter().word()), say("school.%s.%s".formatted(version.matter().word(), version.school())));
+        return version.kind() == Kind.WITHOUT
+                ? say("nutrition.without", catalogue.get(version.item()).name())
+                : say(
+                        "nutrition.school",
+                        say("matter." + version.matter().word()),
+                        say("school.%s.%s".formatted(version.matter().word(), version.school())));
     }
 
     /** A difference. */

@@ -2,11 +2,10 @@ package hopsel.web.handout;
 
 import hopsel.web.handout.HandoutMapper.NewPicture;
 import hopsel.web.handout.HandoutMapper.PictureRow;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -19,6 +18,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+
 /**
  * Pictures of the host. Each is looked at before it is decoded, drawn anew and written as JPEG: what was hidden in the
  * file, and where it was taken, is gone.
@@ -29,6 +32,7 @@ class Pictures {
     private static final int LARGEST_EDGE = 1400;
     /** More than a camera takes; beyond it, something small that unpacks to something huge. */
     private static final long MOST_PIXELS = 60_000_000;
+
     private static final Set<String> FORMATS = Set.of("jpeg", "png", "gif", "bmp");
 
     private final HandoutMapper mapper;

@@ -8,12 +8,24 @@ import hopsel.core.handout.Statements;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.handout.Pictures.BadPictureException;
+import hopsel.web.plan.ClassPages;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -32,7 +44,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** The host's own words in the handouts: a welcome, stories, tips, variants, cautions, pictures, and what kind of statement each claim is. */
+/**
+ * The host's own words in the handouts: a welcome, stories, tips, variants, cautions, pictures, and what kind of
+ * statement each claim is.
+ */
 @Controller
 class WordsController {
 
@@ -70,15 +85,28 @@ class WordsController {
     }
 
     @PostMapping("/classes/{id}/handouts/words")
-    ModelAndView keep(@PathVariable("id") long id, @RequestParam("wordsVersion") int version, @RequestParam Map<String, String> fields, Model model) {
-        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+    ModelAndView keep(
+            @PathVariable("id") long id,
+            @RequestParam("wordsVersion") int version,
+            @RequestParam Map<String, String> fields,
+            Model model) {
+        CookingClass cooking =
+                classes.find(id).orElseThrow(NotFoundException::new).cooking();
         try {
-            store.keep(id, version, WordsForm.read(new Entered(fields), cooking, store.of(id).words()));
+            store.keep(
+                    id,
+                    version,
+                    WordsForm.read(new Entered(fields), cooking, store.of(id).words()));
             return new ModelAndView("redirect:/classes/%d/handouts/words".formatted(id));
         } catch (BadEntryException e) {
             return refused(id, "%s %s".formatted(e.field(), e.getMessage()), fields, model);
         } catch (StaleClassException e) {
-            return refused(id, "Somebody else changed these words just now. What you typed is still here: look it over, and keep it again.", fields, model);
+            return refused(
+                    id,
+                    "Somebody else changed these words just now. What you typed is still here: look it over, and "
+                            + "keep it again.",
+                    fields,
+                    model);
         }
     }
 
@@ -91,8 +119,15 @@ class WordsController {
 
     /** A picture for a dish, in the place of the one before. */
     @PostMapping("/classes/{id}/handouts/picture")
-    String picture(@PathVariable("id") long id, @RequestParam("wordsVersion") int version, @RequestParam("dish") String dish, @RequestParam("picture") MultipartFile file, RedirectAttributes next) throws IOException {
-        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+    String picture(
+            @PathVariable("id") long id,
+            @RequestParam("wordsVersion") int version,
+            @RequestParam("dish") String dish,
+            @RequestParam("picture") MultipartFile file,
+            RedirectAttributes next)
+            throws IOException {
+        CookingClass cooking =
+                classes.find(id).orElseThrow(NotFoundException::new).cooking();
         if (cooking.dishes().stream().noneMatch(own -> own.id().equals(dish))) {
             throw new NotFoundException();
         }
@@ -101,7 +136,19 @@ class WordsController {
             HostWords before = store.of(id).words();
             DishWords own = before.dish(dish);
             Map<String, DishWords> dishes = new LinkedHashMap<>(before.dishes());
-            dishes.put(dish, new DishWords(own.story(), own.tips(), own.makeAhead(), own.fridge(), own.freezer(), own.reheat(), own.variants(), own.cautions(), own.hidden(), Optional.of(number)));
+            dishes.put(
+                    dish,
+                    new DishWords(
+                            own.story(),
+                            own.tips(),
+                            own.makeAhead(),
+                            own.fridge(),
+                            own.freezer(),
+                            own.reheat(),
+                            own.variants(),
+                            own.cautions(),
+                            own.hidden(),
+                            Optional.of(number)));
             store.keep(id, version, new HostWords(before.intro(), dishes, before.marks()));
         } catch (BadPictureException e) {
             next.addFlashAttribute("warnedLines", List.of(e.getMessage()));

@@ -22,8 +22,7 @@ final class WordsForm {
     private static final int LONGEST = 8000;
     private static final int MOST_SENTENCES = 300;
 
-    private WordsForm() {
-    }
+    private WordsForm() {}
 
     static HostWords read(Entered in, CookingClass cooking, HostWords before) throws BadEntryException {
         Map<String, DishWords> dishes = new LinkedHashMap<>();
@@ -46,17 +45,42 @@ final class WordsForm {
                 tips.put(steps.get(i), tip);
             }
         }
-        List<Variant> variants = text(in, "variants" + suffix).lines().filter(line -> !line.isBlank()).map(WordsForm::variant).toList();
-        List<String> cautions = text(in, "cautions" + suffix).lines().map(String::strip).filter(line -> !line.isEmpty()).toList();
+        List<Variant> variants = text(in, "variants" + suffix)
+                .lines()
+                .filter(line -> !line.isBlank())
+                .map(WordsForm::variant)
+                .toList();
+        List<String> cautions = text(in, "cautions" + suffix)
+                .lines()
+                .map(String::strip)
+                .filter(line -> !line.isEmpty())
+                .toList();
         Map<Caution, String> hidden = new LinkedHashMap<>();
         for (Caution caution : Caution.values()) {
             String field = "hide" + suffix + "-" + caution;
             if (in.isChecked(field)) {
-                hidden.put(caution, in.text("reason" + suffix + "-" + caution).orElseThrow(() -> new BadEntryException("reason", "for hiding a caution of %s is missing. Write why it does not matter here; it stays on record.".formatted(dish.title()))));
+                hidden.put(
+                        caution,
+                        in.text("reason" + suffix + "-" + caution)
+                                .orElseThrow(() -> new BadEntryException(
+                                        "reason",
+                                        ("for hiding a caution of %s is missing. Write why it does not matter "
+                                                        + "here; it stays on record.")
+                                                .formatted(dish.title()))));
             }
         }
         Optional<Long> picture = in.isChecked("no-picture" + suffix) ? Optional.empty() : before.picture();
-        return new DishWords(text(in, "story" + suffix), tips, text(in, "ahead" + suffix), in.whole("fridge" + suffix, 0, 14), in.whole("freezer" + suffix, 0, 52), text(in, "reheat" + suffix), variants, cautions, hidden, picture);
+        return new DishWords(
+                text(in, "story" + suffix),
+                tips,
+                text(in, "ahead" + suffix),
+                in.whole("fridge" + suffix, 0, 14),
+                in.whole("freezer" + suffix, 0, 52),
+                text(in, "reheat" + suffix),
+                variants,
+                cautions,
+                hidden,
+                picture);
     }
 
     /** What stands before a bar, and why after it. */
@@ -79,7 +103,8 @@ final class WordsForm {
     private static String text(Entered in, String field) throws BadEntryException {
         String text = in.text(field).orElse("").replace("\r\n", "\n");
         if (text.length() > LONGEST) {
-            throw new BadEntryException(field.replaceAll("-.*", ""), "is longer than %d characters. Shorten it.".formatted(LONGEST));
+            throw new BadEntryException(
+                    field.replaceAll("-.*", ""), "is longer than %d characters. Shorten it.".formatted(LONGEST));
         }
         return text;
     }

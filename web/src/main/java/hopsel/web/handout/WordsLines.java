@@ -1,6 +1,8 @@
 package hopsel.web.handout;
 
 import hopsel.core.handout.HostWords.DishWords;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.util.stream.Collectors;
@@ -11,6 +13,8 @@ public class WordsLines {
 
     /** Each variant a line, with its reason after a bar. */
     public String variants(DishWords words) {
-        return words.variants().stream().map(variant -> variant.what() + (variant.why().isEmpty() ? "" : " | " + variant.why())).collect(Collectors.joining("\n"));
+        return words.variants().stream()
+                .map(variant -> variant.what() + (variant.why().isEmpty() ? "" : " | " + variant.why()))
+                .collect(Collectors.joining("\n"));
     }
 }

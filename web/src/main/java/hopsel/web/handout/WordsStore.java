@@ -3,6 +3,8 @@ package hopsel.web.handout;
 import hopsel.core.handout.HostWords;
 import hopsel.formats.handoutfile.HostWordsFile;
 import hopsel.web.classes.StaleClassException;
+
+import org.springframework.stereotype.Repository;
 import org.springframework.stereotype.Repository;
 
 /** What the host writes for the handouts of a class. */
@@ -16,8 +18,7 @@ public class WordsStore {
     }
 
     /** With the version that a change has to name; 0: nothing was written yet. */
-    record Kept(int version, HostWords words) {
-    }
+    record Kept(int version, HostWords words) {}
 
     /** What the host wrote for the handouts of a class. */
     public HostWords words(long id) {
@@ -25,7 +26,9 @@ public class WordsStore {
     }
 
     Kept of(long id) {
-        return mapper.words(id).map(row -> new Kept(row.version(), HostWordsFile.read(row.document()))).orElse(new Kept(0, HostWords.NONE));
+        return mapper.words(id)
+                .map(row -> new Kept(row.version(), HostWordsFile.read(row.document())))
+                .orElse(new Kept(0, HostWords.NONE));
     }
 
     /** Where nobody has written anything yet. */

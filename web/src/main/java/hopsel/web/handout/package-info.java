@@ -1,4 +1,2 @@
-/**
- * What an attendee takes home, as a page and as a PDF.
- */
+/** What an attendee takes home, as a page and as a PDF. */
 package hopsel.web.handout;

@@ -4,6 +4,11 @@ import hopsel.core.guest.Attendee;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.plan.PlanDesk;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,13 +30,19 @@ class AttendeeStyleController {
     }
 
     @PostMapping("/classes/{id}/attendees/{number}/style")
-    String keep(@PathVariable("id") long id, @PathVariable("number") int number, @RequestParam Map<String, String> chosen) {
-        List<Attendee> attendees = desk.peek(id).orElseThrow(NotFoundException::new).stored().cooking().attendees();
+    String keep(
+            @PathVariable("id") long id, @PathVariable("number") int number, @RequestParam Map<String, String> chosen) {
+        List<Attendee> attendees = desk.peek(id)
+                .orElseThrow(NotFoundException::new)
+                .stored()
+                .cooking()
+                .attendees();
         if (number < 1 || number > attendees.size()) {
             throw new NotFoundException();
         }
         styles.keep(id, attendees.get(number - 1).id(), chosen);
-        return "handout".equals(chosen.get("back")) ? "redirect:/classes/%d/handouts/%d".formatted(id, number)
+        return "handout".equals(chosen.get("back"))
+                ? "redirect:/classes/%d/handouts/%d".formatted(id, number)
                 : "redirect:/classes/%d/kits#kit%d".formatted(id, number);
     }
 }

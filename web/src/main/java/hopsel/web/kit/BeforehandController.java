@@ -4,8 +4,13 @@ import hopsel.core.advice.Beforehand;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
 import hopsel.core.planned.PlannedClass;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.ClassPages;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,7 +44,9 @@ class BeforehandController {
     private static Map<ZoneId, List<Attendee>> byZone(CookingClass cooking) {
         Map<ZoneId, List<Attendee>> zones = new LinkedHashMap<>();
         zones.put(cooking.zone(), new ArrayList<>());
-        cooking.attendees().forEach(attendee -> zones.computeIfAbsent(attendee.zone().orElse(cooking.zone()), any -> new ArrayList<>()).add(attendee));
+        cooking.attendees().forEach(attendee -> zones.computeIfAbsent(
+                        attendee.zone().orElse(cooking.zone()), any -> new ArrayList<>())
+                .add(attendee));
         return zones;
     }
 }

@@ -18,6 +18,8 @@ import hopsel.web.frame.SafetyWords;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.MadeStore;
 import hopsel.web.tick.LabelsRead;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.time.LocalDate;
@@ -43,7 +45,15 @@ class KitLabels {
     private final LabelsRead labels;
     private final Catalogue builtIn;
 
-    KitLabels(Print print, Figures figures, GuestStore guests, MadeStore made, PackingState state, SafetyWords safety, LabelsRead labels, Catalogue builtIn) {
+    KitLabels(
+            Print print,
+            Figures figures,
+            GuestStore guests,
+            MadeStore made,
+            PackingState state,
+            SafetyWords safety,
+            LabelsRead labels,
+            Catalogue builtIn) {
         this.print = print;
         this.figures = figures;
         this.guests = guests;
@@ -55,21 +65,31 @@ class KitLabels {
     }
 
     /** Which labels. */
-    enum Which { KIT, BAG }
+    enum Which {
+        KIT,
+        BAG
+    }
 
     /**
      * A label.
      *
      * @param attendee whose
-     * @param number   of the kit, from 1
-     * @param dish     title; empty text on a kit
-     * @param item     what is in it; empty on a kit
-     * @param portion  how much; empty on a kit
-     * @param cold     whether it has to be kept cold
-     * @param useBy    date on the pack it was weighed from; empty: not weighed yet, or none
+     * @param number of the kit, from 1
+     * @param dish title; empty text on a kit
+     * @param item what is in it; empty on a kit
+     * @param portion how much; empty on a kit
+     * @param cold whether it has to be kept cold
+     * @param useBy date on the pack it was weighed from; empty: not weighed yet, or none
      */
-    public record Label(Attendee attendee, int number, String dish, Optional<Item> item, Optional<Portion> portion, List<String> allergens, boolean cold, Optional<LocalDate> useBy) {
-    }
+    public record Label(
+            Attendee attendee,
+            int number,
+            String dish,
+            Optional<Item> item,
+            Optional<Portion> portion,
+            List<String> allergens,
+            boolean cold,
+            Optional<LocalDate> useBy) {}
 
     List<Label> labels(PlannedClass planned, Packing packing, PackingRun run, Which which) {
         List<Label> labels = new ArrayList<>();
@@ -78,8 +98,18 @@ class KitLabels {
             for (Kit kit : kind.kits()) {
                 number++;
                 if (which == Which.KIT) {
-                    List<String> allergens = kind.allergens().stream().map(allergen -> figures.word(allergen.word())).toList();
-                    labels.add(new Label(kit.attendee(), number, "", Optional.empty(), Optional.empty(), allergens, kind.cold(), first(run.in(kit.attendee().id()))));
+                    List<String> allergens = kind.allergens().stream()
+                            .map(allergen -> figures.word(allergen.word()))
+                            .toList();
+                    labels.add(new Label(
+                            kit.attendee(),
+                            number,
+                            "",
+                            Optional.empty(),
+                            Optional.empty(),
+                            allergens,
+                            kind.cold(),
+                            first(run.in(kit.attendee().id()))));
                 } else {
                     for (Portion portion : kind.portions()) {
                         labels.add(bag(planned, kit.attendee(), number, portion, run));
@@ -92,8 +122,17 @@ class KitLabels {
 
     private Label bag(PlannedClass planned, Attendee attendee, int number, Portion portion, PackingRun run) {
         Item item = planned.catalogue().get(portion.item());
-        Optional<LocalDate> useBy = Optional.ofNullable(run.in(attendee.id()).get(portion.key())).flatMap(weighed -> weighed.lot().useBy());
-        return new Label(attendee, number, planned.cooking().dish(portion.dish()).title(), Optional.of(item), Optional.of(portion), figures.allergens(item), cold(item), useBy);
+        Optional<LocalDate> useBy = Optional.ofNullable(run.in(attendee.id()).get(portion.key()))
+                .flatMap(weighed -> weighed.lot().useBy());
+        return new Label(
+                attendee,
+                number,
+                planned.cooking().dish(portion.dish()).title(),
+                Optional.of(item),
+                Optional.of(portion),
+                figures.allergens(item),
+                cold(item),
+                useBy);
     }
 
     private static boolean cold(Item item) {
@@ -101,26 +140,63 @@ class KitLabels {
     }
 
     private static Optional<LocalDate> first(Map<Portion.Key, Weighed> in) {
-        return in.values().stream().flatMap(weighed -> weighed.lot().useBy().stream()).min(LocalDate::compareTo);
+        return in.values().stream()
+                .flatMap(weighed -> weighed.lot().useBy().stream())
+                .min(LocalDate::compareTo);
     }
 
     /**
      * The sheets; every attendee's code opens their own page, by a link that is made for it.
      *
-     * @param base  address of this application
+     * @param base address of this application
      * @param names whether names stand on them, or only numbers
      */
-    byte[] sheets(long id, PlannedClass planned, List<Label> labels, LabelSheet.Size size, int skip, boolean names, String base) {
+    byte[] sheets(
+            long id,
+            PlannedClass planned,
+            List<Label> labels,
+            LabelSheet.Size size,
+            int skip,
+            boolean names,
+            String base) {
         Map<String, String> links = new HashMap<>();
-        labels.forEach(label -> links.computeIfAbsent(label.attendee.id(), attendee -> base + "/guest/" + guests.link(id, planned.cooking(), attendee)));
+        labels.forEach(label -> links.computeIfAbsent(
+                label.attendee.id(), attendee -> base + "/guest/" + guests.link(id, planned.cooking(), attendee)));
         var sheets = LabelSheet.place(labels, label -> links.get(label.attendee.id()), size, skip);
-        return print.pdf("kit/labels-pdf", Map.of("cooking", planned.cooking(), "sheets", sheets, "size", size, "names", names, "figures", figures));
+        return print.pdf(
+                "kit/labels-pdf",
+                Map.of(
+                        "cooking",
+                        planned.cooking(),
+                        "sheets",
+                        sheets,
+                        "size",
+                        size,
+                        "names",
+                        names,
+                        "figures",
+                        figures));
     }
 
     /** What stands on the labels and the list of each attendee now, to tell what has to be printed again. */
     static Map<String, Object> content(PlannedClass planned) {
         Map<String, Object> content = new LinkedHashMap<>();
-        planned.kits().forEach(kit -> content.put(kit.attendee().id(), List.of(kit.attendee().name(), kit.attendee().avoids(), kit.attendee().ownWords(), kit.lines().stream().map(line -> "%s %s %s".formatted(line.dish(), line.item(), line.grams().stripTrailingZeros().toPlainString())).toList())));
+        planned.kits()
+                .forEach(kit -> content.put(
+                        kit.attendee().id(),
+                        List.of(
+                                kit.attendee().name(),
+                                kit.attendee().avoids(),
+                                kit.attendee().ownWords(),
+                                kit.lines().stream()
+                                        .map(line -> "%s %s %s"
+                                                .formatted(
+                                                        line.dish(),
+                                                        line.item(),
+                                                        line.grams()
+                                                                .stripTrailingZeros()
+                                                                .toPlainString()))
+                                        .toList())));
         return content;
     }
 
@@ -131,18 +207,36 @@ class KitLabels {
     /** The packing lists, a page for each kit, in the order of packing. */
     byte[] lists(long id, PlannedClass planned, Packing packing, PackingRun run) {
         Catalogue catalogue = planned.catalogue();
-        return print.pdf("kit/list-pdf", Map.of("cooking", planned.cooking(), "catalogue", catalogue, "packing", packing, "run", run, "figures", figures, "state", state, "statements", statements(id, planned)));
+        return print.pdf(
+                "kit/list-pdf",
+                Map.of(
+                        "cooking",
+                        planned.cooking(),
+                        "catalogue",
+                        catalogue,
+                        "packing",
+                        packing,
+                        "run",
+                        run,
+                        "figures",
+                        figures,
+                        "state",
+                        state,
+                        "statements",
+                        statements(id, planned)));
     }
 
     private Map<String, Said> statements(long id, PlannedClass planned) {
         Set<String> read = labels.of(id);
-        return planned.kits().stream().collect(Collectors.toMap(kit -> kit.attendee().id(), kit -> {
-            KitStatement statement = KitStatement.of(planned.cooking(), builtIn, kit.attendee(), read);
-            return new Said(statement.without(), kit.attendee().isCareful() ? safety.doubts(statement.doubts()) : List.of());
-        }));
+        return planned.kits().stream()
+                .collect(Collectors.toMap(kit -> kit.attendee().id(), kit -> {
+                    KitStatement statement = KitStatement.of(planned.cooking(), builtIn, kit.attendee(), read);
+                    return new Said(
+                            statement.without(),
+                            kit.attendee().isCareful() ? safety.doubts(statement.doubts()) : List.of());
+                }));
     }
 
     /** What may be said of a kit, and why not more. */
-    public record Said(List<String> without, List<String> why) {
-    }
+    public record Said(List<String> without, List<String> why) {}
 }

@@ -5,10 +5,15 @@ import hopsel.core.kit.Kit;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.AttendeeStyles;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.ParticularsStore;
+import hopsel.web.plan.ClassPages;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,7 +31,12 @@ class KitsController {
     private final ParticularsStore particulars;
     private final PackingDesk packing;
 
-    KitsController(ClassPages pages, GuestStore guests, AttendeeStyles styles, ParticularsStore particulars, PackingDesk packing) {
+    KitsController(
+            ClassPages pages,
+            GuestStore guests,
+            AttendeeStyles styles,
+            ParticularsStore particulars,
+            PackingDesk packing) {
         this.pages = pages;
         this.guests = guests;
         this.styles = styles;
@@ -45,7 +55,8 @@ class KitsController {
         model.addAttribute("run", run);
         model.addAttribute("doubts", packing.packing(planned).doubts());
         model.addAttribute("labelsRead", packing.labelsRead(id));
-        model.addAttribute("kits", planned.kits().stream().sorted(Kit.PACKING_ORDER).toList());
+        model.addAttribute(
+                "kits", planned.kits().stream().sorted(Kit.PACKING_ORDER).toList());
         return "kit/kits";
     }
 }

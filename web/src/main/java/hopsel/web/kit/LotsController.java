@@ -7,6 +7,11 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.plan.PlanDesk;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,11 +42,14 @@ class LotsController {
     }
 
     /** What went into the kits of a class; a name is missing where the person was erased. */
-    public record Traced(long id, String title, String kit, Optional<String> name, BigDecimal grams) {
-    }
+    public record Traced(long id, String title, String kit, Optional<String> name, BigDecimal grams) {}
 
     @GetMapping("/lots")
-    String lots(@RequestParam(value = "item", required = false) String item, @RequestParam(value = "lot", required = false) String lot, Principal who, Model model) {
+    String lots(
+            @RequestParam(value = "item", required = false) String item,
+            @RequestParam(value = "lot", required = false) String lot,
+            Principal who,
+            Model model) {
         model.addAttribute("lots", store.lots());
         model.addAttribute("catalogue", builtIn);
         if (item != null && lot != null) {
@@ -56,12 +64,29 @@ class LotsController {
         List<Traced> all = new ArrayList<>();
         for (long id : store.classesOf(item, lot)) {
             guests.look(id, who.getName(), "traced a pack");
-            PlannedClass planned = desk.find(id).orElseThrow(NotFoundException::new).planned();
+            PlannedClass planned =
+                    desk.find(id).orElseThrow(NotFoundException::new).planned();
             var run = packing.run(id, planned);
             for (Use use : run.uses()) {
                 if (use.item().equals(item) && use.lot().name().equals(lot)) {
-                    use.kits().forEach(kit -> all.add(new Traced(id, planned.cooking().title(), kit, planned.cooking().attendees().stream().filter(own -> own.id().equals(kit)).map(Attendee::name).findFirst(),
-                            run.in(kit).entrySet().stream().filter(entry -> entry.getKey().item().equals(item) && entry.getValue().lot().name().equals(lot)).map(entry -> entry.getValue().grams()).reduce(BigDecimal.ZERO, BigDecimal::add))));
+                    use.kits()
+                            .forEach(kit -> all.add(new Traced(
+                                    id,
+                                    planned.cooking().title(),
+                                    kit,
+                                    planned.cooking().attendees().stream()
+                                            .filter(own -> own.id().equals(kit))
+                                            .map(Attendee::name)
+                                            .findFirst(),
+                                    run.in(kit).entrySet().stream()
+                                            .filter(entry ->
+                                                    entry.getKey().item().equals(item)
+                                                            && entry.getValue()
+                                                                    .lot()
+                                                                    .name()
+                                                                    .equals(lot))
+                                            .map(entry -> entry.getValue().grams())
+                                            .reduce(BigDecimal.ZERO, BigDecimal::add))));
                 }
             }
         }

@@ -8,6 +8,9 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.web.frame.Figures;
 import hopsel.web.tick.TickStore.Tick;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -32,20 +35,39 @@ public class MenuWords {
     public String line(LineServing line, Dish dish, Catalogue catalogue) {
         String item = catalogue.get(line.line().item()).name();
         if (line.serving() instanceof Serving.Substituted other) {
-            String steps = dish.steps().filter(step -> step.uses().stream().anyMatch(use -> use.ingredient().equals(line.line().id()))).map(Step::title).collect(Collectors.joining(", "));
-            String said = say("menus.line.instead", catalogue.get(other.substitution().use()).name(), item, words(other.reasons())) + other.substitution().effect().map(effect -> ". " + effect).orElse("");
+            String steps = dish.steps()
+                    .filter(step -> step.uses().stream()
+                            .anyMatch(use -> use.ingredient().equals(line.line().id())))
+                    .map(Step::title)
+                    .collect(Collectors.joining(", "));
+            String said = say(
+                            "menus.line.instead",
+                            catalogue.get(other.substitution().use()).name(),
+                            item,
+                            words(other.reasons()))
+                    + other.substitution().effect().map(effect -> ". " + effect).orElse("");
             return steps.isEmpty() ? said : say("menus.line.goes", said.endsWith(".") ? said : said + ".", steps);
         }
         if (line.serving() instanceof Serving.AsWritten asIs) {
             return say("menus.line.liked", item, words(asIs.disliked()));
         }
-        List<String> reasons = line.serving() instanceof Serving.LeftOut left ? left.reasons() : line.serving() instanceof Serving.CannotServe cannot ? cannot.reasons() : List.of();
-        return say(line.serving() instanceof Serving.LeftOut ? "menus.line.left-out" : "menus.line.cannot", item, words(reasons));
+        List<String> reasons = line.serving() instanceof Serving.LeftOut left
+                ? left.reasons()
+                : line.serving() instanceof Serving.CannotServe cannot ? cannot.reasons() : List.of();
+        return say(
+                line.serving() instanceof Serving.LeftOut ? "menus.line.left-out" : "menus.line.cannot",
+                item,
+                words(reasons));
     }
 
     /** Names of items of a dish whose labels nobody has read for this class; empty text: none. */
     public String unread(Dish dish, List<Item> labels, Map<String, Tick> ticks) {
-        return labels.stream().filter(item -> dish.lines().anyMatch(line -> line.item().equals(item.id())) && !(ticks.containsKey(item.id()) && ticks.get(item.id()).done())).map(Item::name).collect(Collectors.joining(", "));
+        return labels.stream()
+                .filter(item -> dish.lines().anyMatch(line -> line.item().equals(item.id()))
+                        && !(ticks.containsKey(item.id())
+                                && ticks.get(item.id()).done()))
+                .map(Item::name)
+                .collect(Collectors.joining(", "));
     }
 
     private String words(List<String> reasons) {

@@ -8,14 +8,26 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Costing;
 import hopsel.core.provision.Shopping;
 import hopsel.web.device.PrinterStore;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.LabelSheet;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.MadeStore;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.provision.ShelfStore;
 import hopsel.web.tick.TickStore;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -49,7 +61,17 @@ class PackingController {
     private final ShelfStore shelf;
     private final Catalogue builtIn;
 
-    PackingController(OwnAddress address, ClassPages pages, GuestStore guests, TickStore ticks, PackingDesk desk, KitLabels labels, MadeStore made, PrinterStore printer, ShelfStore shelf, Catalogue builtIn) {
+    PackingController(
+            OwnAddress address,
+            ClassPages pages,
+            GuestStore guests,
+            TickStore ticks,
+            PackingDesk desk,
+            KitLabels labels,
+            MadeStore made,
+            PrinterStore printer,
+            ShelfStore shelf,
+            Catalogue builtIn) {
         this.address = address;
         this.pages = pages;
         this.guests = guests;
@@ -63,33 +85,69 @@ class PackingController {
     }
 
     @GetMapping("/classes/{id}/packing")
-    String packing(@PathVariable("id") long id, @RequestParam(value = "people", defaultValue = "1") int people, Principal who, Model model) {
+    String packing(
+            @PathVariable("id") long id,
+            @RequestParam(value = "people", defaultValue = "1") int people,
+            Principal who,
+            Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "packing");
         PackingRun run = desk.run(id, planned);
         Packing packing = desk.packing(planned);
         model.addAttribute("packing", packing);
-        model.addAttribute("drawings", packing.kinds().stream().map(kind -> BagDrawing.of(kind, planned.catalogue())).toList());
+        model.addAttribute(
+                "drawings",
+                packing.kinds().stream()
+                        .map(kind -> BagDrawing.of(kind, planned.catalogue()))
+                        .toList());
         model.addAttribute("run", run);
         model.addAttribute("people", Math.max(1, Math.min(MOST_PEOPLE, people)));
         model.addAttribute("ticks", ticks.now(id, "packing"));
-        model.addAttribute("contacts", CrossContact.of(planned.cooking(), planned.plan(), planned.catalogue()).contacts());
-        model.addAttribute("stale", made.stale(id, MadeStore.Kind.LABEL, attendee -> Optional.ofNullable(KitLabels.content(planned).get(attendee))));
+        model.addAttribute(
+                "contacts",
+                CrossContact.of(planned.cooking(), planned.plan(), planned.catalogue())
+                        .contacts());
+        model.addAttribute(
+                "stale",
+                made.stale(
+                        id,
+                        MadeStore.Kind.LABEL,
+                        attendee ->
+                                Optional.ofNullable(KitLabels.content(planned).get(attendee))));
         model.addAttribute("sheets", LabelSheet.Size.values());
         Catalogue prices = shelf.priced(builtIn);
-        Costing costing = Costing.of(planned.cooking(), prices, planned.batches(), planned.demand(), planned.kits(), Shopping.of(planned.cooking(), prices, planned.demand()));
+        Costing costing = Costing.of(
+                planned.cooking(),
+                prices,
+                planned.batches(),
+                planned.demand(),
+                planned.kits(),
+                Shopping.of(planned.cooking(), prices, planned.demand()));
         model.addAttribute("costing", costing);
         shelf.fee(id).ifPresent(fee -> model.addAttribute("fee", fee));
         return "kit/packing";
     }
 
     @GetMapping("/classes/{id}/packing/labels.pdf")
-    ResponseEntity<byte[]> labels(@PathVariable("id") long id, @RequestParam("which") KitLabels.Which which, @RequestParam(value = "size", defaultValue = "A4_21") LabelSheet.Size size, @RequestParam(value = "skip", defaultValue = "0") int skip,
-                                  @RequestParam(value = "numbers", defaultValue = "false") boolean numbers, Principal who, Model model) {
+    ResponseEntity<byte[]> labels(
+            @PathVariable("id") long id,
+            @RequestParam("which") KitLabels.Which which,
+            @RequestParam(value = "size", defaultValue = "A4_21") LabelSheet.Size size,
+            @RequestParam(value = "skip", defaultValue = "0") int skip,
+            @RequestParam(value = "numbers", defaultValue = "false") boolean numbers,
+            Principal who,
+            Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "printed labels");
         String base = address.of("");
-        byte[] pdf = labels.sheets(id, planned, labels.labels(planned, desk.packing(planned), desk.run(id, planned), which), size, skip, !numbers, base);
+        byte[] pdf = labels.sheets(
+                id,
+                planned,
+                labels.labels(planned, desk.packing(planned), desk.run(id, planned), which),
+                size,
+                skip,
+                !numbers,
+                base);
         labels.printed(id, planned, MadeStore.Kind.LABEL, who.getName());
         return pdf("kit-labels-%d.pdf".formatted(id), pdf);
     }
@@ -99,19 +157,32 @@ class PackingController {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "printed packing lists");
         labels.printed(id, planned, MadeStore.Kind.LIST, who.getName());
-        return pdf("packing-lists-%d.pdf".formatted(id), labels.lists(id, planned, desk.packing(planned), desk.run(id, planned)));
+        return pdf(
+                "packing-lists-%d.pdf".formatted(id),
+                labels.lists(id, planned, desk.packing(planned), desk.run(id, planned)));
     }
 
     private static ResponseEntity<byte[]> pdf(String name, byte[] content) {
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(name).build().toString()).header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .contentType(MediaType.APPLICATION_PDF).body(content);
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline().filename(name).build().toString())
+                .header(HttpHeaders.CACHE_CONTROL, "no-store")
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(content);
     }
 
     /** Sends labels to the label printer, as a job. */
     @PostMapping("/classes/{id}/packing/print")
-    String print(@PathVariable("id") long id, @RequestParam("which") KitLabels.Which which, Principal who, Model model, RedirectAttributes next) {
+    String print(
+            @PathVariable("id") long id,
+            @RequestParam("which") KitLabels.Which which,
+            Principal who,
+            Model model,
+            RedirectAttributes next) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
-        int count = labels.labels(planned, desk.packing(planned), desk.run(id, planned), which).size();
+        int count = labels.labels(planned, desk.packing(planned), desk.run(id, planned), which)
+                .size();
         if (count > 0) {
             printer.send(id, which.name(), count, who.getName());
             labels.printed(id, planned, MadeStore.Kind.LABEL, who.getName());

@@ -7,6 +7,8 @@ import hopsel.core.kit.PackingRun.Event;
 import hopsel.core.kit.PackingRun.Refusal;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.tick.LabelsRead;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.time.Clock;
@@ -36,7 +38,10 @@ class PackingDesk {
     }
 
     PackingRun run(long id, PlannedClass planned) {
-        return PackingRun.after(packing(planned), planned.catalogue(), store.of(id).stream().map(PackingStore.Entry::event).toList());
+        return PackingRun.after(
+                packing(planned),
+                planned.catalogue(),
+                store.of(id).stream().map(PackingStore.Entry::event).toList());
     }
 
     /** Items whose label somebody read for this class, on the list or at a station. */
@@ -49,6 +54,8 @@ class PackingDesk {
         Packing packing = packing(planned);
         Set<String> read = labels.of(id);
         LocalDate today = LocalDate.ofInstant(clock.instant(), planned.cooking().zone());
-        return store.add(id, event, who, client, (List<Event> before) -> PackingRun.after(packing, planned.catalogue(), before).refusal(event, read, today));
+        return store.add(
+                id, event, who, client, (List<Event> before) -> PackingRun.after(packing, planned.catalogue(), before)
+                        .refusal(event, read, today));
     }
 }

@@ -2,6 +2,8 @@ package hopsel.web.kit;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -21,9 +23,19 @@ interface PackingMapper {
 
     List<Long> classesOf(@Param("item") String item, @Param("lot") String lot);
 
-    record EventRow(int seq, String kind, String attendeeId, String dish, String itemId, BigDecimal grams, String lot, LocalDate useBy, String station, String who, LocalDateTime at, String client) {
-    }
+    record EventRow(
+            int seq,
+            String kind,
+            String attendeeId,
+            String dish,
+            String itemId,
+            BigDecimal grams,
+            String lot,
+            LocalDate useBy,
+            String station,
+            String who,
+            LocalDateTime at,
+            String client) {}
 
-    record LotRow(String itemId, String lot, LocalDate useBy) {
-    }
+    record LotRow(String itemId, String lot, LocalDate useBy) {}
 }

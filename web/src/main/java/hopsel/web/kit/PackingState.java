@@ -6,6 +6,8 @@ import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.Portion;
 import hopsel.web.frame.Figures;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.util.List;
@@ -23,22 +25,39 @@ public class PackingState {
 
     /** Kits that are closed and hold what their attendee needs. */
     public long done(Packing packing, PackingRun run) {
-        return packing.kits().stream().map(kit -> kit.attendee().id()).filter(kit -> run.closed(kit) && !run.redo(kit)).count();
+        return packing.kits().stream()
+                .map(kit -> kit.attendee().id())
+                .filter(kit -> run.closed(kit) && !run.redo(kit))
+                .count();
     }
 
     /** Kits that are closed and do not. */
     public List<Kit> redo(Packing packing, PackingRun run) {
-        return packing.kits().stream().filter(kit -> run.redo(kit.attendee().id())).toList();
+        return packing.kits().stream()
+                .filter(kit -> run.redo(kit.attendee().id()))
+                .toList();
     }
 
     /** What a portion of a kit is in place of; null where it is as written. */
     public String instead(Kit kit, Portion portion) {
-        return kit.lines().stream().filter(line -> line.dish().equals(portion.dish()) && line.item().equals(portion.item())).flatMap(line -> line.insteadOf().stream()).findFirst().orElse(null);
+        return kit.lines().stream()
+                .filter(line ->
+                        line.dish().equals(portion.dish()) && line.item().equals(portion.item()))
+                .flatMap(line -> line.insteadOf().stream())
+                .findFirst()
+                .orElse(null);
     }
 
     /** Names of items, or a dash. */
     public String items(List<Portion.Key> keys, Catalogue catalogue) {
-        return keys.isEmpty() ? "–" : keys.stream().map(key -> catalogue.find(key.item()).map(item -> item.name()).orElse(key.item())).collect(Collectors.joining(", "));
+        return keys.isEmpty()
+                ? "–"
+                : keys.stream()
+                        .map(key -> catalogue
+                                .find(key.item())
+                                .map(item -> item.name())
+                                .orElse(key.item()))
+                        .collect(Collectors.joining(", "));
     }
 
     /** Names of items, or a dash. */
@@ -53,8 +72,12 @@ public class PackingState {
 
     /** How many kits have an item in them, of those that need it. */
     public long packed(Packing packing, PackingRun run, String item) {
-        return packing.kits().stream().filter(kit -> run.in(kit.attendee().id()).keySet().stream().anyMatch(key -> key.item().equals(item))
-                && run.missing(kit.attendee().id()).stream().noneMatch(portion -> portion.item().equals(item))).count();
+        return packing.kits().stream()
+                .filter(kit -> run.in(kit.attendee().id()).keySet().stream()
+                                .anyMatch(key -> key.item().equals(item))
+                        && run.missing(kit.attendee().id()).stream()
+                                .noneMatch(portion -> portion.item().equals(item)))
+                .count();
     }
 
     /** What somebody avoids, in words: an allergen, a rule or an item. */

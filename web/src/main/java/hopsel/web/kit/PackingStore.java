@@ -7,6 +7,9 @@ import hopsel.core.kit.PackingRun.Refusal;
 import hopsel.core.kit.Portion;
 import hopsel.web.kit.PackingMapper.EventRow;
 import hopsel.web.kit.PackingMapper.LotRow;
+
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Repository;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 
@@ -18,8 +21,8 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /**
- * What happened at the weighing stations: only ever added to. Each line has a number; where two stations add at once, one
- * of them is told that the number is gone, looks again, and asks again whether it may.
+ * What happened at the weighing stations: only ever added to. Each line has a number; where two stations add at once,
+ * one of them is told that the number is gone, looks again, and asks again whether it may.
  */
 @Repository
 class PackingStore {
@@ -35,43 +38,66 @@ class PackingStore {
     }
 
     /** Something that happened, who did it, and when, in universal time. */
-    record Entry(Event event, String who, LocalDateTime at) {
-    }
+    record Entry(Event event, String who, LocalDateTime at) {}
 
     List<Entry> of(long id) {
-        return mapper.events(id).stream().map(row -> new Entry(event(row), row.who(), row.at())).toList();
+        return mapper.events(id).stream()
+                .map(row -> new Entry(event(row), row.who(), row.at()))
+                .toList();
     }
 
     private static Event event(EventRow row) {
-        return new Event(Kind.valueOf(row.kind()), row.attendeeId(), new Portion.Key(row.dish(), row.itemId()), row.grams(), new Lot(row.lot(), Optional.ofNullable(row.useBy())), row.station());
+        return new Event(
+                Kind.valueOf(row.kind()),
+                row.attendeeId(),
+                new Portion.Key(row.dish(), row.itemId()),
+                row.grams(),
+                new Lot(row.lot(), Optional.ofNullable(row.useBy())),
+                row.station());
     }
 
     /**
      * Writes down what happened, unless it may not.
      *
      * @param client a name for this press that no other has: what arrives twice counts once
-     * @param may    why it may not happen, after what is there
+     * @param may why it may not happen, after what is there
      */
-    Optional<Refusal> add(long id, Event event, String who, String client, Function<List<Event>, Optional<Refusal>> may) {
+    Optional<Refusal> add(
+            long id, Event event, String who, String client, Function<List<Event>, Optional<Refusal>> may) {
         for (int i = 0; i < TRIES; i++) {
             List<EventRow> rows = mapper.events(id);
             if (rows.stream().anyMatch(row -> row.client().equals(client))) {
                 return Optional.empty();
             }
-            Optional<Refusal> refusal = may.apply(rows.stream().map(PackingStore::event).toList());
+            Optional<Refusal> refusal =
+                    may.apply(rows.stream().map(PackingStore::event).toList());
             if (refusal.isPresent()) {
                 return refusal;
             }
             try {
-                mapper.add(id, new EventRow(rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1, event.kind().name(), event.kit(), event.portion().dish(), event.portion().item(), event.grams(),
-                        event.lot().name(), event.lot().useBy().orElse(null), event.station(), who, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC), client));
+                mapper.add(
+                        id,
+                        new EventRow(
+                                rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1,
+                                event.kind().name(),
+                                event.kit(),
+                                event.portion().dish(),
+                                event.portion().item(),
+                                event.grams(),
+                                event.lot().name(),
+                                event.lot().useBy().orElse(null),
+                                event.station(),
+                                who,
+                                LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC),
+                                client));
                 return Optional.empty();
             } catch (DuplicateKeyException e) {
                 // Another station was quicker: look again.
                 continue;
             }
         }
-        throw new IllegalStateException("Class %d was packed at so many stations at once that nothing could be written down.".formatted(id));
+        throw new IllegalStateException(
+                "Class %d was packed at so many stations at once that nothing could be written down.".formatted(id));
     }
 
     List<LotRow> lots() {

@@ -3,6 +3,9 @@ package hopsel.web.kit;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.PackingRun.Refusal;
 import hopsel.web.frame.Figures;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -22,7 +25,12 @@ class PackingWords {
     }
 
     String refusal(Refusal refusal, Catalogue catalogue) {
-        String items = refusal.items().stream().map(item -> catalogue.find(item).map(known -> known.name()).orElse(item)).collect(Collectors.joining(", "));
-        return messages.getMessage("weigh.no." + refusal.why(), new Object[]{items, figures.grams(refusal.grams()), refusal.by()}, Locale.ENGLISH);
+        String items = refusal.items().stream()
+                .map(item -> catalogue.find(item).map(known -> known.name()).orElse(item))
+                .collect(Collectors.joining(", "));
+        return messages.getMessage(
+                "weigh.no." + refusal.why(),
+                new Object[] {items, figures.grams(refusal.grams()), refusal.by()},
+                Locale.ENGLISH);
     }
 }

@@ -12,6 +12,9 @@ import hopsel.web.frame.NotFoundException;
 import hopsel.web.guest.AttendeeForm;
 import hopsel.web.guest.HouseRules;
 import hopsel.web.guest.ParticularsStore;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,11 +44,15 @@ class PeopleChanges {
     @Transactional(rollbackFor = BadEntryException.class)
     public void save(long id, Map<String, String> fields) throws BadEntryException {
         guests.lock(id);
-        CookingClass cooking = store.find(id).orElseThrow(NotFoundException::new).cooking();
+        CookingClass cooking =
+                store.find(id).orElseThrow(NotFoundException::new).cooking();
         Map<String, Particulars> known = particulars.of(id);
-        List<AttendeeForm.Row> rows = new AttendeeForm(cooking, cooking.catalogue(builtIn), rules.all()).rows(new Entered(fields), known);
+        List<AttendeeForm.Row> rows =
+                new AttendeeForm(cooking, cooking.catalogue(builtIn), rules.all()).rows(new Entered(fields), known);
         for (AttendeeForm.Row row : rows) {
-            Optional<Attendee> before = cooking.attendees().stream().filter(own -> own.id().equals(row.attendee().id())).findFirst();
+            Optional<Attendee> before = cooking.attendees().stream()
+                    .filter(own -> own.id().equals(row.attendee().id()))
+                    .findFirst();
             if (before.isEmpty()) {
                 guests.add(id, row.attendee(), null);
             } else if (!before.get().equals(row.attendee())) {

@@ -13,7 +13,6 @@ import hopsel.formats.table.Table;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StoredClass;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
@@ -25,6 +24,23 @@ import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.HouseRules;
 import hopsel.web.guest.ParticularsStore;
 import hopsel.web.guest.SignupStore;
+import hopsel.web.plan.ClassPages;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -65,8 +81,18 @@ class PeopleController {
     private final PackingStore packing;
     private final Catalogue builtIn;
 
-    PeopleController(ClassPages pages, ClassStore store, PeopleChanges changes, GuestNotices notices, GuestStore guests, ParticularsStore particulars, SignupStore signups, HouseRules rules, AttendeeStyles styles, PackingStore packing,
-                     Catalogue builtIn) {
+    PeopleController(
+            ClassPages pages,
+            ClassStore store,
+            PeopleChanges changes,
+            GuestNotices notices,
+            GuestStore guests,
+            ParticularsStore particulars,
+            SignupStore signups,
+            HouseRules rules,
+            AttendeeStyles styles,
+            PackingStore packing,
+            Catalogue builtIn) {
         this.pages = pages;
         this.store = store;
         this.changes = changes;
@@ -90,8 +116,17 @@ class PeopleController {
         CookingClass cooking = (CookingClass) model.getAttribute("cooking");
         Catalogue catalogue = cooking.catalogue(builtIn);
         model.addAttribute("known", known);
-        model.addAttribute("shown", cooking.attendees().stream().map(own -> GuestFields.shown(own, known.getOrDefault(own.id(), Particulars.UNKNOWN), catalogue)).toList());
-        model.addAttribute("cannot", cooking.attendees().stream().map(own -> GuestFields.cannot(own, catalogue)).toList());
+        model.addAttribute(
+                "shown",
+                cooking.attendees().stream()
+                        .map(own ->
+                                GuestFields.shown(own, known.getOrDefault(own.id(), Particulars.UNKNOWN), catalogue))
+                        .toList());
+        model.addAttribute(
+                "cannot",
+                cooking.attendees().stream()
+                        .map(own -> GuestFields.cannot(own, catalogue))
+                        .toList());
         model.addAttribute("rules", rules.all());
         model.addAttribute("signup", signups.of(id));
         model.addAttribute("waiting", signups.waiting(id));
@@ -111,7 +146,11 @@ class PeopleController {
 
     /** A link to an attendee's own page, or the end of all of theirs. */
     @PostMapping("/classes/{id}/people/{number}/link")
-    String link(@PathVariable("id") long id, @PathVariable("number") int number, @RequestParam(value = "withdraw", defaultValue = "false") boolean withdraw, RedirectAttributes next) {
+    String link(
+            @PathVariable("id") long id,
+            @PathVariable("number") int number,
+            @RequestParam(value = "withdraw", defaultValue = "false") boolean withdraw,
+            RedirectAttributes next) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
         Attendee attendee = numbered(stored, number);
         if (withdraw) {
@@ -132,24 +171,49 @@ class PeopleController {
         ObjectNode all = Json.object();
         all.set("attendee", ClassFile.attendee(attendee));
         Particulars known = particulars.of(id).getOrDefault(attendee.id(), Particulars.UNKNOWN);
-        ObjectNode beside = all.putObject("particulars").put("contact", known.contact()).put("spice", AttendeeForm.word(known.spice())).put("delivery", AttendeeForm.word(known.delivery())).put("remark", known.remark());
+        ObjectNode beside = all.putObject("particulars")
+                .put("contact", known.contact())
+                .put("spice", AttendeeForm.word(known.spice()))
+                .put("delivery", AttendeeForm.word(known.delivery()))
+                .put("remark", known.remark());
         known.equipment().forEach(beside.putArray("equipment")::add);
         ObjectNode style = all.putObject("style");
-        styles.of(id).getOrDefault(attendee.id(), Map.of()).forEach((matter, school) -> style.put(matter.word(), school));
+        styles.of(id)
+                .getOrDefault(attendee.id(), Map.of())
+                .forEach((matter, school) -> style.put(matter.word(), school));
         all.put("link", guests.live(id).contains(attendee.id()));
         ArrayNode packed = all.putArray("packed");
-        packing.of(id).stream().filter(entry -> entry.event().kit().equals(attendee.id())).forEach(entry -> packed.addObject().put("what", entry.event().kind().name()).put("item", entry.event().portion().item())
-                .put("grams", entry.event().grams()).put("pack", entry.event().lot().name()).put("at", entry.at().toString()));
+        packing.of(id).stream()
+                .filter(entry -> entry.event().kit().equals(attendee.id()))
+                .forEach(entry -> packed.addObject()
+                        .put("what", entry.event().kind().name())
+                        .put("item", entry.event().portion().item())
+                        .put("grams", entry.event().grams())
+                        .put("pack", entry.event().lot().name())
+                        .put("at", entry.at().toString()));
         return ResponseEntity.ok().header(HttpHeaders.CACHE_CONTROL, "no-store").body(Json.indented(all));
     }
 
     /** Takes one person out of the class, with everything that is known of them. */
     @PostMapping("/classes/{id}/people/{number}/erase")
-    String erase(@PathVariable("id") long id, @PathVariable("number") int number, @RequestParam("attendee") String attendee, RedirectAttributes next, Principal who) {
+    String erase(
+            @PathVariable("id") long id,
+            @PathVariable("number") int number,
+            @RequestParam("attendee") String attendee,
+            RedirectAttributes next,
+            Principal who) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        Optional<Attendee> there = stored.cooking().attendees().stream().filter(own -> own.id().equals(attendee)).findFirst();
+        Optional<Attendee> there = stored.cooking().attendees().stream()
+                .filter(own -> own.id().equals(attendee))
+                .findFirst();
         there.ifPresent(gone -> guests.erase(id, gone.id(), who.getName()));
-        next.addFlashAttribute("toldLines", List.of(there.map(gone -> "%s is removed, with everything known of them. What was printed or sent is out of reach.".formatted(gone.name())).orElse("They had been removed already.")));
+        next.addFlashAttribute(
+                "toldLines",
+                List.of(there.map(gone ->
+                                ("%s is removed, with everything known of them. What was printed or sent is out of "
+                                                + "reach.")
+                                        .formatted(gone.name()))
+                        .orElse("They had been removed already.")));
         return "redirect:/classes/%d/people".formatted(id);
     }
 
@@ -161,12 +225,18 @@ class PeopleController {
     }
 
     @PostMapping("/classes/{id}/people")
-    ModelAndView keep(@PathVariable("id") long id, @RequestParam Map<String, String> fields, Principal who, Model model) {
+    ModelAndView keep(
+            @PathVariable("id") long id, @RequestParam Map<String, String> fields, Principal who, Model model) {
         try {
             changes.save(id, fields);
             return new ModelAndView("redirect:/classes/%d/people".formatted(id));
         } catch (BadEntryException e) {
-            return refused(id, List.of("%s %s".formatted(e.field().replaceAll("-\\d+$", ""), e.getMessage())), fields, who, model);
+            return refused(
+                    id,
+                    List.of("%s %s".formatted(e.field().replaceAll("-\\d+$", ""), e.getMessage())),
+                    fields,
+                    who,
+                    model);
         }
     }
 
@@ -187,7 +257,8 @@ class PeopleController {
                 }
             }
         } catch (IOException e) {
-            wrong.add("This is no table with a header row. Write: name, servings, avoids, rather, gets, zone, contact, spice, delivery, equipment, remark.");
+            wrong.add("This is no table with a header row. Write: name, servings, avoids, rather, gets, zone, "
+                    + "contact, spice, delivery, equipment, remark.");
         }
         if (wrong.isEmpty()) {
             changes.add(id, added);
@@ -211,16 +282,46 @@ class PeopleController {
     @GetMapping("/classes/{id}/people.csv")
     ResponseEntity<byte[]> csv(@PathVariable("id") long id, Principal who) {
         guests.look(id, who.getName(), "took out all attendees");
-        CookingClass cooking = store.find(id).orElseThrow(NotFoundException::new).cooking();
+        CookingClass cooking =
+                store.find(id).orElseThrow(NotFoundException::new).cooking();
         List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of("name", "servings", "avoids", "rather", "gets", "zone", "contact", "spice", "delivery", "equipment", "remark"));
+        rows.add(List.of(
+                "name",
+                "servings",
+                "avoids",
+                "rather",
+                "gets",
+                "zone",
+                "contact",
+                "spice",
+                "delivery",
+                "equipment",
+                "remark"));
         Map<String, Particulars> all = particulars.of(id);
         cooking.attendees().forEach(attendee -> {
             Particulars known = all.getOrDefault(attendee.id(), Particulars.UNKNOWN);
-            rows.add(List.of(attendee.name(), Decimals.plain(attendee.servings()).toPlainString(), GuestFields.cannot(attendee, cooking.catalogue(builtIn)), String.join(", ", attendee.rather()), attendee.gets().word(),
-                    attendee.zone().map(Object::toString).orElse(""), known.contact(), AttendeeForm.word(known.spice()), AttendeeForm.word(known.delivery()), String.join(", ", known.equipment()), known.remark()));
+            rows.add(List.of(
+                    attendee.name(),
+                    Decimals.plain(attendee.servings()).toPlainString(),
+                    GuestFields.cannot(attendee, cooking.catalogue(builtIn)),
+                    String.join(", ", attendee.rather()),
+                    attendee.gets().word(),
+                    attendee.zone().map(Object::toString).orElse(""),
+                    known.contact(),
+                    AttendeeForm.word(known.spice()),
+                    AttendeeForm.word(known.delivery()),
+                    String.join(", ", known.equipment()),
+                    known.remark()));
         });
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("people-%d.csv".formatted(id)).build().toString()).header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8)).body(Table.write(rows).getBytes(StandardCharsets.UTF_8));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("people-%d.csv".formatted(id))
+                                .build()
+                                .toString())
+                .header(HttpHeaders.CACHE_CONTROL, "no-store")
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(Table.write(rows).getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -1,4 +1,2 @@
-/**
- * A kit for each attendee.
- */
+/** A kit for each attendee. */
 package hopsel.web.kit;

@@ -9,13 +9,24 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Pantry.Movement;
 import hopsel.web.air.Experience;
 import hopsel.web.air.Experience.Evening;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.handout.WordsStore;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.provision.PantryClosing;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -49,7 +60,8 @@ class ClosingController {
     private final WordsStore words;
     private final PantryClosing pantry;
 
-    ClosingController(ClassPages pages, Experience experience, ClosingStore store, WordsStore words, PantryClosing pantry) {
+    ClosingController(
+            ClassPages pages, Experience experience, ClosingStore store, WordsStore words, PantryClosing pantry) {
         this.pages = pages;
         this.experience = experience;
         this.store = store;
@@ -58,8 +70,7 @@ class ClosingController {
     }
 
     /** What can be left of a dish, as the form has it. */
-    public record Row(Dish dish, String portions, String went, String useBy, LocalDate good) {
-    }
+    public record Row(Dish dish, String portions, String went, String useBy, LocalDate good) {}
 
     @GetMapping("/classes/{id}/air/close")
     String page(@PathVariable("id") long id, Model model) {
@@ -68,7 +79,14 @@ class ClosingController {
         Map<String, Set<String>> served = store.closed(id).isPresent() ? store.served(id) : Served.expected(planned);
         Map<String, LeftOver> left = new LinkedHashMap<>();
         store.left(id).forEach(one -> left.put(one.dish(), one));
-        fill(id, planned, served, planned.cooking().dishes().stream().map(dish -> row(id, planned, dish, Optional.ofNullable(left.get(dish.id())))).toList(), model);
+        fill(
+                id,
+                planned,
+                served,
+                planned.cooking().dishes().stream()
+                        .map(dish -> row(id, planned, dish, Optional.ofNullable(left.get(dish.id()))))
+                        .toList(),
+                model);
         return "log/close";
     }
 
@@ -86,16 +104,29 @@ class ClosingController {
 
     private Row row(long id, PlannedClass planned, Dish dish, Optional<LeftOver> left) {
         LocalDate good = LeftOver.goodUntil(planned.cooking(), words.words(id).dish(dish.id()));
-        return new Row(dish, left.map(one -> one.portions().stripTrailingZeros().toPlainString()).orElse(""), left.map(one -> one.went().name()).orElse(Went.SHELF.name()), left.flatMap(LeftOver::useBy).orElse(good).toString(), good);
+        return new Row(
+                dish,
+                left.map(one -> one.portions().stripTrailingZeros().toPlainString())
+                        .orElse(""),
+                left.map(one -> one.went().name()).orElse(Went.SHELF.name()),
+                left.flatMap(LeftOver::useBy).orElse(good).toString(),
+                good);
     }
 
     @PostMapping("/classes/{id}/air/close")
-    ModelAndView close(@PathVariable("id") long id, @RequestParam MultiValueMap<String, String> fields, Principal who, Model model, RedirectAttributes next) {
+    ModelAndView close(
+            @PathVariable("id") long id,
+            @RequestParam MultiValueMap<String, String> fields,
+            Principal who,
+            Model model,
+            RedirectAttributes next) {
         PlannedClass planned = pages.planned(id);
         evening(id);
         CookingClass cooking = planned.cooking();
         Map<String, List<String>> ticked = new HashMap<>();
-        cooking.attendees().forEach(attendee -> ticked.put(attendee.id(), fields.getOrDefault("served-" + attendee.id(), List.of())));
+        cooking.attendees()
+                .forEach(attendee ->
+                        ticked.put(attendee.id(), fields.getOrDefault("served-" + attendee.id(), List.of())));
         Map<String, Set<String>> served = Served.said(cooking, ticked);
         try {
             List<LeftOver> left = new ArrayList<>();
@@ -106,18 +137,32 @@ class ClosingController {
             store.close(id, served, left, who.getName());
             List<String> told = new ArrayList<>(List.of("Closed."));
             if (first) {
-                List<Movement> kept = left.stream().flatMap(one -> one.movement(planned).stream()).toList();
+                List<Movement> kept = left.stream()
+                        .flatMap(one -> one.movement(planned).stream())
+                        .toList();
                 pantry.keep(id, kept, who.getName());
-                told.add(pantry.settle(id, who.getName()) ? "The pantry is settled: what was bought came in, what was used went out." : "The pantry was settled before.");
+                told.add(
+                        pantry.settle(id, who.getName())
+                                ? "The pantry is settled: what was bought came in, what was used went out."
+                                : "The pantry was settled before.");
             } else {
-                told.add("What is on the shelf stays as it was written down at the first closing. Count it in the pantry if it is another.");
+                told.add("What is on the shelf stays as it was written down at the first closing. Count it in the "
+                        + "pantry if it is another.");
             }
-            left.stream().filter(one -> one.useBy().isPresent()).forEach(one -> late(id, planned, one).ifPresent(told::add));
+            left.stream().filter(one -> one.useBy().isPresent()).forEach(one -> late(id, planned, one)
+                    .ifPresent(told::add));
             next.addFlashAttribute("toldLines", told);
             return new ModelAndView("redirect:/classes/%d/air/log".formatted(id));
         } catch (BadEntryException e) {
             pages.open(id, Station.AIR, model);
-            fill(id, planned, served, cooking.dishes().stream().map(dish -> typed(id, planned, dish, fields.toSingleValueMap())).toList(), model);
+            fill(
+                    id,
+                    planned,
+                    served,
+                    cooking.dishes().stream()
+                            .map(dish -> typed(id, planned, dish, fields.toSingleValueMap()))
+                            .toList(),
+                    model);
             model.addAttribute("warnedLines", List.of("%s %s".formatted(name(cooking, e.field()), e.getMessage())));
             return new ModelAndView("log/close", model.asMap(), HttpStatus.UNPROCESSABLE_CONTENT);
         }
@@ -125,32 +170,50 @@ class ClosingController {
 
     private Row typed(long id, PlannedClass planned, Dish dish, Map<String, String> fields) {
         Row row = row(id, planned, dish, Optional.empty());
-        return new Row(dish, fields.getOrDefault("left-" + dish.id(), ""), fields.getOrDefault("went-" + dish.id(), row.went), fields.getOrDefault("use-by-" + dish.id(), row.useBy), row.good);
+        return new Row(
+                dish,
+                fields.getOrDefault("left-" + dish.id(), ""),
+                fields.getOrDefault("went-" + dish.id(), row.went),
+                fields.getOrDefault("use-by-" + dish.id(), row.useBy),
+                row.good);
     }
 
     private static Optional<LeftOver> left(Entered in, Dish dish) throws BadEntryException {
         Optional<BigDecimal> portions = in.number("left-" + dish.id());
         if (portions.isPresent() && portions.get().signum() < 0) {
-            throw new BadEntryException("left-" + dish.id(), "is below 0. Write how many portions are left, or nothing.");
+            throw new BadEntryException(
+                    "left-" + dish.id(), "is below 0. Write how many portions are left, or nothing.");
         }
         Went went = in.choice("went-" + dish.id(), Went.values(), Went::name);
         String day = in.text("use-by-" + dish.id()).orElse("");
         try {
-            Optional<LocalDate> useBy = day.isEmpty() || went != Went.SHELF ? Optional.empty() : Optional.of(LocalDate.parse(day));
-            return portions.filter(number -> number.signum() > 0).map(number -> new LeftOver(dish.id(), number, went, useBy));
+            Optional<LocalDate> useBy =
+                    day.isEmpty() || went != Went.SHELF ? Optional.empty() : Optional.of(LocalDate.parse(day));
+            return portions.filter(number -> number.signum() > 0)
+                    .map(number -> new LeftOver(dish.id(), number, went, useBy));
         } catch (DateTimeException e) {
-            throw new BadEntryException("use-by-" + dish.id(), "is “%s”, which is no day. Write it like 2027-02-13.".formatted(day));
+            throw new BadEntryException(
+                    "use-by-" + dish.id(), "is “%s”, which is no day. Write it like 2027-02-13.".formatted(day));
         }
     }
 
     private Optional<String> late(long id, PlannedClass planned, LeftOver left) {
         Dish dish = planned.cooking().dish(left.dish());
         LocalDate good = LeftOver.goodUntil(planned.cooking(), words.words(id).dish(dish.id()));
-        return left.useBy().filter(day -> day.isAfter(good)).map(day -> "“%s” is written down as good until %s; it usually keeps until %s.".formatted(dish.title(), day, good));
+        return left.useBy()
+                .filter(day -> day.isAfter(good))
+                .map(day -> "“%s” is written down as good until %s; it usually keeps until %s."
+                        .formatted(dish.title(), day, good));
     }
 
     private static String name(CookingClass cooking, String field) {
-        String kind = field.startsWith("left-") ? "What is left of" : field.startsWith("went-") ? "Where the rest went of" : "The day of";
-        return cooking.dishes().stream().filter(dish -> field.endsWith("-" + dish.id())).findFirst().map(dish -> "%s “%s”".formatted(kind, dish.title())).orElse(field);
+        String kind = field.startsWith("left-")
+                ? "What is left of"
+                : field.startsWith("went-") ? "Where the rest went of" : "The day of";
+        return cooking.dishes().stream()
+                .filter(dish -> field.endsWith("-" + dish.id()))
+                .findFirst()
+                .map(dish -> "%s “%s”".formatted(kind, dish.title()))
+                .orElse(field);
     }
 }

@@ -2,6 +2,8 @@ package hopsel.web.log;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -29,12 +31,9 @@ interface ClosingMapper {
 
     void unleave(@Param("id") long id);
 
-    record ClosedRow(String closedBy, LocalDateTime closedAt) {
-    }
+    record ClosedRow(String closedBy, LocalDateTime closedAt) {}
 
-    record ServedRow(String attendeeId, String dishId) {
-    }
+    record ServedRow(String attendeeId, String dishId) {}
 
-    record LeftRow(String dishId, BigDecimal portions, String went, LocalDate useBy) {
-    }
+    record LeftRow(String dishId, BigDecimal portions, String went, LocalDate useBy) {}
 }

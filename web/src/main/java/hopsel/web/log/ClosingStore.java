@@ -5,6 +5,9 @@ import hopsel.core.log.LeftOver.Went;
 import hopsel.web.log.ClosingMapper.ClosedRow;
 import hopsel.web.log.ClosingMapper.LeftRow;
 import hopsel.web.log.ClosingMapper.ServedRow;
+
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,8 +35,7 @@ class ClosingStore {
     }
 
     /** When a class was closed, and by whom. */
-    public record Closed(String who, LocalDateTime at) {
-    }
+    public record Closed(String who, LocalDateTime at) {}
 
     Optional<Closed> closed(long id) {
         return mapper.closed(id).map(row -> new Closed(row.closedBy(), row.closedAt()));
@@ -42,12 +44,16 @@ class ClosingStore {
     /** Ids of the dishes that each attendee was served, by theirs. */
     Map<String, Set<String>> served(long id) {
         Map<String, Set<String>> served = new HashMap<>();
-        mapper.served(id).forEach(row -> served.computeIfAbsent(row.attendeeId(), any -> new HashSet<>()).add(row.dishId()));
+        mapper.served(id).forEach(row -> served.computeIfAbsent(row.attendeeId(), any -> new HashSet<>())
+                .add(row.dishId()));
         return served;
     }
 
     List<LeftOver> left(long id) {
-        return mapper.left(id).stream().map(row -> new LeftOver(row.dishId(), row.portions(), Went.valueOf(row.went()), Optional.ofNullable(row.useBy()))).toList();
+        return mapper.left(id).stream()
+                .map(row -> new LeftOver(
+                        row.dishId(), row.portions(), Went.valueOf(row.went()), Optional.ofNullable(row.useBy())))
+                .toList();
     }
 
     /** Closes a class, in the place of how it was closed before. */
@@ -57,6 +63,12 @@ class ClosingStore {
         mapper.unserve(id);
         served.forEach((attendee, dishes) -> dishes.forEach(dish -> mapper.serve(id, new ServedRow(attendee, dish))));
         mapper.unleave(id);
-        left.forEach(one -> mapper.leave(id, new LeftRow(one.dish(), one.portions(), one.went().name(), one.useBy().orElse(null))));
+        left.forEach(one -> mapper.leave(
+                id,
+                new LeftRow(
+                        one.dish(),
+                        one.portions(),
+                        one.went().name(),
+                        one.useBy().orElse(null))));
     }
 }

@@ -15,11 +15,20 @@ import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Download;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.vote.VoteStore;
+
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -46,7 +55,13 @@ class LogController {
     private final VoteStore votes;
     private final Lessons lessons;
 
-    LogController(ClassPages pages, Experience experience, ClassStore classes, ClassChanges changes, VoteStore votes, Lessons lessons) {
+    LogController(
+            ClassPages pages,
+            Experience experience,
+            ClassStore classes,
+            ClassChanges changes,
+            VoteStore votes,
+            Lessons lessons) {
         this.pages = pages;
         this.experience = experience;
         this.classes = classes;
@@ -56,8 +71,7 @@ class LogController {
     }
 
     /** A step with what all logs say of it, for whoever does it in this class. */
-    public record Taught(StepRef step, String title, int planned, Learned learned) {
-    }
+    public record Taught(StepRef step, String title, int planned, Learned learned) {}
 
     @GetMapping("/classes/{id}/air/log")
     String log(@PathVariable("id") long id, Model model) {
@@ -68,11 +82,22 @@ class LogController {
             model.addAttribute("log", evening.log());
             model.addAttribute("logged", cooking);
             model.addAttribute("airEnd", evening.planned().plan().airEnd());
-            model.addAttribute("bars", LogDrawing.of(cooking, evening.log(), evening.planned().plan().airEnd()));
+            model.addAttribute(
+                    "bars",
+                    LogDrawing.of(
+                            cooking, evening.log(), evening.planned().plan().airEnd()));
             model.addAttribute("taught", taught(now));
             model.addAttribute("tasted", evening.log().tastes());
-            model.addAttribute("wrong", evening.log().wrong().stream().map(wrong -> experience.sentence(evening, wrong)).toList());
-            model.addAttribute("ovens", experience.ovens().stream().filter(oven -> oven.kitchen().equals(Observation.kitchen(cooking))).toList());
+            model.addAttribute(
+                    "wrong",
+                    evening.log().wrong().stream()
+                            .map(wrong -> experience.sentence(evening, wrong))
+                            .toList());
+            model.addAttribute(
+                    "ovens",
+                    experience.ovens().stream()
+                            .filter(oven -> oven.kitchen().equals(Observation.kitchen(cooking)))
+                            .toList());
             model.addAttribute("before", experience.lastTime(cooking, Optional.of(id)));
         });
         return "log/log";
@@ -90,7 +115,11 @@ class LogController {
             Map<String, List<Observation>> seen = experience.ofDish(dish);
             dish.steps().filter(step -> seen.containsKey(step.id())).forEach(step -> {
                 StepRef ref = new StepRef(dish.id(), step.id());
-                all.add(new Taught(ref, step.title(), step.minutes().likely().seconds(), Learned.of(planned, ref, seen.get(step.id()))));
+                all.add(new Taught(
+                        ref,
+                        step.title(),
+                        step.minutes().likely().seconds(),
+                        Learned.of(planned, ref, seen.get(step.id()))));
             });
         });
         return all;
@@ -98,11 +127,25 @@ class LogController {
 
     /** Takes what was learned into the recipe of this class; it can be undone like any change. */
     @PostMapping("/classes/{id}/air/log/take")
-    String take(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("step") String step, Principal who, RedirectAttributes next) {
+    String take(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam("step") String step,
+            Principal who,
+            RedirectAttributes next) {
         StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
-        Taught taught = taught(pages.planned(id)).stream().filter(own -> own.step().toString().equals(step)).findFirst().orElseThrow(NotFoundException::new);
+        Taught taught = taught(pages.planned(id)).stream()
+                .filter(own -> own.step().toString().equals(step))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
         try {
-            changes.change(id, version, taught.learned().in(stored.cooking(), taught.step()), stored.wishes(), who.getName(), "minutes learned from the log");
+            changes.change(
+                    id,
+                    version,
+                    taught.learned().in(stored.cooking(), taught.step()),
+                    stored.wishes(),
+                    who.getName(),
+                    "minutes learned from the log");
             next.addFlashAttribute("toldLines", List.of("Taken into the recipe of this class; the plan follows."));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
@@ -112,14 +155,26 @@ class LogController {
 
     /** Takes what an amount came to by taste into the recipe of this class; it can be undone like any change. */
     @PostMapping("/classes/{id}/air/log/taste")
-    String taste(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("line") String line, Principal who, RedirectAttributes next) {
+    String taste(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam("line") String line,
+            Principal who,
+            RedirectAttributes next) {
         StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
         Evening evening = evening(id);
-        AirLog.Tasted tasted = evening.log().tastes().stream().filter(own -> (own.dish() + "/" + own.line()).equals(line)).findFirst().orElseThrow(NotFoundException::new);
+        AirLog.Tasted tasted = evening.log().tastes().stream()
+                .filter(own -> (own.dish() + "/" + own.line()).equals(line))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
         try {
-            changes.change(id, version, tasted.in(stored.cooking()), stored.wishes(), who.getName(), "amount found by taste");
+            changes.change(
+                    id, version, tasted.in(stored.cooking()), stored.wishes(), who.getName(), "amount found by taste");
             int dishes = lessons.taste(evening.planned().cooking().dish(tasted.dish()), tasted, who.getName());
-            next.addFlashAttribute("toldLines", List.of("Taken into the recipe of this class%s.".formatted(dishes > 0 ? ", and into the dish on the bench" : "")));
+            next.addFlashAttribute(
+                    "toldLines",
+                    List.of("Taken into the recipe of this class%s."
+                            .formatted(dishes > 0 ? ", and into the dish on the bench" : "")));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }
@@ -131,9 +186,15 @@ class LogController {
     ResponseEntity<byte[]> captions(@PathVariable("id") long id, @PathVariable("what") String what) {
         Evening evening = evening(id);
         PlannedClass planned = evening.planned();
-        List<WebVtt.Shown> shown = evening.log().rows().stream().map(AirLog.Row::standing).filter(standing -> standing.activity().shown())
-                .map(standing -> new WebVtt.Shown(standing.activity(), Math.max(0, standing.start()), Math.max(1, standing.end()))).toList();
-        String text = what.equals("chapters") ? WebVtt.chapters(planned.cooking(), shown) : WebVtt.amounts(planned.cooking(), planned.catalogue(), shown);
+        List<WebVtt.Shown> shown = evening.log().rows().stream()
+                .map(AirLog.Row::standing)
+                .filter(standing -> standing.activity().shown())
+                .map(standing -> new WebVtt.Shown(
+                        standing.activity(), Math.max(0, standing.start()), Math.max(1, standing.end())))
+                .toList();
+        String text = what.equals("chapters")
+                ? WebVtt.chapters(planned.cooking(), shown)
+                : WebVtt.amounts(planned.cooking(), planned.catalogue(), shown);
         return Download.text("%s-%d.vtt".formatted(what, id), "vtt", text);
     }
 
@@ -144,8 +205,15 @@ class LogController {
         CookingClass cooking = evening.planned().cooking();
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("dish", "step", "planned start", "start", "planned seconds", "seconds"));
-        evening.log().rows().forEach(row -> rows.add(List.of(cooking.dish(AirLog.step(row).dish()).title(), cooking.step(AirLog.step(row)).title(),
-                String.valueOf(row.standing().activity().start()), String.valueOf(row.standing().start()), String.valueOf(row.standing().activity().duration()), String.valueOf(row.lasted()))));
+        evening.log()
+                .rows()
+                .forEach(row -> rows.add(List.of(
+                        cooking.dish(AirLog.step(row).dish()).title(),
+                        cooking.step(AirLog.step(row)).title(),
+                        String.valueOf(row.standing().activity().start()),
+                        String.valueOf(row.standing().start()),
+                        String.valueOf(row.standing().activity().duration()),
+                        String.valueOf(row.lasted()))));
         return Download.text("log-%d.csv".formatted(id), "csv", Table.write(rows));
     }
 }

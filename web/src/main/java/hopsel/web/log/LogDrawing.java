@@ -13,19 +13,24 @@ final class LogDrawing {
     private static final int LONGEST = 30;
     private static final double THINNEST = 3;
 
-    private LogDrawing() {
-    }
+    private LogDrawing() {}
 
     /** A step: where its two bars begin, and how wide they are. */
-    public record Bar(String title, double plannedAt, double planned, double actualAt, double actual) {
-    }
+    public record Bar(String title, double plannedAt, double planned, double actualAt, double actual) {}
 
     static List<Bar> of(CookingClass cooking, AirLog log, int plannedEnd) {
         double perSecond = WIDTH / (double) (Math.max(log.end(), plannedEnd) + 1);
-        return log.rows().stream().map(row -> {
-            var activity = row.standing().activity();
-            return new Bar(shortened(cooking.step(activity.step()).title()), at(activity.start(), perSecond), Math.max(THINNEST, activity.duration() * perSecond), at(row.standing().start(), perSecond), Math.max(THINNEST, row.lasted() * perSecond));
-        }).toList();
+        return log.rows().stream()
+                .map(row -> {
+                    var activity = row.standing().activity();
+                    return new Bar(
+                            shortened(cooking.step(activity.step()).title()),
+                            at(activity.start(), perSecond),
+                            Math.max(THINNEST, activity.duration() * perSecond),
+                            at(row.standing().start(), perSecond),
+                            Math.max(THINNEST, row.lasted() * perSecond));
+                })
+                .toList();
     }
 
     private static double at(int seconds, double perSecond) {

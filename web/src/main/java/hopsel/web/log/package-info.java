@@ -1,4 +1,2 @@
-/**
- * After a class: what it teaches, what is left of it, who was served what, and reports over all of them.
- */
+/** After a class: what it teaches, what is left of it, who was served what, and reports over all of them. */
 package hopsel.web.log;

@@ -5,6 +5,8 @@ import hopsel.core.mise.Countdown;
 import hopsel.core.planned.Prepared;
 import hopsel.formats.calendar.CalendarFile;
 import hopsel.formats.calendar.CalendarFile.Entry;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.nio.charset.StandardCharsets;
@@ -22,6 +24,7 @@ class CountdownCalendar {
     private static final Duration WARNING = Duration.ofMinutes(10);
     /** What takes a trip or an order is announced the evening before. */
     private static final Duration LONG_WARNING = Duration.ofHours(12);
+
     private static final int DAY = 24 * 3600;
 
     private final CountdownWords words;
@@ -35,7 +38,12 @@ class CountdownCalendar {
     String write(long id, CookingClass cooking, Prepared prepared) {
         List<Entry> entries = new ArrayList<>();
         for (Countdown.Task task : prepared.countdown()) {
-            entries.add(new Entry(uid(id, task.key()), cooking.clock(task.moment()), MOMENT, words.what(task), words.why(cooking, task),
+            entries.add(new Entry(
+                    uid(id, task.key()),
+                    cooking.clock(task.moment()),
+                    MOMENT,
+                    words.what(task),
+                    words.why(cooking, task),
                     task.moment() < -DAY ? LONG_WARNING : WARNING));
         }
         entries.add(onAir(id, cooking));
@@ -48,7 +56,13 @@ class CountdownCalendar {
     }
 
     private static Entry onAir(long id, CookingClass cooking) {
-        return new Entry(uid(id, "on-air"), cooking.onAir(), Duration.ofSeconds(Math.max(60, cooking.airMinutes().seconds())), cooking.title(), "", WARNING);
+        return new Entry(
+                uid(id, "on-air"),
+                cooking.onAir(),
+                Duration.ofSeconds(Math.max(60, cooking.airMinutes().seconds())),
+                cooking.title(),
+                "",
+                WARNING);
     }
 
     /** The same for the same thing whenever it is written, so that a calendar brought in again moves what has moved. */

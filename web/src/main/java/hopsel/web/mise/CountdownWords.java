@@ -3,6 +3,9 @@ package hopsel.web.mise;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.mise.Countdown;
 import hopsel.web.frame.Figures;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -23,21 +26,27 @@ public class CountdownWords {
 
     /** What to do. */
     public String what(Countdown.Task task) {
-        String key = task.kind() == Countdown.Kind.TEST ? "countdown.TEST." + task.why().get(0) : "countdown." + task.kind();
-        Object[] figures = {task.kind() == Countdown.Kind.SHOP ? Integer.valueOf(task.what()) : task.what(), task.why().isEmpty() ? "" : task.why().get(0)};
+        String key = task.kind() == Countdown.Kind.TEST
+                ? "countdown.TEST." + task.why().get(0)
+                : "countdown." + task.kind();
+        Object[] figures = {
+            task.kind() == Countdown.Kind.SHOP ? Integer.valueOf(task.what()) : task.what(),
+            task.why().isEmpty() ? "" : task.why().get(0)
+        };
         return messages.getMessage(key, figures, Locale.ENGLISH);
     }
 
     /** Why then. */
     public String why(CookingClass cooking, Countdown.Task task) {
         List<String> why = task.why();
-        Object[] said = switch (task.kind()) {
-            case PREP -> new Object[] {clock(cooking, why.get(0)), time(why.get(1))};
-            case STEP -> new Object[] {clock(cooking, why.get(0)), Boolean.parseBoolean(why.get(1)) ? 0 : 1};
-            case HEAT -> new Object[] {why.get(1), clock(cooking, why.get(3)), time(why.get(2))};
-            case WATER -> new Object[] {clock(cooking, why.get(0))};
-            default -> why.toArray();
-        };
+        Object[] said =
+                switch (task.kind()) {
+                    case PREP -> new Object[] {clock(cooking, why.get(0)), time(why.get(1))};
+                    case STEP -> new Object[] {clock(cooking, why.get(0)), Boolean.parseBoolean(why.get(1)) ? 0 : 1};
+                    case HEAT -> new Object[] {why.get(1), clock(cooking, why.get(3)), time(why.get(2))};
+                    case WATER -> new Object[] {clock(cooking, why.get(0))};
+                    default -> why.toArray();
+                };
         return messages.getMessage("countdown.why." + task.kind(), said, "", Locale.ENGLISH);
     }
 

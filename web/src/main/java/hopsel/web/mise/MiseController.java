@@ -4,15 +4,25 @@ import hopsel.core.mise.Holding;
 import hopsel.core.mise.Label;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.planned.Prepared;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.LabelSheet;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Print;
 import hopsel.web.frame.Remembered;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.provision.ShelfStore;
 import hopsel.web.tick.TickStore;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -41,7 +51,14 @@ class MiseController {
     private final Figures figures;
     private final Remembered<Prepared> remembered = new Remembered<>();
 
-    MiseController(OwnAddress address, ClassPages pages, ShelfStore shelf, TickStore ticks, CountdownCalendar calendar, Print print, Figures figures) {
+    MiseController(
+            OwnAddress address,
+            ClassPages pages,
+            ShelfStore shelf,
+            TickStore ticks,
+            CountdownCalendar calendar,
+            Print print,
+            Figures figures) {
         this.address = address;
         this.pages = pages;
         this.shelf = shelf;
@@ -72,7 +89,8 @@ class MiseController {
 
     @GetMapping("/classes/{id}/mise/counter")
     String counter(@PathVariable("id") long id, Model model) {
-        open(id, "counter", model).ifPresent(prepared -> model.addAttribute("drawing", CounterDrawing.of(prepared.counter())));
+        open(id, "counter", model)
+                .ifPresent(prepared -> model.addAttribute("drawing", CounterDrawing.of(prepared.counter())));
         model.addAttribute("ticks", ticks.now(id, "bowls"));
         return "mise/counter";
     }
@@ -99,9 +117,18 @@ class MiseController {
 
     @GetMapping("/classes/{id}/countdown.ics")
     ResponseEntity<byte[]> calendar(@PathVariable("id") long id, Model model) {
-        String file = open(id, "countdown", model).map(prepared -> calendar.write(id, pages.cooking(id), prepared)).orElseGet(() -> calendar.empty(pages.cooking(id)));
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("countdown-%d.ics".formatted(id)).build().toString())
-                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8)).body(file.getBytes(StandardCharsets.UTF_8));
+        String file = open(id, "countdown", model)
+                .map(prepared -> calendar.write(id, pages.cooking(id), prepared))
+                .orElseGet(() -> calendar.empty(pages.cooking(id)));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("countdown-%d.ics".formatted(id))
+                                .build()
+                                .toString())
+                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
+                .body(file.getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/classes/{id}/mise/holding")
@@ -119,12 +146,32 @@ class MiseController {
     }
 
     @GetMapping("/classes/{id}/labels.pdf")
-    ResponseEntity<byte[]> labels(@PathVariable("id") long id, @RequestParam(value = "size", defaultValue = "A4_24") LabelSheet.Size size, @RequestParam(value = "skip", defaultValue = "0") int skip, Model model) {
+    ResponseEntity<byte[]> labels(
+            @PathVariable("id") long id,
+            @RequestParam(value = "size", defaultValue = "A4_24") LabelSheet.Size size,
+            @RequestParam(value = "skip", defaultValue = "0") int skip,
+            Model model) {
         String runSheet = address.of("/classes/%d/plan".formatted(id));
         List<Label> all = open(id, "labels", model).map(Prepared::labels).orElse(List.of());
-        var sheets = LabelSheet.place(all, label -> "%s#step:%s".formatted(runSheet, label.steps().isEmpty() ? "" : label.steps().get(0)), size, skip);
-        byte[] pdf = print.pdf("mise/labels-pdf", Map.of("cooking", pages.cooking(id), "sheets", sheets, "size", size, "figures", figures));
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("labels-%d.pdf".formatted(id)).build().toString())
-                .contentType(MediaType.APPLICATION_PDF).body(pdf);
+        var sheets = LabelSheet.place(
+                all,
+                label -> "%s#step:%s"
+                        .formatted(
+                                runSheet,
+                                label.steps().isEmpty() ? "" : label.steps().get(0)),
+                size,
+                skip);
+        byte[] pdf = print.pdf(
+                "mise/labels-pdf",
+                Map.of("cooking", pages.cooking(id), "sheets", sheets, "size", size, "figures", figures));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename("labels-%d.pdf".formatted(id))
+                                .build()
+                                .toString())
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(pdf);
     }
 }

@@ -2,6 +2,8 @@ package hopsel.web.mise;
 
 import hopsel.core.item.Catalogue;
 import hopsel.core.mise.SetBowl;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.util.stream.Collectors;
@@ -12,6 +14,8 @@ public class MiseWords {
 
     /** What is in a bowl. */
     public String names(SetBowl bowl, Catalogue catalogue) {
-        return bowl.parts().stream().map(part -> catalogue.get(part.bowl().item()).name()).collect(Collectors.joining(", "));
+        return bowl.parts().stream()
+                .map(part -> catalogue.get(part.bowl().item()).name())
+                .collect(Collectors.joining(", "));
     }
 }

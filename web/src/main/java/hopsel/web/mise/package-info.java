@@ -1,4 +1,2 @@
-/**
- * Trays in the order of use, and the prep list.
- */
+/** Trays in the order of use, and the prep list. */
 package hopsel.web.mise;

@@ -1,11 +1,14 @@
 package hopsel.web.plan;
 
-import hopsel.web.frame.Station;
-import hopsel.web.frame.NotFoundException;
 import hopsel.core.advice.Moves;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.planned.PlannedClass;
+import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.Station;
 import hopsel.web.plan.PlanDesk.Planned;
+
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -56,8 +59,10 @@ public class ClassPages {
         model.addAttribute("wishes", planned.stored().wishes());
         model.addAttribute("improving", planned.improving());
         planned.previous().ifPresent(before -> model.addAttribute("previous", before));
-        planned.previous().filter(before -> planned.planned().plan().possible())
-                .ifPresent(before -> model.addAttribute("moves", Moves.between(before, planned.planned().plan())));
+        planned.previous()
+                .filter(before -> planned.planned().plan().possible())
+                .ifPresent(before -> model.addAttribute(
+                        "moves", Moves.between(before, planned.planned().plan())));
         model.addAttribute("catalogue", planned.planned().catalogue());
         model.addAttribute("station", station);
         model.addAttribute("stations", Station.values());

@@ -13,6 +13,13 @@ import hopsel.web.classes.BrokenClassException;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.PlanStore;
 import hopsel.web.classes.StoredClass;
+
+import jakarta.annotation.PreDestroy;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
 import jakarta.annotation.PreDestroy;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -37,8 +44,8 @@ import java.util.stream.Stream;
 /**
  * Plans classes in the background and keeps the plans of this node at hand.
  *
- * <p>A plan follows from the stored class alone, so it may be forgotten at any time; what is kept is told apart by
- * the class's version.
+ * <p>A plan follows from the stored class alone, so it may be forgotten at any time; what is kept is told apart by the
+ * class's version.
  */
 @Component
 public class PlanDesk {
@@ -74,7 +81,10 @@ public class PlanDesk {
         readable();
     }
 
-    /** The class as it is stored now, with its plan and the kits in each attendee's style; waits where it is still being planned. */
+    /**
+     * The class as it is stored now, with its plan and the kits in each attendee's style; waits where it is still being
+     * planned.
+     */
     public Optional<Planned> find(long id) {
         return ask(id).map(future -> {
             try {
@@ -91,19 +101,29 @@ public class PlanDesk {
             styled.remove(id);
             return plain;
         }
-        return styled.compute(id, (key, before) -> before != null && before.plain == plain && before.chosen.equals(chosen) ? before
-                : new Styled(plain, chosen, plain.with(plain.planned.inStyles(chosen, catalogue)))).planned;
+        return styled.compute(
+                        id,
+                        (key, before) -> before != null && before.plain == plain && before.chosen.equals(chosen)
+                                ? before
+                                : new Styled(plain, chosen, plain.with(plain.planned.inStyles(chosen, catalogue))))
+                .planned;
     }
 
     /** The class with its plan if that is ready; otherwise planning goes on, and the answer has only the class. */
     public Optional<Planned> peek(long id) {
-        return ask(id).map(future -> future.isDone() && !future.isCompletedExceptionally() ? future.join()
+        return ask(id).map(future -> future.isDone() && !future.isCompletedExceptionally()
+                ? future.join()
                 : new Planned(kept.get(id).stored, null, Optional.empty(), true));
     }
 
-    /** All classes that can be read, in the order of the store, each with its plan if that is ready; one that cannot be read is in nobody's way. */
+    /**
+     * All classes that can be read, in the order of the store, each with its plan if that is ready; one that cannot be
+     * read is in nobody's way.
+     */
     public List<Planned> readable() {
-        return store.entries().stream().flatMap(entry -> whole(entry.id()).stream()).toList();
+        return store.entries().stream()
+                .flatMap(entry -> whole(entry.id()).stream())
+                .toList();
     }
 
     private Optional<Planned> whole(long id) {
@@ -116,11 +136,18 @@ public class PlanDesk {
 
     /** All classes whose plan is ready, in the order of the store. */
     public List<Planned> ready() {
-        return store.entries().stream().flatMap(entry -> {
-            Kept known = kept.get(entry.id());
-            boolean current = known != null && known.stored.stamp().equals(entry.stamp()) && known.plan.isDone() && !known.plan.isCompletedExceptionally();
-            return current ? Stream.of(known.plan.join()) : whole(entry.id()).filter(planned -> planned.planned() != null).stream();
-        }).toList();
+        return store.entries().stream()
+                .flatMap(entry -> {
+                    Kept known = kept.get(entry.id());
+                    boolean current = known != null
+                            && known.stored.stamp().equals(entry.stamp())
+                            && known.plan.isDone()
+                            && !known.plan.isCompletedExceptionally();
+                    return current
+                            ? Stream.of(known.plan.join())
+                            : whole(entry.id()).filter(planned -> planned.planned() != null).stream();
+                })
+                .toList();
     }
 
     /**
@@ -137,8 +164,13 @@ public class PlanDesk {
             asked.get().get(milliseconds, TimeUnit.MILLISECONDS);
         } catch (TimeoutException e) {
             Plan first = now.soFar.get();
-            return first == null ? find(id) : Optional.of(new Planned(now.stored, PlannedClass.of(now.stored.cooking(), catalogue,
-                    new Outcome(first, false, 0)), Optional.empty(), true));
+            return first == null
+                    ? find(id)
+                    : Optional.of(new Planned(
+                            now.stored,
+                            PlannedClass.of(now.stored.cooking(), catalogue, new Outcome(first, false, 0)),
+                            Optional.empty(),
+                            true));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } catch (ExecutionException e) {
@@ -158,28 +190,48 @@ public class PlanDesk {
         if (known != null && known.stored.stamp().equals(stamp.get())) {
             return Optional.of(known.plan);
         }
-        return store.find(id).map(stored -> kept.compute(id, (key, before) -> before == null || before.stored.version() < stored.version() ? start(stored)
-                : before.stored.version() == stored.version() && before.stored.stamp().guests() < stored.stamp().guests() ? before.with(stored, catalogue) : before).plan);
+        return store.find(id).map(stored -> kept.compute(
+                        id,
+                        (key, before) -> before == null || before.stored.version() < stored.version()
+                                ? start(stored)
+                                : before.stored.version() == stored.version()
+                                                && before.stored.stamp().guests()
+                                                        < stored.stamp().guests()
+                                        ? before.with(stored, catalogue)
+                                        : before)
+                .plan);
     }
 
     private Kept start(StoredClass stored) {
         AtomicReference<Plan> soFar = new AtomicReference<>();
-        return new Kept(stored, soFar, CompletableFuture.supplyAsync(() -> {
-            try {
-                return plan(stored, soFar);
-            } catch (RuntimeException e) {
-                LOG.error("Class {} version {} could not be planned.", stored.id(), stored.version(), e);
-                throw e;
-            }
-        }, workers));
+        return new Kept(
+                stored,
+                soFar,
+                CompletableFuture.supplyAsync(
+                        () -> {
+                            try {
+                                return plan(stored, soFar);
+                            } catch (RuntimeException e) {
+                                LOG.error(
+                                        "Class {} version {} could not be planned.", stored.id(), stored.version(), e);
+                                throw e;
+                            }
+                        },
+                        workers));
     }
 
     /** The plan as it was kept, if that is of this version; otherwise a new one, near the last. */
     private Planned plan(StoredClass stored, AtomicReference<Plan> soFar) {
         Optional<PlanStore.Kept> last = plans.find(stored.id());
-        if (last.isPresent() && last.get().version() == stored.version()
-                && PlanChecker.check(stored.cooking(), last.get().outcome().plan()).isEmpty()) {
-            return new Planned(stored, PlannedClass.of(stored.cooking(), catalogue, last.get().outcome()), last.get().previous(), false);
+        if (last.isPresent()
+                && last.get().version() == stored.version()
+                && PlanChecker.check(stored.cooking(), last.get().outcome().plan())
+                        .isEmpty()) {
+            return new Planned(
+                    stored,
+                    PlannedClass.of(stored.cooking(), catalogue, last.get().outcome()),
+                    last.get().previous(),
+                    false);
         }
         Optional<Plan> before = last.map(kept -> kept.outcome().plan()).filter(Plan::possible);
         Wishes wishes = before.map(stored.wishes()::near).orElse(stored.wishes());
@@ -188,23 +240,29 @@ public class PlanDesk {
         return new Planned(stored, PlannedClass.of(stored.cooking(), catalogue, outcome), before, false);
     }
 
-    private record Styled(Planned plain, Map<String, Map<Matter, String>> chosen, Planned planned) {
-    }
+    private record Styled(Planned plain, Map<String, Map<Matter, String>> chosen, Planned planned) {}
 
     private record Kept(StoredClass stored, AtomicReference<Plan> soFar, CompletableFuture<Planned> plan) {
 
         /** Who takes part does not change the plan, only what is packed, bought and printed. */
         Kept with(StoredClass other, Catalogue catalogue) {
-            return new Kept(other, soFar, plan.thenApply(planned -> new Planned(other, PlannedClass.of(other.cooking(), catalogue, planned.planned.outcome()), planned.previous, false)));
+            return new Kept(
+                    other,
+                    soFar,
+                    plan.thenApply(planned -> new Planned(
+                            other,
+                            PlannedClass.of(other.cooking(), catalogue, planned.planned.outcome()),
+                            planned.previous,
+                            false)));
         }
     }
 
     /**
      * A class and, once it is worked out, its plan.
      *
-     * @param stored    the class
-     * @param planned   null while it is being planned
-     * @param previous  the plan before the last change
+     * @param stored the class
+     * @param planned null while it is being planned
+     * @param previous the plan before the last change
      * @param improving whether something better is still being looked for
      */
     public record Planned(StoredClass stored, PlannedClass planned, Optional<Plan> previous, boolean improving) {

@@ -12,29 +12,40 @@ import java.util.List;
 /**
  * An activity in two plans.
  *
- * @param step   which
- * @param copy   of it
+ * @param step which
+ * @param copy of it
  * @param before null where the plan before has no such activity
- * @param now    null where the plan now has none
+ * @param now null where the plan now has none
  */
 record PlanPair(StepRef step, Copy copy, Activity before, Activity now) {
 
     /** All activities of both plans, in the order of the plan now. */
     static List<PlanPair> of(Plan before, Plan now) {
         List<PlanPair> pairs = new ArrayList<>();
-        now.activities().forEach(activity -> pairs.add(new PlanPair(activity.step(), activity.copy(), find(before, activity), activity)));
-        before.activities().stream().filter(activity -> find(now, activity) == null)
+        now.activities()
+                .forEach(activity ->
+                        pairs.add(new PlanPair(activity.step(), activity.copy(), find(before, activity), activity)));
+        before.activities().stream()
+                .filter(activity -> find(now, activity) == null)
                 .forEach(activity -> pairs.add(new PlanPair(activity.step(), activity.copy(), activity, null)));
         pairs.sort(Comparator.comparingInt(pair -> (pair.now != null ? pair.now : pair.before).start()));
         return pairs;
     }
 
     private static Activity find(Plan plan, Activity activity) {
-        return plan.activities().stream().filter(other -> other.step().equals(activity.step()) && other.copy().equals(activity.copy())).findFirst().orElse(null);
+        return plan.activities().stream()
+                .filter(other ->
+                        other.step().equals(activity.step()) && other.copy().equals(activity.copy()))
+                .findFirst()
+                .orElse(null);
     }
 
     /** Whether anything of it changed. */
     public boolean changed() {
-        return before == null || now == null || before.start() != now.start() || !before.person().equals(now.person()) || before.shown() != now.shown();
+        return before == null
+                || now == null
+                || before.start() != now.start()
+                || !before.person().equals(now.person())
+                || before.shown() != now.shown();
     }
 }

@@ -6,6 +6,11 @@ import hopsel.core.plan.Plan;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.frame.Station;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,8 +34,14 @@ class RunSheetController {
         model.addAttribute("steps", changes.steps(id));
         if (planned.plan().possible()) {
             model.addAttribute("drawing", RunSheetDrawing.of(planned.cooking(), planned.plan()));
-            model.addAttribute("holdingBroken", Holding.of(planned.cooking(), planned.plan(), planned.catalogue()).broken());
-            model.addAttribute("contacts", CrossContact.of(planned.cooking(), planned.plan(), planned.catalogue()).contacts());
+            model.addAttribute(
+                    "holdingBroken",
+                    Holding.of(planned.cooking(), planned.plan(), planned.catalogue())
+                            .broken());
+            model.addAttribute(
+                    "contacts",
+                    CrossContact.of(planned.cooking(), planned.plan(), planned.catalogue())
+                            .contacts());
             model.addAttribute("rows", RunSheetRow.of(planned.cooking(), planned.plan()));
         }
         return "plan/run-sheet";

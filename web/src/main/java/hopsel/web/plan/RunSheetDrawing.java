@@ -26,22 +26,34 @@ import java.util.stream.IntStream;
 /**
  * The run sheet as a picture: people, what runs by itself, and every place against time.
  *
- * @param width  of the whole, in units of the picture
+ * @param width of the whole, in units of the picture
  * @param height of the whole
- * @param lanes  from top to bottom
- * @param bars   activities; one that needs hands and a place has a bar in both lanes
- * @param joins  from what was made beforehand to the step it is swapped into
- * @param gaps   where a place heats up, cools down or is rinsed, and where a host's hands are free
- * @param looks  at what is watched
- * @param ticks  moments with a clock time
- * @param cuts   where time is cut short
- * @param airX   where the class goes on air
- * @param slotX  where the slot ends
+ * @param lanes from top to bottom
+ * @param bars activities; one that needs hands and a place has a bar in both lanes
+ * @param joins from what was made beforehand to the step it is swapped into
+ * @param gaps where a place heats up, cools down or is rinsed, and where a host's hands are free
+ * @param looks at what is watched
+ * @param ticks moments with a clock time
+ * @param cuts where time is cut short
+ * @param airX where the class goes on air
+ * @param slotX where the slot ends
  * @param perMinute width of a minute on air
  * @param perMinuteBefore width of a minute before the class
  */
-record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, List<Join> joins, List<Gap> gaps, List<Look> looks, List<Tick> ticks,
-                       List<Integer> cuts, int airX, int slotX, double perMinute, double perMinuteBefore) {
+record RunSheetDrawing(
+        int width,
+        int height,
+        List<Lane> lanes,
+        List<Bar> bars,
+        List<Join> joins,
+        List<Gap> gaps,
+        List<Look> looks,
+        List<Tick> ticks,
+        List<Integer> cuts,
+        int airX,
+        int slotX,
+        double perMinute,
+        double perMinuteBefore) {
 
     private static final double AIR_WIDTH = 760;
     private static final double MOST_PER_MINUTE = 20;
@@ -61,7 +73,9 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
 
     /** Where each part begins that fits across a printed page. */
     public List<Integer> slices() {
-        return IntStream.iterate(0, from -> from < width, from -> from + SLICE).boxed().toList();
+        return IntStream.iterate(0, from -> from < width, from -> from + SLICE)
+                .boxed()
+                .toList();
     }
 
     /** Width of such a part. */
@@ -70,39 +84,42 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
     }
 
     /** A lane with its name. */
-    record Lane(String name, String kind, int y, int height) {
-    }
+    record Lane(String name, String kind, int y, int height) {}
 
     /**
      * An activity in a lane.
      *
      * @param number of the line in the list
-     * @param form   names of its look: work, shown or not, copy or main
-     * @param label  what stands in it, where there is room
+     * @param form names of its look: work, shown or not, copy or main
+     * @param label what stands in it, where there is room
      */
-    record Bar(int number, double x, int y, double width, int height, String form, String label, Activity activity, Step step) {
-    }
+    record Bar(
+            int number,
+            double x,
+            int y,
+            double width,
+            int height,
+            String form,
+            String label,
+            Activity activity,
+            Step step) {}
 
     /**
      * A stretch between two activities.
      *
-     * @param kind    {@code heat}, {@code cool}, {@code rinse} or {@code free}
+     * @param kind {@code heat}, {@code cool}, {@code rinse} or {@code free}
      * @param seconds how long
      */
-    record Gap(String kind, double x, int y, double width, int height, int seconds) {
-    }
+    record Gap(String kind, double x, int y, double width, int height, int seconds) {}
 
     /** A look at something that is watched, and whether somebody has a hand free for it. */
-    record Look(double x, int y, boolean free, int moment) {
-    }
+    record Look(double x, int y, boolean free, int moment) {}
 
     /** A line from a swap-out to what it replaces. */
-    record Join(String path, double x, int y) {
-    }
+    record Join(String path, double x, int y) {}
 
     /** A moment with its place. */
-    record Tick(int moment, double x) {
-    }
+    record Tick(int moment, double x) {}
 
     private static final class Builder {
 
@@ -128,7 +145,9 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
                 moments.add(activity.start());
                 moments.add(activity.end());
             }
-            return new TimeAxis(moments, from -> from < 0 ? BEFORE_PER_MINUTE : perMinute(slot),
+            return new TimeAxis(
+                    moments,
+                    from -> from < 0 ? BEFORE_PER_MINUTE : perMinute(slot),
                     (from, span) -> span > LONGEST_UNCUT && (from < 0 || from >= slot));
         }
 
@@ -139,24 +158,51 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
         RunSheetDrawing build() {
             for (Person person : cooking.people()) {
                 gaps(person.id());
-                lane(person.name(), person.role() == Role.HOST ? "host" : "assistant",
-                        activity -> activity.person().equals(Optional.of(person.id())), activity -> 1);
+                lane(
+                        person.name(),
+                        person.role() == Role.HOST ? "host" : "assistant",
+                        activity -> activity.person().equals(Optional.of(person.id())),
+                        activity -> 1);
             }
-            lane("", "alone", activity -> activity.person().isEmpty() && activity.placements().isEmpty(), activity -> 1);
+            lane(
+                    "",
+                    "alone",
+                    activity ->
+                            activity.person().isEmpty() && activity.placements().isEmpty(),
+                    activity -> 1);
             for (Resource resource : cooking.resources()) {
                 gaps(resource.id());
-                lane(resource.id(), "place", activity -> units(activity, resource) > 0,
+                lane(
+                        resource.id(),
+                        "place",
+                        activity -> units(activity, resource) > 0,
                         activity -> units(activity, resource));
             }
-            return new RunSheetDrawing(LABEL + (int) Math.ceil(axis.width()) + MARGIN, y + MARGIN, lanes, bars, joins(), gaps, looks(),
-                    axis.ticks().stream().map(moment -> new Tick(moment, x(moment))).toList(),
-                    axis.cuts().stream().map(cut -> (int) Math.round(LABEL + cut)).toList(), (int) Math.round(x(0)),
-                    (int) Math.round(x(cooking.airMinutes().seconds())), perMinute(cooking.airMinutes().seconds()), BEFORE_PER_MINUTE);
+            return new RunSheetDrawing(
+                    LABEL + (int) Math.ceil(axis.width()) + MARGIN,
+                    y + MARGIN,
+                    lanes,
+                    bars,
+                    joins(),
+                    gaps,
+                    looks(),
+                    axis.ticks().stream()
+                            .map(moment -> new Tick(moment, x(moment)))
+                            .toList(),
+                    axis.cuts().stream()
+                            .map(cut -> (int) Math.round(LABEL + cut))
+                            .toList(),
+                    (int) Math.round(x(0)),
+                    (int) Math.round(x(cooking.airMinutes().seconds())),
+                    perMinute(cooking.airMinutes().seconds()),
+                    BEFORE_PER_MINUTE);
         }
 
         private static int units(Activity activity, Resource resource) {
-            return activity.placements().stream().filter(placement -> placement.resource().equals(resource.id()))
-                    .mapToInt(placement -> placement.units()).sum();
+            return activity.placements().stream()
+                    .filter(placement -> placement.resource().equals(resource.id()))
+                    .mapToInt(placement -> placement.units())
+                    .sum();
         }
 
         private double x(int moment) {
@@ -165,8 +211,10 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
 
         /** Lays activities into as few rows as they need, each into the first rows that are free. */
         private void lane(String name, String kind, Predicate<Activity> here, ToIntFunction<Activity> units) {
-            List<Activity> mine = plan.activities().stream().filter(here)
-                    .sorted(Comparator.comparingInt(Activity::start)).toList();
+            List<Activity> mine = plan.activities().stream()
+                    .filter(here)
+                    .sorted(Comparator.comparingInt(Activity::start))
+                    .toList();
             if (mine.isEmpty() && kind.equals("alone")) {
                 return;
             }
@@ -184,14 +232,29 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
         }
 
         private void gaps(String where) {
-            between.stream().filter(gap -> gap.where().equals(where)).forEach(gap -> gaps.add(new Gap(gap.kind().name().toLowerCase(Locale.ROOT), x(gap.from()), y + 2,
-                    Math.max(2, x(gap.to()) - x(gap.from()) - 2), ROW - 4, gap.to() - gap.from())));
+            between.stream()
+                    .filter(gap -> gap.where().equals(where))
+                    .forEach(gap -> gaps.add(new Gap(
+                            gap.kind().name().toLowerCase(Locale.ROOT),
+                            x(gap.from()),
+                            y + 2,
+                            Math.max(2, x(gap.to()) - x(gap.from()) - 2),
+                            ROW - 4,
+                            gap.to() - gap.from())));
         }
 
         private List<Look> looks() {
-            return Checks.of(cooking, plan).stream().flatMap(check -> bars.stream().filter(bar -> bar.activity().step().equals(check.step())
-                    && bar.activity().copy().equals(check.copy())).limit(1).map(bar -> new Look(x(check.moment()), bar.y() + bar.height(),
-                    check.person().isPresent(), check.moment()))).toList();
+            return Checks.of(cooking, plan).stream()
+                    .flatMap(check -> bars.stream()
+                            .filter(bar -> bar.activity().step().equals(check.step())
+                                    && bar.activity().copy().equals(check.copy()))
+                            .limit(1)
+                            .map(bar -> new Look(
+                                    x(check.moment()),
+                                    bar.y() + bar.height(),
+                                    check.person().isPresent(),
+                                    check.moment())))
+                    .toList();
         }
 
         private static int firstRow(List<Integer> freeFrom, int start, int units) {
@@ -209,25 +272,38 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
             Step step = cooking.step(activity.step());
             double from = x(activity.start());
             double width = Math.max(10, x(activity.end()) - from - 2);
-            String form = step.work().word() + (activity.shown() ? " shown" : " off")
-                    + (activity.copy().isMain() ? "" : " copy") + (kind.equals("place") ? " place" : "")
-                    + (plan.swaps().contains(activity.step()) && activity.copy().isMain() ? " swapped" : "") + (step.noise().isPresent() ? " loud" : "");
+            String form = step.work().word()
+                    + (activity.shown() ? " shown" : " off")
+                    + (activity.copy().isMain() ? "" : " copy")
+                    + (kind.equals("place") ? " place" : "")
+                    + (plan.swaps().contains(activity.step()) && activity.copy().isMain() ? " swapped" : "")
+                    + (step.noise().isPresent() ? " loud" : "");
             int number = plan.activities().indexOf(activity) + 1;
-            bars.add(new Bar(number, from, top + 2, width, units * ROW - 4, form, label(activity, step, kind), activity, step));
+            bars.add(new Bar(
+                    number, from, top + 2, width, units * ROW - 4, form, label(activity, step, kind), activity, step));
         }
 
         private static String label(Activity activity, Step step, String kind) {
-            String heat = kind.equals("place") ? activity.placements().stream().flatMap(place -> place.celsius().stream()).findFirst()
-                    .map(celsius -> Decimals.plain(celsius).toPlainString() + "° ").orElse("") : "";
+            String heat = kind.equals("place")
+                    ? activity.placements().stream()
+                            .flatMap(place -> place.celsius().stream())
+                            .findFirst()
+                            .map(celsius -> Decimals.plain(celsius).toPlainString() + "° ")
+                            .orElse("")
+                    : "";
             return heat + step.title();
         }
 
         private List<Join> joins() {
-            return plan.swaps().stream().flatMap(swap -> {
-                Optional<Bar> made = bar(activity -> activity.step().equals(swap) && activity.copy().equals(Copy.swap(swap)));
-                Optional<Bar> shown = bar(activity -> activity.step().equals(swap) && activity.copy().isMain());
-                return made.flatMap(from -> shown.map(to -> join(from, to))).stream();
-            }).toList();
+            return plan.swaps().stream()
+                    .flatMap(swap -> {
+                        Optional<Bar> made = bar(activity ->
+                                activity.step().equals(swap) && activity.copy().equals(Copy.swap(swap)));
+                        Optional<Bar> shown = bar(activity ->
+                                activity.step().equals(swap) && activity.copy().isMain());
+                        return made.flatMap(from -> shown.map(to -> join(from, to))).stream();
+                    })
+                    .toList();
         }
 
         private Optional<Bar> bar(Predicate<Activity> which) {
@@ -238,8 +314,20 @@ record RunSheetDrawing(int width, int height, List<Lane> lanes, List<Bar> bars, 
             double x1 = from.x() + from.width() - 6;
             double x2 = to.x() + to.width() / 2;
             int over = Math.min(from.y(), to.y()) - 26;
-            return new Join(String.format(Locale.ROOT, "M%.1f %d C%.1f %d %.1f %d %.1f %d", x1, from.y(), x1 + 20, over, x2 - 20, over,
-                    x2, to.y()), x2, to.y());
+            return new Join(
+                    String.format(
+                            Locale.ROOT,
+                            "M%.1f %d C%.1f %d %.1f %d %.1f %d",
+                            x1,
+                            from.y(),
+                            x1 + 20,
+                            over,
+                            x2 - 20,
+                            over,
+                            x2,
+                            to.y()),
+                    x2,
+                    to.y());
         }
     }
 }

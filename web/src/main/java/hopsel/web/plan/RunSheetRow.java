@@ -18,35 +18,59 @@ import java.util.stream.IntStream;
 /**
  * A line of the run sheet's list.
  *
- * @param number   in the order of the plan, from 1; the drawing uses the same
+ * @param number in the order of the plan, from 1; the drawing uses the same
  * @param activity of the plan
- * @param step     what is done
- * @param dish     of which dish
- * @param person   by whom
- * @param swapOut  the main activity of a step that is swapped out
- * @param reasons  why it starts then
- * @param takes    what is taken over from somebody else here
- * @param hands    what is handed over to somebody else from here
- * @param rounds   how everybody does it at the stations; empty: nobody cooks along here
+ * @param step what is done
+ * @param dish of which dish
+ * @param person by whom
+ * @param swapOut the main activity of a step that is swapped out
+ * @param reasons why it starts then
+ * @param takes what is taken over from somebody else here
+ * @param hands what is handed over to somebody else from here
+ * @param rounds how everybody does it at the stations; empty: nobody cooks along here
  */
-record RunSheetRow(int number, Activity activity, Step step, Dish dish, Optional<Person> person, boolean swapOut,
-                   List<StartReasons.Reason> reasons, List<Handover> takes, List<Handover> hands, Optional<StationRounds> rounds) {
+record RunSheetRow(
+        int number,
+        Activity activity,
+        Step step,
+        Dish dish,
+        Optional<Person> person,
+        boolean swapOut,
+        List<StartReasons.Reason> reasons,
+        List<Handover> takes,
+        List<Handover> hands,
+        Optional<StationRounds> rounds) {
 
     static List<RunSheetRow> of(CookingClass cooking, Plan plan) {
         List<Handover> handovers = Handovers.of(cooking, plan);
-        return IntStream.range(0, plan.activities().size()).mapToObj(i -> row(i + 1, plan.activities().get(i), cooking, plan, handovers)).toList();
+        return IntStream.range(0, plan.activities().size())
+                .mapToObj(i -> row(i + 1, plan.activities().get(i), cooking, plan, handovers))
+                .toList();
     }
 
-    private static RunSheetRow row(int number, Activity activity, CookingClass cooking, Plan plan, List<Handover> handovers) {
+    private static RunSheetRow row(
+            int number, Activity activity, CookingClass cooking, Plan plan, List<Handover> handovers) {
         Optional<Person> person = activity.person().flatMap(id -> cooking.people().stream()
-                .filter(someone -> someone.id().equals(id)).findFirst());
+                .filter(someone -> someone.id().equals(id))
+                .findFirst());
         boolean swapOut = activity.copy().isMain() && plan.swaps().contains(activity.step());
         Step step = cooking.step(activity.step());
-        boolean together = activity.copy().isMain() && !swapOut && !cooking.onAir(step).equals(step);
-        Optional<StationRounds> rounds = together ? Optional.of(StationRounds.of(step, cooking.learners(), cooking.resources())) : Optional.empty();
-        return new RunSheetRow(number, activity, step, cooking.dish(activity.step().dish()), person,
-                swapOut, StartReasons.of(cooking, plan, activity), handovers.stream().filter(one -> one.to().equals(activity)).toList(),
-                handovers.stream().filter(one -> one.from().equals(activity)).toList(), rounds);
+        boolean together =
+                activity.copy().isMain() && !swapOut && !cooking.onAir(step).equals(step);
+        Optional<StationRounds> rounds = together
+                ? Optional.of(StationRounds.of(step, cooking.learners(), cooking.resources()))
+                : Optional.empty();
+        return new RunSheetRow(
+                number,
+                activity,
+                step,
+                cooking.dish(activity.step().dish()),
+                person,
+                swapOut,
+                StartReasons.of(cooking, plan, activity),
+                handovers.stream().filter(one -> one.to().equals(activity)).toList(),
+                handovers.stream().filter(one -> one.from().equals(activity)).toList(),
+                rounds);
     }
 
     /** Before the class, for the list's two parts. */

@@ -15,6 +15,14 @@ import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,8 +58,15 @@ class WishController {
     }
 
     @PostMapping("/classes/{id}/wish")
-    String wish(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("step") String step, @RequestParam("wish") String wish,
-                @RequestParam(value = "at", defaultValue = "") String at, @RequestParam(value = "moment", required = false) Integer dropped, RedirectAttributes next, Principal who) {
+    String wish(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam("step") String step,
+            @RequestParam("wish") String wish,
+            @RequestParam(value = "at", defaultValue = "") String at,
+            @RequestParam(value = "moment", required = false) Integer dropped,
+            RedirectAttributes next,
+            Principal who) {
         StoredClass stored = desk.find(id).orElseThrow(NotFoundException::new).stored();
         CookingClass cooking = stored.cooking();
         StepRef ref = ref(cooking, step);
@@ -59,34 +74,52 @@ class WishController {
         Wishes now = stored.wishes();
         try {
             switch (wish) {
-                case "pin" -> change(stored, version, now.pin(ref, Optional.of(within(dropped == null ? moment(cooking, at) : dropped))), who, title + " pinned");
-                case "unpin" -> change(stored, version, now.pin(ref, Optional.empty()), who, title + " no longer pinned");
-                case "no-swap" -> change(stored, version, now.swapping(ref, false), who, title + " not to be swapped out");
-                case "swap-again" -> change(stored, version, now.swapping(ref, true), who, title + " may be swapped out again");
+                case "pin" ->
+                    change(
+                            stored,
+                            version,
+                            now.pin(ref, Optional.of(within(dropped == null ? moment(cooking, at) : dropped))),
+                            who,
+                            title + " pinned");
+                case "unpin" ->
+                    change(stored, version, now.pin(ref, Optional.empty()), who, title + " no longer pinned");
+                case "no-swap" ->
+                    change(stored, version, now.swapping(ref, false), who, title + " not to be swapped out");
+                case "swap-again" ->
+                    change(stored, version, now.swapping(ref, true), who, title + " may be swapped out again");
                 case "show" -> change(stored, version, now.showing(ref, true), who, title + " to be shown");
-                case "show-again" -> change(stored, version, now.showing(ref, false), who, title + " need not be shown");
+                case "show-again" ->
+                    change(stored, version, now.showing(ref, false), who, title + " need not be shown");
                 default -> throw new NotFoundException();
             }
             next.addFlashAttribute("moved", true);
         } catch (DateTimeException e) {
-            next.addFlashAttribute("warnedLines", List.of("The time “%s” is not understood. Write a day and a time, like 2027-02-13T18:30.".formatted(at)));
+            next.addFlashAttribute(
+                    "warnedLines",
+                    List.of("The time “%s” is not understood. Write a day and a time, like 2027-02-13T18:30."
+                            .formatted(at)));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }
         return "redirect:/classes/%d/plan".formatted(id);
     }
 
-    private void change(StoredClass stored, int version, Wishes wishes, Principal who, String what) throws StaleClassException {
+    private void change(StoredClass stored, int version, Wishes wishes, Principal who, String what)
+            throws StaleClassException {
         changes.change(stored.id(), version, stored.cooking(), wishes, who.getName(), what);
     }
 
     private static StepRef ref(CookingClass cooking, String text) {
-        return cooking.dishes().stream().flatMap(dish -> dish.steps().map(step -> new StepRef(dish.id(), step.id())))
-                .filter(ref -> ref.toString().equals(text)).findFirst().orElseThrow(NotFoundException::new);
+        return cooking.dishes().stream()
+                .flatMap(dish -> dish.steps().map(step -> new StepRef(dish.id(), step.id())))
+                .filter(ref -> ref.toString().equals(text))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
     }
 
     private static long moment(CookingClass cooking, String at) {
-        return Duration.between(cooking.onAir(), LocalDateTime.parse(at).atZone(cooking.zone())).toSeconds();
+        return Duration.between(cooking.onAir(), LocalDateTime.parse(at).atZone(cooking.zone()))
+                .toSeconds();
     }
 
     /** Nobody cooks a year before a class. */
@@ -104,12 +137,25 @@ class WishController {
         CookingClass cooking = planned.cooking();
         StepRef ref = cooking.made(ref(cooking, step));
         Plan plan = planned.plan();
-        Wishes wishes = desk.find(id).orElseThrow(NotFoundException::new).stored().wishes().near(plan);
-        int start = plan.activities().stream().filter(activity -> activity.step().equals(ref) && activity.copy().isMain()).findFirst().orElseThrow(NotFoundException::new).start();
+        Wishes wishes = desk.find(id)
+                .orElseThrow(NotFoundException::new)
+                .stored()
+                .wishes()
+                .near(plan);
+        int start = plan.activities().stream()
+                .filter(activity ->
+                        activity.step().equals(ref) && activity.copy().isMain())
+                .findFirst()
+                .orElseThrow(NotFoundException::new)
+                .start();
         List<Trial> trials = new ArrayList<>();
         for (int shift : SHIFTS) {
             Outcome outcome = Planner.answer(cooking, wishes.pin(ref, Optional.of(start + shift * 60)));
-            trials.add(new Trial(shift, start + shift * 60, outcome.plan(), outcome.plan().possible() ? Moves.between(plan, outcome.plan()) : null));
+            trials.add(new Trial(
+                    shift,
+                    start + shift * 60,
+                    outcome.plan(),
+                    outcome.plan().possible() ? Moves.between(plan, outcome.plan()) : null));
         }
         model.addAttribute("step", cooking.step(ref));
         model.addAttribute("ref", ref);
@@ -121,13 +167,12 @@ class WishController {
     /**
      * A step tried at another time.
      *
-     * @param shift  minutes later; negative: earlier
+     * @param shift minutes later; negative: earlier
      * @param moment seconds relative to going on air
-     * @param plan   what comes of it
-     * @param moves  how that differs; null where it cannot be
+     * @param plan what comes of it
+     * @param moves how that differs; null where it cannot be
      */
-    record Trial(int shift, int moment, Plan plan, Moves moves) {
-    }
+    record Trial(int shift, int moment, Plan plan, Moves moves) {}
 
     @GetMapping("/classes/{id}/plan/remedies")
     String remedies(@PathVariable("id") long id, Model model) {
@@ -137,18 +182,30 @@ class WishController {
     }
 
     private List<Remedy> of(long id, PlannedClass planned) {
-        return Remedies.of(planned.cooking(), desk.find(id).orElseThrow(NotFoundException::new).stored().wishes(), planned.plan());
+        return Remedies.of(
+                planned.cooking(),
+                desk.find(id).orElseThrow(NotFoundException::new).stored().wishes(),
+                planned.plan());
     }
 
     @PostMapping("/classes/{id}/plan/remedies")
-    String take(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam Map<String, String> chosen, RedirectAttributes next, Principal who) {
+    String take(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam Map<String, String> chosen,
+            RedirectAttributes next,
+            Principal who) {
         PlanDesk.Planned found = desk.find(id).orElseThrow(NotFoundException::new);
-        String wanted = "%s %s %s".formatted(chosen.get("kind"), chosen.getOrDefault("step", ""), chosen.getOrDefault("what", ""));
-        Optional<Remedy> remedy = of(id, found.planned()).stream().filter(own -> wanted.equals("%s %s %s".formatted(own.kind(),
-                own.step().map(StepRef::toString).orElse(""), own.what()))).findFirst();
+        String wanted = "%s %s %s"
+                .formatted(chosen.get("kind"), chosen.getOrDefault("step", ""), chosen.getOrDefault("what", ""));
+        Optional<Remedy> remedy = of(id, found.planned()).stream()
+                .filter(own -> wanted.equals("%s %s %s"
+                        .formatted(own.kind(), own.step().map(StepRef::toString).orElse(""), own.what())))
+                .findFirst();
         try {
             if (remedy.isPresent()) {
-                changes.change(id, version, remedy.get().changed(), found.stored().wishes(), who.getName(), "a remedy taken");
+                changes.change(
+                        id, version, remedy.get().changed(), found.stored().wishes(), who.getName(), "a remedy taken");
                 next.addFlashAttribute("moved", true);
             }
         } catch (StaleClassException e) {

@@ -1,4 +1,2 @@
-/**
- * The run sheet: plans kept ready, the drawing and the list.
- */
+/** The run sheet: plans kept ready, the drawing and the list. */
 package hopsel.web.plan;

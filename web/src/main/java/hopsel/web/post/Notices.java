@@ -3,6 +3,9 @@ package hopsel.web.post;
 import hopsel.core.guest.Attendee;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.guest.SignupStore.Placed;
+
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -26,17 +29,34 @@ class Notices {
 
     /** What they cannot have, read back to them. */
     private static String readBack(Attendee attendee) {
-        List<String> all = Stream.concat(attendee.avoids().stream(), attendee.ownWords().stream()).distinct().toList();
-        String unchecked = attendee.ownWords().isEmpty() ? "" : " Hopsel cannot check %s: please talk to the host before you come.".formatted(String.join(", ", attendee.ownWords()));
-        return all.isEmpty() ? "" : "\n\nYou told us that you cannot have: %s.%s".formatted(String.join(", ", all), unchecked);
+        List<String> all = Stream.concat(attendee.avoids().stream(), attendee.ownWords().stream())
+                .distinct()
+                .toList();
+        String unchecked = attendee.ownWords().isEmpty()
+                ? ""
+                : " Hopsel cannot check %s: please talk to the host before you come."
+                        .formatted(String.join(", ", attendee.ownWords()));
+        return all.isEmpty()
+                ? ""
+                : "\n\nYou told us that you cannot have: %s.%s".formatted(String.join(", ", all), unchecked);
     }
 
     @EventListener
     void placed(Placed placed) {
         if (PostOffice.isAddress(placed.contact()) && post.lately(placed.contact()) < MOST_AN_HOUR) {
             String link = address.of("/guest/" + placed.secret());
-            String told = placed.waiting() ? "All places are taken; you are on the waiting list. Your own page tells when you have a place." : "You have a place. Your own page says what is in your kit, what to do before, and how to get there.";
-            post.send(placed.classId(), placed.attendee().id(), placed.contact(), (placed.waiting() ? "Waiting list: " : "Your place: ") + placed.title(), told + readBack(placed.attendee()) + "\n\n" + link + "\n\nKeep it to yourself: whoever has it sees what you told us. You can change that, or have it erased, on the page.\n");
+            String told = placed.waiting()
+                    ? "All places are taken; you are on the waiting list. Your own page tells when you have a place."
+                    : "You have a place. Your own page says what is in your kit, what to do before, and how to "
+                            + "get there.";
+            post.send(
+                    placed.classId(),
+                    placed.attendee().id(),
+                    placed.contact(),
+                    (placed.waiting() ? "Waiting list: " : "Your place: ") + placed.title(),
+                    told + readBack(placed.attendee()) + "\n\n" + link
+                            + "\n\nKeep it to yourself: whoever has it sees what you told us. You can change "
+                            + "that, or have it erased, on the page.\n");
         }
     }
 }

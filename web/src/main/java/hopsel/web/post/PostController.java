@@ -2,6 +2,13 @@ package hopsel.web.post;
 
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -36,7 +43,9 @@ class PostController {
     String behave(@RequestParam Map<String, String> fields, RedirectAttributes next) {
         Entered in = new Entered(fields);
         try {
-            post.rule(in.text("bounce").filter(text -> text.length() <= 200).orElse(""), in.whole("delay", 0, LONGEST_DELAY).orElse(0));
+            post.rule(
+                    in.text("bounce").filter(text -> text.length() <= 200).orElse(""),
+                    in.whole("delay", 0, LONGEST_DELAY).orElse(0));
         } catch (BadEntryException e) {
             next.addFlashAttribute("warnedLines", List.of("%s %s".formatted(e.field(), e.getMessage())));
         }

@@ -2,6 +2,8 @@ package hopsel.web.post;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -26,9 +28,18 @@ interface PostMapper {
 
     void putRule(@Param("row") RuleRow row);
 
-    record MailRow(long id, long classId, String attendeeId, String address, String subject, String body, LocalDateTime sentAt, LocalDateTime dueAt, boolean bounced, String problem, boolean handedOver) {
-    }
+    record MailRow(
+            long id,
+            long classId,
+            String attendeeId,
+            String address,
+            String subject,
+            String body,
+            LocalDateTime sentAt,
+            LocalDateTime dueAt,
+            boolean bounced,
+            String problem,
+            boolean handedOver) {}
 
-    record RuleRow(String bounce, int delayMinutes) {
-    }
+    record RuleRow(String bounce, int delayMinutes) {}
 }

@@ -2,6 +2,14 @@ package hopsel.web.post;
 
 import hopsel.web.post.PostMapper.MailRow;
 import hopsel.web.post.PostMapper.RuleRow;
+
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.mail.MailException;
+import org.springframework.mail.SimpleMailMessage;
+import org.springframework.mail.javamail.JavaMailSender;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.mail.MailException;
@@ -18,14 +26,15 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 
 /**
- * Sends mail to attendees and keeps what was sent. Where {@code spring.mail.host} names a server it goes there; otherwise
- * it stays in the mail box that ships with the application.
+ * Sends mail to attendees and keeps what was sent. Where {@code spring.mail.host} names a server it goes there;
+ * otherwise it stays in the mail box that ships with the application.
  */
 @Component
 public class PostOffice {
 
     /** What looks like an address; whether it is one, only its server knows. */
     private static final Pattern ADDRESS = Pattern.compile("[^\\s@,;<>\"]+@[^\\s@,;<>\"]+\\.[^\\s@,;<>\"]+");
+
     private static final int SHOWN = 300;
 
     private final PostMapper mapper;
@@ -33,7 +42,11 @@ public class PostOffice {
     private final String from;
     private final Clock clock;
 
-    PostOffice(PostMapper mapper, ObjectProvider<JavaMailSender> server, @Value("${hopsel.mail.from:hopsel@localhost}") String from, Clock clock) {
+    PostOffice(
+            PostMapper mapper,
+            ObjectProvider<JavaMailSender> server,
+            @Value("${hopsel.mail.from:hopsel@localhost}") String from,
+            Clock clock) {
         this.mapper = mapper;
         this.server = server;
         this.from = from;
@@ -51,14 +64,28 @@ public class PostOffice {
      */
     public boolean send(long classId, String attendee, String address, String subject, String body) {
         RuleRow rule = rule();
-        boolean bounced = !rule.bounce().isBlank() && address.toLowerCase(Locale.ROOT).contains(rule.bounce().toLowerCase(Locale.ROOT));
+        boolean bounced = !rule.bounce().isBlank()
+                && address.toLowerCase(Locale.ROOT).contains(rule.bounce().toLowerCase(Locale.ROOT));
         String problem = bounced ? "There is no such box." : "";
         LocalDateTime now = now();
-        mapper.add(new MailRow(0, classId, attendee, address.strip(), subject.replaceAll("[\\r\\n]+", " "), body, now, now.plusMinutes(rule.delayMinutes()), bounced, problem, bounced || !isReal()));
+        mapper.add(new MailRow(
+                0,
+                classId,
+                attendee,
+                address.strip(),
+                subject.replaceAll("[\\r\\n]+", " "),
+                body,
+                now,
+                now.plusMinutes(rule.delayMinutes()),
+                bounced,
+                problem,
+                bounced || !isReal()));
         return !bounced;
     }
 
-    /** Hands over what was written and not yet taken by a mail server: also what was written just before a power cut. */
+    /**
+     * Hands over what was written and not yet taken by a mail server: also what was written just before a power cut.
+     */
     @Scheduled(fixedDelay = 5_000)
     void handOver() {
         for (MailRow row : isReal() ? mapper.waiting() : List.<MailRow>of()) {
@@ -103,16 +130,23 @@ public class PostOffice {
     }
 
     /** A letter, and how it stands. */
-    public record Letter(MailRow mail, State state) {
-    }
+    public record Letter(MailRow mail, State state) {}
 
     /** How a letter stands. */
-    public enum State { UNDER_WAY, THERE, CAME_BACK }
+    public enum State {
+        UNDER_WAY,
+        THERE,
+        CAME_BACK
+    }
 
     /** The last letters. */
     List<Letter> letters() {
         LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
-        return mapper.last(SHOWN).stream().map(mail -> new Letter(mail, mail.dueAt().isAfter(now) ? State.UNDER_WAY : mail.bounced() ? State.CAME_BACK : State.THERE)).toList();
+        return mapper.last(SHOWN).stream()
+                .map(mail -> new Letter(
+                        mail,
+                        mail.dueAt().isAfter(now) ? State.UNDER_WAY : mail.bounced() ? State.CAME_BACK : State.THERE))
+                .toList();
     }
 
     boolean isReal() {

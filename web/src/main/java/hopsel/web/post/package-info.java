@@ -1,5 +1,5 @@
 /**
- * Mail to attendees: into a mail box that ships with the application and can bounce and delay, or to a real server where
- * one is configured.
+ * Mail to attendees: into a mail box that ships with the application and can bounce and delay, or to a real server
+ * where one is configured.
  */
 package hopsel.web.post;

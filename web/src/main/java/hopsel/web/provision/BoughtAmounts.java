@@ -2,6 +2,9 @@ package hopsel.web.provision;
 
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.tick.TickStore.Ticked;
+
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -30,23 +33,30 @@ class BoughtAmounts {
         mapper.dropBought(tick.classId(), tick.key());
         if (tick.done()) {
             PlannedClass planned = desk.planned(tick.classId());
-            desk.list(List.of(planned)).lines().stream().filter(line -> line.item().equals(tick.key())).findFirst()
-                    .ifPresent(line -> mapper.putBought(tick.classId(), tick.key(), line.purchase().buyGrams()));
+            desk.list(List.of(planned)).lines().stream()
+                    .filter(line -> line.item().equals(tick.key()))
+                    .findFirst()
+                    .ifPresent(line -> mapper.putBought(
+                            tick.classId(), tick.key(), line.purchase().buyGrams()));
         }
     }
 
-    /** Grams that are still to be bought of what was ticked off, by item; those of which enough was bought are missing. */
+    /**
+     * Grams that are still to be bought of what was ticked off, by item; those of which enough was bought are missing.
+     */
     Map<String, BigDecimal> more(long id) {
         Map<String, BigDecimal> bought = new TreeMap<>();
         mapper.bought(id).forEach(row -> bought.put(row.itemId(), row.grams()));
         Map<String, BigDecimal> more = new TreeMap<>();
         if (!bought.isEmpty()) {
-            desk.list(List.of(desk.planned(id))).lines().stream().filter(line -> bought.containsKey(line.item())).forEach(line -> {
-                BigDecimal lack = line.purchase().buyGrams().subtract(bought.get(line.item()));
-                if (lack.signum() > 0) {
-                    more.put(line.item(), lack);
-                }
-            });
+            desk.list(List.of(desk.planned(id))).lines().stream()
+                    .filter(line -> bought.containsKey(line.item()))
+                    .forEach(line -> {
+                        BigDecimal lack = line.purchase().buyGrams().subtract(bought.get(line.item()));
+                        if (lack.signum() > 0) {
+                            more.put(line.item(), lack);
+                        }
+                    });
         }
         return more;
     }

@@ -4,11 +4,16 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Pantry.Movement;
 import hopsel.core.provision.WeekList;
+
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Component;
 
 import java.util.List;
 
-/** What closing a class does to the shelf: what was bought came in, what was used went out, and what is left of the dishes is kept. */
+/**
+ * What closing a class does to the shelf: what was bought came in, what was used went out, and what is left of the
+ * dishes is kept.
+ */
 @Component
 public class PantryClosing {
 
@@ -24,13 +29,28 @@ public class PantryClosing {
     public boolean settle(long id, String who) {
         PlannedClass planned = desk.planned(id);
         WeekList list = desk.list(List.of(planned));
-        return store.settle(id, store.pantry().close(list.lines().stream().map(WeekList.Line::purchase).toList(), list.used(), "class %d, %s".formatted(id, planned.cooking().startsAt().toLocalDate())),
-                who, "“%s” is over".formatted(planned.cooking().title()));
+        return store.settle(
+                id,
+                store.pantry()
+                        .close(
+                                list.lines().stream()
+                                        .map(WeekList.Line::purchase)
+                                        .toList(),
+                                list.used(),
+                                "class %d, %s"
+                                        .formatted(
+                                                id, planned.cooking().startsAt().toLocalDate())),
+                who,
+                "“%s” is over".formatted(planned.cooking().title()));
     }
 
     /** Puts onto the shelf what is left of a class. */
     public void keep(long id, List<Movement> left, String who) {
-        store.move(left, id, who, "left of “%s”".formatted(desk.planned(id).cooking().title()));
+        store.move(
+                left,
+                id,
+                who,
+                "left of “%s”".formatted(desk.planned(id).cooking().title()));
     }
 
     /** What things cost, as they were last seen in shops. */

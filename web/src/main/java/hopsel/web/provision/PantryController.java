@@ -10,6 +10,19 @@ import hopsel.formats.table.Table;
 import hopsel.web.catalogue.HouseCatalogue;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -83,8 +96,10 @@ class PantryController {
     private List<Movement> movements(Entered in) throws BadEntryException {
         Kind kind = in.choice("kind", Kind.values(), Kind::name);
         Item item = item(in.must("item"));
-        BigDecimal grams = in.number("grams").filter(value -> value.signum() > 0 || kind == Kind.COUNTED && value.signum() == 0)
-                .orElseThrow(() -> new BadEntryException("grams", "is empty or below zero. Weigh it, and write grams."));
+        BigDecimal grams = in.number("grams")
+                .filter(value -> value.signum() > 0 || kind == Kind.COUNTED && value.signum() == 0)
+                .orElseThrow(
+                        () -> new BadEntryException("grams", "is empty or below zero. Weigh it, and write grams."));
         Optional<LocalDate> useBy = date(in, "use-by");
         boolean opened = in.isChecked("opened");
         String batch = in.text("batch").orElse(useBy.map(LocalDate::toString).orElse("shelf"));
@@ -93,15 +108,22 @@ class PantryController {
             case BOUGHT, LEFT_OVER -> List.of(new Movement(kind, item.id(), batch, grams, useBy, opened));
             case COUNTED -> {
                 if (in.text("reason").isEmpty()) {
-                    throw new BadEntryException("reason", "is empty. Say why the count is another than the ledger says.");
+                    throw new BadEntryException(
+                            "reason", "is empty. Say why the count is another than the ledger says.");
                 }
                 yield List.of(pantry.count(item.id(), batch, grams, useBy, opened));
             }
             case USED, THROWN_AWAY -> {
                 if (pantry.grams(item.id()).compareTo(grams) < 0) {
-                    throw new BadEntryException("grams", "is more than the %s g that are there. Count it first, if there is more.".formatted(Decimals.plain(pantry.grams(item.id())).toPlainString()));
+                    throw new BadEntryException(
+                            "grams",
+                            "is more than the %s g that are there. Count it first, if there is more."
+                                    .formatted(Decimals.plain(pantry.grams(item.id()))
+                                            .toPlainString()));
                 }
-                yield pantry.take(item.id(), grams).stream().map(out -> new Movement(kind, out.item(), out.batch(), out.grams(), out.useBy(), out.opened())).toList();
+                yield pantry.take(item.id(), grams).stream()
+                        .map(out -> new Movement(kind, out.item(), out.batch(), out.grams(), out.useBy(), out.opened()))
+                        .toList();
             }
         };
     }
@@ -109,9 +131,18 @@ class PantryController {
     private Item item(String said) throws BadEntryException {
         Catalogue catalogue = house.now();
         String wanted = said.strip().toLowerCase(Locale.ROOT);
-        return catalogue.find(said.strip()).or(() -> catalogue.items().stream().filter(item -> item.name().toLowerCase(Locale.ROOT).equals(wanted)
-                        || item.practice().names().stream().anyMatch(name -> name.toLowerCase(Locale.ROOT).equals(wanted))).findFirst())
-                .orElseThrow(() -> new BadEntryException("item", "is “%s”, which the catalogue does not know. Choose one of the list, or add it to the catalogue first.".formatted(said)));
+        return catalogue
+                .find(said.strip())
+                .or(() -> catalogue.items().stream()
+                        .filter(item -> item.name().toLowerCase(Locale.ROOT).equals(wanted)
+                                || item.practice().names().stream().anyMatch(name -> name.toLowerCase(Locale.ROOT)
+                                        .equals(wanted)))
+                        .findFirst())
+                .orElseThrow(() -> new BadEntryException(
+                        "item",
+                        ("is “%s”, which the catalogue does not know. Choose one of the list, or add it to the "
+                                        + "catalogue first.")
+                                .formatted(said)));
     }
 
     private static Optional<LocalDate> date(Entered in, String field) throws BadEntryException {
@@ -119,7 +150,8 @@ class PantryController {
         try {
             return text.map(LocalDate::parse);
         } catch (DateTimeException e) {
-            throw new BadEntryException(field, "is “%s”, which is no day. Write it like 2027-02-13.".formatted(text.orElse("")));
+            throw new BadEntryException(
+                    field, "is “%s”, which is no day. Write it like 2027-02-13.".formatted(text.orElse("")));
         }
     }
 
@@ -127,13 +159,30 @@ class PantryController {
     ResponseEntity<byte[]> csv() {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("item", "name", "batch", "grams", "use by", "opened"));
-        store.pantry().batches().forEach(batch -> rows.add(List.of(batch.item(), house.now().find(batch.item()).map(Item::name).orElse(batch.item()), batch.name(),
-                Decimals.plain(Decimals.tenths(batch.grams())).toPlainString(), batch.useBy().map(LocalDate::toString).orElse(""), batch.opened() ? "yes" : "")));
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("pantry.csv").build().toString())
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8)).body(Table.write(rows).getBytes(StandardCharsets.UTF_8));
+        store.pantry()
+                .batches()
+                .forEach(batch -> rows.add(List.of(
+                        batch.item(),
+                        house.now().find(batch.item()).map(Item::name).orElse(batch.item()),
+                        batch.name(),
+                        Decimals.plain(Decimals.tenths(batch.grams())).toPlainString(),
+                        batch.useBy().map(LocalDate::toString).orElse(""),
+                        batch.opened() ? "yes" : "")));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("pantry.csv")
+                                .build()
+                                .toString())
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(Table.write(rows).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** A counted shelf from a spreadsheet: each row is a count. A row that is not understood is named, and none is taken. */
+    /**
+     * A counted shelf from a spreadsheet: each row is a count. A row that is not understood is named, and none is
+     * taken.
+     */
     @PostMapping("/pantry/table")
     String table(@RequestParam("table") String table, RedirectAttributes next, Principal who) {
         List<String> wrong = new ArrayList<>();
@@ -145,9 +194,17 @@ class PantryController {
                 Entered in = new Entered(rows.get(i));
                 try {
                     Item item = item(in.must("item"));
-                    BigDecimal grams = in.number("grams").filter(value -> value.signum() >= 0).orElseThrow(() -> new BadEntryException("grams", "is empty or below zero."));
+                    BigDecimal grams = in.number("grams")
+                            .filter(value -> value.signum() >= 0)
+                            .orElseThrow(() -> new BadEntryException("grams", "is empty or below zero."));
                     Optional<LocalDate> useBy = date(in, "use by");
-                    counted.add(pantry.count(item.id(), in.text("batch").orElse(useBy.map(LocalDate::toString).orElse("shelf")), grams, useBy, in.text("opened").isPresent()));
+                    counted.add(pantry.count(
+                            item.id(),
+                            in.text("batch")
+                                    .orElse(useBy.map(LocalDate::toString).orElse("shelf")),
+                            grams,
+                            useBy,
+                            in.text("opened").isPresent()));
                 } catch (BadEntryException e) {
                     wrong.add("Row %d: %s %s".formatted(i + 2, e.field(), e.getMessage()));
                 }

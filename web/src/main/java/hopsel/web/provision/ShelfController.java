@@ -4,6 +4,12 @@ import hopsel.core.item.Catalogue;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -18,7 +24,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Where things are bought and for how much, what attendees pay, the link for the shop, and settling the pantry afterwards. */
+/**
+ * Where things are bought and for how much, what attendees pay, the link for the shop, and settling the pantry
+ * afterwards.
+ */
 @Controller
 class ShelfController {
 
@@ -35,7 +44,12 @@ class ShelfController {
     }
 
     @PostMapping("/classes/{id}/shelf")
-    String shelf(@PathVariable("id") long id, @RequestParam("item") String item, @RequestParam Map<String, String> fields, RedirectAttributes next, Principal who) {
+    String shelf(
+            @PathVariable("id") long id,
+            @RequestParam("item") String item,
+            @RequestParam Map<String, String> fields,
+            RedirectAttributes next,
+            Principal who) {
         Entered in = new Entered(fields);
         try {
             Catalogue catalogue = desk.planned(id).catalogue();
@@ -43,12 +57,23 @@ class ShelfController {
                 throw new NotFoundException();
             }
             if (fields.containsKey("shop")) {
-                store.put(item, new ShelfStore.Shelf(in.text("shop").orElse(""), in.text("aisle").orElse(""), in.whole("lead-days", 0, 90).orElse(0)));
+                store.put(
+                        item,
+                        new ShelfStore.Shelf(
+                                in.text("shop").orElse(""),
+                                in.text("aisle").orElse(""),
+                                in.whole("lead-days", 0, 90).orElse(0)));
             }
             Optional<BigDecimal> grams = in.positive("grams");
             Optional<BigDecimal> price = in.number("price");
             if (grams.isPresent() && price.isPresent()) {
-                store.price(item, in.text("shop").orElse(""), grams.get(), price.get().max(BigDecimal.ZERO), LocalDate.now(clock), who.getName());
+                store.price(
+                        item,
+                        in.text("shop").orElse(""),
+                        grams.get(),
+                        price.get().max(BigDecimal.ZERO),
+                        LocalDate.now(clock),
+                        who.getName());
             }
         } catch (BadEntryException e) {
             next.addFlashAttribute("warnedLines", List.of("%s %s".formatted(e.field(), e.getMessage())));
@@ -70,12 +95,21 @@ class ShelfController {
     @PostMapping("/classes/{id}/settle")
     String settle(@PathVariable("id") long id, RedirectAttributes next, Principal who) {
         boolean done = closing.settle(id, who.getName());
-        next.addFlashAttribute(done ? "toldLines" : "warnedLines", List.of(done ? "The pantry is settled: what is left over is on the shelf." : "This class was settled before."));
+        next.addFlashAttribute(
+                done ? "toldLines" : "warnedLines",
+                List.of(
+                        done
+                                ? "The pantry is settled: what is left over is on the shelf."
+                                : "This class was settled before."));
         return "redirect:/classes/%d/shopping".formatted(id);
     }
 
     @PostMapping("/classes/{id}/shop-link")
-    String link(@PathVariable("id") long id, @RequestParam(value = "withdraw", defaultValue = "false") boolean withdraw, RedirectAttributes next, Principal who) {
+    String link(
+            @PathVariable("id") long id,
+            @RequestParam(value = "withdraw", defaultValue = "false") boolean withdraw,
+            RedirectAttributes next,
+            Principal who) {
         desk.planned(id);
         if (withdraw) {
             store.withdraw(id);

@@ -2,6 +2,8 @@ package hopsel.web.provision;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -50,21 +52,25 @@ interface ShelfMapper {
 
     List<BoughtRow> bought(@Param("id") long id);
 
-    record BoughtRow(String itemId, BigDecimal grams) {
-    }
+    record BoughtRow(String itemId, BigDecimal grams) {}
 
-    record ShelfRow(String itemId, String shop, String aisle, int leadDays) {
-    }
+    record ShelfRow(String itemId, String shop, String aisle, int leadDays) {}
 
-    record PriceRow(String itemId, String shop, BigDecimal grams, BigDecimal price, LocalDate seenOn, String who) {
-    }
+    record PriceRow(String itemId, String shop, BigDecimal grams, BigDecimal price, LocalDate seenOn, String who) {}
 
-    record MovementRow(String kind, String itemId, String batch, BigDecimal grams, LocalDate useBy, boolean opened, Long classId, String who, LocalDateTime at, String reason) {
-    }
+    record MovementRow(
+            String kind,
+            String itemId,
+            String batch,
+            BigDecimal grams,
+            LocalDate useBy,
+            boolean opened,
+            Long classId,
+            String who,
+            LocalDateTime at,
+            String reason) {}
 
-    record MoneyRow(BigDecimal fee, boolean settled) {
-    }
+    record MoneyRow(BigDecimal fee, boolean settled) {}
 
-    record LinkRow(String digest, long classId, String madeBy, LocalDateTime expiresAt, boolean withdrawn) {
-    }
+    record LinkRow(String digest, long classId, String madeBy, LocalDateTime expiresAt, boolean withdrawn) {}
 }

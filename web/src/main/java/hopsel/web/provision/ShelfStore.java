@@ -10,6 +10,9 @@ import hopsel.web.provision.ShelfMapper.MoneyRow;
 import hopsel.web.provision.ShelfMapper.MovementRow;
 import hopsel.web.provision.ShelfMapper.PriceRow;
 import hopsel.web.provision.ShelfMapper.ShelfRow;
+
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,8 +44,7 @@ public class ShelfStore {
     }
 
     /** Where an item is bought. */
-    record Shelf(String shop, String aisle, int leadDays) {
-    }
+    record Shelf(String shop, String aisle, int leadDays) {}
 
     Map<String, Shelf> shelf() {
         Map<String, Shelf> shelf = new LinkedHashMap<>();
@@ -56,13 +58,22 @@ public class ShelfStore {
 
     /** Days that an item takes to come, by id; those that are in the shop are left out. */
     public Map<String, Integer> leadDays() {
-        return mapper.shelf().stream().filter(row -> row.leadDays() > 0).collect(Collectors.toMap(ShelfRow::itemId, ShelfRow::leadDays));
+        return mapper.shelf().stream()
+                .filter(row -> row.leadDays() > 0)
+                .collect(Collectors.toMap(ShelfRow::itemId, ShelfRow::leadDays));
     }
 
     /** The prices that were seen, the last of each pack. */
     List<PriceRow> prices() {
         Map<String, PriceRow> last = new LinkedHashMap<>();
-        mapper.prices().forEach(row -> last.put("%s %s %s".formatted(row.itemId(), row.shop(), row.grams().stripTrailingZeros().toPlainString()), row));
+        mapper.prices()
+                .forEach(row -> last.put(
+                        "%s %s %s"
+                                .formatted(
+                                        row.itemId(),
+                                        row.shop(),
+                                        row.grams().stripTrailingZeros().toPlainString()),
+                        row));
         return List.copyOf(last.values());
     }
 
@@ -73,12 +84,23 @@ public class ShelfStore {
     /** The catalogue with the packs that were seen in shops in the place of its own. */
     public Catalogue priced(Catalogue catalogue) {
         Map<String, List<Pack>> seen = new LinkedHashMap<>();
-        prices().forEach(row -> seen.computeIfAbsent(row.itemId(), any -> new ArrayList<>()).add(new Pack(row.grams(), row.price())));
-        return catalogue.with(seen.entrySet().stream().flatMap(entry -> catalogue.find(entry.getKey()).map(item -> item.in(entry.getValue())).stream()).toList());
+        prices().forEach(row ->
+                seen.computeIfAbsent(row.itemId(), any -> new ArrayList<>()).add(new Pack(row.grams(), row.price())));
+        return catalogue.with(seen.entrySet().stream()
+                .flatMap(entry -> catalogue.find(entry.getKey()).map(item -> item.in(entry.getValue())).stream())
+                .toList());
     }
 
     Pantry pantry() {
-        return Pantry.after(mapper.ledger().stream().map(row -> new Movement(Pantry.Kind.valueOf(row.kind()), row.itemId(), row.batch(), row.grams(), Optional.ofNullable(row.useBy()), row.opened())).toList());
+        return Pantry.after(mapper.ledger().stream()
+                .map(row -> new Movement(
+                        Pantry.Kind.valueOf(row.kind()),
+                        row.itemId(),
+                        row.batch(),
+                        row.grams(),
+                        Optional.ofNullable(row.useBy()),
+                        row.opened()))
+                .toList());
     }
 
     List<MovementRow> lastMovements(int most) {
@@ -87,7 +109,17 @@ public class ShelfStore {
 
     @Transactional
     void move(List<Movement> movements, Long classId, String who, String reason) {
-        movements.forEach(line -> mapper.addMovement(new MovementRow(line.kind().name(), line.item(), line.batch(), line.grams(), line.useBy().orElse(null), line.opened(), classId, who, now(), reason)));
+        movements.forEach(line -> mapper.addMovement(new MovementRow(
+                line.kind().name(),
+                line.item(),
+                line.batch(),
+                line.grams(),
+                line.useBy().orElse(null),
+                line.opened(),
+                classId,
+                who,
+                now(),
+                reason)));
     }
 
     /** Settles a class once; false where it was settled already. */
@@ -124,7 +156,9 @@ public class ShelfStore {
 
     /** The class whose list a link opens, if it is alive. */
     Optional<Long> opened(String token) {
-        return mapper.link(Secret.digest(token)).filter(row -> !row.withdrawn() && row.expiresAt().isAfter(now())).map(LinkRow::classId);
+        return mapper.link(Secret.digest(token))
+                .filter(row -> !row.withdrawn() && row.expiresAt().isAfter(now()))
+                .map(LinkRow::classId);
     }
 
     void withdraw(long id) {

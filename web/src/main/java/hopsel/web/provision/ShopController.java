@@ -4,6 +4,16 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.WeekList;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.tick.TickStore;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
@@ -66,8 +76,12 @@ class ShopController {
 
     @PostMapping(value = "/shop/{token}/ticks", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    Map<String, TickStore.Tick> press(@PathVariable("token") String token, @RequestParam("key") String key, @RequestParam("done") boolean done, @RequestParam("client") String client,
-                                      HttpServletResponse response) {
+    Map<String, TickStore.Tick> press(
+            @PathVariable("token") String token,
+            @RequestParam("key") String key,
+            @RequestParam("done") boolean done,
+            @RequestParam("client") String client,
+            HttpServletResponse response) {
         long id = opened(token, response);
         ticks.press(id, LIST, key, done, WHO, client.substring(0, Math.min(64, client.length())));
         return ticks.now(id, LIST);
@@ -75,8 +89,13 @@ class ShopController {
 
     /** The same without a script. */
     @PostMapping(value = "/shop/{token}/ticks", produces = MediaType.TEXT_HTML_VALUE)
-    String press(@PathVariable("token") String token, @RequestParam("key") String key, @RequestParam("done") boolean done, HttpServletResponse response) {
-        ticks.press(opened(token, response), LIST, key, done, WHO, UUID.randomUUID().toString());
+    String press(
+            @PathVariable("token") String token,
+            @RequestParam("key") String key,
+            @RequestParam("done") boolean done,
+            HttpServletResponse response) {
+        ticks.press(
+                opened(token, response), LIST, key, done, WHO, UUID.randomUUID().toString());
         return "redirect:/shop/" + token;
     }
 }

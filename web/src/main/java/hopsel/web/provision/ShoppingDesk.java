@@ -4,11 +4,14 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Storage;
 import hopsel.core.planned.PlannedClass;
-import hopsel.core.shop.Purchase;
 import hopsel.core.provision.WeekList;
 import hopsel.core.provision.WeekList.Wanted;
+import hopsel.core.shop.Purchase;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.plan.PlanDesk;
+
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
@@ -43,12 +46,27 @@ class ShoppingDesk {
     }
 
     WeekList list(List<PlannedClass> classes) {
-        return WeekList.of(classes.stream().map(planned -> new Wanted(planned.cooking(), planned.demand())).toList(), prices(), store.pantry());
+        return WeekList.of(
+                classes.stream()
+                        .map(planned -> new Wanted(planned.cooking(), planned.demand()))
+                        .toList(),
+                prices(),
+                store.pantry());
     }
 
     ShoppingView view(WeekList list, List<PlannedClass> classes) {
-        return ShoppingView.of(list, catalogue(classes), store.shelf(), text("shopping.any-shop"),
-                Map.of(Storage.AMBIENT, text("shopping.aisle.ambient"), Storage.CHILLED, text("shopping.aisle.chilled"), Storage.FROZEN, text("shopping.aisle.frozen")));
+        return ShoppingView.of(
+                list,
+                catalogue(classes),
+                store.shelf(),
+                text("shopping.any-shop"),
+                Map.of(
+                        Storage.AMBIENT,
+                        text("shopping.aisle.ambient"),
+                        Storage.CHILLED,
+                        text("shopping.aisle.chilled"),
+                        Storage.FROZEN,
+                        text("shopping.aisle.frozen")));
     }
 
     private String text(String key) {
@@ -67,13 +85,20 @@ class ShoppingDesk {
     /** Dishes of other classes that could use what is left of an item, by the item. */
     Map<String, List<String>> uses(long id, List<Purchase> purchases) {
         Map<String, List<String>> uses = new TreeMap<>();
-        List<CookingClass> others = desk.ready().stream().filter(other -> other.stored().id() != id).map(other -> other.stored().cooking()).toList();
+        List<CookingClass> others = desk.ready().stream()
+                .filter(other -> other.stored().id() != id)
+                .map(other -> other.stored().cooking())
+                .toList();
         for (Purchase purchase : purchases) {
             if (purchase.leftGrams().signum() > 0) {
                 List<String> titles = new ArrayList<>();
-                others.forEach(other -> other.dishes().stream().filter(dish -> dish.lines().anyMatch(line -> line.item().equals(purchase.item()))).forEach(dish -> titles.add(dish.title())));
+                others.forEach(other -> other.dishes().stream()
+                        .filter(dish ->
+                                dish.lines().anyMatch(line -> line.item().equals(purchase.item())))
+                        .forEach(dish -> titles.add(dish.title())));
                 if (!titles.isEmpty()) {
-                    uses.put(purchase.item(), titles.stream().distinct().limit(3).toList());
+                    uses.put(
+                            purchase.item(), titles.stream().distinct().limit(3).toList());
                 }
             }
         }

@@ -13,15 +13,24 @@ import java.util.stream.Collectors;
 /** A shopping list as a table. */
 final class ShoppingTable {
 
-    private ShoppingTable() {
-    }
+    private ShoppingTable() {}
 
     static String write(ShoppingView view, Catalogue catalogue) {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("shop", "aisle", "item", "needed g", "from pantry g", "packs", "buy g", "cost", "left g"));
-        view.groups().forEach(group -> group.lines().forEach(line -> rows.add(List.of(group.shop(), group.aisle(), catalogue.get(line.item()).name(),
-                tenths(line.purchase().neededGrams()), tenths(line.pantry()), line.purchase().packs().stream().map(ShoppingTable::pack).collect(Collectors.joining(", ")),
-                tenths(line.purchase().buyGrams()), Decimals.money(line.purchase().cost()).toPlainString(), tenths(line.purchase().leftGrams())))));
+        view.groups().forEach(group -> group.lines()
+                .forEach(line -> rows.add(List.of(
+                        group.shop(),
+                        group.aisle(),
+                        catalogue.get(line.item()).name(),
+                        tenths(line.purchase().neededGrams()),
+                        tenths(line.pantry()),
+                        line.purchase().packs().stream()
+                                .map(ShoppingTable::pack)
+                                .collect(Collectors.joining(", ")),
+                        tenths(line.purchase().buyGrams()),
+                        Decimals.money(line.purchase().cost()).toPlainString(),
+                        tenths(line.purchase().leftGrams())))));
         return Table.write(rows);
     }
 

@@ -20,20 +20,24 @@ import java.util.TreeMap;
 record ShoppingView(List<Group> groups) {
 
     /** An aisle of a shop. */
-    record Group(String shop, String aisle, List<WeekList.Line> lines) {
-    }
+    record Group(String shop, String aisle, List<WeekList.Line> lines) {}
 
     /** What nobody has placed stands in the shop without a name, by how it is kept. */
-    static ShoppingView of(WeekList list, Catalogue catalogue, Map<String, Shelf> shelf, String anyShop, Map<Storage, String> aisles) {
+    static ShoppingView of(
+            WeekList list, Catalogue catalogue, Map<String, Shelf> shelf, String anyShop, Map<Storage, String> aisles) {
         Map<String, Group> groups = new TreeMap<>();
         for (WeekList.Line line : list.lines()) {
             Item item = catalogue.get(line.item());
             Shelf place = shelf.get(line.item());
             String shop = place == null ? anyShop : place.shop();
             String aisle = place == null ? aisles.get(item.storage().orElse(Storage.AMBIENT)) : place.aisle();
-            groups.computeIfAbsent(shop + "\n" + aisle, any -> new Group(shop, aisle, new ArrayList<>())).lines.add(line);
+            groups.computeIfAbsent(shop + "\n" + aisle, any -> new Group(shop, aisle, new ArrayList<>()))
+                    .lines
+                    .add(line);
         }
-        groups.values().forEach(group -> group.lines.sort(Comparator.comparing(line -> catalogue.get(line.item()).name())));
+        groups.values()
+                .forEach(group -> group.lines.sort(
+                        Comparator.comparing(line -> catalogue.get(line.item()).name())));
         return new ShoppingView(List.copyOf(groups.values()));
     }
 }

@@ -1,4 +1,2 @@
-/**
- * The shopping list.
- */
+/** The shopping list. */
 package hopsel.web.provision;

@@ -9,9 +9,9 @@ import java.util.List;
  * When the class ended over many runs, as columns of a picture.
  *
  * @param columns from the earliest to the latest end
- * @param slotX   where the slot ends
+ * @param slotX where the slot ends
  * @param likelyX where half of the runs were over
- * @param lateX   where nine tenths were over
+ * @param lateX where nine tenths were over
  */
 record EndSpread(List<Column> columns, double slotX, double likelyX, double lateX) {
 
@@ -27,8 +27,7 @@ record EndSpread(List<Column> columns, double slotX, double likelyX, double late
      * @param runs that ended in it
      * @param late whether it lies after the slot
      */
-    record Column(int from, int runs, double x, double y, double width, double height, boolean late) {
-    }
+    record Column(int from, int runs, double x, double y, double width, double height, boolean late) {}
 
     static EndSpread of(Rehearsal rehearsal, int slot) {
         int[] ends = rehearsal.ends();
@@ -47,9 +46,20 @@ record EndSpread(List<Column> columns, double slotX, double likelyX, double late
         List<Column> columns = new ArrayList<>();
         for (int i = 0; i < counts.length; i++) {
             double height = (double) HEIGHT * counts[i] / most;
-            columns.add(new Column(from + i * step, counts[i], i * width, HEIGHT - height, width - 1, height, from + i * step >= slot));
+            columns.add(new Column(
+                    from + i * step,
+                    counts[i],
+                    i * width,
+                    HEIGHT - height,
+                    width - 1,
+                    height,
+                    from + i * step >= slot));
         }
         double scale = width / step;
-        return new EndSpread(columns, (slot - from) * scale, (rehearsal.end(0.5) - from) * scale, (rehearsal.end(0.9) - from) * scale);
+        return new EndSpread(
+                columns,
+                (slot - from) * scale,
+                (rehearsal.end(0.5) - from) * scale,
+                (rehearsal.end(0.9) - from) * scale);
     }
 }

@@ -6,9 +6,14 @@ import hopsel.core.advice.Rehearsal;
 import hopsel.core.advice.Talk;
 import hopsel.core.plan.Wishes;
 import hopsel.core.planned.PlannedClass;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Remembered;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.ClassPages;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,6 +31,7 @@ class RehearsalController {
     private final ClassPages pages;
     /** What takes a while to work out is kept with the plan it belongs to. */
     private final Remembered<Rehearsal> rehearsals = new Remembered<>();
+
     private final Remembered<List<DropList.Drop>> drops = new Remembered<>();
 
     RehearsalController(ClassPages pages) {
@@ -36,9 +42,12 @@ class RehearsalController {
     String rehearsal(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.REHEARSAL, model);
         if (planned.plan().possible() && !planned.plan().activities().isEmpty()) {
-            Rehearsal rehearsal = rehearsals.of(id, planned, "", () -> Rehearsal.of(planned.cooking(), planned.plan(), RUNS, SEED));
+            Rehearsal rehearsal =
+                    rehearsals.of(id, planned, "", () -> Rehearsal.of(planned.cooking(), planned.plan(), RUNS, SEED));
             model.addAttribute("rehearsal", rehearsal);
-            model.addAttribute("spread", EndSpread.of(rehearsal, planned.cooking().airMinutes().seconds()));
+            model.addAttribute(
+                    "spread",
+                    EndSpread.of(rehearsal, planned.cooking().airMinutes().seconds()));
             model.addAttribute("talk", Talk.of(planned.cooking(), planned.plan()));
             model.addAttribute("checks", Checks.of(planned.cooking(), planned.plan()));
         }
@@ -49,8 +58,11 @@ class RehearsalController {
     String drops(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.REHEARSAL, model);
         Wishes wishes = (Wishes) model.getAttribute("wishes");
-        model.addAttribute("drops", planned.plan().possible()
-                ? drops.of(id, planned, wishes, () -> DropList.of(planned.cooking(), wishes, planned.plan())) : List.of());
+        model.addAttribute(
+                "drops",
+                planned.plan().possible()
+                        ? drops.of(id, planned, wishes, () -> DropList.of(planned.cooking(), wishes, planned.plan()))
+                        : List.of());
         return "rehearsal/drops";
     }
 }

@@ -16,10 +16,18 @@ import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.plan.PlanDesk;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -48,7 +56,14 @@ class IdeasController {
     private final HouseCatalogue house;
     private final Catalogue catalogue;
 
-    IdeasController(ClassPages pages, PlanDesk desk, ClassStore store, ClassChanges changes, BenchStore bench, HouseCatalogue house, Catalogue catalogue) {
+    IdeasController(
+            ClassPages pages,
+            PlanDesk desk,
+            ClassStore store,
+            ClassChanges changes,
+            BenchStore bench,
+            HouseCatalogue house,
+            Catalogue catalogue) {
         this.pages = pages;
         this.desk = desk;
         this.store = store;
@@ -59,11 +74,13 @@ class IdeasController {
     }
 
     @GetMapping("/classes/{id}/ideas")
-    String ideas(@PathVariable("id") long id, @RequestParam(value = "count", defaultValue = "3") int count, Model model) {
+    String ideas(
+            @PathVariable("id") long id, @RequestParam(value = "count", defaultValue = "3") int count, Model model) {
         pages.open(id, Station.SET_UP, model);
         int dishes = Math.max(1, Math.min(4, count));
         List<Candidate> all = candidates(id);
-        List<Idea> ideas = Ideas.of(store.find(id).orElseThrow(NotFoundException::new).cooking(), all, dishes, catalogue);
+        List<Idea> ideas =
+                Ideas.of(store.find(id).orElseThrow(NotFoundException::new).cooking(), all, dishes, catalogue);
         model.addAttribute("count", dishes);
         model.addAttribute("from", all.size());
         model.addAttribute("ideas", ideas);
@@ -74,24 +91,58 @@ class IdeasController {
     private List<Candidate> candidates(long id) {
         List<Candidate> all = new ArrayList<>();
         desk.readable().stream().map(found -> found.stored().cooking()).forEach(cooking -> cooking.dishes().stream()
-                .filter(dish -> all.size() < MOST_DISHES && all.stream().noneMatch(other -> other.dish().title().equals(dish.title())))
+                .filter(dish -> all.size() < MOST_DISHES
+                        && all.stream().noneMatch(other -> other.dish().title().equals(dish.title())))
                 .forEach(dish -> all.add(new Candidate(dish, cooking.items(), cooking.substitutions()))));
-        bench.all().stream().map(StoredDish::sheet).filter(sheet -> all.size() < MOST_DISHES && all.stream().noneMatch(other -> other.dish().title().equals(sheet.dish().title())))
+        bench.all().stream()
+                .map(StoredDish::sheet)
+                .filter(sheet -> all.size() < MOST_DISHES
+                        && all.stream()
+                                .noneMatch(other ->
+                                        other.dish().title().equals(sheet.dish().title())))
                 .filter(sheet -> Colleague.gate(sheet, house.now()).isEmpty())
-                .forEach(sheet -> all.add(new Candidate(sheet.in(store.find(id).orElseThrow(NotFoundException::new).cooking().measures()).dish(), Placing.brought(sheet, house.now(), catalogue), List.of())));
+                .forEach(sheet -> all.add(new Candidate(
+                        sheet.in(store.find(id)
+                                        .orElseThrow(NotFoundException::new)
+                                        .cooking()
+                                        .measures())
+                                .dish(),
+                        Placing.brought(sheet, house.now(), catalogue),
+                        List.of())));
         return all;
     }
 
     @PostMapping("/classes/{id}/ideas")
-    String take(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam("title") String[] titles, RedirectAttributes next, Principal who) {
+    String take(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam("title") String[] titles,
+            RedirectAttributes next,
+            Principal who) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
         List<Candidate> all = candidates(id);
-        List<Candidate> chosen = Arrays.stream(titles).map(title -> all.stream().filter(own -> own.dish().title().equals(title)).findFirst())
-                .flatMap(Optional::stream).toList();
+        List<Candidate> chosen = Arrays.stream(titles)
+                .map(title -> all.stream()
+                        .filter(own -> own.dish().title().equals(title))
+                        .findFirst())
+                .flatMap(Optional::stream)
+                .toList();
         CookingClass wanted = Ideas.with(stored.cooking(), chosen);
         try {
             if (!chosen.isEmpty() && ClassReview.of(wanted, catalogue).isEmpty()) {
-                changes.change(id, version, wanted, stored.wishes(), who.getName(), "dishes: " + String.join(", ", chosen.stream().map(Candidate::dish).map(Dish::title).toList()));
+                changes.change(
+                        id,
+                        version,
+                        wanted,
+                        stored.wishes(),
+                        who.getName(),
+                        "dishes: "
+                                + String.join(
+                                        ", ",
+                                        chosen.stream()
+                                                .map(Candidate::dish)
+                                                .map(Dish::title)
+                                                .toList()));
             }
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");

@@ -1,7 +1,7 @@
 package hopsel.web.setup;
 
-import hopsel.core.bench.Notes;
 import hopsel.core.bench.Draft;
+import hopsel.core.bench.Notes;
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
@@ -18,12 +18,13 @@ import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
-import hopsel.web.plan.ClassPages;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.plan.ClassPages;
 import hopsel.web.plan.PlanDesk;
+
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -31,8 +32,17 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.security.Principal;
 import java.time.Clock;
@@ -63,7 +73,15 @@ class SetUpController {
     private final Catalogue catalogue;
     private final Clock clock;
 
-    SetUpController(ClassPages pages, PlanDesk desk, ClassStore store, ClassChanges changes, BenchStore bench, IntoClass intoClass, Catalogue catalogue, Clock clock) {
+    SetUpController(
+            ClassPages pages,
+            PlanDesk desk,
+            ClassStore store,
+            ClassChanges changes,
+            BenchStore bench,
+            IntoClass intoClass,
+            Catalogue catalogue,
+            Clock clock) {
         this.pages = pages;
         this.desk = desk;
         this.store = store;
@@ -76,8 +94,13 @@ class SetUpController {
 
     @PostMapping("/classes/new")
     String begin() {
-        ZoneId zone = store.entries().stream().flatMap(entry -> store.readable(entry.id()).stream()).findFirst().map(stored -> stored.cooking().zone()).orElse(ZoneId.of("Europe/Lisbon"));
-        return "redirect:/classes/%d/set-up".formatted(store.add(FreshClass.on(LocalDate.ofInstant(clock.instant(), zone), zone)));
+        ZoneId zone = store.entries().stream()
+                .flatMap(entry -> store.readable(entry.id()).stream())
+                .findFirst()
+                .map(stored -> stored.cooking().zone())
+                .orElse(ZoneId.of("Europe/Lisbon"));
+        return "redirect:/classes/%d/set-up"
+                .formatted(store.add(FreshClass.on(LocalDate.ofInstant(clock.instant(), zone), zone)));
     }
 
     @GetMapping("/classes/{id}/set-up")
@@ -94,7 +117,16 @@ class SetUpController {
         model.addAttribute("steps", changes.steps(id));
         model.addAttribute("history", changes.history(id));
         model.addAttribute("sharings", sharings(planned.cooking()));
-        model.addAttribute("zones", List.of("Europe/Lisbon", "Europe/London", "Europe/Berlin", "Europe/Warsaw", "America/New_York", "America/Los_Angeles", "Australia/Sydney"));
+        model.addAttribute(
+                "zones",
+                List.of(
+                        "Europe/Lisbon",
+                        "Europe/London",
+                        "Europe/Berlin",
+                        "Europe/Warsaw",
+                        "America/New_York",
+                        "America/Los_Angeles",
+                        "Australia/Sydney"));
     }
 
     /** Components that are, or could be, made once for two dishes. */
@@ -103,9 +135,16 @@ class SetUpController {
         for (Dish dish : cooking.dishes()) {
             for (Component component : dish.components()) {
                 ComponentRef ref = new ComponentRef(dish.id(), component.id());
-                Optional<Shared> now = cooking.shared().stream().filter(shared -> shared.also().equals(ref)).findFirst();
-                now.or(() -> later(cooking, dish) ? Shared.find(cooking, dish, component) : Optional.empty()).ifPresent(shared ->
-                        found.add(new Sharing(ref.toString(), component.title(), dish.title(), cooking.dish(shared.made().dish()).title(), now.isPresent())));
+                Optional<Shared> now = cooking.shared().stream()
+                        .filter(shared -> shared.also().equals(ref))
+                        .findFirst();
+                now.or(() -> later(cooking, dish) ? Shared.find(cooking, dish, component) : Optional.empty())
+                        .ifPresent(shared -> found.add(new Sharing(
+                                ref.toString(),
+                                component.title(),
+                                dish.title(),
+                                cooking.dish(shared.made().dish()).title(),
+                                now.isPresent())));
             }
         }
         return found;
@@ -117,12 +156,16 @@ class SetUpController {
     }
 
     /** A component that could be made with another dish's. */
-    record Sharing(String ref, String title, String dish, String with, boolean now) {
-    }
+    record Sharing(String ref, String title, String dish, String with, boolean now) {}
 
     @PostMapping("/classes/{id}/set-up")
-    ModelAndView keep(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam Map<String, String> fields, RedirectAttributes next,
-                      Principal who, Model model) {
+    ModelAndView keep(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam Map<String, String> fields,
+            RedirectAttributes next,
+            Principal who,
+            Model model) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
         Entered entered = new Entered(fields);
         try {
@@ -141,7 +184,13 @@ class SetUpController {
         } catch (BadEntryException e) {
             return refused(id, e.field(), e.getMessage(), fields, model);
         } catch (StaleClassException e) {
-            return refused(id, "", "Somebody else changed this class just now. What you typed is still here: look it over, and keep it again.", fields, model);
+            return refused(
+                    id,
+                    "",
+                    "Somebody else changed this class just now. What you typed is still here: look it over, and "
+                            + "keep it again.",
+                    fields,
+                    model);
         }
         return new ModelAndView("redirect:/classes/%d/set-up".formatted(id));
     }
@@ -173,24 +222,33 @@ class SetUpController {
         long number = Long.parseLong(matcher.group(2));
         Optional<IntoClass.Outcome> outcome = matcher.group(1).equals("bench")
                 ? bench.find(number).map(found -> intoClass.put(found.sheet(), id, who.getName()))
-                : store.readable(number).map(StoredClass::cooking).flatMap(cooking -> cooking.dishes().stream().filter(dish -> dish.id().equals(matcher.group(3))).findFirst()
-                        .map(dish -> intoClass.carryOver(new Draft(dish, cooking.items(), cooking.measures(), Notes.NONE), id, who.getName())));
+                : store.readable(number).map(StoredClass::cooking).flatMap(cooking -> cooking.dishes().stream()
+                        .filter(dish -> dish.id().equals(matcher.group(3)))
+                        .findFirst()
+                        .map(dish -> intoClass.carryOver(
+                                new Draft(dish, cooking.items(), cooking.measures(), Notes.NONE), id, who.getName())));
         outcome.ifPresent(out -> next.addFlashAttribute(out.done() ? "toldLines" : "warnedLines", out.lines()));
     }
 
     /** Dishes that are in other classes and not in this one, by title. */
     private List<Offer> offers(long id, CookingClass cooking) {
         List<Offer> offers = new ArrayList<>();
-        desk.readable().stream().map(PlanDesk.Planned::stored).filter(other -> other.id() != id).forEach(other -> other.cooking().dishes().stream()
-                .filter(dish -> cooking.dishes().stream().noneMatch(own -> own.title().equals(dish.title())) && offers.stream().noneMatch(offer -> offer.title().equals(dish.title())))
-                .forEach(dish -> offers.add(new Offer("class %d %s".formatted(other.id(), dish.id()), dish.title()))));
+        desk.readable().stream()
+                .map(PlanDesk.Planned::stored)
+                .filter(other -> other.id() != id)
+                .forEach(other -> other.cooking().dishes().stream()
+                        .filter(dish -> cooking.dishes().stream()
+                                        .noneMatch(own -> own.title().equals(dish.title()))
+                                && offers.stream()
+                                        .noneMatch(offer -> offer.title().equals(dish.title())))
+                        .forEach(dish ->
+                                offers.add(new Offer("class %d %s".formatted(other.id(), dish.id()), dish.title()))));
         offers.sort(Comparator.comparing(Offer::title));
         return offers;
     }
 
     /** A dish that can be chosen. */
-    record Offer(String value, String title) {
-    }
+    record Offer(String value, String title) {}
 
     /** The page with everything as it was typed, and what is wrong beside it. */
     private ModelAndView refused(long id, String field, String message, Map<String, String> fields, Model model) {
@@ -204,12 +262,20 @@ class SetUpController {
     }
 
     @PostMapping("/classes/{id}/undo")
-    String undo(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam(value = "back", defaultValue = "set-up") String back, RedirectAttributes next) {
+    String undo(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam(value = "back", defaultValue = "set-up") String back,
+            RedirectAttributes next) {
         return move(id, back, next, () -> changes.undo(id, version));
     }
 
     @PostMapping("/classes/{id}/redo")
-    String redo(@PathVariable("id") long id, @RequestParam("version") int version, @RequestParam(value = "back", defaultValue = "set-up") String back, RedirectAttributes next) {
+    String redo(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam(value = "back", defaultValue = "set-up") String back,
+            RedirectAttributes next) {
         return move(id, back, next, () -> changes.redo(id, version));
     }
 

@@ -1,17 +1,18 @@
 package hopsel.web.setup;
 
-import hopsel.core.kitchen.Kitchen;
-import hopsel.core.classes.Menu;
-import hopsel.core.classes.Slot;
-import hopsel.core.bench.Resize;
-import hopsel.core.bench.Notes;
 import hopsel.core.bench.Draft;
+import hopsel.core.bench.Notes;
+import hopsel.core.bench.Resize;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Menu;
+import hopsel.core.classes.Provision;
 import hopsel.core.classes.Shared;
+import hopsel.core.classes.Slot;
 import hopsel.core.classes.Style;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.kitchen.CounterTop;
+import hopsel.core.kitchen.Kitchen;
 import hopsel.core.kitchen.Learners;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
@@ -20,7 +21,6 @@ import hopsel.core.kitchen.Role;
 import hopsel.core.kitchen.Room;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
-import hopsel.core.classes.Provision;
 import hopsel.core.recipe.Slug;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
@@ -58,34 +58,74 @@ final class SetUpForm {
     }
 
     CookingClass cooking() throws BadEntryException {
-        LocalDateTime startsAt = moment("starts-at").orElseThrow(() -> new BadEntryException("starts-at", "is empty. Give a day and a time."));
+        LocalDateTime startsAt = moment("starts-at")
+                .orElseThrow(() -> new BadEntryException("starts-at", "is empty. Give a day and a time."));
         ZoneId zone = zone();
         if (startsAt.getYear() < EARLIEST || startsAt.getYear() > LATEST) {
-            throw new BadEntryException("starts-at", "is in the year %d. Give a year from %d to %d.".formatted(startsAt.getYear(), EARLIEST, LATEST));
+            throw new BadEntryException(
+                    "starts-at",
+                    "is in the year %d. Give a year from %d to %d.".formatted(startsAt.getYear(), EARLIEST, LATEST));
         }
         if (zone.getRules().getValidOffsets(startsAt).isEmpty()) {
-            throw new BadEntryException("starts-at", "is %s, an hour that clocks in %s skip that night. Choose another time.".formatted(startsAt.toString().replace('T', ' '), zone));
+            throw new BadEntryException(
+                    "starts-at",
+                    "is %s, an hour that clocks in %s skip that night. Choose another time."
+                            .formatted(startsAt.toString().replace('T', ' '), zone));
         }
-        Minutes air = entered.minutes("air").filter(minutes -> minutes.value().signum() > 0)
-                .orElseThrow(() -> new BadEntryException("air", "is empty or zero. Say how many minutes the class is on air."));
-        return new CookingClass(entered.must("title"), entered.choice("style", Style.values(), Style::word), new Slot(startsAt, zone, air), new Kitchen(windows(startsAt, zone), people(), places(), room()),
-                new Menu(entered.choice("measures", Measures.values(), Measures::word), before.items(), dishes(), before.substitutions(), shared()), before.attendees(), provision(), before.tempo());
+        Minutes air = entered.minutes("air")
+                .filter(minutes -> minutes.value().signum() > 0)
+                .orElseThrow(() ->
+                        new BadEntryException("air", "is empty or zero. Say how many minutes the class is on air."));
+        return new CookingClass(
+                entered.must("title"),
+                entered.choice("style", Style.values(), Style::word),
+                new Slot(startsAt, zone, air),
+                new Kitchen(windows(startsAt, zone), people(), places(), room()),
+                new Menu(
+                        entered.choice("measures", Measures.values(), Measures::word),
+                        before.items(),
+                        dishes(),
+                        before.substitutions(),
+                        shared()),
+                before.attendees(),
+                provision(),
+                before.tempo());
     }
 
     private Room room() throws BadEntryException {
         Optional<BigDecimal> pace = entered.number("pace");
-        if (pace.isPresent() && (pace.get().compareTo(BigDecimal.ONE) < 0 || pace.get().compareTo(BigDecimal.valueOf(Learners.SLOWEST)) > 0)) {
-            throw new BadEntryException("pace", "is %s. Attendees take 1 to %d times as long as the host; 1.5 is usual for beginners.".formatted(pace.get().toPlainString(), Learners.SLOWEST));
+        if (pace.isPresent()
+                && (pace.get().compareTo(BigDecimal.ONE) < 0
+                        || pace.get().compareTo(BigDecimal.valueOf(Learners.SLOWEST)) > 0)) {
+            throw new BadEntryException(
+                    "pace",
+                    "is %s. Attendees take 1 to %d times as long as the host; 1.5 is usual for beginners."
+                            .formatted(pace.get().toPlainString(), Learners.SLOWEST));
         }
-        List<String> own = Arrays.stream(entered.text("own").orElse("").split("[,;]")).map(SetUpForm::kind).filter(kind -> !kind.isEmpty()).distinct().toList();
+        List<String> own = Arrays.stream(entered.text("own").orElse("").split("[,;]"))
+                .map(SetUpForm::kind)
+                .filter(kind -> !kind.isEmpty())
+                .distinct()
+                .toList();
         Optional<Integer> length = entered.whole("counter-length", CounterTop.LEAST, CounterTop.MOST);
         Optional<Integer> depth = entered.whole("counter-depth", CounterTop.LEAST, CounterTop.MOST);
         if (length.isPresent() != depth.isPresent()) {
-            throw new BadEntryException(length.isPresent() ? "counter-depth" : "counter-length", "is empty. Give the length and the depth of the bench, in cm, or neither.");
+            throw new BadEntryException(
+                    length.isPresent() ? "counter-depth" : "counter-length",
+                    "is empty. Give the length and the depth of the bench, in cm, or neither.");
         }
-        List<String> cameras = Arrays.stream(entered.text("cameras").orElse("").split("[,;]")).map(String::strip).filter(name -> !name.isEmpty()).toList();
-        return new Room(new Learners(entered.whole("stations", 1, Learners.MOST_STATIONS).orElse(1), pace.orElse(BigDecimal.ONE), own),
-                length.map(cm -> new CounterTop(cm, depth.orElseThrow())), entered.tools("tools"), cameras);
+        List<String> cameras = Arrays.stream(entered.text("cameras").orElse("").split("[,;]"))
+                .map(String::strip)
+                .filter(name -> !name.isEmpty())
+                .toList();
+        return new Room(
+                new Learners(
+                        entered.whole("stations", 1, Learners.MOST_STATIONS).orElse(1),
+                        pace.orElse(BigDecimal.ONE),
+                        own),
+                length.map(cm -> new CounterTop(cm, depth.orElseThrow())),
+                entered.tools("tools"),
+                cameras);
     }
 
     private static String kind(String text) {
@@ -97,14 +137,17 @@ final class SetUpForm {
         try {
             return text.map(LocalDateTime::parse);
         } catch (DateTimeException e) {
-            throw new BadEntryException(field, "is “%s”, which is no day with a time. Write it like 2027-02-13T18:30.".formatted(text.orElse("")));
+            throw new BadEntryException(
+                    field,
+                    "is “%s”, which is no day with a time. Write it like 2027-02-13T18:30.".formatted(text.orElse("")));
         }
     }
 
     private ZoneId zone() throws BadEntryException {
         String zone = entered.must("zone");
         if (!ZoneId.getAvailableZoneIds().contains(zone)) {
-            throw new BadEntryException("zone", "is “%s”, which is not in the list of zones. Write it like Europe/Lisbon.".formatted(zone));
+            throw new BadEntryException(
+                    "zone", "is “%s”, which is not in the list of zones. Write it like Europe/Lisbon.".formatted(zone));
         }
         return ZoneId.of(zone);
     }
@@ -126,29 +169,39 @@ final class SetUpForm {
                 throw new BadEntryException("window-to-" + i, "has to be after its beginning. Give both.");
             }
             if (to.get().isAfter(startsAt)) {
-                throw new BadEntryException("window-to-" + i, "is after the class begins. People are in the kitchen before it here; move it.");
+                throw new BadEntryException(
+                        "window-to-" + i,
+                        "is after the class begins. People are in the kitchen before it here; move it.");
             }
             if (from.get().isBefore(startsAt.minusDays(DAYS_BEFORE))) {
-                throw new BadEntryException("window-from-" + i, "is more than %d days before the class. Look at the year.".formatted(DAYS_BEFORE));
+                throw new BadEntryException(
+                        "window-from-" + i,
+                        "is more than %d days before the class. Look at the year.".formatted(DAYS_BEFORE));
             }
             windows.add(new PrepWindow(relative(from.get(), startsAt, zone), relative(to.get(), startsAt, zone)));
         }
         return windows;
     }
 
-    /** A window that nobody touched while the class was moved to another time moves along: people come as long before it as they did. */
-    private Optional<PrepWindow> moved(int i, Optional<LocalDateTime> from, Optional<LocalDateTime> to, LocalDateTime startsAt, ZoneId zone) {
+    /**
+     * A window that nobody touched while the class was moved to another time moves along: people come as long before it
+     * as they did.
+     */
+    private Optional<PrepWindow> moved(
+            int i, Optional<LocalDateTime> from, Optional<LocalDateTime> to, LocalDateTime startsAt, ZoneId zone) {
         boolean same = startsAt.equals(before.startsAt()) && zone.equals(before.zone());
         if (same || i >= before.prepWindows().size() || from.isEmpty() || to.isEmpty()) {
             return Optional.empty();
         }
         PrepWindow own = before.prepWindows().get(i);
-        boolean untouched = from.get().equals(before.clock(own.from().seconds()).toLocalDateTime()) && to.get().equals(before.clock(own.to().seconds()).toLocalDateTime());
+        boolean untouched = from.get().equals(before.clock(own.from().seconds()).toLocalDateTime())
+                && to.get().equals(before.clock(own.to().seconds()).toLocalDateTime());
         return untouched ? Optional.of(own) : Optional.empty();
     }
 
     private static Minutes relative(LocalDateTime moment, LocalDateTime startsAt, ZoneId zone) {
-        return Minutes.of(Duration.between(startsAt.atZone(zone), moment.atZone(zone)).toMinutes());
+        return Minutes.of(
+                Duration.between(startsAt.atZone(zone), moment.atZone(zone)).toMinutes());
     }
 
     private List<Person> people() throws BadEntryException {
@@ -156,7 +209,9 @@ final class SetUpForm {
         for (int i = 0; i < MOST_ROWS; i++) {
             Optional<String> name = entered.text("person-name-" + i);
             if (name.isPresent() && !dropped.equals("person-" + i)) {
-                String id = entered.text("person-id-" + i).orElseGet(() -> Slug.free(name.get(), taken -> people.stream().anyMatch(own -> own.id().equals(taken))));
+                String id = entered.text("person-id-" + i)
+                        .orElseGet(() -> Slug.free(name.get(), taken -> people.stream()
+                                .anyMatch(own -> own.id().equals(taken))));
                 people.add(new Person(id, name.get(), entered.choice("person-role-" + i, Role.values(), Role::word)));
             }
         }
@@ -171,15 +226,26 @@ final class SetUpForm {
                 continue;
             }
             String kind = kind(text.get());
-            Optional<Resource> old = entered.text("place-id-" + i).flatMap(id -> before.resources().stream().filter(own -> own.id().equals(id)).findFirst());
-            String id = old.filter(own -> own.kind().equals(kind)).map(Resource::id)
-                    .orElseGet(() -> Slug.free(kind + "-1", taken -> places.stream().anyMatch(own -> own.id().equals(taken))));
+            Optional<Resource> old = entered.text("place-id-" + i).flatMap(id -> before.resources().stream()
+                    .filter(own -> own.id().equals(id))
+                    .findFirst());
+            String id = old.filter(own -> own.kind().equals(kind))
+                    .map(Resource::id)
+                    .orElseGet(() -> Slug.free(kind + "-1", taken -> places.stream()
+                            .anyMatch(own -> own.id().equals(taken))));
             BigDecimal units = entered.positive("place-units-" + i).orElse(BigDecimal.ONE);
             if (units.stripTrailingZeros().scale() > 0 || units.compareTo(BigDecimal.valueOf(100)) > 0) {
-                throw new BadEntryException("place-units-" + i, "is %s. Count shelves or rings: a whole number up to 100.".formatted(units.toPlainString()));
+                throw new BadEntryException(
+                        "place-units-" + i,
+                        "is %s. Count shelves or rings: a whole number up to 100.".formatted(units.toPlainString()));
             }
-            places.add(new Resource(id, kind, units.intValue(), entered.minutes("place-rinse-" + i).orElse(Minutes.ZERO),
-                    old.map(Resource::heatPerMinute).orElse(Resource.USUAL_HEAT), old.map(Resource::coolPerMinute).orElse(Resource.USUAL_COOL)));
+            places.add(new Resource(
+                    id,
+                    kind,
+                    units.intValue(),
+                    entered.minutes("place-rinse-" + i).orElse(Minutes.ZERO),
+                    old.map(Resource::heatPerMinute).orElse(Resource.USUAL_HEAT),
+                    old.map(Resource::coolPerMinute).orElse(Resource.USUAL_COOL)));
         }
         return places;
     }
@@ -190,8 +256,14 @@ final class SetUpForm {
             Dish dish = before.dishes().get(i);
             if (!dropped.equals("dish-" + dish.id())) {
                 BigDecimal servings = servings("servings-" + i).orElse(dish.servings());
-                dishes.add(servings.compareTo(dish.servings()) == 0 ? dish
-                        : Resize.byServings(new Draft(dish, before.items(), before.measures(), Notes.NONE), servings).sheet().dish());
+                dishes.add(
+                        servings.compareTo(dish.servings()) == 0
+                                ? dish
+                                : Resize.byServings(
+                                                new Draft(dish, before.items(), before.measures(), Notes.NONE),
+                                                servings)
+                                        .sheet()
+                                        .dish());
             }
         }
         return dishes;
@@ -199,22 +271,32 @@ final class SetUpForm {
 
     private Provision provision() throws BadEntryException {
         Provision old = before.provision();
-        return new Provision(servings("demo-servings").orElse(old.demoServings()), notNegative("tasting", MOST_SERVINGS).orElse(old.tastingPortions()),
-                old.tastingShare(), notNegative("spare", MOST_SPARE).orElse(old.sparePercent()), old.pantry());
+        return new Provision(
+                servings("demo-servings").orElse(old.demoServings()),
+                notNegative("tasting", MOST_SERVINGS).orElse(old.tastingPortions()),
+                old.tastingShare(),
+                notNegative("spare", MOST_SPARE).orElse(old.sparePercent()),
+                old.pantry());
     }
 
     private Optional<BigDecimal> notNegative(String field, BigDecimal most) throws BadEntryException {
         Optional<BigDecimal> number = entered.number(field);
         if (number.isPresent() && (number.get().signum() < 0 || number.get().compareTo(most) > 0)) {
-            throw new BadEntryException(field, "is %s. Give a number from 0 to %s.".formatted(number.get().toPlainString(), most.toPlainString()));
+            throw new BadEntryException(
+                    field,
+                    "is %s. Give a number from 0 to %s.".formatted(number.get().toPlainString(), most.toPlainString()));
         }
         return number;
     }
 
     private Optional<BigDecimal> servings(String field) throws BadEntryException {
         Optional<BigDecimal> number = entered.positive(field);
-        if (number.isPresent() && (number.get().compareTo(LEAST_SERVINGS) < 0 || number.get().compareTo(MOST_SERVINGS) > 0)) {
-            throw new BadEntryException(field, "is %s. Give a number from %s to %s.".formatted(number.get().toPlainString(), LEAST_SERVINGS, MOST_SERVINGS));
+        if (number.isPresent()
+                && (number.get().compareTo(LEAST_SERVINGS) < 0 || number.get().compareTo(MOST_SERVINGS) > 0)) {
+            throw new BadEntryException(
+                    field,
+                    "is %s. Give a number from %s to %s."
+                            .formatted(number.get().toPlainString(), LEAST_SERVINGS, MOST_SERVINGS));
         }
         return number;
     }

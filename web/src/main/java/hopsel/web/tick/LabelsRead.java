@@ -1,6 +1,7 @@
 package hopsel.web.tick;
 
 import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Component;
 
 import java.util.HashSet;
 import java.util.Map;
@@ -24,7 +25,10 @@ public class LabelsRead {
     /** Ids of items. */
     public Set<String> of(long id) {
         Set<String> read = new HashSet<>(mapper.labelsReadAtStations(id));
-        ticks.now(id, LIST).entrySet().stream().filter(tick -> tick.getValue().done()).map(Map.Entry::getKey).forEach(read::add);
+        ticks.now(id, LIST).entrySet().stream()
+                .filter(tick -> tick.getValue().done())
+                .map(Map.Entry::getKey)
+                .forEach(read::add);
         return read;
     }
 }

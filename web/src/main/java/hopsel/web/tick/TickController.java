@@ -2,6 +2,14 @@ package hopsel.web.tick;
 
 import hopsel.web.classes.ClassStore;
 import hopsel.web.frame.NotFoundException;
+
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,7 +27,19 @@ import java.util.UUID;
 @Controller
 class TickController {
 
-    private static final Map<String, String> PAGES = Map.of("countdown", "mise/countdown", "prep", "mise/prep", "bowls", "mise/counter", "shopping", "shopping", "packing", "packing", "labels", "menus");
+    private static final Map<String, String> PAGES = Map.of(
+            "countdown",
+            "mise/countdown",
+            "prep",
+            "mise/prep",
+            "bowls",
+            "mise/counter",
+            "shopping",
+            "shopping",
+            "packing",
+            "packing",
+            "labels",
+            "menus");
     private static final Set<String> LISTS = PAGES.keySet();
 
     private final TickStore ticks;
@@ -39,8 +59,13 @@ class TickController {
 
     @PostMapping(value = "/classes/{id}/ticks/{list}", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    Map<String, TickStore.Tick> press(@PathVariable("id") long id, @PathVariable("list") String list, @RequestParam("key") String key, @RequestParam("done") boolean done,
-                                      @RequestParam("client") String client, Principal who) {
+    Map<String, TickStore.Tick> press(
+            @PathVariable("id") long id,
+            @PathVariable("list") String list,
+            @RequestParam("key") String key,
+            @RequestParam("done") boolean done,
+            @RequestParam("client") String client,
+            Principal who) {
         check(id, list);
         ticks.press(id, list, key, done, who.getName(), client.substring(0, Math.min(64, client.length())));
         return ticks.now(id, list);
@@ -48,7 +73,12 @@ class TickController {
 
     /** The same without a script. */
     @PostMapping(value = "/classes/{id}/ticks/{list}", produces = MediaType.TEXT_HTML_VALUE)
-    String press(@PathVariable("id") long id, @PathVariable("list") String list, @RequestParam("key") String key, @RequestParam("done") boolean done, Principal who) {
+    String press(
+            @PathVariable("id") long id,
+            @PathVariable("list") String list,
+            @RequestParam("key") String key,
+            @RequestParam("done") boolean done,
+            Principal who) {
         check(id, list);
         ticks.press(id, list, key, done, who.getName(), UUID.randomUUID().toString());
         return "redirect:/classes/%d/%s".formatted(id, PAGES.get(list));

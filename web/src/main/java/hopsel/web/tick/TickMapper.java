@@ -2,6 +2,8 @@ package hopsel.web.tick;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -17,8 +19,11 @@ interface TickMapper {
     List<String> labelsReadAtStations(@Param("id") long id);
 
     /** Adds one; the same again changes nothing. */
-    int add(@Param("id") long id, @Param("list") String list, @Param("row") TickRow row, @Param("client") String client);
+    int add(
+            @Param("id") long id,
+            @Param("list") String list,
+            @Param("row") TickRow row,
+            @Param("client") String client);
 
-    record TickRow(String itemKey, boolean done, String who, LocalDateTime at) {
-    }
+    record TickRow(String itemKey, boolean done, String who, LocalDateTime at) {}
 }

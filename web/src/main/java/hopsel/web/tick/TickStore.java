@@ -1,6 +1,9 @@
 package hopsel.web.tick;
 
 import hopsel.web.tick.TickMapper.TickRow;
+
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Repository;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 
@@ -33,7 +36,9 @@ public class TickStore {
     /** How a list stands, by key. */
     public Map<String, Tick> now(long id, String list) {
         Map<String, Tick> ticks = new LinkedHashMap<>();
-        mapper.now(id, list).forEach(row -> ticks.put(row.itemKey(), new Tick(row.done(), row.who(), row.at().toInstant(ZoneOffset.UTC))));
+        mapper.now(id, list)
+                .forEach(row -> ticks.put(
+                        row.itemKey(), new Tick(row.done(), row.who(), row.at().toInstant(ZoneOffset.UTC))));
         return ticks;
     }
 
@@ -44,16 +49,18 @@ public class TickStore {
      */
     public void press(long id, String list, String key, boolean done, String who, String client) {
         if (!key.isEmpty() && key.length() <= LONGEST_KEY) {
-            mapper.add(id, list, new TickRow(key, done, who, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)), client);
+            mapper.add(
+                    id,
+                    list,
+                    new TickRow(key, done, who, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)),
+                    client);
             events.publishEvent(new Ticked(id, list, key, done));
         }
     }
 
     /** Something was just ticked, or its tick taken away. */
-    public record Ticked(long classId, String list, String key, boolean done) {
-    }
+    public record Ticked(long classId, String list, String key, boolean done) {}
 
     /** Whether something is done, who said so last, and when. */
-    public record Tick(boolean done, String who, Instant at) {
-    }
+    public record Tick(boolean done, String who, Instant at) {}
 }

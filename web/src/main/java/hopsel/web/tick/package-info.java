@@ -1,4 +1,2 @@
-/**
- * What was ticked off, by several people at once.
- */
+/** What was ticked off, by several people at once. */
 package hopsel.web.tick;

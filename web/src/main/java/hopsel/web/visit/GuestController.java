@@ -1,20 +1,13 @@
 package hopsel.web.visit;
 
-import hopsel.web.guest.AttendeeWords;
-import hopsel.web.guest.AttendeeForm;
-import hopsel.web.guest.HouseRules;
-import hopsel.web.guest.ParticularsStore;
-import hopsel.web.guest.GuestStore;
-import hopsel.web.guest.GuestFields;
-import hopsel.web.guest.SignupStore;
 import hopsel.core.advice.Beforehand;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Attendee;
 import hopsel.core.diet.DishCheck;
 import hopsel.core.diet.OwnMenu;
-import hopsel.core.guest.Particulars;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Source;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.KitPacker;
 import hopsel.core.kit.Packing;
@@ -22,13 +15,20 @@ import hopsel.core.mise.HomeTools;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.calendar.CalendarFile;
 import hopsel.formats.calendar.CalendarFile.Entry;
+import hopsel.web.classes.Guests.Waiting;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.Figures;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.OwnAddress;
+import hopsel.web.guest.AttendeeForm;
+import hopsel.web.guest.AttendeeWords;
+import hopsel.web.guest.GuestFields;
+import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.GuestStore.Guest;
-import hopsel.web.classes.Guests.Waiting;
+import hopsel.web.guest.HouseRules;
+import hopsel.web.guest.ParticularsStore;
+import hopsel.web.guest.SignupStore;
 import hopsel.web.handout.EditionStore;
 import hopsel.web.handout.HandoutDesk;
 import hopsel.web.handout.HandoutDesk.Written;
@@ -37,6 +37,18 @@ import hopsel.web.handout.HandoutPdf.Paper;
 import hopsel.web.plan.PlanDesk;
 import hopsel.web.tick.LabelsRead;
 import hopsel.web.vote.VoteStore;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -80,7 +92,22 @@ class GuestController {
     private final Catalogue builtIn;
     private final Clock clock;
 
-    GuestController(OwnAddress address, GuestStore store, SignupStore signups, ParticularsStore particulars, HouseRules rules, LabelsRead labels, VoteStore votes, AttendeeWords words, PlanDesk desk, HandoutPdf pdf, HandoutDesk handouts, EditionStore editions, Figures figures, Catalogue builtIn, Clock clock) {
+    GuestController(
+            OwnAddress address,
+            GuestStore store,
+            SignupStore signups,
+            ParticularsStore particulars,
+            HouseRules rules,
+            LabelsRead labels,
+            VoteStore votes,
+            AttendeeWords words,
+            PlanDesk desk,
+            HandoutPdf pdf,
+            HandoutDesk handouts,
+            EditionStore editions,
+            Figures figures,
+            Catalogue builtIn,
+            Clock clock) {
         this.address = address;
         this.store = store;
         this.signups = signups;
@@ -106,7 +133,12 @@ class GuestController {
         }
 
         boolean over(Clock clock) {
-            return planned.cooking().clock(Math.max(planned.plan().airEnd(), planned.cooking().airMinutes().seconds())).toInstant().isBefore(clock.instant());
+            return planned.cooking()
+                    .clock(Math.max(
+                            planned.plan().airEnd(),
+                            planned.cooking().airMinutes().seconds()))
+                    .toInstant()
+                    .isBefore(clock.instant());
         }
     }
 
@@ -120,9 +152,17 @@ class GuestController {
     private Seen open(String token, HttpServletResponse response) {
         keepPrivate(response);
         Guest guest = store.opened(token).orElseThrow(NotFoundException::new);
-        PlannedClass planned = desk.find(guest.classId()).orElseThrow(NotFoundException::new).planned();
-        return planned.cooking().attendees().stream().filter(attendee -> attendee.id().equals(guest.attendee())).findFirst().map(attendee -> new Seen(guest.classId(), planned, attendee, false))
-                .or(() -> signups.waiting(guest.classId()).stream().map(Waiting::attendee).filter(attendee -> attendee.id().equals(guest.attendee())).findFirst().map(attendee -> new Seen(guest.classId(), planned, attendee, true)))
+        PlannedClass planned =
+                desk.find(guest.classId()).orElseThrow(NotFoundException::new).planned();
+        return planned.cooking().attendees().stream()
+                .filter(attendee -> attendee.id().equals(guest.attendee()))
+                .findFirst()
+                .map(attendee -> new Seen(guest.classId(), planned, attendee, false))
+                .or(() -> signups.waiting(guest.classId()).stream()
+                        .map(Waiting::attendee)
+                        .filter(attendee -> attendee.id().equals(guest.attendee()))
+                        .findFirst()
+                        .map(attendee -> new Seen(guest.classId(), planned, attendee, true)))
                 .orElseThrow(NotFoundException::new);
     }
 
@@ -146,18 +186,34 @@ class GuestController {
         model.addAttribute("catalogue", seen.planned.catalogue());
         model.addAttribute("attendee", seen.attendee);
         model.addAttribute("zone", seen.zone());
-        seen.planned.kits().stream().filter(kit -> kit.attendee().id().equals(seen.attendee.id())).findFirst().ifPresent(kit -> {
-            model.addAttribute("kit", kit);
-            Packing.of(cooking, builtIn, seen.planned.kits(), seen.planned.shopping()).of(seen.attendee.id()).ifPresent(kind -> model.addAttribute("portions", kind.portions()));
-        });
-        model.addAttribute("home", KitPacker.beside(cooking, builtIn, seen.attendee).stream().filter(own -> own.from() == Source.HOME).toList());
+        seen.planned.kits().stream()
+                .filter(kit -> kit.attendee().id().equals(seen.attendee.id()))
+                .findFirst()
+                .ifPresent(kit -> {
+                    model.addAttribute("kit", kit);
+                    Packing.of(cooking, builtIn, seen.planned.kits(), seen.planned.shopping())
+                            .of(seen.attendee.id())
+                            .ifPresent(kind -> model.addAttribute("portions", kind.portions()));
+                });
+        model.addAttribute(
+                "home",
+                KitPacker.beside(cooking, builtIn, seen.attendee).stream()
+                        .filter(own -> own.from() == Source.HOME)
+                        .toList());
         model.addAttribute("unsure", unsure(seen));
         model.addAttribute("tasks", Beforehand.of(cooking, seen.planned.plan()));
-        model.addAttribute("tools", cooking.style().cookAlong() ? HomeTools.of(cooking, seen.planned.plan(), known.equipment()) : List.of());
+        model.addAttribute(
+                "tools",
+                cooking.style().cookAlong()
+                        ? HomeTools.of(cooking, seen.planned.plan(), known.equipment())
+                        : List.of());
         model.addAttribute("past", seen.over(clock) && !seen.waiting);
         model.addAttribute("ideas", votes.ideas());
         votes.vote(seen.id, seen.attendee.id()).ifPresent(mine -> model.addAttribute("mine", mine));
-        model.addAttribute("over", seen.over(clock) && handouts.released(seen.id, seen.attendee.id()).isPresent());
+        model.addAttribute(
+                "over",
+                seen.over(clock)
+                        && handouts.released(seen.id, seen.attendee.id()).isPresent());
     }
 
     /** Titles of dishes of which nobody can say yet that they suit somebody who cannot have something. */
@@ -168,18 +224,27 @@ class GuestController {
         CookingClass cooking = seen.planned.cooking();
         OwnMenu menu = OwnMenu.of(cooking, builtIn);
         Set<String> read = labels.of(seen.id);
-        return cooking.dishes().stream().filter(dish -> !DishCheck.of(dish, seen.planned.catalogue(), read).isSure(seen.attendee, menu.used(dish, seen.attendee))).map(Dish::title).toList();
+        return cooking.dishes().stream()
+                .filter(dish -> !DishCheck.of(dish, seen.planned.catalogue(), read)
+                        .isSure(seen.attendee, menu.used(dish, seen.attendee)))
+                .map(Dish::title)
+                .toList();
     }
 
     /** A guest says anew what they avoid; kit, shopping and handout follow. */
     @PostMapping("/guest/{token}")
-    String change(@PathVariable("token") String token, @RequestParam MultiValueMap<String, String> typed, HttpServletResponse response, Model model) {
+    String change(
+            @PathVariable("token") String token,
+            @RequestParam MultiValueMap<String, String> typed,
+            HttpServletResponse response,
+            Model model) {
         Seen seen = open(token, response);
         CookingClass cooking = seen.planned.cooking();
         Entered in = new Entered(JoinController.joined(typed));
         try {
             if (!typed.containsKey(GuestFields.SHOWN)) {
-                throw new BadEntryException("time", "ran out before everything arrived here. Nothing was changed. Press Save once more.");
+                throw new BadEntryException(
+                        "time", "ran out before everything arrived here. Nothing was changed. Press Save once more.");
             }
             if (!signups.of(seen.id).takes(cooking, clock.instant())) {
                 throw new BadEntryException("time", "is over: kits are being packed. Tell the host yourself.");
@@ -189,7 +254,16 @@ class GuestController {
             signups.change(seen.id, seen.attendee.id(), catalogue, (before, known) -> {
                 Entered merged = GuestFields.merged(in, "", GuestFields.of(before, known, catalogue), before.name());
                 Attendee said = form.attendee(merged, "", before.id(), before.name());
-                Attendee changed = new Attendee(said.id(), said.name(), said.avoids(), said.servings(), said.zone().or(before::zone), before.gets(), said.rather(), said.served(), said.ownWords());
+                Attendee changed = new Attendee(
+                        said.id(),
+                        said.name(),
+                        said.avoids(),
+                        said.servings(),
+                        said.zone().or(before::zone),
+                        before.gets(),
+                        said.rather(),
+                        said.served(),
+                        said.ownWords());
                 return new AttendeeForm.Row(changed, AttendeeForm.particulars(merged, ""));
             });
             return "redirect:/guest/" + token;
@@ -223,7 +297,11 @@ class GuestController {
 
     /** How it was, once it is over. */
     @PostMapping("/guest/{token}/rating")
-    String rate(@PathVariable("token") String token, @RequestParam("stars") int stars, @RequestParam(value = "remark", defaultValue = "") String remark, HttpServletResponse response) {
+    String rate(
+            @PathVariable("token") String token,
+            @RequestParam("stars") int stars,
+            @RequestParam(value = "remark", defaultValue = "") String remark,
+            HttpServletResponse response) {
         Seen seen = open(token, response);
         if (!seen.over(clock) || seen.waiting) {
             throw new NotFoundException();
@@ -238,12 +316,29 @@ class GuestController {
         CookingClass cooking = seen.planned.cooking();
         List<Entry> entries = new ArrayList<>();
         for (Beforehand.Task task : Beforehand.of(cooking, seen.planned.plan())) {
-            String title = task.place().map(place -> "%s: %s °C".formatted(place, figures.number(task.celsius().orElseThrow()))).orElseGet(() -> cooking.step(task.step()).title());
-            entries.add(new Entry("%s-%s-%s@hopsel".formatted(task.kind(), task.step().toString().replace('/', '-'), task.earlier()), cooking.clock(task.latest()), Duration.ofSeconds(Math.max(60, task.seconds())),
-                    title, task.place().isPresent() ? "" : cooking.step(task.step()).instruction(), WARNING));
+            String title = task.place()
+                    .map(place -> "%s: %s °C"
+                            .formatted(place, figures.number(task.celsius().orElseThrow())))
+                    .orElseGet(() -> cooking.step(task.step()).title());
+            entries.add(new Entry(
+                    "%s-%s-%s@hopsel"
+                            .formatted(task.kind(), task.step().toString().replace('/', '-'), task.earlier()),
+                    cooking.clock(task.latest()),
+                    Duration.ofSeconds(Math.max(60, task.seconds())),
+                    title,
+                    task.place().isPresent() ? "" : cooking.step(task.step()).instruction(),
+                    WARNING));
         }
-        entries.add(new Entry("on-air@hopsel", cooking.onAir(), Duration.ofSeconds(cooking.airMinutes().seconds()), cooking.title(), "", WARNING));
-        return ResponseEntity.ok().contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8)).body(CalendarFile.write(seen.zone(), entries, clock.instant()).getBytes(StandardCharsets.UTF_8));
+        entries.add(new Entry(
+                "on-air@hopsel",
+                cooking.onAir(),
+                Duration.ofSeconds(cooking.airMinutes().seconds()),
+                cooking.title(),
+                "",
+                WARNING));
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
+                .body(CalendarFile.write(seen.zone(), entries, clock.instant()).getBytes(StandardCharsets.UTF_8));
     }
 
     private Written handout(Seen seen, Model model) {
@@ -260,10 +355,16 @@ class GuestController {
 
     /** The handout, once the class is over and an edition of it is released. */
     @GetMapping("/guest/{token}/handout.pdf")
-    ResponseEntity<byte[]> handout(@PathVariable("token") String token, @RequestParam(value = "paper", defaultValue = "A4") Paper paper, HttpServletResponse response, Model model) {
+    ResponseEntity<byte[]> handout(
+            @PathVariable("token") String token,
+            @RequestParam(value = "paper", defaultValue = "A4") Paper paper,
+            HttpServletResponse response,
+            Model model) {
         Seen seen = open(token, response);
         String own = address.of("/guest/" + token);
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(pdf.render(seen.id, handout(seen, model), paper, false, Optional.of(own)));
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(pdf.render(seen.id, handout(seen, model), paper, false, Optional.of(own)));
     }
 
     /** The same as a page, for cooking along. */
@@ -283,13 +384,18 @@ class GuestController {
 
     /** The same in an open format. */
     @GetMapping("/guest/{token}/handout.{format:md|txt|jsonld}")
-    ResponseEntity<byte[]> handout(@PathVariable("token") String token, @PathVariable("format") String format, HttpServletResponse response, Model model) {
+    ResponseEntity<byte[]> handout(
+            @PathVariable("token") String token,
+            @PathVariable("format") String format,
+            HttpServletResponse response,
+            Model model) {
         return handouts.open(handout(open(token, response), model), format);
     }
 
     /** A picture in it. */
     @GetMapping("/guest/{token}/pictures/{picture}")
-    ResponseEntity<byte[]> picture(@PathVariable("token") String token, @PathVariable("picture") long number, HttpServletResponse response) {
+    ResponseEntity<byte[]> picture(
+            @PathVariable("token") String token, @PathVariable("picture") long number, HttpServletResponse response) {
         return handouts.picture(open(token, response).id, number);
     }
 }

@@ -1,9 +1,5 @@
 package hopsel.web.visit;
 
-import hopsel.web.guest.AttendeeWords;
-import hopsel.web.guest.AttendeeForm;
-import hopsel.web.guest.HouseRules;
-import hopsel.web.guest.SignupStore;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
 import hopsel.core.item.Allergen;
@@ -14,9 +10,23 @@ import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Secret;
+import hopsel.web.guest.AttendeeForm;
+import hopsel.web.guest.AttendeeWords;
+import hopsel.web.guest.HouseRules;
+import hopsel.web.guest.SignupStore;
 import hopsel.web.guest.SignupStore.FullException;
 import hopsel.web.guest.SignupStore.Signup;
 import hopsel.web.guest.SignupStore.Taken;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -44,7 +54,13 @@ class JoinController {
     private final Catalogue builtIn;
     private final Clock clock;
 
-    JoinController(SignupStore signups, ClassStore classes, HouseRules rules, AttendeeWords words, Catalogue builtIn, Clock clock) {
+    JoinController(
+            SignupStore signups,
+            ClassStore classes,
+            HouseRules rules,
+            AttendeeWords words,
+            Catalogue builtIn,
+            Clock clock) {
         this.signups = signups;
         this.classes = classes;
         this.rules = rules;
@@ -66,7 +82,8 @@ class JoinController {
     }
 
     private CookingClass fill(long id, String token, Model model) {
-        CookingClass cooking = classes.find(id).orElseThrow(NotFoundException::new).cooking();
+        CookingClass cooking =
+                classes.find(id).orElseThrow(NotFoundException::new).cooking();
         Signup signup = signups.of(id);
         model.addAttribute("token", token);
         model.addAttribute("cooking", cooking);
@@ -81,13 +98,21 @@ class JoinController {
 
     /** What can be ticked as avoided. */
     static void choices(Model model, HouseRules rules) {
-        model.addAttribute("allergens", Arrays.stream(Allergen.values()).map(Allergen::word).toList());
-        model.addAttribute("houseRules", Arrays.stream(HouseRule.values()).map(HouseRule::word).toList());
+        model.addAttribute(
+                "allergens",
+                Arrays.stream(Allergen.values()).map(Allergen::word).toList());
+        model.addAttribute(
+                "houseRules",
+                Arrays.stream(HouseRule.values()).map(HouseRule::word).toList());
         model.addAttribute("rules", rules.all().keySet());
     }
 
     @PostMapping("/join/{token}")
-    String signUp(@PathVariable("token") String token, @RequestParam MultiValueMap<String, String> typed, HttpServletResponse response, Model model) {
+    String signUp(
+            @PathVariable("token") String token,
+            @RequestParam MultiValueMap<String, String> typed,
+            HttpServletResponse response,
+            Model model) {
         long id = opened(token, response);
         CookingClass cooking = fill(id, token, model);
         Entered in = new Entered(joined(typed));
@@ -97,12 +122,18 @@ class JoinController {
             if (!signups.of(id).takes(cooking, clock.instant())) {
                 throw new BadEntryException("time", "is over: signing up has closed. Ask the host.");
             }
-            AttendeeForm.Row row = new AttendeeForm(cooking, cooking.catalogue(builtIn), rules.all()).row(in, "").orElseThrow(NotFoundException::new);
+            AttendeeForm.Row row = new AttendeeForm(cooking, cooking.catalogue(builtIn), rules.all())
+                    .row(in, "")
+                    .orElseThrow(NotFoundException::new);
             Taken taken = signups.signUp(id, row.attendee(), row.known(), press(typed.getFirst("press")));
             model.addAttribute("taken", taken);
             return "guest/joined";
         } catch (FullException e) {
-            return refused(new BadEntryException("time", "is over: the class and its waiting list are full. Ask the host."), typed, response, model);
+            return refused(
+                    new BadEntryException("time", "is over: the class and its waiting list are full. Ask the host."),
+                    typed,
+                    response,
+                    model);
         } catch (BadEntryException e) {
             return refused(e, typed, response, model);
         }
@@ -113,7 +144,8 @@ class JoinController {
         return named != null && named.matches("[A-Za-z0-9_-]{16,64}") ? named : Secret.fresh();
     }
 
-    private String refused(BadEntryException e, MultiValueMap<String, String> typed, HttpServletResponse response, Model model) {
+    private String refused(
+            BadEntryException e, MultiValueMap<String, String> typed, HttpServletResponse response, Model model) {
         model.addAttribute("wrong", words.wrong(e));
         model.addAttribute("typed", typed.toSingleValueMap());
         model.addAttribute("ticked", typed.getOrDefault("tick", List.of()));
@@ -125,8 +157,13 @@ class JoinController {
     /** What was ticked and what was written are one list. */
     static Map<String, String> joined(MultiValueMap<String, String> typed) {
         Map<String, String> fields = new HashMap<>(typed.toSingleValueMap());
-        fields.put("avoids", String.join(",", typed.getOrDefault("tick", List.of())) + "," + fields.getOrDefault("avoids", ""));
-        fields.put("rather", String.join(",", typed.getOrDefault("tick-rather", List.of())) + "," + fields.getOrDefault("rather", ""));
+        fields.put(
+                "avoids",
+                String.join(",", typed.getOrDefault("tick", List.of())) + "," + fields.getOrDefault("avoids", ""));
+        fields.put(
+                "rather",
+                String.join(",", typed.getOrDefault("tick-rather", List.of())) + ","
+                        + fields.getOrDefault("rather", ""));
         fields.put("gets", Attendee.Gets.BOTH.word());
         return fields;
     }

@@ -1,4 +1,2 @@
-/**
- * A guest's own page.
- */
+/** A guest's own page. */
 package hopsel.web.visit;

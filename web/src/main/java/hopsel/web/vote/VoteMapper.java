@@ -2,6 +2,8 @@ package hopsel.web.vote;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -21,18 +23,19 @@ interface VoteMapper {
 
     Optional<Long> vote(@Param("id") long classId, @Param("attendee") String attendee);
 
-    void putVote(@Param("id") long classId, @Param("attendee") String attendee, @Param("idea") long idea, @Param("at") LocalDateTime at);
+    void putVote(
+            @Param("id") long classId,
+            @Param("attendee") String attendee,
+            @Param("idea") long idea,
+            @Param("at") LocalDateTime at);
 
     List<RatingRow> ratings(@Param("id") long classId);
 
     void putRating(@Param("id") long classId, @Param("row") RatingRow row);
 
-    record IdeaRow(long id, String title, String dishes, boolean open, String madeBy) {
-    }
+    record IdeaRow(long id, String title, String dishes, boolean open, String madeBy) {}
 
-    record CountRow(long ideaId, int votes) {
-    }
+    record CountRow(long ideaId, int votes) {}
 
-    record RatingRow(String attendeeId, int stars, String remark, LocalDateTime at) {
-    }
+    record RatingRow(String attendeeId, int stars, String remark, LocalDateTime at) {}
 }

@@ -5,16 +5,21 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Shared;
-import hopsel.core.guest.Attendee;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.RecipeState;
 import hopsel.core.dish.StepRef;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.web.TestContext;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.core.io.ClassPathResource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -49,33 +54,49 @@ class ClassStoreTest {
     /** Whoever has a link has it to their own page, whatever a file calls somebody else. */
     @Test
     void aFileGivesNobodysIdToSomebodyElseAndTakesNoAllergyAway() throws Exception {
-        CookingClass cooking = ClassFile.read(new ClassPathResource("hopsel/demo/2-laksa-evening.json").getContentAsByteArray(), catalogue);
+        CookingClass cooking = ClassFile.read(
+                new ClassPathResource("hopsel/demo/2-laksa-evening.json").getContentAsByteArray(), catalogue);
         long id = store.add(cooking);
         Attendee first = cooking.attendees().get(0);
         Attendee second = cooking.attendees().get(1);
-        Attendee stranger = new Attendee(first.id(), "Orla Vint", List.of(), first.servings(), first.zone(), first.gets());
-        Attendee same = new Attendee(second.id(), second.name(), List.of(), second.servings(), second.zone(), second.gets());
+        Attendee stranger =
+                new Attendee(first.id(), "Orla Vint", List.of(), first.servings(), first.zone(), first.gets());
+        Attendee same =
+                new Attendee(second.id(), second.name(), List.of(), second.servings(), second.zone(), second.gets());
         TestContext.bean(Guests.class).join(id, List.of(stranger, same));
         List<Attendee> now = store.find(id).orElseThrow().cooking().attendees();
         assertThat(now).hasSize(cooking.attendees().size() + 1).contains(first, second);
-        assertThat(now).filteredOn(guest -> guest.name().equals("Orla Vint")).extracting(Attendee::id).doesNotContain(first.id());
+        assertThat(now)
+                .filteredOn(guest -> guest.name().equals("Orla Vint"))
+                .extracting(Attendee::id)
+                .doesNotContain(first.id());
         store.remove(id, store.version(id).orElseThrow());
     }
 
     @Test
     void whatWasDoneToAClassIsTakenBackAndDoneAgainWithItsWishes() throws Exception {
         ClassChanges changes = TestContext.bean(ClassChanges.class);
-        CookingClass cooking = ClassFile.read(new ClassPathResource("hopsel/demo/2-laksa-evening.json").getContentAsByteArray(), catalogue);
+        CookingClass cooking = ClassFile.read(
+                new ClassPathResource("hopsel/demo/2-laksa-evening.json").getContentAsByteArray(), catalogue);
         Dish twice = cooking.dishes().get(0);
-        Component pot = twice.components().stream().filter(Shared::byItself).findFirst().orElseThrow();
-        CookingClass both = cooking.with(List.of(twice, new Dish("again", "Again", twice.servings(), twice.components()).withRecipe(Optional.of(new RecipeState("again", 0)))));
-        CookingClass shared = both.withShared(List.of(new Shared(new ComponentRef(twice.id(), pot.id()), new ComponentRef("again", pot.id()))));
-        Wishes wishes = Wishes.NONE.pin(new StepRef(twice.id(), pot.steps().get(0).id()), Optional.of(-600)).showing(new StepRef("again", "x"), true);
+        Component pot =
+                twice.components().stream().filter(Shared::byItself).findFirst().orElseThrow();
+        CookingClass both = cooking.with(List.of(
+                twice,
+                new Dish("again", "Again", twice.servings(), twice.components())
+                        .withRecipe(Optional.of(new RecipeState("again", 0)))));
+        CookingClass shared = both.withShared(
+                List.of(new Shared(new ComponentRef(twice.id(), pot.id()), new ComponentRef("again", pot.id()))));
+        Wishes wishes = Wishes.NONE
+                .pin(new StepRef(twice.id(), pot.steps().get(0).id()), Optional.of(-600))
+                .showing(new StepRef("again", "x"), true);
         long id = store.add(cooking);
         changes.change(id, 1, shared, wishes, "host", "a second dish");
         assertThat(store.find(id).orElseThrow().cooking()).isEqualTo(shared);
         assertThat(store.find(id).orElseThrow().wishes().pins()).hasSize(1);
-        assertThat(store.find(id).orElseThrow().wishes().shown()).as("a wish for a step that is gone").isEmpty();
+        assertThat(store.find(id).orElseThrow().wishes().shown())
+                .as("a wish for a step that is gone")
+                .isEmpty();
         changes.undo(id, 2);
         assertThat(store.find(id).orElseThrow().cooking()).isEqualTo(cooking);
         assertThat(store.find(id).orElseThrow().wishes()).isEqualTo(Wishes.NONE);

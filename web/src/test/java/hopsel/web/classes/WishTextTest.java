@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Wishes;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 import java.util.Map;
@@ -19,16 +21,20 @@ class WishTextTest {
     @Test
     void whatIsWrittenIsReadBack() {
         Wishes wishes = new Wishes(Map.of(BAKE, -600, KNEAD, 90), Set.of(BAKE), Set.of(KNEAD), Optional.empty());
-        assertThat(WishText.write(wishes).lines()).containsExactly("no-swap tart/bake", "pin pierogi/knead 90", "pin tart/bake -600", "show pierogi/knead");
+        assertThat(WishText.write(wishes).lines())
+                .containsExactly(
+                        "no-swap tart/bake", "pin pierogi/knead 90", "pin tart/bake -600", "show pierogi/knead");
         assertThat(WishText.read(WishText.write(wishes))).isEqualTo(wishes);
         assertThat(WishText.read(WishText.write(Wishes.NONE))).isEqualTo(Wishes.NONE);
     }
 
     @Test
     void aWishIsTakenBackByItsOpposite() {
-        Wishes wishes = Wishes.NONE.pin(BAKE, Optional.of(60)).swapping(BAKE, false).showing(KNEAD, true);
+        Wishes wishes =
+                Wishes.NONE.pin(BAKE, Optional.of(60)).swapping(BAKE, false).showing(KNEAD, true);
         assertThat(wishes.none()).isFalse();
-        assertThat(wishes.pin(BAKE, Optional.empty()).swapping(BAKE, true).showing(KNEAD, false)).isEqualTo(Wishes.NONE);
+        assertThat(wishes.pin(BAKE, Optional.empty()).swapping(BAKE, true).showing(KNEAD, false))
+                .isEqualTo(Wishes.NONE);
         assertThat(wishes.among(Set.of(KNEAD))).isEqualTo(Wishes.NONE.showing(KNEAD, true));
     }
 }

@@ -17,6 +17,9 @@ import hopsel.web.guest.SignupStore.Signup;
 import hopsel.web.guest.SignupStore.Taken;
 import hopsel.web.handout.EditionStore;
 import hopsel.web.vote.VoteStore;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -44,7 +47,8 @@ class SignupStoreTest {
     private final long id = classes.add(classes.find(3).orElseThrow().cooking());
 
     private static Attendee somebody(String name) {
-        return new Attendee("new", name, List.of(), BigDecimal.ONE, Optional.empty(), Gets.values()[0]).saying(List.of("kiwi"));
+        return new Attendee("new", name, List.of(), BigDecimal.ONE, Optional.empty(), Gets.values()[0])
+                .saying(List.of("kiwi"));
     }
 
     private static Particulars particulars(String contact, String remark) {
@@ -64,7 +68,10 @@ class SignupStoreTest {
         int before = now().attendees().size();
         signups.keep(id, new Signup(true, Optional.of(before + 5), Optional.empty(), ""));
         ExecutorService twenty = Executors.newFixedThreadPool(20);
-        List<Callable<Taken>> presses = IntStream.range(0, 20).<Callable<Taken>>mapToObj(i -> () -> press("Guest " + i, UUID.randomUUID().toString())).toList();
+        List<Callable<Taken>> presses = IntStream.range(0, 20)
+                .<Callable<Taken>>mapToObj(
+                        i -> () -> press("Guest " + i, UUID.randomUUID().toString()))
+                .toList();
         List<Taken> taken = new ArrayList<>();
         for (var answer : twenty.invokeAll(presses)) {
             taken.add(answer.get());
@@ -85,14 +92,17 @@ class SignupStoreTest {
         assertThat(now().attendees()).hasSize(before + 1);
         assertThat(two.attendee()).isEqualTo(one.attendee());
         GuestStore links = TestContext.bean(GuestStore.class);
-        assertThat(List.of(links.opened(one.secret()), links.opened(two.secret()))).allMatch(Optional::isPresent);
+        assertThat(List.of(links.opened(one.secret()), links.opened(two.secret())))
+                .allMatch(Optional::isPresent);
     }
 
     @Test
     void whoCannotBeTakenWhollyIsNotTakenAtAll() {
         int before = now().attendees().size();
         Particulars tooMuch = particulars("x".repeat(70_000), "");
-        assertThatThrownBy(() -> signups.signUp(id, somebody("Halfway Zorn"), tooMuch, UUID.randomUUID().toString())).isInstanceOf(RuntimeException.class);
+        assertThatThrownBy(() -> signups.signUp(
+                        id, somebody("Halfway Zorn"), tooMuch, UUID.randomUUID().toString()))
+                .isInstanceOf(RuntimeException.class);
         assertThat(now().attendees()).hasSize(before);
         assertThat(mentions("Halfway Zorn")).isEmpty();
     }
@@ -101,25 +111,47 @@ class SignupStoreTest {
     @Test
     void nobodyGetsMoreThanFiveLettersInAnHour() throws Exception {
         for (int i = 0; i < 8; i++) {
-            signups.signUp(id, somebody("Guest " + i), particulars(i % 2 == 0 ? "flooded@tern-quay.example" : "Flooded@Tern-Quay.example", ""), UUID.randomUUID().toString());
+            signups.signUp(
+                    id,
+                    somebody("Guest " + i),
+                    particulars(i % 2 == 0 ? "flooded@tern-quay.example" : "Flooded@Tern-Quay.example", ""),
+                    UUID.randomUUID().toString());
         }
-        assertThat(database.queryForObject("select count(*) from mail_message where lower(address) = 'flooded@tern-quay.example'", Long.class)).isEqualTo(5);
+        assertThat(database.queryForObject(
+                        "select count(*) from mail_message where lower(address) = 'flooded@tern-quay.example'",
+                        Long.class))
+                .isEqualTo(5);
     }
 
     /** Somebody whose mark goes through everything that is kept of guests, and is then erased. */
     @Test
     void erasingLeavesTheNameInNoTable() throws Exception {
-        Taken taken = signups.signUp(id, somebody(MARK), particulars(MARK + "@tern-quay.example", MARK + " has an auto-injector"), UUID.randomUUID().toString());
+        Taken taken = signups.signUp(
+                id,
+                somebody(MARK),
+                particulars(MARK + "@tern-quay.example", MARK + " has an auto-injector"),
+                UUID.randomUUID().toString());
         String guest = taken.attendee().id();
-        signups.change(id, guest, TestContext.bean(Catalogue.class), (before, known) -> new AttendeeForm.Row(before.saying(List.of(MARK)), known));
+        signups.change(
+                id,
+                guest,
+                TestContext.bean(Catalogue.class),
+                (before, known) -> new AttendeeForm.Row(before.saying(List.of(MARK)), known));
         TestContext.bean(AttendeeStyles.class).keep(id, guest, Map.of("oil", "none"));
         TestContext.bean(MadeStore.class).made(id, guest, MadeStore.Kind.LABEL, MARK, "host");
         TestContext.bean(VoteStore.class).rate(id, guest, 5, MARK + " was here");
-        database.update("insert into class_idea (title, dishes, open, made_by) select 'An idea', '', true, 'host' from dual where not exists (select 1 from class_idea)");
-        TestContext.bean(VoteStore.class).vote(id, guest, database.queryForObject("select min(id) from class_idea", Long.class));
+        database.update("insert into class_idea (title, dishes, open, made_by) select 'An idea', '', true, 'host' from "
+                + "dual where not exists (select 1 from class_idea)");
+        TestContext.bean(VoteStore.class)
+                .vote(id, guest, database.queryForObject("select min(id) from class_idea", Long.class));
         TestContext.bean(EditionStore.class).got(id, guest, 1);
         database.update("insert into served_dish (class_id, attendee_id, dish_id) values (?, ?, 'sago')", id, guest);
-        database.update("insert into packing_event (class_id, seq, kind, attendee_id, dish, item_id, grams, lot, station, who, at, client) values (?, 1, 'CLAIM', ?, '', '', 0, '', '1', 'host', now(), ?)", id, guest, guest + "x");
+        database.update(
+                "insert into packing_event (class_id, seq, kind, attendee_id, dish, item_id, grams, lot, station, "
+                        + "who, at, client) values (?, 1, 'CLAIM', ?, '', '', 0, '', '1', 'host', now(), ?)",
+                id,
+                guest,
+                guest + "x");
         assertThat(mentions(MARK)).hasSizeGreaterThanOrEqualTo(5);
         assertThat(mentions(guest)).hasSizeGreaterThanOrEqualTo(10);
         TestContext.bean(GuestStore.class).erase(id, guest, "host");
@@ -130,8 +162,11 @@ class SignupStoreTest {
     /** Whatever is kept of a guest goes with their row; only what was packed stays, for nobody. */
     @Test
     void everythingKeptOfAGuestHangsOnTheirRow() {
-        String tables = "select distinct table_name from information_schema.columns where table_schema = database() and column_name in ('attendee_id', 'guest_id')";
-        String hanging = "select table_name from information_schema.referential_constraints where constraint_schema = database() and referenced_table_name = 'guest' and delete_rule = 'CASCADE'";
+        String tables =
+                "select distinct table_name from information_schema.columns where table_schema = database() and "
+                        + "column_name in ('attendee_id', 'guest_id')";
+        String hanging = "select table_name from information_schema.referential_constraints where constraint_schema = "
+                + "database() and referenced_table_name = 'guest' and delete_rule = 'CASCADE'";
         List<String> kept = new ArrayList<>(database.queryForList(tables, String.class));
         assertThat(kept).hasSizeGreaterThan(9);
         kept.remove("packing_event");
@@ -153,14 +188,30 @@ class SignupStoreTest {
 
     /** Statements that the server has been asked; asking is none of them. */
     private long asked() {
-        return database.query("show global status where variable_name in ('Com_select', 'Com_insert', 'Com_update', 'Com_delete')", (row, number) -> row.getLong("Value")).stream().mapToLong(Long::longValue).sum();
+        return database
+                .query(
+                        "show global status where variable_name in ('Com_select', 'Com_insert', 'Com_update', "
+                                + "'Com_delete')",
+                        (row, number) -> row.getLong("Value"))
+                .stream()
+                .mapToLong(Long::longValue)
+                .sum();
     }
 
     /** Every text of every table that holds some words. */
     private List<String> mentions(String words) {
-        List<Map<String, Object>> columns = database.queryForList("SELECT table_name AS t, column_name AS c FROM information_schema.columns WHERE table_schema = DATABASE() AND data_type IN ('varchar', 'char', 'text', 'mediumtext', 'longtext')");
+        List<Map<String, Object>> columns = database.queryForList(
+                "SELECT table_name AS t, column_name AS c FROM information_schema.columns WHERE table_schema = "
+                        + "DATABASE() AND data_type IN ('varchar', 'char', 'text', 'mediumtext', 'longtext')");
         assertThat(columns).hasSizeGreaterThan(40);
-        return columns.stream().filter(column -> database.queryForObject("SELECT COUNT(*) FROM `%s` WHERE `%s` LIKE ?".formatted(column.get("t"), column.get("c")), Long.class, "%" + words + "%") > 0)
-                .map(column -> column.get("t") + "." + column.get("c")).toList();
+        return columns.stream()
+                .filter(column -> database.queryForObject(
+                                "SELECT COUNT(*) FROM `%s` WHERE `%s` LIKE ?"
+                                        .formatted(column.get("t"), column.get("c")),
+                                Long.class,
+                                "%" + words + "%")
+                        > 0)
+                .map(column -> column.get("t") + "." + column.get("c"))
+                .toList();
     }
 }

@@ -11,6 +11,8 @@ import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Resource;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
+
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
@@ -27,12 +29,36 @@ class SetUpFormTest {
 
     /** The fields as the page shows a fresh class. */
     private static Map<String, String> fields() {
-        Map<String, String> fields = new HashMap<>(Map.of("title", FRESH.title(), "style", "demo", "starts-at", FRESH.startsAt().toString(), "zone", "Europe/Lisbon",
-                "air", "60", "measures", "metric", "person-id-0", "host", "person-name-0", "Host", "person-role-0", "host"));
+        Map<String, String> fields = new HashMap<>(Map.of(
+                "title",
+                FRESH.title(),
+                "style",
+                "demo",
+                "starts-at",
+                FRESH.startsAt().toString(),
+                "zone",
+                "Europe/Lisbon",
+                "air",
+                "60",
+                "measures",
+                "metric",
+                "person-id-0",
+                "host",
+                "person-name-0",
+                "Host",
+                "person-role-0",
+                "host"));
         for (int i = 0; i < FRESH.resources().size(); i++) {
             Resource place = FRESH.resources().get(i);
-            fields.putAll(Map.of("place-id-" + i, place.id(), "place-kind-" + i, place.kind(), "place-units-" + i, String.valueOf(place.units()),
-                    "place-rinse-" + i, place.rinse().toString()));
+            fields.putAll(Map.of(
+                    "place-id-" + i,
+                    place.id(),
+                    "place-kind-" + i,
+                    place.kind(),
+                    "place-units-" + i,
+                    String.valueOf(place.units()),
+                    "place-rinse-" + i,
+                    place.rinse().toString()));
         }
         fields.putAll(Map.of("window-from-0", "2027-03-06T16:20", "window-to-0", "2027-03-06T18:20"));
         return fields;
@@ -50,10 +76,22 @@ class SetUpFormTest {
     @Test
     void rowsAreAddedAndTakenOut() throws BadEntryException {
         Map<String, String> fields = fields();
-        fields.putAll(Map.of("person-name-1", "Pia Lund", "person-role-1", "assistant", "place-kind-4", "Food Processor", "place-units-4", "1", "drop", "place-1"));
+        fields.putAll(Map.of(
+                "person-name-1",
+                "Pia Lund",
+                "person-role-1",
+                "assistant",
+                "place-kind-4",
+                "Food Processor",
+                "place-units-4",
+                "1",
+                "drop",
+                "place-1"));
         CookingClass read = read(fields);
         assertThat(read.people()).extracting(Person::id).containsExactly("host", "pia-lund");
-        assertThat(read.resources()).extracting(Resource::kind).containsExactly("oven", "blender", "fridge", "food-processor");
+        assertThat(read.resources())
+                .extracting(Resource::kind)
+                .containsExactly("oven", "blender", "fridge", "food-processor");
         assertThat(read.resources().get(3).id()).isEqualTo("food-processor-1");
     }
 
@@ -63,7 +101,11 @@ class SetUpFormTest {
         Map<String, String> fields = fields();
         fields.put("starts-at", FRESH.startsAt().plusDays(12).toString());
         assertThat(read(fields).prepWindows()).isEqualTo(FRESH.prepWindows());
-        fields.putAll(Map.of("window-from-0", FRESH.startsAt().plusDays(11).toString(), "window-to-0", FRESH.startsAt().plusDays(11).plusHours(2).toString()));
+        fields.putAll(Map.of(
+                "window-from-0",
+                FRESH.startsAt().plusDays(11).toString(),
+                "window-to-0",
+                FRESH.startsAt().plusDays(11).plusHours(2).toString()));
         assertThat(read(fields).prepWindows().get(0).from().value()).isEqualByComparingTo("-1440");
     }
 
@@ -71,7 +113,13 @@ class SetUpFormTest {
     @Test
     void windowsAreCountedAcrossTheChangeOfClocks() throws BadEntryException {
         Map<String, String> fields = fields();
-        fields.putAll(Map.of("starts-at", "2027-03-28T18:30", "window-from-0", "2027-03-27T18:30", "window-to-0", "2027-03-27T20:30"));
+        fields.putAll(Map.of(
+                "starts-at",
+                "2027-03-28T18:30",
+                "window-from-0",
+                "2027-03-27T18:30",
+                "window-to-0",
+                "2027-03-27T20:30"));
         assertThat(read(fields).prepWindows().get(0).from().value()).isEqualByComparingTo("-1380");
     }
 
@@ -102,9 +150,26 @@ class SetUpFormTest {
     @Test
     void theRoomIsReadAsItIsWritten() throws BadEntryException {
         Map<String, String> fields = fields();
-        fields.putAll(Map.of("style", "hands-on", "stations", "6", "pace", "1,5", "own", "Burner, spice grinder", "counter-length", "220", "counter-depth", "65", "cameras", "overhead; front", "tools", "3 big bowls\nwhisk"));
+        fields.putAll(Map.of(
+                "style",
+                "hands-on",
+                "stations",
+                "6",
+                "pace",
+                "1,5",
+                "own",
+                "Burner, spice grinder",
+                "counter-length",
+                "220",
+                "counter-depth",
+                "65",
+                "cameras",
+                "overhead; front",
+                "tools",
+                "3 big bowls\nwhisk"));
         CookingClass read = read(fields);
-        assertThat(read.room().learners()).isEqualTo(new Learners(6, new BigDecimal("1.5"), List.of("burner", "spice-grinder")));
+        assertThat(read.room().learners())
+                .isEqualTo(new Learners(6, new BigDecimal("1.5"), List.of("burner", "spice-grinder")));
         assertThat(read.room().counter()).contains(new CounterTop(220, 65));
         assertThat(read.room().cameras()).containsExactly("overhead", "front");
         assertThat(read.room().tools()).extracting(Object::toString).containsExactly("3 large bowl", "whisk");
@@ -114,7 +179,9 @@ class SetUpFormTest {
     void halfABenchIsNoBench() {
         Map<String, String> fields = fields();
         fields.put("counter-depth", "60");
-        assertThatThrownBy(() -> read(fields)).isInstanceOfSatisfying(BadEntryException.class, bad -> assertThat(bad.field()).isEqualTo("counter-length"));
+        assertThatThrownBy(() -> read(fields))
+                .isInstanceOfSatisfying(
+                        BadEntryException.class, bad -> assertThat(bad.field()).isEqualTo("counter-length"));
     }
 
     private static void refused(String field, String value, String said) {

@@ -17,18 +17,23 @@ import hopsel.web.classes.before.ClassRows.LineRow;
 import hopsel.web.classes.before.ClassRows.PantryStockRow;
 import hopsel.web.classes.before.ClassRows.PersonRow;
 import hopsel.web.classes.before.ClassRows.PrepWindowRow;
-import hopsel.web.classes.before.ClassRows.SharedComponentRow;
 import hopsel.web.classes.before.ClassRows.ResourceRow;
+import hopsel.web.classes.before.ClassRows.SharedComponentRow;
 import hopsel.web.classes.before.ClassRows.StepAfterRow;
 import hopsel.web.classes.before.ClassRows.StepNeedRow;
 import hopsel.web.classes.before.ClassRows.StepRow;
 import hopsel.web.classes.before.ClassRows.StepUseRow;
 import hopsel.web.classes.before.ClassRows.SubstitutionRow;
+
+import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Param;
 
 import java.util.List;
 
-/** Reads the tables in which classes were kept before each became one document. Asked once, when they are turned into documents. */
+/**
+ * Reads the tables in which classes were kept before each became one document. Asked once, when they are turned into
+ * documents.
+ */
 interface OldClassMapper {
 
     List<ClassRow> classes();

@@ -119,7 +119,7 @@ class LogBrowserTest {
 
         page.navigate("/classes/%d/air/log".formatted(id));
         page.locator("#tasted ~ table button").click();
-        assertThat(page.locator("ul.told")).containsText("and into the dish on the bench");
+        assertThat(page.locator(".told ul")).containsText("and into the dish on the bench");
 
         page.navigate("/classes/%d/plan".formatted(APP.copyOf(1)));
         page.click("details.last-time summary");
@@ -137,7 +137,7 @@ class LogBrowserTest {
         assertThat(page.locator("tbody tr input").first()).not().isChecked();
         page.fill("input[name=left-pierogi]", "2");
         page.click("form button.press");
-        assertThat(page.locator("ul.told")).containsText("The pantry is settled");
+        assertThat(page.locator(".told ul")).containsText("The pantry is settled");
         page.navigate("/pantry");
         assertThat(page.locator("table")
                         .first()
@@ -194,7 +194,7 @@ class LogBrowserTest {
         assertThat(page.locator("main")).containsText("Over after 12 min; planned 1 h 14 min.");
         assertThat(page.locator("#tasted ~ table")).isVisible();
         page.locator("#tasted ~ table button").click();
-        assertThat(page.locator("[role=alert], ul.told").first()).isVisible();
+        assertThat(page.locator("[role=alert], .told ul").first()).isVisible();
     }
 
     @Test

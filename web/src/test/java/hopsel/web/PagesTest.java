@@ -62,7 +62,7 @@ class PagesTest {
                         + "cashews with the water for 2 minutes until smooth.");
         page.click(".bring-in form[enctype] button");
         page.waitForURL("**/read");
-        assertThat(page.locator("ul.told")).containsText("Sunflower seeds in place of Cashew nuts");
+        assertThat(page.locator(".told ul")).containsText("Sunflower seeds in place of Cashew nuts");
         page.click("text=Take it apart");
         page.click("text=Undo");
         assertThat(page.locator(".typed-line .read-as").first()).containsText("Cashew");

@@ -54,6 +54,29 @@ public record RecipeCheck(List<DishChange> inRecipe, List<DishChange> inClass, L
         return known ? !inClass.isEmpty() && !apart.isEmpty() : !apart.isEmpty();
     }
 
+    /** How the two stand to each other, in a word. */
+    public enum Standing {
+        SAME,
+        NEWER,
+        OTHER,
+        BOTH,
+        UNKNOWN
+    }
+
+    /** Which of the two has changed since the dish was taken. */
+    public Standing standing() {
+        if (apart.isEmpty()) {
+            return Standing.SAME;
+        }
+        if (!known) {
+            return Standing.UNKNOWN;
+        }
+        if (isRecipeNewer()) {
+            return isClassOther() ? Standing.BOTH : Standing.NEWER;
+        }
+        return Standing.OTHER;
+    }
+
     /** The recipe as it would stand in the class: in its cups and spoons, for its servings. */
     private static Dish fitted(CookingClass cooking, Dish dish, Draft draft, Catalogue house) {
         return Placing.dish(sized(draft, dish), cooking.measures(), house);

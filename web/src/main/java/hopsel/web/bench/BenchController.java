@@ -8,7 +8,6 @@ import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.SharedBase;
-import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.measure.Measures;
@@ -21,6 +20,8 @@ import hopsel.web.bench.BenchStore.StaleDishException;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.catalogue.HouseCatalogue;
 import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.StaleClassException;
+import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 
@@ -170,9 +171,8 @@ class BenchController {
             @PathVariable("dish") String dish,
             RedirectAttributes next,
             Principal who) {
-        CookingClass cooking =
-                classes.find(classId).orElseThrow(NotFoundException::new).cooking();
-        Dish found = cooking.dishes().stream()
+        StoredClass stored = classes.find(classId).orElseThrow(NotFoundException::new);
+        Dish found = stored.cooking().dishes().stream()
                 .filter(own -> own.id().equals(dish))
                 .findFirst()
                 .orElseThrow(NotFoundException::new);
@@ -181,12 +181,14 @@ class BenchController {
             // One recipe is on the bench once: what is different in the class is shown beside it.
             return "redirect:/classes/%d/dishes/%s/recipe".formatted(classId, dish);
         }
-        long id = store.add(
-                new Draft(found, cooking.items(), cooking.measures(), Notes.NONE),
-                who.getName(),
-                "taken from " + cooking.title());
-        next.addFlashAttribute("told", "bench.from-class");
-        return "redirect:/bench/" + id;
+        try {
+            long id = links.onto(stored, found, who.getName());
+            next.addFlashAttribute("told", "bench.from-class");
+            return "redirect:/bench/" + id;
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+            return "redirect:/classes/" + classId;
+        }
     }
 
     @GetMapping("/bench/{id}")

@@ -1,6 +1,7 @@
 package hopsel.web.bench;
 
 import hopsel.core.bench.Draft;
+import hopsel.core.bench.Notes;
 import hopsel.core.bench.RecipeCheck;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
@@ -55,6 +56,23 @@ public class RecipeLinks {
                     recipe.state() == stored.revision() ? Optional.of(stored.sheet()) : bench.inState(recipe);
             return new Link(stored, RecipeCheck.of(cooking, dish, taken, stored.sheet(), house.now()));
         }));
+    }
+
+    /** Puts a dish of a class onto the bench as a recipe, which the class has in that state from then on. */
+    @Transactional(rollbackFor = StaleClassException.class)
+    public long onto(StoredClass stored, Dish dish, String who) throws StaleClassException {
+        CookingClass cooking = stored.cooking();
+        Draft draft = new Draft(dish, cooking.items(), cooking.measures(), Notes.NONE);
+        long id = bench.add(draft, who, "taken from " + cooking.title());
+        RecipeState kept = bench.find(id).orElseThrow().sheet().dish().recipe().orElseThrow();
+        changes.change(
+                stored.id(),
+                stored.version(),
+                RecipeCheck.asOf(cooking, dish, kept),
+                stored.wishes(),
+                who,
+                "“%s” kept as a recipe".formatted(dish.title()));
+        return id;
     }
 
     /** A class that a recipe went into, and how it stands there. */

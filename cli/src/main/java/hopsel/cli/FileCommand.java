@@ -20,9 +20,9 @@ import java.util.concurrent.Callable;
 abstract class FileCommand implements Callable<Integer> {
 
     @Parameters(arity = "1..*", paramLabel = "FILE", description = "class files")
-    private List<String> files;
+    private List<String> files = List.of();
 
-    private Catalogue catalogue;
+    private Catalogue catalogue = Catalogue.of(List.of());
 
     /** Items that every class may use. */
     Catalogue catalogue() {
@@ -51,7 +51,7 @@ abstract class FileCommand implements Callable<Integer> {
             try {
                 answer = answer(file, ClassFile.read(read(file), catalogue));
             } catch (FaultyFileException e) {
-                Output.complain(file + ": " + e.getMessage().replace("\n", "\n" + file + ": "));
+                Output.complain(file + ": " + String.valueOf(e.getMessage()).replace("\n", "\n" + file + ": "));
                 answer = fault(file, e.findings());
                 exit = Output.FAULTY;
             }

@@ -22,10 +22,10 @@ import java.util.concurrent.Callable;
 final class LinesCommand implements Callable<Integer> {
 
     @Parameters(paramLabel = "FILE", description = "text file, one ingredient line on each line")
-    private String file;
+    private String file = "";
 
     @Option(names = "--measures", defaultValue = "metric", description = "metric, us or au; metric unless given")
-    private String measures;
+    private String measures = "metric";
 
     @Override
     public Integer call() {

@@ -23,10 +23,10 @@ import java.util.concurrent.Callable;
 final class ReadCommand implements Callable<Integer> {
 
     @Parameters(arity = "1..*", paramLabel = "FILE", description = "recipes")
-    private List<String> files;
+    private List<String> files = List.of();
 
     @Option(names = "--measures", defaultValue = "metric", description = "metric, us or au; metric unless given")
-    private String measures;
+    private String measures = "metric";
 
     @Override
     public Integer call() {

@@ -1,2 +1,5 @@
 /** The rules of the job. They know nothing of the web, the database or the clock. */
+@NullMarked
 package hopsel.core;
+
+import org.jspecify.annotations.NullMarked;

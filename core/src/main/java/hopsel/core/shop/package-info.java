@@ -1,2 +1,5 @@
 /** What is bought, and in which packs. */
+@NullMarked
 package hopsel.core.shop;
+
+import org.jspecify.annotations.NullMarked;

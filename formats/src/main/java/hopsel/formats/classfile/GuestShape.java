@@ -66,8 +66,8 @@ final class GuestShape {
 
     private static final class ServedBuilder {
 
-        private String item;
-        private String use;
+        private String item = "";
+        private String use = "";
 
         Served build() {
             return new Served(item, use);

@@ -1,5 +1,6 @@
 package hopsel.formats.eventfile;
 
+import hopsel.core.Known;
 import hopsel.core.air.Happened;
 import hopsel.core.air.Happened.Answered;
 import hopsel.core.air.Happened.Cut;
@@ -226,9 +227,10 @@ public final class EventFile {
 
     /** What happened, as part of a larger document. */
     public static ObjectNode node(Happened what) {
-        String word = WORDS.get(what.getClass());
+        String word = word(what);
         ObjectNode node = Json.object().put(KIND, word);
-        node.setAll(written(SHAPES.get(word), what));
+        Shape<?, ? extends Happened> shape = Known.in(SHAPES, word);
+        node.setAll(written(shape, what));
         return node;
     }
 
@@ -264,7 +266,7 @@ public final class EventFile {
 
     /** The word of the kind of something that happened. */
     public static String word(Happened what) {
-        return WORDS.get(what.getClass());
+        return Known.in(WORDS, what.getClass());
     }
 
     /** Every kind of event with the members it must and may have, for the scripts of the screens. */

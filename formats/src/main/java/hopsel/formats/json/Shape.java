@@ -57,7 +57,7 @@ public final class Shape<B, T> implements Value<T> {
 
     /** A member that must be there. */
     public <V> Shape<B, T> must(String member, Value<V> value, Function<T, V> get, BiConsumer<B, V> set) {
-        return with(new Member<>(member, value, since, true, null, get, set));
+        return with(new Member<>(member, value, since, true, value.harmless(), get, set));
     }
 
     /** A member that may be missing, which means something; what only repeats that is not written. */

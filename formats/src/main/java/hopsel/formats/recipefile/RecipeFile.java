@@ -1,6 +1,7 @@
 package hopsel.formats.recipefile;
 
 import hopsel.core.dish.StepMinutes;
+import hopsel.core.Known;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Weigher;
@@ -54,7 +55,7 @@ public final class RecipeFile {
         ObjectNode guessed = node.putObject("guessed");
         proposal.dish().steps().forEach(step -> {
             ArrayNode members = guessed.putArray(step.id());
-            proposal.guessed().get(step.id()).stream().sorted().forEach(members::add);
+            Known.in(proposal.guessed(), step.id()).stream().sorted().forEach(members::add);
         });
         proposal.recipe().pieces().ifPresent(pieces -> node.put("pieces", pieces));
         proposal.recipe().headline().ifPresent(time -> minutes(node.putObject("headline"), time));

@@ -3,3 +3,4 @@
 package hopsel.cli;
 
 import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

@@ -14,6 +14,9 @@ import hopsel.core.kitchen.Resource;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
 
+import org.jspecify.annotations.Nullable;
+import org.jspecify.annotations.Nullable;
+
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -117,8 +120,8 @@ public final class Beforehand {
             }
             Step step = cooking.step(activity.step());
             int seconds = seconds(step);
-            Integer latest = null;
-            Integer notUntil = null;
+            @Nullable Integer latest = null;
+            @Nullable Integer notUntil = null;
             for (Activity then : plan.activities()) {
                 Optional<After> wait = follows(activity, then) ? wait(activity.step(), then.step()) : Optional.empty();
                 Optional<Integer> start = wait.flatMap(any ->
@@ -162,8 +165,9 @@ public final class Beforehand {
                     || (out ? then.copy().isMain() : then.copy().equals(before.copy()));
         }
 
-        private static Integer later(Integer one, Optional<Integer> two) {
-            return two.isEmpty() ? one : one == null ? two.get() : (Integer) Math.max(one, two.get());
+        private static @Nullable Integer later(@Nullable Integer one, Optional<Integer> two) {
+            return two.map(other -> one == null ? other : Integer.valueOf(Math.max(one, other)))
+                    .orElse(one);
         }
 
         /** Hands at home are a learner's hands. */

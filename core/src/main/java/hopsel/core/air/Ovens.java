@@ -1,5 +1,6 @@
 package hopsel.core.air;
 
+import hopsel.core.Known;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.Happened.Done;
 import hopsel.core.air.Happened.Door;
@@ -94,7 +95,7 @@ public final class Ovens {
                         ovens.containsKey(place.resource()) && place.celsius().isPresent())
                 .findFirst()
                 .map(place -> new Probe(
-                        ovens.get(place.resource()),
+                        Known.in(ovens, place.resource()),
                         standing.start(),
                         Math.max(1, needs),
                         place.celsius().get().intValue()));

@@ -21,7 +21,7 @@ final class WayBack {
     private static final int WORK = 2000;
 
     private final int slot;
-    private Way best;
+    private Way best = new Way(List.of(), Integer.MAX_VALUE);
     private int work;
 
     WayBack(int slot) {

@@ -1,5 +1,6 @@
 package hopsel.core.classes;
 
+import hopsel.core.Known;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Step;
 
@@ -30,7 +31,7 @@ final class CircleSearch {
         Map<String, Iterator<String>> open = new HashMap<>();
         enter(start, steps, path, open, done);
         while (!path.isEmpty()) {
-            Iterator<String> rest = open.get(path.peekLast());
+            Iterator<String> rest = Known.in(open, path.getLast());
             if (!rest.hasNext()) {
                 String finished = path.removeLast();
                 open.remove(finished);

@@ -1,5 +1,6 @@
 package hopsel.core.classes;
 
+import hopsel.core.Known;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -161,7 +162,7 @@ final class DishReview {
 
     private void addCircle(List<String> circle) {
         add(
-                steps.get(circle.get(0)).at("after"),
+                Known.in(steps, circle.get(0)).at("after"),
                 "Steps of %s wait for each other in a circle: %s.".formatted(dish.title(), String.join(" → ", circle)),
                 "Let one of them start without the other.");
     }

@@ -6,3 +6,4 @@
 package hopsel.core.device;
 
 import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,7 @@
 package hopsel.core.dish;
 
+import hopsel.core.Known;
+
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashSet;
@@ -28,7 +30,7 @@ public final class Ancestry {
         Deque<String> open = new ArrayDeque<>();
         open.push(step);
         while (!open.isEmpty()) {
-            for (After after : steps.get(open.pop()).after()) {
+            for (After after : Known.in(steps, open.pop()).after()) {
                 if (found.add(after.step())) {
                     open.push(after.step());
                 }

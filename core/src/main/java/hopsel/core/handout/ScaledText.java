@@ -1,5 +1,6 @@
 package hopsel.core.handout;
 
+import hopsel.core.Known;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
@@ -81,7 +82,7 @@ public final class ScaledText {
                         .append(
                                 said.group(2) == null
                                         ? CookAmount.of(scaled, Unit.PIECE, measures)
-                                        : CookAmount.of(scaled, UNITS.get(said.group(2)), measures));
+                                        : CookAmount.of(scaled, Known.in(UNITS, said.group(2)), measures));
                 done = said.end();
             }
         }

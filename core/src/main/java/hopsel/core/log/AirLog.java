@@ -20,6 +20,9 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.StepRef;
 import hopsel.core.measure.Amount;
 
+import org.jspecify.annotations.Nullable;
+import org.jspecify.annotations.Nullable;
+
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -96,7 +99,7 @@ public record AirLog(
      * @param before as the recipe has it; null: to taste
      * @param came to what it came
      */
-    public record Tasted(String dish, String line, Amount before, Amount came) {
+    public record Tasted(String dish, String line, @Nullable Amount before, Amount came) {
 
         /** The class with that amount in its recipe; an id that is no longer there changes nothing. */
         public CookingClass in(CookingClass cooking) {

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -101,11 +102,11 @@ public record Learned(int likely, int low, int high, List<Integer> observed, int
                 .computeIfAbsent(
                         !one.cook().equals(cook) ? 0 : one.kitchen().equals(kitchen) ? 2 : 1, any -> new ArrayList<>())
                 .add(one.seconds()));
-        Learned learned = null;
+        Optional<Learned> learned = Optional.empty();
         for (List<Integer> took : byNearness.values()) {
-            learned = from(learned == null ? recipe : learned.likely, took);
+            learned = Optional.of(from(learned.map(Learned::likely).orElse(recipe), took));
         }
-        return learned;
+        return learned.orElseThrow();
     }
 
     /**

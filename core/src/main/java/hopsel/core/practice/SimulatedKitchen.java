@@ -1,5 +1,6 @@
 package hopsel.core.practice;
 
+import hopsel.core.Known;
 import hopsel.core.air.AirState;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
@@ -107,7 +108,7 @@ public final class SimulatedKitchen {
         Map<String, Integer> all = new HashMap<>();
         plan.activities()
                 .forEach(activity ->
-                        all.put(AirState.key(activity), lasts.get(AirState.key(activity)) - activity.duration()));
+                        all.put(AirState.key(activity), Known.in(lasts, AirState.key(activity)) - activity.duration()));
         return all;
     }
 
@@ -144,7 +145,7 @@ public final class SimulatedKitchen {
 
     private int needs(AirState state, Standing standing) {
         String key = AirState.key(standing.activity());
-        int needs = lasts.get(key);
+        int needs = Known.in(lasts, key);
         if (standing.swapped()) {
             needs = Math.min(
                     needs,

@@ -1,5 +1,6 @@
 package hopsel.core.provision;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
@@ -67,7 +68,7 @@ public record Costing(
         List<String> unknown = new ArrayList<>();
         for (String id : demand.items()) {
             used = used.add(cost(perGram, catalogue, id, demand.grams(id)));
-            if (perGram.get(id).isEmpty()) {
+            if (Known.in(perGram, id).isEmpty()) {
                 unknown.add(catalogue.get(id).name());
             }
         }

@@ -1,5 +1,6 @@
 package hopsel.core.provision;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Provision;
 import hopsel.core.item.Catalogue;
@@ -97,7 +98,8 @@ public record WeekList(List<Line> lines, BigDecimal total) {
                 .min(Comparator.naturalOrder())
                 .orElse(LocalDate.MIN);
         List<Line> lines = parts.entrySet().stream()
-                .map(entry -> line(items.get(entry.getKey()), entry.getValue(), pantry.goodOn(entry.getKey(), first)))
+                .map(entry ->
+                        line(Known.in(items, entry.getKey()), entry.getValue(), pantry.goodOn(entry.getKey(), first)))
                 .toList();
         return new WeekList(
                 lines, lines.stream().map(line -> line.purchase.cost()).reduce(BigDecimal.ZERO, BigDecimal::add));

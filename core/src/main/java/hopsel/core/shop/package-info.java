@@ -3,3 +3,4 @@
 package hopsel.core.shop;
 
 import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

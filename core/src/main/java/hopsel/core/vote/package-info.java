@@ -3,3 +3,4 @@
 package hopsel.core.vote;
 
 import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

@@ -3,3 +3,4 @@
 package hopsel.formats.captions;
 
 import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

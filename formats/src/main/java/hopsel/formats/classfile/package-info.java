@@ -5,3 +5,4 @@
 package hopsel.formats.classfile;
 
 import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

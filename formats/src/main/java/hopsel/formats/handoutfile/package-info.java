@@ -3,3 +3,4 @@
 package hopsel.formats.handoutfile;
 
 import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

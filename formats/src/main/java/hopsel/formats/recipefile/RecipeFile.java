@@ -1,7 +1,7 @@
 package hopsel.formats.recipefile;
 
-import hopsel.core.dish.StepMinutes;
 import hopsel.core.Known;
+import hopsel.core.dish.StepMinutes;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Weigher;

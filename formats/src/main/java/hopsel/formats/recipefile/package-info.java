@@ -3,3 +3,4 @@
 package hopsel.formats.recipefile;
 
 import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

@@ -3,3 +3,4 @@
 package hopsel.formats.table;
 
 import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

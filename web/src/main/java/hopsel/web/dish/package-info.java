@@ -1,2 +1,6 @@
 /** The dishes of a class, taken apart. */
+@NullMarked
 package hopsel.web.dish;
+
+import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

@@ -226,7 +226,9 @@ class MenusController {
             allergen.ifPresent(found::add);
         }
         try {
-            catalogue.find(item).orElseThrow(NotFoundException::new);
+            if (catalogue.find(item).isEmpty()) {
+                throw new NotFoundException();
+            }
             changes.change(
                     id,
                     version,

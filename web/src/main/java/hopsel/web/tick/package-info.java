@@ -1,2 +1,6 @@
 /** What was ticked off, by several people at once. */
+@NullMarked
 package hopsel.web.tick;
+
+import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,150 @@
+package hopsel.core.guest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.guest.Attendee.Gets;
+import hopsel.core.item.Allergen;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.ItemBuilder;
+import hopsel.core.item.Origin;
+import hopsel.core.item.Practice;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What somebody says they cannot have, and what of it can be checked. */
+class AvoidedTest {
+
+    private static final Catalogue CATALOGUE = Catalogue.of(List.of(
+            item("tomato", "Tomato", List.of()),
+            item("tomato-puree", "Tomato purée", List.of()),
+            item("coriander", "Coriander leaves", List.of("cilantro", "Fresh coriander")),
+            item("kiwi", "Kiwi fruit", List.of("kiwi"))));
+
+    private static Item item(String id, String name, List<String> names) {
+        Practice practice =
+                new Practice(names, Map.of(), Optional.empty(), Optional.empty(), Optional.empty(), Map.of());
+        return ItemBuilder.builder()
+                .id(id)
+                .name(name)
+                .edibleShare(BigDecimal.ONE)
+                .allergens(Set.of())
+                .origin(Origin.PLANT)
+                .practice(practice)
+                .build();
+    }
+
+    private static Attendee guest(List<String> avoids, List<String> rather, List<String> own) {
+        return new Attendee("g-1", "Ana", avoids, BigDecimal.ONE, Optional.empty(), Gets.KIT, rather).saying(own);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "nuts, tree-nut",
+        "' Nut ', tree-nut",
+        "PEANUTS, peanut",
+        "soya, soy",
+        "dairy, milk",
+        "lactose, milk",
+        "wheat, gluten",
+        "coeliac, gluten",
+        "eggs, egg",
+        "shellfish, crustaceans",
+        "molluscs, mollusc",
+        "sesame, sesame",
+        "sesame seeds, sesame",
+        "sulfites, sulphite",
+        "lupine, lupin",
+        "celery, celery",
+        "salt, added-salt",
+        "no oil, oil",
+        "wine, alcohol",
+        "sprouts, raw-sprouts",
+        "added-salt, added-salt",
+        "tomato-puree, tomato-puree",
+        "tomato purée, tomato-puree",
+        "cilantro, coriander",
+        "fresh coriander, coriander"
+    })
+    void whatPeopleSayIsFound(String said, String word) {
+        assertThat(Avoided.find(said, CATALOGUE)).contains(word);
+        assertThat(Avoided.isKnown(word, CATALOGUE)).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"latex", "strawberries", "''", "tree nut butter"})
+    void whatNobodyKnowsIsNotFound(String said) {
+        assertThat(Avoided.find(said, CATALOGUE)).isEmpty();
+        assertThat(Avoided.isKnown(said, CATALOGUE)).isFalse();
+        assertThat(Avoided.isWhole(said, CATALOGUE)).isFalse();
+    }
+
+    /** Tomato is in tomato purée, too: whoever avoids it has to be asked about. An allergen is checked wholly. */
+    @Test
+    void anIngredientThatIsInAnotherIsNotWhole() {
+        assertThat(Avoided.isWhole("tomato", CATALOGUE)).isFalse();
+        assertThat(Avoided.isWhole("tomato purée", CATALOGUE)).isTrue();
+        assertThat(Avoided.isWhole("kiwi", CATALOGUE)).isTrue();
+        assertThat(Avoided.isWhole("nuts", CATALOGUE)).isTrue();
+        assertThat(Avoided.isWhole("no oil", CATALOGUE)).isTrue();
+    }
+
+    @Test
+    void everyAllergenOfTheLawIsAmongWhatIsSaid() {
+        assertThat(Avoided.said()).containsEntry("nuts", Allergen.TREE_NUT);
+        for (Allergen allergen : Allergen.values()) {
+            assertThat(Avoided.said()).containsEntry(allergen.word(), allergen);
+            assertThat(Avoided.find(allergen.word(), CATALOGUE)).contains(allergen.word());
+        }
+    }
+
+    /** What the catalogue does not know stays avoided, in the guest's own words; nothing is lost or said twice. */
+    @Test
+    void whatCannotBeCheckedStaysInOnesOwnWords() {
+        Attendee known = guest(List.of("peanut", "tomato"), List.of("kiwi"), List.of());
+        assertThat(known.knowing(CATALOGUE)).isSameAs(known);
+        Attendee some = guest(List.of("peanut", "papaya"), List.of("kiwi", "durian"), List.of("latex", "papaya"));
+        Attendee after = some.knowing(CATALOGUE);
+        assertThat(after.avoids()).containsExactly("peanut");
+        assertThat(after.ownWords()).containsExactly("latex", "papaya");
+        assertThat(after.rather()).containsExactly("kiwi");
+        assertThat(after.id()).isEqualTo("g-1");
+        Attendee liked = guest(List.of("peanut"), List.of("durian"), List.of());
+        assertThat(liked.knowing(CATALOGUE).rather()).isEmpty();
+    }
+
+    @Test
+    void whoeverCannotHaveAnythingIsCareful() {
+        assertThat(guest(List.of(), List.of("kiwi"), List.of()).isCareful()).isFalse();
+        assertThat(guest(List.of("peanut"), List.of(), List.of()).isCareful()).isTrue();
+        assertThat(guest(List.of(), List.of(), List.of("latex")).isCareful()).isTrue();
+    }
+
+    /** A file that is joined never makes less of what somebody cannot have. */
+    @Test
+    void whatTwoSayOfOnePersonIsPutTogether() {
+        Attendee one = guest(List.of("peanut"), List.of(), List.of("latex"));
+        Attendee both = one.alsoAvoiding(guest(List.of("soy", "peanut"), List.of(), List.of("latex", "durian")));
+        assertThat(both.avoids()).containsExactly("peanut", "soy");
+        assertThat(both.ownWords()).containsExactly("latex", "durian");
+        assertThat(both.named("g-2").id()).isEqualTo("g-2");
+        assertThat(both.named("g-2").avoids()).isEqualTo(both.avoids());
+    }
+
+    @Test
+    void whatSomebodyGetsIsAKitAHandoutOrBoth() {
+        assertThat(List.of(Gets.values()).stream().filter(Gets::kit)).containsExactly(Gets.KIT, Gets.BOTH);
+        assertThat(List.of(Gets.values()).stream().filter(Gets::handout)).containsExactly(Gets.HANDOUT, Gets.BOTH);
+    }
+}

@@ -5,7 +5,6 @@ import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
 
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Command;
 
 import java.util.concurrent.Callable;
 

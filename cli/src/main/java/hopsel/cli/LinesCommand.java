@@ -10,10 +10,6 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import tools.jackson.databind.node.ArrayNode;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import tools.jackson.databind.node.ArrayNode;
 
 import java.util.concurrent.Callable;
 

@@ -6,8 +6,6 @@ import hopsel.formats.listsfile.ListsFile;
 
 import picocli.CommandLine.Command;
 import tools.jackson.databind.node.ObjectNode;
-import picocli.CommandLine.Command;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Prints shopping, kits, prep list and trays of each class. */
 @Command(name = "lists", description = "Prints the lists of each class file.", mixinStandardHelpOptions = true)

@@ -2,8 +2,6 @@ package hopsel.cli;
 
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
-import picocli.CommandLine;
-import picocli.CommandLine.Command;
 
 /** Starts the command line. */
 @Command(

@@ -6,8 +6,6 @@ import hopsel.formats.planfile.PlanFile;
 
 import picocli.CommandLine.Command;
 import tools.jackson.databind.node.ObjectNode;
-import picocli.CommandLine.Command;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Prints the plan of each class. */
 @Command(name = "plan", description = "Prints the plan of each class file.", mixinStandardHelpOptions = true)

@@ -1,7 +1,6 @@
 package hopsel.core;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import io.soabase.recordbuilder.core.RecordBuilder;
 
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Inherited;

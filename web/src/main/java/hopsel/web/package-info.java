@@ -3,4 +3,3 @@
 package hopsel.web;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -10,13 +10,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import com.microsoft.playwright.APIResponse;
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Mouse;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.BoundingBox;
-import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.Test;
 
 /** The bench as somebody takes a dish apart on it: by pointer, by keyboard, by its forms. */
 class BenchBrowserTest {

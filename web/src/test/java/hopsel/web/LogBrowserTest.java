@@ -21,10 +21,6 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import org.junit.jupiter.api.Test;
 
 import java.time.LocalDateTime;
 import java.time.ZoneId;

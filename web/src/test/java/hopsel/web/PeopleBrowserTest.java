@@ -15,10 +15,6 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.util.List;

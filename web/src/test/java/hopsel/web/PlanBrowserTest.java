@@ -8,11 +8,6 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.Test;
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Mouse;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.BoundingBox;
-import org.junit.jupiter.api.Test;
 
 import java.util.List;
 

@@ -8,11 +8,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
-import com.microsoft.playwright.APIResponse;
-import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import org.junit.jupiter.api.Test;
 
 /** The days before a class: lists that several people tick off, the shop, the pantry. */
 class WorkBeforeBrowserTest {

@@ -14,16 +14,6 @@ import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.Literal;
-import com.google.ortools.Loader;
-import com.google.ortools.sat.BoolVar;
-import com.google.ortools.sat.CpModel;
-import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
-import com.google.ortools.sat.CumulativeConstraint;
-import com.google.ortools.sat.IntVar;
-import com.google.ortools.sat.IntervalVar;
-import com.google.ortools.sat.LinearExpr;
-import com.google.ortools.sat.Literal;
 
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -15,7 +15,6 @@ import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
 
 import org.jspecify.annotations.Nullable;
-import org.jspecify.annotations.Nullable;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;

@@ -6,4 +6,3 @@
 package hopsel.core.advice;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

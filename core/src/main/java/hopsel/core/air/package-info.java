@@ -5,4 +5,3 @@
 package hopsel.core.air;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -6,4 +6,3 @@
 package hopsel.core.device;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -3,4 +3,3 @@
 package hopsel.core.guest;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -3,4 +3,3 @@
 package hopsel.core.item;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -21,7 +21,6 @@ import hopsel.core.dish.StepRef;
 import hopsel.core.measure.Amount;
 
 import org.jspecify.annotations.Nullable;
-import org.jspecify.annotations.Nullable;
 
 import java.time.Duration;
 import java.time.Instant;

@@ -6,4 +6,3 @@
 package hopsel.core.practice;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -3,4 +3,3 @@
 package hopsel.core.provision;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

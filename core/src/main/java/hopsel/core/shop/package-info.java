@@ -3,4 +3,3 @@
 package hopsel.core.shop;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

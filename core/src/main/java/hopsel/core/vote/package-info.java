@@ -3,4 +3,3 @@
 package hopsel.core.vote;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

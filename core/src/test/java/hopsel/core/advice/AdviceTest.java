@@ -20,7 +20,6 @@ import hopsel.core.plan.SmallClass;
 import hopsel.core.plan.Wishes;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.util.List;

@@ -12,7 +12,6 @@ import hopsel.core.plan.Planner;
 import hopsel.core.plan.SmallClass;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.time.Instant;
 import java.util.ArrayList;

@@ -20,7 +20,6 @@ import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.util.List;

@@ -10,7 +10,6 @@ import hopsel.core.device.Scale.Fault;
 import hopsel.core.device.Scale.Reading;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.time.Instant;

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import hopsel.core.device.Oven.Change;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.util.ArrayList;
 import java.util.List;

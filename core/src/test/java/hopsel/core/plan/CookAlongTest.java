@@ -16,7 +16,6 @@ import hopsel.core.kitchen.Room;
 import hopsel.core.verify.PlanChecker;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.util.List;

@@ -23,7 +23,6 @@ import hopsel.core.mise.Batches;
 import hopsel.core.verify.PlanChecker;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.util.List;

@@ -20,7 +20,6 @@ import hopsel.core.practice.SimulatedKitchen.Press;
 import hopsel.core.practice.SimulatedKitchen.Sight;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.time.Instant;
 import java.util.ArrayList;

@@ -7,7 +7,6 @@ import hopsel.core.provision.Pantry.Movement;
 import hopsel.core.shop.Purchase;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;

@@ -17,7 +17,6 @@ import hopsel.core.plan.SmallClass;
 import hopsel.core.plan.Verdict;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;

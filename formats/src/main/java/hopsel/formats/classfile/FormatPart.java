@@ -8,8 +8,6 @@ import hopsel.formats.json.Written;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The members {@code format} and {@code version} at the head of a file. A file is written as the lowest version that

@@ -6,7 +6,6 @@ import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.node.ObjectNode;
 
 import java.time.DateTimeException;
 import java.time.LocalDateTime;

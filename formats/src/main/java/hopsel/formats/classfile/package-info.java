@@ -5,4 +5,3 @@
 package hopsel.formats.classfile;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -3,4 +3,3 @@
 package hopsel.formats.eventfile;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -5,7 +5,6 @@ import hopsel.core.classes.Place;
 import hopsel.core.measure.Decimals;
 
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.JsonNode;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;

@@ -1,7 +1,6 @@
 package hopsel.formats.json;
 
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.node.ObjectNode;
 
 import java.util.Map;
 import java.util.TreeMap;

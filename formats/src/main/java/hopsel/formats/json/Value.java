@@ -2,8 +2,6 @@ package hopsel.formats.json;
 
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * How one sort of value stands in a file. Reading, writing and the schema are said in one place, so they cannot drift

@@ -11,8 +11,6 @@ import hopsel.formats.planfile.PlanFile;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Writes the lists of a class; section 8 of the contract. */
 public final class ListsFile {

@@ -9,11 +9,6 @@ import org.jsoup.nodes.Element;
 import org.jsoup.parser.Parser;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
-import org.jsoup.Jsoup;
-import org.jsoup.nodes.Element;
-import org.jsoup.parser.Parser;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;

@@ -3,4 +3,3 @@
 package hopsel.formats.recipefile;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -26,7 +26,6 @@ import hopsel.formats.contract.Samples;
 import hopsel.formats.recipefile.RecipeFile;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.util.List;

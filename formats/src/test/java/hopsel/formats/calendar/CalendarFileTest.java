@@ -8,10 +8,6 @@ import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
 import org.junit.jupiter.api.Test;
-import net.fortuna.ical4j.data.CalendarBuilder;
-import net.fortuna.ical4j.model.Calendar;
-import net.fortuna.ical4j.model.Component;
-import org.junit.jupiter.api.Test;
 
 import java.io.StringReader;
 import java.time.Duration;

@@ -8,7 +8,6 @@ import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.util.Arrays;
 import java.util.List;

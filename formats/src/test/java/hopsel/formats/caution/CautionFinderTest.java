@@ -14,9 +14,6 @@ import hopsel.formats.recipefile.RecipeFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 /** Each matter of the cautions, where it has to be said, and where it would be a false alarm. */
 class CautionFinderTest {

@@ -6,8 +6,6 @@ import hopsel.formats.json.Json;
 
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
-import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;

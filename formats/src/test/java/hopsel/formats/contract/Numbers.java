@@ -1,7 +1,6 @@
 package hopsel.formats.contract;
 
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.JsonNode;
 
 import java.util.Optional;
 

@@ -7,7 +7,6 @@ import hopsel.formats.classfile.FaultyFileException;
 import hopsel.formats.json.Json;
 
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.JsonNode;
 
 import java.io.IOException;
 import java.io.InputStream;

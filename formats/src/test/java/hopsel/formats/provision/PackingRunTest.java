@@ -27,7 +27,6 @@ import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;

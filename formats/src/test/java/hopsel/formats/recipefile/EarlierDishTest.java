@@ -9,7 +9,6 @@ import hopsel.core.measure.Minutes;
 import hopsel.formats.dishfile.DishFile;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 /** A dish as it was stored before what is true of it moved into it. */
 class EarlierDishTest {

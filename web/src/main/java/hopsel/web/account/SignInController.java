@@ -2,8 +2,6 @@ package hopsel.web.account;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.GetMapping;
 
 /** The page on which people sign in. */
 @Controller

@@ -31,9 +31,6 @@ import hopsel.web.plan.PlanDesk;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
-import org.springframework.context.MessageSource;
-import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 import java.math.BigDecimal;
 import java.time.Duration;

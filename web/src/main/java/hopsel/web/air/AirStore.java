@@ -9,8 +9,6 @@ import hopsel.web.air.AirMapper.EventRow;
 
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
-import org.springframework.dao.DuplicateKeyException;
-import org.springframework.stereotype.Repository;
 
 import java.time.Instant;
 import java.time.LocalDateTime;

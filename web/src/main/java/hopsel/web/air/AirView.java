@@ -1,7 +1,6 @@
 package hopsel.web.air;
 
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.node.ObjectNode;
 
 import java.util.List;
 

@@ -18,8 +18,6 @@ import hopsel.web.plan.PlanDesk;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
-import org.springframework.context.MessageSource;
-import org.springframework.stereotype.Component;
 
 import java.time.Clock;
 import java.time.format.DateTimeFormatter;

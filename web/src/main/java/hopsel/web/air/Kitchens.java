@@ -10,7 +10,6 @@ import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;

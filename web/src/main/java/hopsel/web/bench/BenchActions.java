@@ -6,7 +6,6 @@ import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.HashMap;
 import java.util.List;

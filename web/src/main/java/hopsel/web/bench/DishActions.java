@@ -14,7 +14,6 @@ import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.LinkedHashMap;
 import java.util.List;

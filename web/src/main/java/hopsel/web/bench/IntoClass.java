@@ -16,7 +16,6 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
 import java.util.List;

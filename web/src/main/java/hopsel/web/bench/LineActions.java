@@ -19,7 +19,6 @@ import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;

@@ -10,7 +10,6 @@ import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
 import java.math.MathContext;

@@ -7,7 +7,6 @@ import hopsel.formats.classfile.FaultyFileException;
 import hopsel.formats.json.Json;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.List;
 

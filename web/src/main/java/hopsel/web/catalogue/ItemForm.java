@@ -10,9 +10,6 @@ import hopsel.formats.json.Json;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import org.springframework.stereotype.Component;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 import java.util.Arrays;
 import java.util.LinkedHashMap;

@@ -9,7 +9,6 @@ import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;

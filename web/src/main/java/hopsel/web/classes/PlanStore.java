@@ -7,7 +7,6 @@ import hopsel.formats.planfile.PlanFile;
 import hopsel.web.classes.StandingMapper.PlanRow;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;

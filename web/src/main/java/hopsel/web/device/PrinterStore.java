@@ -7,7 +7,6 @@ import hopsel.core.device.LabelPrinter.Kind;
 import hopsel.web.device.DeviceMapper.PrinterRow;
 
 import org.springframework.stereotype.Repository;
-import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
 import java.time.LocalDateTime;

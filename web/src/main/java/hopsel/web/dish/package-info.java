@@ -3,4 +3,3 @@
 package hopsel.web.dish;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

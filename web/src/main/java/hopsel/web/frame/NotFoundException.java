@@ -2,8 +2,6 @@ package hopsel.web.frame;
 
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.ResponseStatus;
-import org.springframework.http.HttpStatus;
-import org.springframework.web.bind.annotation.ResponseStatus;
 
 /** What was asked for is not there, or not any more. */
 @ResponseStatus(HttpStatus.NOT_FOUND)

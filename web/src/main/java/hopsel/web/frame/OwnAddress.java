@@ -3,9 +3,6 @@ package hopsel.web.frame;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
-import org.springframework.beans.factory.annotation.Value;
-import org.springframework.core.env.Environment;
-import org.springframework.stereotype.Component;
 
 /**
  * Where this application is reached from outside, for links in letters, codes and calendars: as it was configured, or

@@ -6,8 +6,6 @@ import hopsel.core.planned.PlannedClass;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
-import org.springframework.context.MessageSource;
-import org.springframework.stereotype.Component;
 
 import java.util.Arrays;
 import java.util.List;

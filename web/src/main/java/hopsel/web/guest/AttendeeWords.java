@@ -9,8 +9,6 @@ import hopsel.web.frame.Figures;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
-import org.springframework.context.MessageSource;
-import org.springframework.stereotype.Component;
 
 import java.util.Arrays;
 import java.util.List;

@@ -5,7 +5,6 @@ import hopsel.core.item.Catalogue;
 import hopsel.web.guest.SignupMapper.NoticeRow;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.time.Clock;
 import java.time.LocalDateTime;

@@ -3,7 +3,6 @@ package hopsel.web.guest;
 import hopsel.core.handout.Handout;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.HashMap;
 import java.util.Map;

@@ -3,7 +3,6 @@ package hopsel.web.guest;
 import hopsel.web.guest.SignupMapper.RuleRow;
 
 import org.springframework.stereotype.Repository;
-import org.springframework.stereotype.Repository;
 
 import java.util.Arrays;
 import java.util.LinkedHashMap;

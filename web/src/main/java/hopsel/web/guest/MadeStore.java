@@ -4,7 +4,6 @@ import hopsel.web.frame.Secret;
 import hopsel.web.guest.SignupMapper.MadeRow;
 
 import org.springframework.stereotype.Repository;
-import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
 import java.time.LocalDateTime;

@@ -6,7 +6,6 @@ import hopsel.core.guest.Particulars.Spice;
 import hopsel.web.guest.SignupMapper.DetailRow;
 
 import org.springframework.stereotype.Repository;
-import org.springframework.stereotype.Repository;
 
 import java.util.Arrays;
 import java.util.HashMap;

@@ -19,9 +19,6 @@ import hopsel.web.tick.LabelsRead;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.node.ObjectNode;
-import org.springframework.context.event.EventListener;
-import org.springframework.stereotype.Repository;
-import tools.jackson.databind.node.ObjectNode;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;

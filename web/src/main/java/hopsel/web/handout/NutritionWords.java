@@ -6,8 +6,6 @@ import hopsel.core.nutrition.Versions.Version;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
-import org.springframework.context.MessageSource;
-import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
 import java.util.Locale;

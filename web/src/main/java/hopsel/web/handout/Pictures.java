@@ -4,7 +4,6 @@ import hopsel.web.handout.HandoutMapper.NewPicture;
 import hopsel.web.handout.HandoutMapper.PictureRow;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.awt.Color;
 import java.awt.Graphics2D;

@@ -3,7 +3,6 @@ package hopsel.web.handout;
 import hopsel.core.handout.HostWords.DishWords;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.stream.Collectors;
 

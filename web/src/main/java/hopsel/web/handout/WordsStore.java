@@ -5,7 +5,6 @@ import hopsel.formats.handoutfile.HostWordsFile;
 import hopsel.web.classes.StaleClassException;
 
 import org.springframework.stereotype.Repository;
-import org.springframework.stereotype.Repository;
 
 /** What the host writes for the handouts of a class. */
 @Repository

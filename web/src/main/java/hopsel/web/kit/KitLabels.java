@@ -20,7 +20,6 @@ import hopsel.web.guest.MadeStore;
 import hopsel.web.tick.LabelsRead;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.time.LocalDate;
 import java.util.ArrayList;

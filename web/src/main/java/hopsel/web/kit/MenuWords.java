@@ -11,8 +11,6 @@ import hopsel.web.tick.TickStore.Tick;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
-import org.springframework.context.MessageSource;
-import org.springframework.stereotype.Component;
 
 import java.util.List;
 import java.util.Locale;

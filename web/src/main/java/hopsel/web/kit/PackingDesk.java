@@ -9,7 +9,6 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.web.tick.LabelsRead;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.time.Clock;
 import java.time.LocalDate;

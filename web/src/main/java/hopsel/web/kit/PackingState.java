@@ -8,7 +8,6 @@ import hopsel.core.kit.Portion;
 import hopsel.web.frame.Figures;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.List;
 import java.util.stream.Collectors;

@@ -6,8 +6,6 @@ import hopsel.web.frame.Figures;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
-import org.springframework.context.MessageSource;
-import org.springframework.stereotype.Component;
 
 import java.util.Locale;
 import java.util.stream.Collectors;

@@ -7,7 +7,6 @@ import hopsel.formats.calendar.CalendarFile;
 import hopsel.formats.calendar.CalendarFile.Entry;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;

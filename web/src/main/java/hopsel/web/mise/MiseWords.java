@@ -4,7 +4,6 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.mise.SetBowl;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.stream.Collectors;
 

@@ -9,8 +9,6 @@ import hopsel.web.plan.PlanDesk.Planned;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-import org.springframework.stereotype.Component;
-import org.springframework.ui.Model;
 
 /** Opens a class for one of its pages. */
 @Component

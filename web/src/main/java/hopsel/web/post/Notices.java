@@ -6,8 +6,6 @@ import hopsel.web.guest.SignupStore.Placed;
 
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.springframework.context.event.EventListener;
-import org.springframework.stereotype.Component;
 
 import java.util.List;
 import java.util.stream.Stream;

@@ -6,4 +6,3 @@
 package hopsel.web.post;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -5,8 +5,6 @@ import hopsel.web.tick.TickStore.Ticked;
 
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.springframework.context.event.EventListener;
-import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
 import java.util.List;

@@ -6,7 +6,6 @@ import hopsel.core.provision.Pantry.Movement;
 import hopsel.core.provision.WeekList;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.List;
 

@@ -12,8 +12,6 @@ import hopsel.web.plan.PlanDesk;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
-import org.springframework.context.MessageSource;
-import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,6 @@
 package hopsel.web.tick;
 
 import org.springframework.stereotype.Component;
-import org.springframework.stereotype.Component;
 
 import java.util.HashSet;
 import java.util.Map;

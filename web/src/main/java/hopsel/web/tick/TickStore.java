@@ -4,8 +4,6 @@ import hopsel.web.tick.TickMapper.TickRow;
 
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
-import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
 import java.time.Instant;

@@ -3,4 +3,3 @@
 package hopsel.web.tick;
 
 import org.jspecify.annotations.NullMarked;
-import org.jspecify.annotations.NullMarked;

@@ -4,7 +4,6 @@ import hopsel.web.vote.VoteMapper.IdeaRow;
 import hopsel.web.vote.VoteMapper.RatingRow;
 
 import org.springframework.stereotype.Repository;
-import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
 import java.time.LocalDateTime;

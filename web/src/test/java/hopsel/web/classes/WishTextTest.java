@@ -6,7 +6,6 @@ import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Wishes;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.util.Map;
 import java.util.Optional;

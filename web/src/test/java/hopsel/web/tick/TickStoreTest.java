@@ -7,7 +7,6 @@ import hopsel.web.TestContext;
 import hopsel.web.classes.ClassStore;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Test;
 
 import java.time.LocalDate;
 import java.time.ZoneId;

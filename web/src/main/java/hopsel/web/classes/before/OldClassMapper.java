@@ -26,7 +26,6 @@ import hopsel.web.classes.before.ClassRows.StepUseRow;
 import hopsel.web.classes.before.ClassRows.SubstitutionRow;
 
 import org.apache.ibatis.annotations.Param;
-import org.apache.ibatis.annotations.Param;
 
 import java.util.List;
 

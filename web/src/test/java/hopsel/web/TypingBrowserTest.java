@@ -105,8 +105,9 @@ class TypingBrowserTest {
                                                 page.locator("input[name=_csrf]")
                                                         .first()
                                                         .inputValue())
-                                        .set("kind", "START")
-                                        .set("activity", running)
+                                        .set(
+                                                "event",
+                                                "{\"kind\": \"start\", \"activity\": \"%s\"}".formatted(running))
                                         .set("ago", "0")
                                         .set("client", UUID.randomUUID().toString())));
         page.click("summary:has-text('Problem')");

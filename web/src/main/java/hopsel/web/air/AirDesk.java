@@ -22,6 +22,7 @@ import hopsel.web.air.AirRuns.Rehearsal;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
 import hopsel.web.air.AirView.Words;
+import hopsel.web.frame.Bounded;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.StepWords;
 import hopsel.web.handout.HandoutCautions;
@@ -40,7 +41,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -64,8 +64,8 @@ class AirDesk {
     private final MessageSource messages;
     private final Catalogue builtIn;
     private final JsonMapper mapper;
-    private final Map<Run, Prepared> prepared = new ConcurrentHashMap<>();
-    private final Map<Run, AirAnswer> answers = new ConcurrentHashMap<>();
+    private final Map<Run, Prepared> prepared = Bounded.map();
+    private final Map<Run, AirAnswer> answers = Bounded.map();
 
     AirDesk(
             AirStore store,

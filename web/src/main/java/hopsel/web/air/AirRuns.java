@@ -14,8 +14,9 @@ import hopsel.formats.planfile.PlanFile;
 import hopsel.web.air.AirMapper.DocumentsRow;
 import hopsel.web.air.AirMapper.RunRow;
 import hopsel.web.air.AirStore.Run;
+import hopsel.web.frame.Again;
+import hopsel.web.frame.Bounded;
 
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,7 +32,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /** What each run of a class started from, and how fast the clock of a rehearsal goes. */
@@ -43,7 +43,7 @@ class AirRuns {
     private final AirMapper mapper;
     private final Catalogue builtIn;
     private final Clock clock;
-    private final Map<Run, Started> started = new ConcurrentHashMap<>();
+    private final Map<Run, Started> started = Bounded.map();
 
     AirRuns(AirMapper mapper, Catalogue builtIn, Clock clock) {
         this.mapper = mapper;
@@ -150,21 +150,13 @@ class AirRuns {
     /** A new rehearsal; its clock goes at once. */
     Run rehearse(long id, PlannedClass planned, long seed, Set<Role> plays, int speed, String who) {
         String roles = plays.stream().sorted().map(Role::name).collect(Collectors.joining(","));
-        for (int i = 0; i < TRIES; i++) {
-            Run run = new Run(
-                    id, mapper.runs(id).stream().mapToLong(RunRow::run).max().orElse(0) + 1);
-            try {
-                mapper.addRun(
-                        id,
-                        new RunRow(run.number(), seed, roles, now(), now(), 0, speed, who, now()),
-                        documents(planned));
-                return run;
-            } catch (DuplicateKeyException e) {
-                // Somebody else has just begun one: the next number is free.
-                continue;
-            }
-        }
-        throw new IllegalStateException("Class %d is rehearsed by too many at once.".formatted(id));
+        String given = "Class %d is rehearsed by too many at once.".formatted(id);
+        return Again.whileTaken(TRIES, given, () -> {
+            long next = mapper.runs(id).stream().mapToLong(RunRow::run).max().orElse(0) + 1;
+            RunRow row = new RunRow(next, seed, roles, now(), now(), 0, speed, who, now());
+            mapper.addRun(id, row, documents(planned));
+            return new Run(id, next);
+        });
     }
 
     /** Lets the clock of a rehearsal run at another speed from now on; 0: it stands. */

@@ -6,8 +6,8 @@ import hopsel.core.air.Merging;
 import hopsel.formats.eventfile.EventFile;
 import hopsel.web.air.AirMapper.EveningRow;
 import hopsel.web.air.AirMapper.EventRow;
+import hopsel.web.frame.Again;
 
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 
 import java.time.Instant;
@@ -77,29 +77,20 @@ class AirStore {
      */
     void add(Run run, Pressed press, Instant at) {
         AirEvent event = AirEvent.unwritten(at, press.what);
-        for (int i = 0; i < TRIES; i++) {
-            List<EventRow> rows = mapper.events(run.id, run.number);
-            if (rows.stream().anyMatch(row -> row.client().equals(press.client))
-                    || !Merging.counts(event, rows.stream().map(AirStore::event).toList())) {
-                return;
-            }
-            try {
-                mapper.add(
-                        run.id,
-                        run.number,
-                        new EventRow(
-                                rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1,
-                                EventFile.write(press.what),
-                                LocalDateTime.ofInstant(at, ZoneOffset.UTC),
-                                press.who,
-                                press.client));
-                return;
-            } catch (DuplicateKeyException e) {
-                // Another screen was quicker: look again whether it still says something new.
-                continue;
-            }
+        String given = "Class %d was pressed by so many at once that nothing could be written down.".formatted(run.id);
+        // Another screen may be quicker: it is looked again whether it still says something new.
+        Again.whileTaken(TRIES, given, () -> write(run, press, event));
+    }
+
+    private boolean write(Run run, Pressed press, AirEvent event) {
+        List<EventRow> rows = mapper.events(run.id, run.number);
+        boolean there = rows.stream().anyMatch(row -> row.client().equals(press.client));
+        if (there || !Merging.counts(event, rows.stream().map(AirStore::event).toList())) {
+            return false;
         }
-        throw new IllegalStateException(
-                "Class %d was pressed by so many at once that nothing could be written down.".formatted(run.id));
+        long next = rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1;
+        LocalDateTime at = LocalDateTime.ofInstant(event.at(), ZoneOffset.UTC);
+        mapper.add(run.id, run.number, new EventRow(next, EventFile.write(press.what), at, press.who, press.client));
+        return true;
     }
 }

@@ -14,6 +14,7 @@ import hopsel.core.planned.PlannedClass;
 import hopsel.web.air.AirMapper.EveningRow;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
+import hopsel.web.frame.Bounded;
 import hopsel.web.plan.PlanDesk;
 
 import org.springframework.context.MessageSource;
@@ -30,7 +31,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /** What all classes that were on air teach. */
@@ -45,7 +45,7 @@ public class Experience {
     private final MessageSource messages;
     private final Clock clock;
     /** An evening is read again only after something was added to it, or its class was changed. */
-    private final Map<Long, Kept> kept = new ConcurrentHashMap<>();
+    private final Map<Long, Kept> kept = Bounded.map();
 
     Experience(AirStore store, AirRuns runs, PlanDesk plans, MessageSource messages, Clock clock) {
         this.store = store;

@@ -8,6 +8,7 @@ import hopsel.core.practice.SimulatedKitchen.Press;
 import hopsel.web.air.AirRuns.Rehearsal;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
+import hopsel.web.frame.Bounded;
 
 import org.springframework.stereotype.Component;
 
@@ -16,7 +17,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The simulated kitchens of rehearsals. Each is moved on whenever somebody looks, up to where its clock is: it needs no
@@ -32,7 +32,7 @@ class Kitchens {
     private static final String WHO = "the simulated kitchen";
 
     private final AirStore store;
-    private final Map<Run, Kept> kept = new ConcurrentHashMap<>();
+    private final Map<Run, Kept> kept = Bounded.map();
 
     Kitchens(AirStore store) {
         this.store = store;

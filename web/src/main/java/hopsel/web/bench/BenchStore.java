@@ -8,6 +8,7 @@ import hopsel.web.bench.BenchMapper.DishRow;
 import hopsel.web.bench.BenchMapper.NewDish;
 import hopsel.web.bench.BenchMapper.RevisionRow;
 import hopsel.web.classes.UnreadableException;
+import hopsel.web.frame.Bounded;
 
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,7 +20,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 
 /** Keeps dishes on the bench with every state they were ever in. */
 @Repository
@@ -30,7 +30,7 @@ public class BenchStore {
     private final BenchMapper mapper;
     private final Clock clock;
     /** Documents that were read already; a revision never changes, so nothing here can grow stale. */
-    private final Map<Long, ReadSheet> read = new ConcurrentHashMap<>();
+    private final Map<Long, ReadSheet> read = Bounded.map();
 
     BenchStore(BenchMapper mapper, Clock clock) {
         this.mapper = mapper;

@@ -181,6 +181,11 @@ public class Figures {
         return DAY.format(cooking.onAir());
     }
 
+    /** Seconds as whole minutes, up. */
+    public String whole(int seconds) {
+        return time((seconds + 59) / 60 * 60);
+    }
+
     /** Such as {@code 1 h 05 min}, {@code 25 min}, {@code 4½ min} or {@code 40 s}. */
     public String time(int seconds) {
         if (seconds < 60) {

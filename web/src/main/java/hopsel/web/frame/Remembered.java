@@ -3,13 +3,12 @@ package hopsel.web.frame;
 import hopsel.core.planned.PlannedClass;
 
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 
 /** What follows from a planned class and takes a while to work out, kept as long as nothing it follows from changes. */
 public final class Remembered<T> {
 
-    private final Map<Long, Kept<T>> all = new ConcurrentHashMap<>();
+    private final Map<Long, Kept<T>> all = Bounded.map();
 
     /**
      * What was worked out for this class, or else what is worked out now.

@@ -1,5 +1,6 @@
 package hopsel.web.handout;
 
+import hopsel.web.frame.Bounded;
 import hopsel.web.handout.EditionStore.Matters;
 import hopsel.web.handout.HandoutPdf.Paper;
 
@@ -13,7 +14,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 
@@ -31,7 +31,7 @@ public class HandoutPages {
     private final HandoutDesk desk;
     private final HandoutPdf pdf;
     private final Clock clock;
-    private final Map<Long, Known> known = new ConcurrentHashMap<>();
+    private final Map<Long, Known> known = Bounded.map();
     private final ExecutorService setter = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "booklet");
         thread.setDaemon(true);

@@ -130,7 +130,7 @@ public class HandoutWords implements HandoutText.Words {
 
     /** Seconds as whole minutes, up. */
     public String whole(int seconds) {
-        return figures.time((seconds + 59) / 60 * 60);
+        return figures.whole(seconds);
     }
 
     /** As HTML that may stand in a page. */

@@ -5,10 +5,10 @@ import hopsel.core.kit.PackingRun.Kind;
 import hopsel.core.kit.PackingRun.Lot;
 import hopsel.core.kit.PackingRun.Refusal;
 import hopsel.core.kit.Portion;
+import hopsel.web.frame.Again;
 import hopsel.web.kit.PackingMapper.EventRow;
 import hopsel.web.kit.PackingMapper.LotRow;
 
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
@@ -62,40 +62,38 @@ class PackingStore {
      */
     Optional<Refusal> add(
             long id, Event event, String who, String client, Function<List<Event>, Optional<Refusal>> may) {
-        for (int i = 0; i < TRIES; i++) {
-            List<EventRow> rows = mapper.events(id);
-            if (rows.stream().anyMatch(row -> row.client().equals(client))) {
-                return Optional.empty();
-            }
-            Optional<Refusal> refusal =
-                    may.apply(rows.stream().map(PackingStore::event).toList());
-            if (refusal.isPresent()) {
-                return refusal;
-            }
-            try {
-                mapper.add(
-                        id,
-                        new EventRow(
-                                rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1,
-                                event.kind().name(),
-                                event.kit(),
-                                event.portion().dish(),
-                                event.portion().item(),
-                                event.grams(),
-                                event.lot().name(),
-                                event.lot().useBy().orElse(null),
-                                event.station(),
-                                who,
-                                LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC),
-                                client));
-                return Optional.empty();
-            } catch (DuplicateKeyException e) {
-                // Another station was quicker: look again.
-                continue;
-            }
+        String given =
+                "Class %d was packed at so many stations at once that nothing could be written down.".formatted(id);
+        // Another station may be quicker: it is looked again whether this may still happen.
+        return Again.whileTaken(TRIES, given, () -> write(id, event, who, client, may));
+    }
+
+    private Optional<Refusal> write(
+            long id, Event event, String who, String client, Function<List<Event>, Optional<Refusal>> may) {
+        List<EventRow> rows = mapper.events(id);
+        if (rows.stream().anyMatch(row -> row.client().equals(client))) {
+            return Optional.empty();
         }
-        throw new IllegalStateException(
-                "Class %d was packed at so many stations at once that nothing could be written down.".formatted(id));
+        Optional<Refusal> refusal =
+                may.apply(rows.stream().map(PackingStore::event).toList());
+        if (refusal.isEmpty()) {
+            mapper.add(
+                    id,
+                    new EventRow(
+                            rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1,
+                            event.kind().name(),
+                            event.kit(),
+                            event.portion().dish(),
+                            event.portion().item(),
+                            event.grams(),
+                            event.lot().name(),
+                            event.lot().useBy().orElse(null),
+                            event.station(),
+                            who,
+                            LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC),
+                            client));
+        }
+        return refusal;
     }
 
     List<LotRow> lots() {

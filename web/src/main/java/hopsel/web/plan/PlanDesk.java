@@ -13,6 +13,7 @@ import hopsel.web.classes.BrokenClassException;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.PlanStore;
 import hopsel.web.classes.StoredClass;
+import hopsel.web.frame.Bounded;
 
 import jakarta.annotation.PreDestroy;
 import org.slf4j.Logger;
@@ -26,7 +27,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -50,8 +50,8 @@ public class PlanDesk {
     private final AttendeeStyles styles;
     private final PlanStore plans;
     private final Catalogue catalogue;
-    private final Map<Long, Kept> kept = new ConcurrentHashMap<>();
-    private final Map<Long, Styled> styled = new ConcurrentHashMap<>();
+    private final Map<Long, Kept> kept = Bounded.map();
+    private final Map<Long, Styled> styled = Bounded.map();
     private final ExecutorService workers = Executors.newFixedThreadPool(2, task -> {
         Thread thread = new Thread(task, "planner");
         thread.setDaemon(true);

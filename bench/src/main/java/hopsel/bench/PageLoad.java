@@ -1,5 +1,9 @@
 package hopsel.bench;
 
+import hopsel.core.air.EarlierEvent;
+import hopsel.core.air.Happened;
+import hopsel.formats.eventfile.EventFile;
+
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.URI;
@@ -171,8 +175,9 @@ public final class PageLoad {
 
     private void press(int id, String token, String kind, String activity, long ago)
             throws IOException, InterruptedException {
-        String body = "_csrf=%s&kind=%s&activity=%s&ago=%d&client=%s"
-                .formatted(encoded(token), kind, encoded(activity), ago, UUID.randomUUID());
+        Happened what = EarlierEvent.of(kind, activity, 0, "");
+        String body = "_csrf=%s&event=%s&ago=%d&client=%s"
+                .formatted(encoded(token), encoded(EventFile.write(what)), ago, UUID.randomUUID());
         client.send(
                 HttpRequest.newBuilder(URI.create(address + "/classes/%d/air/events".formatted(id)))
                         .header("Content-Type", "application/x-www-form-urlencoded")

@@ -105,9 +105,7 @@ class TypingBrowserTest {
                                                 page.locator("input[name=_csrf]")
                                                         .first()
                                                         .inputValue())
-                                        .set(
-                                                "event",
-                                                "{\"kind\": \"start\", \"activity\": \"%s\"}".formatted(running))
+                                        .set("event", "{\"kind\": \"start\", \"activity\": \"%s\"}".formatted(running))
                                         .set("ago", "0")
                                         .set("client", UUID.randomUUID().toString())));
         page.click("summary:has-text('Problem')");

@@ -9,6 +9,7 @@ import hopsel.core.measure.Minutes;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
+import org.springframework.util.StringUtils;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -40,6 +41,11 @@ public class StepWords {
         return said;
     }
 
+    /** In another number of rounds, each as long. */
+    public String rounds(Rounds rounds, int number) {
+        return say("handout.scale.rounds-of", number, time(rounds.each()));
+    }
+
     private String rounds(Rounds rounds) {
         return say(
                 "step.rounds",
@@ -58,7 +64,12 @@ public class StepWords {
 
     /** What is done when it goes wrong, mildest first. */
     public String rescue(Rescue rescue) {
-        return say("step.rescue", rescue.trouble(), rescue.remedy(), rescue.dose(), rescue.limit());
+        return say(
+                "step.rescue",
+                StringUtils.capitalize(rescue.trouble()),
+                rescue.remedy(),
+                rescue.dose(),
+                rescue.limit());
     }
 
     /** How an amount is found by taste. */

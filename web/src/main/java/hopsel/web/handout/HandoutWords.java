@@ -1,6 +1,7 @@
 package hopsel.web.handout;
 
 import hopsel.core.caution.FoundCaution;
+import hopsel.core.dish.Step;
 import hopsel.core.guest.Attendee;
 import hopsel.core.handout.Handout;
 import hopsel.core.handout.Handout.DishPart;
@@ -25,6 +26,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What stands in a handout beside its figures, in words. Templates call it {@code @handoutWords}. */
@@ -90,15 +92,24 @@ public class HandoutWords implements HandoutText.Words {
     @Override
     public String scale(StepPart step) {
         StepScale scale = step.scale();
+        if (inOtherRounds(step)) {
+            return steps.rounds(step.step().rounds().orElseThrow(), scale.number());
+        }
         return scale.what()
                 .map(what -> say("handout.scale." + what, scale.number(), many(scale)))
                 .orElse("");
     }
 
+    private static boolean inOtherRounds(StepPart step) {
+        boolean others = step.scale().what().filter(what -> what == What.ROUNDS).isPresent();
+        return others && step.step().rounds().isPresent();
+    }
+
+    /** Their own rounds stand in the place of the recipe's. */
     @Override
     public List<String> said(StepPart step) {
-        return Stream.concat(
-                        steps.said(step.step()).stream(), step.tastes().stream().map(steps::taste))
+        Step own = inOtherRounds(step) ? step.step().withRounds(Optional.empty()) : step.step();
+        return Stream.concat(steps.said(own).stream(), step.tastes().stream().map(steps::taste))
                 .toList();
     }
 

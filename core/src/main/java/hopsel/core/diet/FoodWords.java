@@ -19,6 +19,10 @@ import java.util.Set;
  */
 final class FoodWords {
 
+    /** What is compared with a food, and is none. */
+    private static final Set<String> SENSED =
+            Set.of("smell", "taste", "look", "feel", "thick", "soft", "smooth", "shiny", "sticky", "texture", "spread");
+
     private static final Set<String> AFTER_A_VERB =
             Set.of("the", "them", "it", "in", "until", "till", "for", "gently", "lightly", "well");
 
@@ -87,10 +91,13 @@ final class FoodWords {
                 && (at == 0 || AFTER_A_VERB.contains(said.get(at + 1)));
     }
 
-    /** Dough that smells of bread, or a paste like butter, holds neither. */
+    /**
+     * Dough that smells of bread, or a paste that is soft like butter, holds neither; but "something crunchy like
+     * peanuts" holds peanuts, and "some like sesame on it" speaks of sesame.
+     */
     private static boolean isCompared(List<String> said, int at) {
-        return at > 0 && said.get(at - 1).equals("like")
-                || at > 1 && said.get(at - 1).equals("of") && said.get(at - 2).equals("smell");
+        boolean sensed = at > 1 && SENSED.contains(said.get(at - 2));
+        return sensed && (said.get(at - 1).equals("like") || said.get(at - 1).equals("of"));
     }
 
     private int length(List<String> said, int at) {

@@ -1,0 +1,218 @@
+package hopsel.formats.diet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.FreshClass;
+import hopsel.core.diet.DishCheck;
+import hopsel.core.diet.Doubt;
+import hopsel.core.diet.Doubt.Why;
+import hopsel.core.diet.Guess;
+import hopsel.core.diet.LabelFinding;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Passages;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Work;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Attendee.Gets;
+import hopsel.core.item.Allergen;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Origin;
+import hopsel.core.measure.Minutes;
+import hopsel.formats.classfile.BuiltInCatalogue;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** What is in doubt in a dish, rule by rule: words in titles, steps, cuts, passages; guesses; labels. */
+class DishCheckTest {
+
+    private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
+    private static final List<Item> RICE = List.of(CATALOGUE.get("white-rice"));
+
+    private static IngredientLine line(String item) {
+        return IngredientLine.of(item, item, Optional.empty());
+    }
+
+    private static Dish dish(String title, String part, String text, IngredientLine... lines) {
+        Step step = Step.of("cook", "Cook", StepMinutes.of(Minutes.of(5)), Work.HANDS)
+                .withText(Optional.of(text));
+        return new Dish(
+                "dish", title, BigDecimal.ONE, List.of(new Component("part", part, List.of(lines), List.of(step))));
+    }
+
+    private static Attendee guest(String... avoids) {
+        return new Attendee("g", "Ana", List.of(avoids), BigDecimal.ONE, Optional.empty(), Gets.BOTH);
+    }
+
+    private static DishCheck check(Dish dish) {
+        return DishCheck.of(dish, CATALOGUE, Set.of());
+    }
+
+    private static List<Why> why(Dish dish) {
+        return check(dish).doubts(RICE).stream().map(Doubt::why).toList();
+    }
+
+    /** A word of an allergen that no line speaks of, wherever it stands, is heard. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Peanut bowl|Rice|Serve.|true",
+                "Bowl|Peanut sauce|Serve.|true",
+                "Bowl|Rice|Scatter the peanuts over.|true",
+                "Bowl|Rice|Serve.|false"
+            })
+    void aWordOfAnAllergenIsHeardWhereverItStands(String title, String part, String text, boolean heard) {
+        Dish dish = dish(title, part, text, line("white-rice"));
+        assertThat(why(dish)).isEqualTo(heard ? List.of(Why.SPOKEN) : List.of());
+        assertThat(check(dish).isSure(guest("peanut"), RICE)).isEqualTo(!heard);
+        assertThat(check(dish).madeWithout(guest("peanut"), RICE)).isEqualTo(heard ? List.of() : List.of("peanut"));
+        // Whoever does not avoid it is not held up by it.
+        assertThat(check(dish).isSure(guest("sesame"), RICE)).isTrue();
+        assertThat(check(dish).doubtsFor(guest("sesame"), RICE)).isEmpty();
+        assertThat(check(dish).doubtsFor(guest("peanut"), RICE)).hasSize(heard ? 1 : 0);
+        assertThat(check(dish).madeWithout(guest("sesame"), RICE)).containsExactly("sesame");
+    }
+
+    @Test
+    void cuesCutsAndWhatWasLaidAsideSpeakToo() {
+        Dish plain = dish("Bowl", "Rice", "Serve.", line("white-rice"));
+        Dish cue = plain.change("cook", step -> step.withCue(Optional.of("The sesame is golden")));
+        Dish cut = plain.changeLine("white-rice", own -> own.withPrep(Optional.of("rolled in sesame")));
+        Dish aside = plain.withPassages(new Passages(List.of(), List.of("Some like sesame on it.")));
+        for (Dish dish : List.of(cue, cut, aside)) {
+            assertThat(why(dish)).containsExactly(Why.SPOKEN);
+            assertThat(check(dish).isSure(guest("sesame"), RICE)).isFalse();
+        }
+        Dish unread = plain.withPassages(Passages.unread(List.of("And the rest of it.")));
+        assertThat(why(unread)).containsExactly(Why.UNREAD);
+        assertThat(check(unread).madeWithout(guest("sesame"), RICE)).isEmpty();
+        assertThat(check(unread).isSure(guest(), RICE)).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "It smells of sesame.|false",
+                "Until it smells like bread.|false",
+                "Blend until thick like butter.|false",
+                "Scatter something crunchy like peanuts over.|true",
+                "Some like sesame on it.|true",
+                "A sesame-free sauce.|false",
+                "Add a spoon of sesame.|true"
+            })
+    void whatIsOnlyComparedIsNotInIt(String text, boolean heard) {
+        assertThat(why(dish("Bowl", "Rice", text, line("white-rice"))))
+                .isEqualTo(heard ? List.of(Why.SPOKEN) : List.of());
+    }
+
+    /** What a line has is spoken of in its steps: that is no doubt. The same word for something else is one. */
+    @Test
+    void whatIsListedMayBeSpokenOf() {
+        Dish listed = dish("Bowl", "Rice", "Scatter the peanuts over.", line("white-rice"), line("peanuts"));
+        assertThat(why(listed)).isEmpty();
+        Dish seeds = dish("Bowl", "Rice", "Scatter the sesame over.", line("sesame-seeds"));
+        assertThat(why(seeds)).isEmpty();
+        Dish butter = dish("Bowl", "Rice", "Scatter the peanuts over.", line("peanut-butter"));
+        assertThat(why(butter)).contains(Why.SPOKEN);
+    }
+
+    /**
+     * The broth that the component Broth makes, and the flatbreads' "breads", are no ingredients; peanuts never are.
+     */
+    @Test
+    void whatIsMadeHereIsNoIngredient() {
+        assertThat(why(dish("Flatbreads", "Dough", "Shape the breads.", line("white-rice"))))
+                .isEmpty();
+        assertThat(why(dish("Bowl", "Rice", "Shape the bread.", line("white-rice"))))
+                .containsExactly(Why.SPOKEN);
+        assertThat(why(dish("Peanuts", "Peanuts", "Serve the peanuts.", line("white-rice"))))
+                .contains(Why.SPOKEN);
+    }
+
+    @Test
+    void aGuessIsInDoubtWithTheRecipesOwnWords() {
+        IngredientLine guessed = line("white-rice").withSaid(Optional.of("pudding grains"));
+        Dish dish = dish("Bowl", "Rice", "Serve.", guessed);
+        assertThat(check(dish).doubts(RICE)).containsExactly(new Doubt(Why.GUESSED, "pudding grains"));
+        assertThat(check(dish).madeWithout(guest("sesame"), RICE)).isEmpty();
+        Dish milky = dish("Bowl", "Rice", "Serve.", line("white-rice").withSaid(Optional.of("milk rice")));
+        assertThat(check(milky).doubts(RICE)).extracting(Doubt::why).contains(Why.GUESSED);
+        assertThat(check(milky).isSure(guest("milk"), RICE)).isFalse();
+    }
+
+    @Test
+    void aLabelIsInDoubtUntilSomebodyReadIt() {
+        Item miso = CATALOGUE.items().stream()
+                .filter(item -> item.origin() == Origin.CHECK_LABEL)
+                .findFirst()
+                .orElseThrow();
+        Dish dish = dish("Bowl", "Rice", "Serve.", line(miso.id()));
+        assertThat(DishCheck.of(dish, CATALOGUE, Set.of()).doubts(List.of(miso)))
+                .extracting(Doubt::why)
+                .contains(Why.LABEL);
+        assertThat(DishCheck.of(dish, CATALOGUE, Set.of(miso.id())).doubts(List.of(miso)))
+                .extracting(Doubt::why)
+                .doesNotContain(Why.LABEL);
+    }
+
+    /** Whoever said something that nobody can check is never told that it is fine. */
+    @Test
+    void onesOwnWordsAreNeverSure() {
+        Dish dish = dish("Bowl", "Rice", "Serve.", line("white-rice"));
+        assertThat(check(dish).isSure(guest(), RICE)).isTrue();
+        assertThat(check(dish).isSure(guest().saying(List.of("latex")), RICE)).isFalse();
+    }
+
+    /** What a label says is added to what is known, for this class alone, and takes nothing away. */
+    @Test
+    void aLabelAddsAllergensAndNeverTakesAnyAway() {
+        CookingClass cooking = FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon"));
+        Catalogue known = cooking.catalogue(CATALOGUE);
+        CookingClass read = LabelFinding.apply(cooking, known, "peanut-butter", Set.of(Allergen.SESAME), false);
+        Item butter = read.catalogue(CATALOGUE).get("peanut-butter");
+        assertThat(butter.allergens()).contains(Allergen.PEANUT, Allergen.SESAME);
+        assertThat(butter.origin()).isNotEqualTo(Origin.ANIMAL);
+        CookingClass again = LabelFinding.apply(read, read.catalogue(CATALOGUE), "peanut-butter", Set.of(), true);
+        assertThat(again.items()).hasSize(1);
+        assertThat(again.catalogue(CATALOGUE).get("peanut-butter").allergens())
+                .contains(Allergen.PEANUT, Allergen.SESAME);
+        assertThat(again.catalogue(CATALOGUE).get("peanut-butter").origin()).isEqualTo(Origin.ANIMAL);
+        CookingClass two = LabelFinding.apply(again, again.catalogue(CATALOGUE), "tahini", Set.of(), false);
+        assertThat(two.items()).extracting(Item::id).containsExactlyInAnyOrder("peanut-butter", "tahini");
+    }
+
+    /** A guess that somebody confirmed is the ingredient; where only the guess came along, it is known by its words. */
+    @Test
+    void aConfirmedGuessIsWhatItWasTakenFor() {
+        Item guess = CATALOGUE.get("white-rice").guessedAs("pudding grains", "pudding-grains");
+        CookingClass cooking = FreshClass.on(LocalDate.of(2027, 3, 1), ZoneId.of("Europe/Lisbon"))
+                .bringing(List.of(guess, CATALOGUE.get("tahini")))
+                .with(List.of(dish("Bowl", "Rice", "Serve.", line("pudding-grains"), line("tahini"))));
+        CookingClass confirmed = Guess.confirmed(cooking, guess, CATALOGUE);
+        assertThat(confirmed.items()).extracting(Item::id).containsExactly("tahini");
+        assertThat(confirmed.dishes().get(0).lines())
+                .extracting(IngredientLine::item)
+                .containsExactly("white-rice", "tahini");
+        CookingClass alone = Guess.confirmed(cooking, guess, Catalogue.of(List.of(CATALOGUE.get("tahini"))));
+        assertThat(alone.items()).extracting(Item::id).containsExactly("pudding-grains", "tahini");
+        assertThat(alone.items().get(0).takenFor()).isEmpty();
+        assertThat(alone.dishes().get(0).lines())
+                .extracting(IngredientLine::item)
+                .containsExactly("pudding-grains", "tahini");
+    }
+}

@@ -47,6 +47,11 @@ class ArchitectureTest {
     static final ArchRule NO_KNOTS =
             SlicesRuleDefinition.slices().matching("hopsel.(**)").should().beFreeOfCycles();
 
+    /** A kind of what? */
+    @ArchTest
+    static final ArchRule NAMES_SAY_WHAT =
+            noClasses().should().haveSimpleName("Kind").orShould().haveSimpleName("Helper");
+
     @ArchTest
     static final ArchRule FORMATS_KNOW_NO_WEB = noClasses()
             .that()

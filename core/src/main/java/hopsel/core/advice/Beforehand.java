@@ -44,7 +44,7 @@ public final class Beforehand {
     private Beforehand() {}
 
     /** What kind of thing. */
-    public enum Kind {
+    public enum Chore {
         STEP,
         HEAT
     }
@@ -62,7 +62,7 @@ public final class Beforehand {
      * @param seconds how long it takes
      */
     public record Task(
-            Kind kind,
+            Chore kind,
             StepRef step,
             boolean earlier,
             Optional<String> place,
@@ -138,7 +138,7 @@ public final class Beforehand {
             }
             int begun = Math.min(latest, step.work() == Work.HANDS ? -seconds : 0);
             Task task = new Task(
-                    Kind.STEP,
+                    Chore.STEP,
                     activity.step(),
                     !activity.copy().isMain(),
                     Optional.empty(),
@@ -203,7 +203,7 @@ public final class Beforehand {
                     .divide(perMinute, 0, RoundingMode.CEILING)
                     .intValueExact();
             return new Task(
-                    Kind.HEAT,
+                    Chore.HEAT,
                     activity.step(),
                     false,
                     Optional.of(need.kind()),

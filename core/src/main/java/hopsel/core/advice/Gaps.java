@@ -22,7 +22,7 @@ public final class Gaps {
     private Gaps() {}
 
     /** What a gap is. */
-    public enum Kind {
+    public enum GapReason {
         HEAT,
         COOL,
         RINSE,
@@ -37,7 +37,7 @@ public final class Gaps {
      * @param from seconds relative to going on air
      * @param to seconds relative to going on air
      */
-    public record Gap(Kind kind, String where, int from, int to) {}
+    public record Gap(GapReason kind, String where, int from, int to) {}
 
     /**
      * All of a plan that is possible: changes of a place as late as they may be, and free hands on air of a minute or
@@ -46,7 +46,7 @@ public final class Gaps {
     public static List<Gap> of(CookingClass cooking, Plan plan) {
         List<Gap> gaps = new ArrayList<>();
         for (Arc arc : Arcs.of(cooking, plan).arcs()) {
-            if (arc.kind() == Arcs.Kind.PLACE && arc.gap() > 0) {
+            if (arc.kind() == Arcs.Bond.PLACE && arc.gap() > 0) {
                 change(plan, arc).ifPresent(gaps::add);
             }
         }
@@ -75,11 +75,11 @@ public final class Gaps {
                         then.start()));
     }
 
-    private static Kind kind(Placement before, Optional<BigDecimal> then) {
+    private static GapReason kind(Placement before, Optional<BigDecimal> then) {
         int up = before.celsius().isEmpty() || then.isEmpty()
                 ? 0
                 : then.get().compareTo(before.celsius().get());
-        return up > 0 ? Kind.HEAT : up < 0 ? Kind.COOL : Kind.RINSE;
+        return up > 0 ? GapReason.HEAT : up < 0 ? GapReason.COOL : GapReason.RINSE;
     }
 
     private static boolean holds(Activity activity, String place) {
@@ -106,7 +106,7 @@ public final class Gaps {
 
     private static void add(Person host, int from, int to, List<Gap> gaps) {
         if (to - from >= MINUTE) {
-            gaps.add(new Gap(Kind.FREE, host.id(), from, to));
+            gaps.add(new Gap(GapReason.FREE, host.id(), from, to));
         }
     }
 }

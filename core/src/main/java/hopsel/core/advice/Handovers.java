@@ -45,7 +45,7 @@ public final class Handovers {
     /** The nearest hands work before an activity, back through whatever ran by itself. */
     private static Set<Integer> lastHands(Arcs arcs, Plan plan, int then, Set<Integer> found) {
         for (Arc arc : arcs.arcs()) {
-            if (arc.then() == then && arc.kind() == Arcs.Kind.ORDER) {
+            if (arc.then() == then && arc.kind() == Arcs.Bond.ORDER) {
                 if (plan.activities().get(arc.before()).person().isPresent()) {
                     found.add(arc.before());
                 } else {

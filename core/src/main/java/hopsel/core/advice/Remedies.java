@@ -1,6 +1,6 @@
 package hopsel.core.advice;
 
-import hopsel.core.advice.Remedy.Kind;
+import hopsel.core.advice.Remedy.Mending;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
@@ -54,7 +54,7 @@ public final class Remedies {
             remedies.overrun();
         }
         return remedies.found.stream()
-                .sorted(Comparator.comparing((Remedy remedy) -> remedy.kind() == Kind.LONGER)
+                .sorted(Comparator.comparing((Remedy remedy) -> remedy.kind() == Mending.LONGER)
                         .thenComparingInt(remedy -> -remedy.gain())
                         .thenComparing(Remedy::kind)
                         .thenComparingInt(remedy -> remedy.after().swaps().size()))
@@ -73,7 +73,7 @@ public final class Remedies {
             for (Component component : dish.components()) {
                 if (dish.components().size() > 1) {
                     attempt(
-                            Kind.DROP,
+                            Mending.DROP,
                             Optional.empty(),
                             dish.title() + ": " + component.title(),
                             Variant.without(cooking, dish.id(), component));
@@ -85,7 +85,7 @@ public final class Remedies {
     /** As much more time as it needs: what always helps, and is asked for last. */
     private void longer() {
         long minutes = (now.overrun() + 59) / 60;
-        attempt(Kind.LONGER, Optional.empty(), String.valueOf(minutes), Variant.longer(cooking, minutes));
+        attempt(Mending.LONGER, Optional.empty(), String.valueOf(minutes), Variant.longer(cooking, minutes));
     }
 
     private void tryStep(StepRef ref) {
@@ -95,28 +95,28 @@ public final class Remedies {
                     ? step.minutes().likely()
                     : Minutes.of(SHOWN_FOR);
             attempt(
-                    Kind.SWAP_OUT,
+                    Mending.SWAP_OUT,
                     Optional.of(ref),
                     "",
                     Variant.step(cooking, ref, own -> own.withSwap(Optional.of(shown))));
         }
         if (step.show() == Show.MUST) {
-            attempt(Kind.AHEAD, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.shown(Show.MAY)));
+            attempt(Mending.AHEAD, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.shown(Show.MAY)));
         }
     }
 
     private void tryHands() {
-        attempt(Kind.ASSISTANT, Optional.empty(), "", Variant.person(cooking, Role.ASSISTANT));
-        attempt(Kind.HOST, Optional.empty(), "", Variant.person(cooking, Role.HOST));
+        attempt(Mending.ASSISTANT, Optional.empty(), "", Variant.person(cooking, Role.ASSISTANT));
+        attempt(Mending.HOST, Optional.empty(), "", Variant.person(cooking, Role.HOST));
     }
 
     private void tryPlaces() {
         for (Resource resource : cooking.resources()) {
-            attempt(Kind.PLACE, Optional.empty(), resource.kind(), Variant.place(cooking, resource));
+            attempt(Mending.PLACE, Optional.empty(), resource.kind(), Variant.place(cooking, resource));
         }
     }
 
-    private boolean attempt(Kind kind, Optional<StepRef> step, String what, CookingClass variant) {
+    private boolean attempt(Mending kind, Optional<StepRef> step, String what, CookingClass variant) {
         Plan after = Planner.sketch(variant, wishes).plan();
         boolean helps = after.possible() && (!now.possible() || after.overrun() < now.overrun());
         if (helps
@@ -154,7 +154,10 @@ public final class Remedies {
     private boolean open(int hours) {
         long from = -60L * hours;
         return attempt(
-                Kind.OPEN, Optional.empty(), String.valueOf(from), Variant.window(cooking, from, from + OPEN_MINUTES));
+                Mending.OPEN,
+                Optional.empty(),
+                String.valueOf(from),
+                Variant.window(cooking, from, from + OPEN_MINUTES));
     }
 
     /** Of all the hours at which it might be opened, the latest that gains as much as any. */
@@ -163,10 +166,10 @@ public final class Remedies {
             open(hours);
         }
         List<Remedy> openings =
-                found.stream().filter(remedy -> remedy.kind() == Kind.OPEN).toList();
+                found.stream().filter(remedy -> remedy.kind() == Mending.OPEN).toList();
         openings.stream()
                 .max(Comparator.comparingInt(Remedy::gain).thenComparingInt(remedy -> Integer.parseInt(remedy.what())))
-                .ifPresent(best -> found.removeIf(remedy -> remedy.kind() == Kind.OPEN && remedy != best));
+                .ifPresent(best -> found.removeIf(remedy -> remedy.kind() == Mending.OPEN && remedy != best));
     }
 
     /** Something keeps longer, by no more than it has to. */
@@ -177,7 +180,7 @@ public final class Remedies {
                     .map(own -> Minutes.of(own.value().add(Minutes.of(longer).value())));
             if (keeps.isPresent()
                     && attempt(
-                            Kind.KEEP,
+                            Mending.KEEP,
                             Optional.of(ref),
                             String.valueOf(longer),
                             Variant.step(cooking, ref, own -> own.withKeeps(keeps)))) {

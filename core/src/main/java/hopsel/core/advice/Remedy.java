@@ -16,10 +16,10 @@ import java.util.Optional;
  * @param after the plan with the change
  * @param changed the class with the change
  */
-public record Remedy(Kind kind, Optional<StepRef> step, String what, int gain, Plan after, CookingClass changed) {
+public record Remedy(Mending kind, Optional<StepRef> step, String what, int gain, Plan after, CookingClass changed) {
 
     /** What kind of change; what costs the class least comes first. */
-    public enum Kind {
+    public enum Mending {
         SWAP_OUT,
         AHEAD,
         KEEP,

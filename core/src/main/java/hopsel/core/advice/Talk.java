@@ -49,7 +49,7 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
     private static final int BEAT = 15;
 
     /** What kind of point. */
-    public enum Kind {
+    public enum Occasion {
         OPENING,
         STEP,
         RECAP,
@@ -67,7 +67,7 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
      * @param seconds how long it takes
      * @param moved whether it had to leave its step, which is loud
      */
-    public record Point(Kind kind, Optional<StepRef> step, String text, int start, int seconds, boolean moved) {}
+    public record Point(Occasion kind, Optional<StepRef> step, String text, int start, int seconds, boolean moved) {}
 
     /**
      * A stretch of time.
@@ -105,20 +105,20 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
                             new Stretch(activity.start(), activity.end(), List.of(activity.step()), Optional.empty()));
                 }
             }
-            points.add(new Point(Kind.OPENING, Optional.empty(), "", clear(0, OPENING), OPENING, false));
+            points.add(new Point(Occasion.OPENING, Optional.empty(), "", clear(0, OPENING), OPENING, false));
             for (Activity activity : onAir()) {
                 step(activity).say().filter(text -> activity.shown()).ifPresent(text -> lay(activity, text));
             }
             points.add(new Point(
-                    Kind.CLOSING,
+                    Occasion.CLOSING,
                     Optional.empty(),
                     "",
                     Math.max(0, (plan.airEnd() - CLOSING) / BEAT * BEAT),
                     CLOSING,
                     false));
             if (plan.airEnd() >= LONG) {
-                intoQuiet(Kind.RECAP, RECAP_AT, RECAP, RECAP);
-                intoQuiet(Kind.QUESTIONS, QUESTIONS_AT, QUESTIONS_AT_LEAST, QUESTIONS_AT_MOST);
+                intoQuiet(Occasion.RECAP, RECAP_AT, RECAP, RECAP);
+                intoQuiet(Occasion.QUESTIONS, QUESTIONS_AT, QUESTIONS_AT_LEAST, QUESTIONS_AT_MOST);
             }
             points.sort(Comparator.comparingInt(Point::start));
             return new Talk(List.copyOf(points), deadAir(), noise);
@@ -127,7 +127,7 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
         /**
          * Into the stretch of silence nearest to where it is wanted that is long enough; left out where there is none.
          */
-        private void intoQuiet(Kind kind, double where, int least, int most) {
+        private void intoQuiet(Occasion kind, double where, int least, int most) {
             int wanted = (int) (plan.airEnd() * where);
             deadAir().stream()
                     .filter(stretch -> stretch.end() - stretch.start() >= least)
@@ -159,7 +159,7 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
             boolean moved = step(activity).noise().isPresent();
             int wanted = moved ? Math.max(0, (activity.start() - seconds) / BEAT * BEAT) : activity.start();
             points.add(new Point(
-                    Kind.STEP,
+                    Occasion.STEP,
                     Optional.of(activity.step()),
                     text,
                     moved ? quietBefore(wanted, seconds) : clear(wanted, seconds),

@@ -158,7 +158,7 @@ public final class AirState {
     public List<String> waitsFor(Standing standing) {
         int i = order.number(key(standing.activity));
         return Arrays.stream(order.into[i])
-                .filter(arc -> arc.kind() == Arcs.Kind.ORDER)
+                .filter(arc -> arc.kind() == Arcs.Bond.ORDER)
                 .filter(arc -> {
                     Status before = forecast.standings.get(arc.before()).status;
                     return before == Status.AHEAD

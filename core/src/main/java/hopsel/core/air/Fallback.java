@@ -22,10 +22,10 @@ import java.util.List;
  * @param instead name of a tool, or id of an item; empty text for one made earlier
  * @param ratio grams of the other for each gram of an ingredient; 1 otherwise
  */
-public record Fallback(Kind kind, String what, String instead, BigDecimal ratio) {
+public record Fallback(StandsIn kind, String what, String instead, BigDecimal ratio) {
 
     /** What stands in. */
-    public enum Kind {
+    public enum StandsIn {
         MADE_EARLIER,
         TOOL,
         INGREDIENT
@@ -40,11 +40,11 @@ public record Fallback(Kind kind, String what, String instead, BigDecimal ratio)
         if (plan.activities().stream()
                 .anyMatch(activity ->
                         activity.step().equals(ref) && !activity.copy().isMain())) {
-            found.add(new Fallback(Kind.MADE_EARLIER, "", "", BigDecimal.ONE));
+            found.add(new Fallback(StandsIn.MADE_EARLIER, "", "", BigDecimal.ONE));
         }
         Step step = cooking.step(ref);
         HomeTools.of(step).forEach(tool -> tool.standIn()
-                .ifPresent(other -> found.add(new Fallback(Kind.TOOL, tool.name(), other, BigDecimal.ONE))));
+                .ifPresent(other -> found.add(new Fallback(StandsIn.TOOL, tool.name(), other, BigDecimal.ONE))));
         Catalogue catalogue = cooking.catalogue(builtIn);
         step.uses().stream()
                 .map(use -> cooking.dish(ref.dish()).line(use.ingredient()))
@@ -56,7 +56,7 @@ public record Fallback(Kind kind, String what, String instead, BigDecimal ratio)
                                         .isEmpty()))
                         .limit(2)
                         .forEach(choice ->
-                                found.add(new Fallback(Kind.INGREDIENT, item, choice.use(), choice.ratio()))));
+                                found.add(new Fallback(StandsIn.INGREDIENT, item, choice.use(), choice.ratio()))));
         return found;
     }
 }

@@ -172,7 +172,7 @@ final class Forecast {
         int ready = Math.max(earliest(activity), status[i] == Status.AHEAD ? clock : Integer.MIN_VALUE);
         for (Arc arc : order.into[i]) {
             int before = arc.before();
-            boolean freed = arc.kind() == Arcs.Kind.HANDS && (hands[i] != null || hands[before] != null);
+            boolean freed = arc.kind() == Arcs.Bond.HANDS && (hands[i] != null || hands[before] != null);
             // What waits for a moment after a start does not wait longer because the rest of it does.
             int free = arc.gap() < 0
                     ? starts[before] + order.activity(before).duration() + arc.gap()

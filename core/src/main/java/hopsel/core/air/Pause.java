@@ -28,7 +28,7 @@ public record Pause(int seconds, List<Idea> ideas) {
     private static final int LATECOMERS = 15 * 60;
 
     /** What kind of thing fills a wait. */
-    public enum Kind {
+    public enum Filler {
         QUESTION,
         SAY,
         LOOK,
@@ -44,7 +44,7 @@ public record Pause(int seconds, List<Idea> ideas) {
      * @param key of the activity that it is about, or empty text
      * @param seconds that it takes, by trade practice
      */
-    public record Idea(Kind kind, String text, String key, int seconds) {}
+    public record Idea(Filler kind, String text, String key, int seconds) {}
 
     /** Keeps its own copy. */
     public Pause {
@@ -84,21 +84,21 @@ public record Pause(int seconds, List<Idea> ideas) {
         List<Idea> ideas = new ArrayList<>();
         state.questions().stream()
                 .limit(2)
-                .forEach(question -> ideas.add(new Idea(Kind.QUESTION, question.text(), "", QUESTION)));
+                .forEach(question -> ideas.add(new Idea(Filler.QUESTION, question.text(), "", QUESTION)));
         talk.points().stream()
-                .filter(point -> point.kind() == Talk.Kind.STEP && lies(state, point))
+                .filter(point -> point.kind() == Talk.Occasion.STEP && lies(state, point))
                 .limit(2)
-                .forEach(point -> ideas.add(new Idea(Kind.SAY, point.text(), "", point.seconds())));
+                .forEach(point -> ideas.add(new Idea(Filler.SAY, point.text(), "", point.seconds())));
         state.running().stream()
                 .filter(standing -> standing.activity().shown())
                 .limit(2)
-                .forEach(standing -> ideas.add(new Idea(Kind.LOOK, "", AirState.key(standing.activity()), LOOK)));
+                .forEach(standing -> ideas.add(new Idea(Filler.LOOK, "", AirState.key(standing.activity()), LOOK)));
         if (state.elapsed() > LATECOMERS) {
-            ideas.add(new Idea(Kind.RECAP, "", "", RECAP));
+            ideas.add(new Idea(Filler.RECAP, "", "", RECAP));
         }
         state.ahead(host).stream()
                 .findFirst()
-                .ifPresent(standing -> ideas.add(new Idea(Kind.NEXT, "", AirState.key(standing.activity()), LOOK)));
+                .ifPresent(standing -> ideas.add(new Idea(Filler.NEXT, "", AirState.key(standing.activity()), LOOK)));
         return ideas.stream()
                 .filter(idea -> idea.seconds <= seconds + LEAST)
                 .limit(MOST)

@@ -12,7 +12,7 @@ import java.util.List;
 public final class LabelPrinter {
 
     /** What happens to a printer. */
-    public enum Kind {
+    public enum JobEvent {
         SENT,
         JAMMED,
         CLEARED,
@@ -28,7 +28,7 @@ public final class LabelPrinter {
      * @param job its number; 0 where it is about no job
      * @param labels of a job that was sent; 0 otherwise
      */
-    public record Event(Kind kind, long job, int labels, Instant at) {}
+    public record Event(JobEvent kind, long job, int labels, Instant at) {}
 
     /** How a job stands. */
     public enum State {
@@ -52,7 +52,7 @@ public final class LabelPrinter {
     public static boolean jammed(List<Event> events) {
         boolean jammed = false;
         for (Event event : events) {
-            jammed = event.kind == Kind.JAMMED || jammed && event.kind != Kind.CLEARED;
+            jammed = event.kind == JobEvent.JAMMED || jammed && event.kind != JobEvent.CLEARED;
         }
         return jammed;
     }
@@ -69,7 +69,7 @@ public final class LabelPrinter {
             until = next;
             if (i < events.size()) {
                 Event event = events.get(i);
-                jammed = event.kind == Kind.JAMMED || jammed && event.kind != Kind.CLEARED;
+                jammed = event.kind == JobEvent.JAMMED || jammed && event.kind != JobEvent.CLEARED;
                 happened(jobs, event);
             }
         }
@@ -88,9 +88,9 @@ public final class LabelPrinter {
     }
 
     private static void happened(List<Job> jobs, Event event) {
-        if (event.kind == Kind.SENT) {
+        if (event.kind == JobEvent.SENT) {
             jobs.add(new Job(event.job, event.labels, 0, State.WAITING));
-        } else if (event.kind == Kind.CANCELLED) {
+        } else if (event.kind == JobEvent.CANCELLED) {
             jobs.replaceAll(job -> job.number == event.job && job.state == State.WAITING
                     ? new Job(job.number, job.labels, job.printed, State.CANCELLED)
                     : job);

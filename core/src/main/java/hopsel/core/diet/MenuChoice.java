@@ -33,7 +33,7 @@ import java.util.TreeMap;
  * @param kits kinds of kit, as few as can be while those who can have the dishes as written keep them, the one with the
  *     fewest changes first
  */
-public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stuck, List<Kind> kits) {
+public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stuck, List<SameKit> kits) {
 
     /** Whether a dish suits somebody. */
     public enum Suits {
@@ -76,7 +76,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
      * @param attendees who get it
      * @param changes what is different in it
      */
-    public record Kind(List<Attendee> attendees, List<Change> changes) {}
+    public record SameKit(List<Attendee> attendees, List<Change> changes) {}
 
     /** Keeps its own copies. */
     public MenuChoice {
@@ -262,7 +262,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
          * Everybody who can be served at all, in as few kinds of kit as can be; who can have the dishes as they are
          * written keeps them so. Where nobody gets a kit, everybody is reckoned as if they did.
          */
-        private List<Kind> kits() {
+        private List<SameKit> kits() {
             boolean packed = cooking.attendees().stream()
                     .anyMatch(attendee -> attendee.gets().kit());
             List<Attendee> served = cooking.attendees().stream()
@@ -299,7 +299,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     .toList();
         }
 
-        private Kind kind(List<Integer> group, List<Attendee> served, List<String> all, long[][] people) {
+        private SameKit kind(List<Integer> group, List<Attendee> served, List<String> all, long[][] people) {
             List<Change> changes = new ArrayList<>();
             for (int i = 0; i < all.size(); i++) {
                 long both = -1;
@@ -314,7 +314,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     changes.add(new Change(item, use, use.flatMap(substitution -> cost(item, substitution))));
                 }
             }
-            return new Kind(group.stream().map(served::get).toList(), changes);
+            return new SameKit(group.stream().map(served::get).toList(), changes);
         }
 
         /** Bit 0: as it is; then each substitution; then left out. */
@@ -341,7 +341,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                 .toList());
     }
 
-    private static Map<String, String> served(Kind kind) {
+    private static Map<String, String> served(SameKit kind) {
         Map<String, String> served = new TreeMap<>();
         kind.changes.forEach(change ->
                 served.put(change.item, change.use.map(Substitution::use).orElse("")));

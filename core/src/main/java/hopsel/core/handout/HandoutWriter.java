@@ -243,7 +243,7 @@ public final class HandoutWriter {
                 item.name(),
                 grams.map(weight -> spooned(item, weight)),
                 grams,
-                line.amount().isPresent() ? working.then(Working.Kind.RATIO, substitution.ratio()) : working,
+                line.amount().isPresent() ? working.then(Working.Operation.RATIO, substitution.ratio()) : working,
                 line.prep(),
                 line.optional(),
                 line.from(),

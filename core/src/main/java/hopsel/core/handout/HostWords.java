@@ -21,7 +21,7 @@ public record HostWords(String intro, Map<String, DishWords> dishes, Map<String,
     public static final HostWords NONE = new HostWords("", Map.of(), Map.of());
 
     /** What kind of statement it is. */
-    public enum Kind {
+    public enum Claim {
         FACT,
         OPINION,
         EXPERIENCE
@@ -32,7 +32,7 @@ public record HostWords(String intro, Map<String, DishWords> dishes, Map<String,
      *
      * @param source of a fact; empty text otherwise
      */
-    public record Mark(Kind kind, String source) {}
+    public record Mark(Claim kind, String source) {}
 
     /**
      * What was, or can be, different: on stage, or as it came to by taste.

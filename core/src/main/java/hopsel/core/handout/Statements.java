@@ -65,7 +65,7 @@ public final class Statements {
                 .filter(sentence -> {
                     HostWords.Mark mark = words.marks().get(sentence);
                     return mark == null
-                            || mark.kind() == HostWords.Kind.FACT
+                            || mark.kind() == HostWords.Claim.FACT
                                     && mark.source().isBlank();
                 })
                 .toList();

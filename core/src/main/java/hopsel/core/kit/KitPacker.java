@@ -115,7 +115,7 @@ public final class KitPacker {
                     weight,
                     line.amount().get().certain(weight),
                     Optional.of(line.item()),
-                    working.then(Working.Kind.RATIO, ratio),
+                    working.then(Working.Operation.RATIO, ratio),
                     false));
         }
     }

@@ -31,7 +31,8 @@ import java.util.TreeMap;
  * @param lacks what rounding up takes beyond what is bought
  * @param doubts what nobody has confirmed of the dishes: no kit is closed before that
  */
-public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, List<Lack> lacks, List<Doubt> doubts) {
+public record Packing(
+        List<KitGroup> kinds, List<Row> rows, int byKit, int byItem, List<Lack> lacks, List<Doubt> doubts) {
 
     /** Grams of an empty jar or bag, and of a cool pack. Kitchen practice. */
     private static final int JAR_TARE = 12;
@@ -56,7 +57,7 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
      * @param parcel weight of one, with jars and a cool pack where something is cold, grams
      * @param allergens of all that is in it
      */
-    public record Kind(List<Kit> kits, List<Portion> portions, BigDecimal parcel, List<Allergen> allergens) {
+    public record KitGroup(List<Kit> kits, List<Portion> portions, BigDecimal parcel, List<Allergen> allergens) {
 
         /** Whether a cool pack goes in. */
         public boolean cold() {
@@ -97,9 +98,9 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
         Map<List<Portion>, List<Kit>> alike = new LinkedHashMap<>();
         kits.forEach(kit -> alike.computeIfAbsent(portions(catalogue, kit), any -> new ArrayList<>())
                 .add(kit));
-        List<Kind> kinds = alike.entrySet().stream()
+        List<KitGroup> kinds = alike.entrySet().stream()
                 .map(entry -> kind(entry.getValue(), entry.getKey(), catalogue))
-                .sorted(Comparator.comparingInt((Kind kind) -> kind.allergens.size())
+                .sorted(Comparator.comparingInt((KitGroup kind) -> kind.allergens.size())
                         .thenComparingInt(kind -> -kind.kits.size()))
                 .toList();
         List<Row> rows = rows(kinds, catalogue);
@@ -125,7 +126,7 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
     }
 
     /** What is in the kit of an attendee; empty where they get none. */
-    public Optional<Kind> of(String attendee) {
+    public Optional<KitGroup> of(String attendee) {
         return kinds.stream()
                 .filter(kind ->
                         kind.kits.stream().anyMatch(kit -> kit.attendee().id().equals(attendee)))
@@ -158,14 +159,14 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
                 .toList();
     }
 
-    private static Kind kind(List<Kit> kits, List<Portion> portions, Catalogue catalogue) {
+    private static KitGroup kind(List<Kit> kits, List<Portion> portions, Catalogue catalogue) {
         BigDecimal weight = portions.stream()
                 .map(portion -> portion.grams()
                         .add(BigDecimal.valueOf((long) portion.jars()
                                 * (portion.compartment() == Compartment.LIQUID ? JAR_TARE : BAG_TARE))))
                 .reduce(BigDecimal.ZERO, BigDecimal::add);
         boolean cold = portions.stream().anyMatch(portion -> portion.compartment() == Compartment.COLD);
-        return new Kind(
+        return new KitGroup(
                 List.copyOf(kits),
                 portions,
                 cold ? weight.add(BigDecimal.valueOf(COOL_PACK)) : weight,
@@ -180,7 +181,7 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
      * Without allergens before with them, dry before wet, and what is cold at the end of each, so that it stands out
      * shortest.
      */
-    private static List<Row> rows(List<Kind> kinds, Catalogue catalogue) {
+    private static List<Row> rows(List<KitGroup> kinds, Catalogue catalogue) {
         Map<String, BigDecimal> exact = new TreeMap<>();
         Map<String, BigDecimal> grams = new TreeMap<>();
         Map<String, Integer> count = new TreeMap<>();
@@ -215,16 +216,16 @@ public record Packing(List<Kind> kinds, List<Row> rows, int byKit, int byItem, L
         return catalogue.get(item).allergenList().toString().replaceAll("[\\[\\]]", "");
     }
 
-    private static int byKit(List<Kind> kinds) {
+    private static int byKit(List<KitGroup> kinds) {
         int seconds = 0;
-        for (Kind kind : kinds) {
+        for (KitGroup kind : kinds) {
             seconds += kind.kits.size() * (kind.portions.size() * (FETCH + WEIGH) + CLOSE)
                     + (kind.allergens.isEmpty() ? 0 : CLEAN);
         }
         return seconds;
     }
 
-    private static int byItem(List<Kind> kinds, List<Row> rows) {
+    private static int byItem(List<KitGroup> kinds, List<Row> rows) {
         int kits = kinds.stream().mapToInt(kind -> kind.kits.size()).sum();
         return rows.stream()
                         .mapToInt(row -> FETCH + row.kits * WEIGH + (row.clean ? CLEAN : 0))

@@ -23,7 +23,7 @@ import java.util.Set;
 public final class PackingRun {
 
     /** What happens at a station. */
-    public enum Kind {
+    public enum StationPress {
         CLAIM,
         RELEASE,
         WEIGH,
@@ -50,7 +50,8 @@ public final class PackingRun {
      * @param grams as bought
      * @param lot what it was taken from
      */
-    public record Event(Kind kind, String kit, Portion.Key portion, BigDecimal grams, Lot lot, String station) {}
+    public record Event(
+            StationPress kind, String kit, Portion.Key portion, BigDecimal grams, Lot lot, String station) {}
 
     /** Why something may not be done. */
     public enum Why {
@@ -158,18 +159,18 @@ public final class PackingRun {
      * @param today a pack whose date is over is refused
      */
     public Optional<Refusal> refusal(Event event, Set<String> labelsRead, LocalDate today) {
-        if (event.kind == Kind.CLEAN || event.kind == Kind.READ_LABEL) {
+        if (event.kind == StationPress.CLEAN || event.kind == StationPress.READ_LABEL) {
             return Optional.empty();
         }
-        Optional<Packing.Kind> wanted = packing.of(event.kit);
-        if (wanted.isEmpty() && event.kind != Kind.TAKE_OUT && event.kind != Kind.REOPEN) {
+        Optional<Packing.KitGroup> wanted = packing.of(event.kit);
+        if (wanted.isEmpty() && event.kind != StationPress.TAKE_OUT && event.kind != StationPress.REOPEN) {
             return no(Why.NO_SUCH_KIT);
         }
         State kit = state(event.kit);
-        if (!kit.holder.isEmpty() && !kit.holder.equals(event.station) && event.kind != Kind.RELEASE) {
+        if (!kit.holder.isEmpty() && !kit.holder.equals(event.station) && event.kind != StationPress.RELEASE) {
             return Optional.of(new Refusal(Why.HELD, List.of(), BigDecimal.ZERO, kit.holder));
         }
-        if (kit.closed && event.kind != Kind.REOPEN) {
+        if (kit.closed && event.kind != StationPress.REOPEN) {
             return no(Why.CLOSED);
         }
         return switch (event.kind) {
@@ -182,7 +183,7 @@ public final class PackingRun {
     }
 
     private Optional<Refusal> weighing(
-            Event event, Packing.Kind wanted, State kit, Set<String> labelsRead, LocalDate today) {
+            Event event, Packing.KitGroup wanted, State kit, Set<String> labelsRead, LocalDate today) {
         String item = event.portion.item();
         Optional<Portion> portion = wanted.portions().stream()
                 .filter(own -> own.key().equals(event.portion))

@@ -4,8 +4,8 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.handout.HostWords.DishWords;
 import hopsel.core.planned.PlannedClass;
-import hopsel.core.provision.Pantry.Kind;
 import hopsel.core.provision.Pantry.Movement;
+import hopsel.core.provision.Pantry.Turnover;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -58,7 +58,7 @@ public record LeftOver(String dish, BigDecimal portions, Went went, Optional<Loc
                         .filter(own -> own.id().equals(dish))
                         .findFirst()
                         .map(own -> new Movement(
-                                Kind.LEFT_OVER,
+                                Turnover.LEFT_OVER,
                                 own.title(),
                                 "cooked " + cooking.startsAt().toLocalDate(),
                                 grams(planned),

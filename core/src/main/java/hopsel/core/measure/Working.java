@@ -22,7 +22,7 @@ public record Working(List<Term> terms) {
     }
 
     /** With one more factor. */
-    public Working then(Kind kind, Object... figures) {
+    public Working then(Operation kind, Object... figures) {
         List<Term> longer = new ArrayList<>(terms);
         longer.add(new Term(kind, Arrays.stream(figures).map(Working::text).toList()));
         return new Working(longer);
@@ -35,7 +35,7 @@ public record Working(List<Term> terms) {
     }
 
     /** What a factor is; the words for it are the page's. */
-    public enum Kind {
+    public enum Operation {
         /** Amount, unit, servings it is written for. */
         AMOUNT,
         /** Millilitres in the unit, grams in a millilitre. */
@@ -68,5 +68,5 @@ public record Working(List<Term> terms) {
      * @param kind what it is
      * @param figures its numbers, as text
      */
-    public record Term(Kind kind, List<String> figures) {}
+    public record Term(Operation kind, List<String> figures) {}
 }

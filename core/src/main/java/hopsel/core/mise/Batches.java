@@ -15,7 +15,7 @@ import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 import hopsel.core.measure.Working;
-import hopsel.core.measure.Working.Kind;
+import hopsel.core.measure.Working.Operation;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
 
@@ -98,18 +98,18 @@ public final class Batches {
         }
         Amount amount = line.amount().get();
         Working working = weighed(
-                Working.NONE.then(Kind.AMOUNT, amount.high(), amount.unit().word(), dish.servings()),
+                Working.NONE.then(Operation.AMOUNT, amount.high(), amount.unit().word(), dish.servings()),
                 catalogue.get(line.item()),
                 amount);
         return switch (line.scaling()) {
-            case LINEAR -> working.then(Kind.LINEAR, servings, dish.servings());
+            case LINEAR -> working.then(Operation.LINEAR, servings, dish.servings());
             case DAMPED ->
                 working.then(
-                        Kind.DAMPED,
+                        Operation.DAMPED,
                         servings,
                         dish.servings(),
                         Scaling.DAMPED.factor(Decimals.ratio(servings, dish.servings())));
-            case FIXED -> working.then(Kind.FIXED);
+            case FIXED -> working.then(Operation.FIXED);
         };
     }
 
@@ -117,15 +117,15 @@ public final class Batches {
         Unit unit = amount.unit();
         return switch (unit) {
             case PIECE ->
-                working.then(Kind.PIECE, item.gramsPerPiece(amount.size()).orElseThrow(), item.edibleShare());
-            case CAN -> working.then(Kind.CAN, item.gramsPerCan().orElseThrow());
+                working.then(Operation.PIECE, item.gramsPerPiece(amount.size()).orElseThrow(), item.edibleShare());
+            case CAN -> working.then(Operation.CAN, item.gramsPerCan().orElseThrow());
             default ->
                 cooking.measures()
                         .millilitres(unit)
-                        .map(ml ->
-                                working.then(Kind.VOLUME, ml, item.gramsPerMl().orElseThrow()))
+                        .map(ml -> working.then(
+                                Operation.VOLUME, ml, item.gramsPerMl().orElseThrow()))
                         .orElseGet(() -> working.then(
-                                Kind.WEIGHT, cooking.measures().grams(unit).orElseThrow()));
+                                Operation.WEIGHT, cooking.measures().grams(unit).orElseThrow()));
         };
     }
 
@@ -158,7 +158,7 @@ public final class Batches {
         return new Portion(
                 line,
                 grams,
-                working(dish, line, servings).then(Kind.SHARE, use.share()).then(Kind.BATCHES, times));
+                working(dish, line, servings).then(Operation.SHARE, use.share()).then(Operation.BATCHES, times));
     }
 
     private long sharers(Step step, String dish) {

@@ -56,7 +56,7 @@ public final class Countdown {
     private Countdown() {}
 
     /** What kind of thing there is to do. */
-    public enum Kind {
+    public enum Errand {
         ORDER,
         SHOP,
         SHOP_FRESH,
@@ -86,7 +86,7 @@ public final class Countdown {
      * @param what what it is about: a step, items, a place, what is tested
      * @param why figures and names for the reason
      */
-    public record Task(String key, Kind kind, int moment, Optional<String> person, String what, List<String> why) {
+    public record Task(String key, Errand kind, int moment, Optional<String> person, String what, List<String> why) {
 
         /** Keeps its own copy. */
         public Task {
@@ -141,7 +141,7 @@ public final class Countdown {
                             cooking.people().stream().map(person -> person.id()).findFirst());
         }
 
-        private void add(String key, Kind kind, int moment, Optional<String> person, String what, String... why) {
+        private void add(String key, Errand kind, int moment, Optional<String> person, String what, String... why) {
             tasks.add(new Task(key, kind, moment, person, what, List.of(why)));
         }
 
@@ -155,7 +155,7 @@ public final class Countdown {
                         int days = leadDays.get(purchase.item());
                         add(
                                 "order:" + purchase.item(),
-                                Kind.ORDER,
+                                Errand.ORDER,
                                 -(days + 1) * DAY,
                                 helper,
                                 catalogue.get(purchase.item()).name(),
@@ -166,7 +166,7 @@ public final class Countdown {
                     .toList();
             List<Item> fresh = items.stream().filter(Countdown::isFresh).toList();
             if (items.size() > fresh.size()) {
-                add("shop", Kind.SHOP, -SHOP_DAYS * DAY, helper, String.valueOf(items.size() - fresh.size()));
+                add("shop", Errand.SHOP, -SHOP_DAYS * DAY, helper, String.valueOf(items.size() - fresh.size()));
             }
             if (!fresh.isEmpty()) {
                 int first = fresh.stream()
@@ -176,7 +176,7 @@ public final class Countdown {
                         .orElse(0);
                 add(
                         "shop-fresh",
-                        Kind.SHOP_FRESH,
+                        Errand.SHOP_FRESH,
                         Math.max(-SHOP_SECONDS, Math.min(-DAY, first - FRESH_BEFORE)),
                         helper,
                         names(fresh));
@@ -185,7 +185,7 @@ public final class Countdown {
                     .filter(item -> item.origin() == Origin.CHECK_LABEL)
                     .toList();
             if (!labels.isEmpty()) {
-                add("labels", Kind.CHECK_LABELS, -DAY + 2 * HOUR, helper, names(labels));
+                add("labels", Errand.CHECK_LABELS, -DAY + 2 * HOUR, helper, names(labels));
             }
             items.stream()
                     .filter(item -> item.storage()
@@ -194,7 +194,7 @@ public final class Countdown {
                     .forEach(item -> firstUse(item)
                             .ifPresent(use -> add(
                                     "thaw:" + item.id(),
-                                    Kind.THAW,
+                                    Errand.THAW,
                                     awake(use - THAW_HOURS * HOUR),
                                     helper,
                                     item.name(),
@@ -232,7 +232,7 @@ public final class Countdown {
                 boolean charge = test.how() == ToolCheck.What.CHARGE;
                 add(
                         "test:" + test.what() + ":" + test.how().name().toLowerCase(Locale.ROOT),
-                        Kind.TEST,
+                        Errand.TEST,
                         charge ? -DAY + HOUR : firstHour(),
                         helper,
                         test.what(),
@@ -267,7 +267,7 @@ public final class Countdown {
                                 .toList());
                 add(
                         "prep:" + name,
-                        Kind.PREP,
+                        Errand.PREP,
                         begin,
                         jobs.get(0).person(),
                         items,
@@ -281,7 +281,7 @@ public final class Countdown {
                     .filter(Activity::beforeClass)
                     .forEach(activity -> add(
                             "step:" + activity.step() + ":" + activity.copy(),
-                            Kind.STEP,
+                            Errand.STEP,
                             activity.start(),
                             activity.person(),
                             cooking.step(activity.step()).title(),
@@ -327,7 +327,7 @@ public final class Countdown {
                                     .intValueExact();
                             add(
                                     "heat:" + place + ":" + activity.step() + ":" + activity.copy(),
-                                    Kind.HEAT,
+                                    Errand.HEAT,
                                     activity.start() - seconds,
                                     activity.person().or(() -> helper),
                                     place,
@@ -348,14 +348,14 @@ public final class Countdown {
                     .forEach(stay -> add(
                             "out:" + stay.activity().step() + ":"
                                     + stay.activity().copy(),
-                            Kind.TAKE_OUT,
+                            Errand.TAKE_OUT,
                             stay.until(),
                             helper,
                             cooking.step(stay.activity().step()).title()));
         }
 
         private void lastMinutes() {
-            add("trays", Kind.TRAYS, -30 * MINUTE, helper, "");
+            add("trays", Errand.TRAYS, -30 * MINUTE, helper, "");
             Set<String> seen = new HashSet<>();
             plan.activities().stream().filter(Activity::shown).forEach(activity -> activity.placements().stream()
                     .map(place -> place.resource())
@@ -365,7 +365,7 @@ public final class Countdown {
                             && seen.add(place))
                     .forEach(place -> add(
                             "jar:" + place,
-                            Kind.BLENDER,
+                            Errand.BLENDER,
                             -10 * MINUTE,
                             helper,
                             place,
@@ -375,7 +375,7 @@ public final class Countdown {
                     .findFirst()
                     .ifPresent(activity -> add(
                             "water",
-                            Kind.WATER,
+                            Errand.WATER,
                             activity.start() - KETTLE,
                             helper,
                             cooking.step(activity.step()).title(),
@@ -383,24 +383,24 @@ public final class Countdown {
             plan.swaps()
                     .forEach(swap -> add(
                             "park:" + swap,
-                            Kind.SWAP_OUTS,
+                            Errand.SWAP_OUTS,
                             -15 * MINUTE,
                             helper,
                             cooking.step(swap).title()));
             if (plan.activities().stream().anyMatch(activity -> activity.placements().stream()
                     .anyMatch(place -> place.celsius().isPresent()))) {
-                add("heatproof", Kind.HEATPROOF, -10 * MINUTE, helper, "");
+                add("heatproof", Errand.HEATPROOF, -10 * MINUTE, helper, "");
             }
             if (cooking.attendees().stream()
                     .anyMatch(attendee -> !attendee.avoids().isEmpty())) {
-                add("allergens", Kind.ALLERGENS, -20 * MINUTE, helper, "");
+                add("allergens", Errand.ALLERGENS, -20 * MINUTE, helper, "");
             }
             if (cooking.style() == Style.STREAM
                     || cooking.style() == Style.RECORDING
                     || !cooking.room().cameras().isEmpty()) {
                 add(
                         "sound",
-                        Kind.SOUND,
+                        Errand.SOUND,
                         -15 * MINUTE,
                         helper,
                         String.join(", ", cooking.room().cameras()));

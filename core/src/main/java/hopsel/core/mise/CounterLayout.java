@@ -66,7 +66,7 @@ public record CounterLayout(
     private static final String OVERHEAD = ".*\\b(?:overhead|top|above|counter|hands)\\b.*";
 
     /** What a place is kept for. */
-    public enum Kind {
+    public enum Spot {
         BOARD,
         WASTE,
         HEATPROOF,
@@ -84,7 +84,7 @@ public record CounterLayout(
      * @param width cm
      * @param depth cm
      */
-    public record Place(Kind kind, StepRef step, double x, double y, double width, double depth) {}
+    public record Place(Spot kind, StepRef step, double x, double y, double width, double depth) {}
 
     /**
      * A bowl that stands.
@@ -119,7 +119,7 @@ public record CounterLayout(
         List<Activity> waiting = new ArrayList<>();
         boolean strip = counter.depth() >= DEEP_ENOUGH;
         if (strip) {
-            places.add(new Place(Kind.TOOLS, null, GAP, counter.depth() - TOOLS_DEPTH - GAP, right - GAP, TOOLS_DEPTH));
+            places.add(new Place(Spot.TOOLS, null, GAP, counter.depth() - TOOLS_DEPTH - GAP, right - GAP, TOOLS_DEPTH));
         }
         Shelf shelf = new Shelf(right, strip ? counter.depth() - TOOLS_DEPTH - GAP : counter.depth());
         int number = 0;
@@ -157,23 +157,23 @@ public record CounterLayout(
     /** The kept places from the right end; answers where the bowls have to stop. */
     private static double keep(Plan plan, CounterTop counter, List<Place> places) {
         double x = counter.length() - BOARD_WIDTH - GAP;
-        places.add(new Place(Kind.BOARD, null, x, GAP, BOARD_WIDTH, Math.min(BOARD_DEPTH, counter.depth() - GAP)));
+        places.add(new Place(Spot.BOARD, null, x, GAP, BOARD_WIDTH, Math.min(BOARD_DEPTH, counter.depth() - GAP)));
         if (counter.depth() >= BOARD_DEPTH + WASTE + 2 * GAP) {
-            places.add(new Place(Kind.WASTE, null, x + BOARD_WIDTH - WASTE, BOARD_DEPTH + 2 * GAP, WASTE, WASTE));
+            places.add(new Place(Spot.WASTE, null, x + BOARD_WIDTH - WASTE, BOARD_DEPTH + 2 * GAP, WASTE, WASTE));
         } else {
             x -= WASTE + GAP;
-            places.add(new Place(Kind.WASTE, null, x, GAP, WASTE, WASTE));
+            places.add(new Place(Spot.WASTE, null, x, GAP, WASTE, WASTE));
         }
         double y = GAP;
         x -= TRAY_WIDTH + GAP;
-        places.add(new Place(Kind.HEATPROOF, null, x, y, TRAY_WIDTH, TRAY_DEPTH));
+        places.add(new Place(Spot.HEATPROOF, null, x, y, TRAY_WIDTH, TRAY_DEPTH));
         for (StepRef swap : plan.swaps()) {
             y += TRAY_DEPTH + GAP;
             if (y + TRAY_DEPTH > counter.depth()) {
                 y = GAP;
                 x -= TRAY_WIDTH + GAP;
             }
-            places.add(new Place(Kind.SWAP_OUT, swap, x, y, TRAY_WIDTH, TRAY_DEPTH));
+            places.add(new Place(Spot.SWAP_OUT, swap, x, y, TRAY_WIDTH, TRAY_DEPTH));
         }
         return x - GAP;
     }

@@ -28,7 +28,7 @@ public final class Versions {
     private Versions() {}
 
     /** What a version is. */
-    public enum Kind {
+    public enum Basis {
         AS_WRITTEN,
         WITHOUT,
         SCHOOL
@@ -45,7 +45,7 @@ public final class Versions {
      */
     public record Version(
             String key,
-            Kind kind,
+            Basis kind,
             String item,
             Matter matter,
             String school,
@@ -59,7 +59,7 @@ public final class Versions {
         List<Version> versions = new ArrayList<>();
         versions.add(new Version(
                 "written",
-                Kind.AS_WRITTEN,
+                Basis.AS_WRITTEN,
                 null,
                 null,
                 null,
@@ -69,7 +69,7 @@ public final class Versions {
                 .filter(IngredientLine::optional)
                 .forEach(line -> versions.add(new Version(
                         "without-" + line.id(),
-                        Kind.WITHOUT,
+                        Basis.WITHOUT,
                         line.item(),
                         null,
                         null,
@@ -91,7 +91,7 @@ public final class Versions {
                     ? Optional.empty()
                     : Optional.of(new Version(
                             matter.word() + "-" + school,
-                            Kind.SCHOOL,
+                            Basis.SCHOOL,
                             null,
                             matter,
                             school,

@@ -20,7 +20,7 @@ import java.util.stream.IntStream;
 public record Arcs(List<Arc> arcs, boolean[] tops) {
 
     /** Why one comes after another. */
-    public enum Kind {
+    public enum Bond {
         ORDER,
         HANDS,
         PLACE
@@ -35,7 +35,7 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
      * @param kind why
      * @param keeps seconds that the first keeps before the second; -1: no limit
      */
-    public record Arc(int before, int then, int gap, Kind kind, int keeps) {}
+    public record Arc(int before, int then, int gap, Bond kind, int keeps) {}
 
     /** The arcs of a plan that is possible. */
     public static Arcs of(CookingClass cooking, Plan plan) {
@@ -85,7 +85,7 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
                             .findFirst()
                             .orElse(-1);
                     int gap = edge.least() - network.nodes.get(edge.from()).duration();
-                    arcs.add(new Arc(activity[edge.from()], activity[edge.to()], gap, Kind.ORDER, keeps));
+                    arcs.add(new Arc(activity[edge.from()], activity[edge.to()], gap, Bond.ORDER, keeps));
                 }
             }
             for (int before = 0; before < activity.length; before++) {
@@ -104,7 +104,7 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
                 return;
             }
             if (one.person().isPresent() && one.person().equals(two.person())) {
-                arcs.add(new Arc(before, then, 0, Kind.HANDS, -1));
+                arcs.add(new Arc(before, then, 0, Bond.HANDS, -1));
             }
             one.placements().stream()
                     .filter(place -> two.placements().stream()
@@ -112,7 +112,7 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
                                     other.resource().equals(place.resource()) && excludes(place, other, one, two)))
                     .findFirst()
                     .ifPresent(
-                            place -> arcs.add(new Arc(before, then, gap(one, two, place.resource()), Kind.PLACE, -1)));
+                            place -> arcs.add(new Arc(before, then, gap(one, two, place.resource()), Bond.PLACE, -1)));
         }
 
         private boolean excludes(Placement one, Placement two, Activity first, Activity then) {

@@ -35,7 +35,7 @@ public final class StartReasons {
             StepRef ref = cooking.made(new StepRef(activity.step().dish(), after.step()));
             madeBefore(activity, ref)
                     .ifPresent(before -> found.add(new Reason(
-                            Kind.WAITS_FOR, before, before.end(), after.least().seconds())));
+                            Cause.WAITS_FOR, before, before.end(), after.least().seconds())));
         }
     }
 
@@ -57,11 +57,11 @@ public final class StartReasons {
                     && other != activity
                     && !activity.person().isEmpty()
                     && other.person().equals(activity.person())) {
-                found.add(new Reason(Kind.SAME_PERSON, other, other.end(), 0));
+                found.add(new Reason(Cause.SAME_PERSON, other, other.end(), 0));
             } else if (other.end() <= activity.start()
                     && activity.start() - other.end() <= 1200
                     && sharesPlace(activity, other)) {
-                found.add(new Reason(Kind.SAME_PLACE, other, other.end(), activity.start() - other.end()));
+                found.add(new Reason(Cause.SAME_PLACE, other, other.end(), activity.start() - other.end()));
             }
         }
     }
@@ -76,7 +76,7 @@ public final class StartReasons {
         Step step = cooking.step(activity.step());
         step.keeps().ifPresent(keeps -> plan.activities().stream()
                 .filter(next -> next.start() >= activity.end() && uses(next, activity))
-                .forEach(next -> found.add(new Reason(Kind.KEEPS_FOR, next, next.start(), keeps.seconds()))));
+                .forEach(next -> found.add(new Reason(Cause.KEEPS_FOR, next, next.start(), keeps.seconds()))));
     }
 
     private boolean uses(Activity next, Activity activity) {
@@ -87,7 +87,7 @@ public final class StartReasons {
     }
 
     /** What kind of reason. */
-    public enum Kind {
+    public enum Cause {
         /** It comes after the other, and some seconds more. */
         WAITS_FOR,
         /** Its person was busy with the other until then. */
@@ -106,5 +106,5 @@ public final class StartReasons {
      * @param moment seconds relative to going on air at which the other ends, or starts
      * @param seconds the figure that belongs to the kind
      */
-    public record Reason(Kind kind, Activity other, int moment, int seconds) {}
+    public record Reason(Cause kind, Activity other, int moment, int seconds) {}
 }

@@ -18,7 +18,7 @@ import java.util.SplittableRandom;
  * @param seconds that it costs whoever it meets; 0 where the oven or the tray says
  * @param about key of an activity, or a question; otherwise empty
  */
-public record Happening(int at, Kind kind, int seconds, String about) {
+public record Happening(int at, Mishap kind, int seconds, String about) {
 
     private static final int MINUTE = 60;
     private static final List<String> QUESTIONS = List.of(
@@ -30,7 +30,7 @@ public record Happening(int at, Kind kind, int seconds, String about) {
             "Can I make it the day before?");
 
     /** What can happen. */
-    public enum Kind {
+    public enum Mishap {
         LATE_START,
         SLOW_OVEN,
         QUESTION,
@@ -44,23 +44,23 @@ public record Happening(int at, Kind kind, int seconds, String about) {
         int slot = Math.max(1, cooking.airMinutes().seconds());
         List<Happening> all = new ArrayList<>();
         if (random.nextInt(3) == 0) {
-            all.add(new Happening(0, Kind.LATE_START, MINUTE * (1 + random.nextInt(6)), ""));
+            all.add(new Happening(0, Mishap.LATE_START, MINUTE * (1 + random.nextInt(6)), ""));
         }
         if (random.nextInt(3) == 0) {
-            all.add(new Happening(0, Kind.SLOW_OVEN, 0, ""));
+            all.add(new Happening(0, Mishap.SLOW_OVEN, 0, ""));
         }
         int questions = random.nextInt(4);
         for (int i = 0; i < questions; i++) {
             all.add(new Happening(
                     1 + random.nextInt(slot),
-                    Kind.QUESTION,
+                    Mishap.QUESTION,
                     MINUTE + random.nextInt(MINUTE),
                     QUESTIONS.get(random.nextInt(QUESTIONS.size()))));
         }
         if (random.nextInt(4) == 0) {
             all.add(new Happening(
                     1 + random.nextInt(slot),
-                    random.nextBoolean() ? Kind.FLAT_BATTERY : Kind.SPILT,
+                    random.nextBoolean() ? Mishap.FLAT_BATTERY : Mishap.SPILT,
                     MINUTE * (2 + random.nextInt(3)),
                     ""));
         }
@@ -71,7 +71,7 @@ public record Happening(int at, Kind kind, int seconds, String about) {
                                 .anyMatch(place -> place.celsius().isPresent()))
                 .toList();
         if (random.nextInt(4) == 0 && !trays.isEmpty()) {
-            all.add(new Happening(1, Kind.BURNT_TRAY, 0, AirState.key(trays.get(random.nextInt(trays.size())))));
+            all.add(new Happening(1, Mishap.BURNT_TRAY, 0, AirState.key(trays.get(random.nextInt(trays.size())))));
         }
         return all.stream().sorted(Comparator.comparingInt(Happening::at)).toList();
     }

@@ -128,7 +128,7 @@ public final class SimulatedKitchen {
     /** Seconds for which guests are still coming in; 0: it can begin. */
     public int comingIn(int clock) {
         int late = happenings.stream()
-                .filter(happening -> happening.kind() == Happening.Kind.LATE_START)
+                .filter(happening -> happening.kind() == Happening.Mishap.LATE_START)
                 .mapToInt(Happening::seconds)
                 .sum();
         return Math.max(0, late - clock);
@@ -233,7 +233,7 @@ public final class SimulatedKitchen {
 
     /** Each oven is set as early as it needs to be hot in time, were it as quick as it should be. */
     private void ovens(AirState state, int clock, List<Press> presses) {
-        boolean slow = happenings.stream().anyMatch(happening -> happening.kind() == Happening.Kind.SLOW_OVEN);
+        boolean slow = happenings.stream().anyMatch(happening -> happening.kind() == Happening.Mishap.SLOW_OVEN);
         for (Resource oven : Ovens.of(cooking)) {
             int before = 0;
             for (Activity activity : plan.activities()) {

@@ -25,7 +25,7 @@ public record Pantry(List<Batch> batches) {
             .thenComparing(Batch::name);
 
     /** Why something moved. */
-    public enum Kind {
+    public enum Turnover {
         BOUGHT,
         USED,
         LEFT_OVER,
@@ -44,7 +44,7 @@ public record Pantry(List<Batch> batches) {
      * @param opened whether it is open
      */
     public record Movement(
-            Kind kind, String item, String batch, BigDecimal grams, Optional<LocalDate> useBy, boolean opened) {}
+            Turnover kind, String item, String batch, BigDecimal grams, Optional<LocalDate> useBy, boolean opened) {}
 
     /**
      * A pack or box on the shelf.
@@ -107,7 +107,7 @@ public record Pantry(List<Batch> batches) {
             BigDecimal here = batch.grams.min(left);
             if (here.signum() > 0) {
                 boolean open = batch.opened || here.compareTo(batch.grams) < 0;
-                out.add(new Movement(Kind.USED, item, batch.name, here.negate(), batch.useBy, open));
+                out.add(new Movement(Turnover.USED, item, batch.name, here.negate(), batch.useBy, open));
                 left = left.subtract(here);
             }
         }
@@ -121,7 +121,7 @@ public record Pantry(List<Batch> batches) {
                 .map(Batch::grams)
                 .findFirst()
                 .orElse(BigDecimal.ZERO);
-        return new Movement(Kind.COUNTED, item, batch, grams.subtract(before), useBy, opened);
+        return new Movement(Turnover.COUNTED, item, batch, grams.subtract(before), useBy, opened);
     }
 
     /**
@@ -133,8 +133,8 @@ public record Pantry(List<Batch> batches) {
         List<Movement> lines = new ArrayList<>();
         for (Purchase purchase : purchases) {
             if (purchase.buyGrams().signum() > 0) {
-                lines.add(
-                        new Movement(Kind.BOUGHT, purchase.item(), batch, purchase.buyGrams(), Optional.empty(), true));
+                lines.add(new Movement(
+                        Turnover.BOUGHT, purchase.item(), batch, purchase.buyGrams(), Optional.empty(), true));
             }
         }
         List<Movement> all = new ArrayList<>(lines);
@@ -145,8 +145,8 @@ public record Pantry(List<Batch> batches) {
 
     private List<Batch> joined(List<Movement> more) {
         List<Movement> all = new ArrayList<>();
-        batches.forEach(batch ->
-                all.add(new Movement(Kind.COUNTED, batch.item, batch.name, batch.grams, batch.useBy, batch.opened)));
+        batches.forEach(batch -> all.add(
+                new Movement(Turnover.COUNTED, batch.item, batch.name, batch.grams, batch.useBy, batch.opened)));
         all.addAll(more);
         return after(all).batches;
     }

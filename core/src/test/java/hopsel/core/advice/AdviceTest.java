@@ -6,7 +6,7 @@ import static hopsel.core.plan.SmallClass.watch;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import hopsel.core.advice.Remedy.Kind;
+import hopsel.core.advice.Remedy.Mending;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Show;
@@ -50,18 +50,18 @@ class AdviceTest {
                 .part("garnish", hands("curl", 2))
                 .build();
         List<Remedy> found = remedies(cooking);
-        assertThat(found.get(0).kind()).isEqualTo(Kind.SWAP_OUT);
+        assertThat(found.get(0).kind()).isEqualTo(Mending.SWAP_OUT);
         assertThat(found.get(0).step()).contains(ref("bake"));
         assertThat(found).allMatch(remedy -> remedy.gain() > 0);
         assertThat(found.subList(0, found.size() - 1)).isSortedAccordingTo((a, b) -> b.gain() - a.gain());
         assertThat(found.get(found.size() - 1)).satisfies(last -> {
-            assertThat(last.kind()).isEqualTo(Kind.LONGER);
+            assertThat(last.kind()).isEqualTo(Mending.LONGER);
             assertThat(last.what()).isEqualTo("15");
             assertThat(last.fits()).isTrue();
         });
         assertThat(found)
-                .filteredOn(
-                        remedy -> remedy.kind() == Kind.AHEAD && remedy.step().equals(Optional.of(ref("mix"))))
+                .filteredOn(remedy ->
+                        remedy.kind() == Mending.AHEAD && remedy.step().equals(Optional.of(ref("mix"))))
                 .singleElement()
                 .satisfies(remedy -> assertThat(remedy.gain()).isEqualTo(10 * 60));
         assertThat(found).extracting(Remedy::what).doesNotContain("dish: garnish");
@@ -80,7 +80,7 @@ class AdviceTest {
                         hands("turn", 5).after("set"))
                 .build();
         assertThat(remedies(set))
-                .filteredOn(remedy -> remedy.kind() == Kind.OPEN)
+                .filteredOn(remedy -> remedy.kind() == Mending.OPEN)
                 .singleElement()
                 .satisfies(remedy -> {
                     assertThat(remedy.what()).isEqualTo("-240");
@@ -99,7 +99,7 @@ class AdviceTest {
                         hands("fry", 5).after("grind"))
                 .build();
         assertThat(remedies(soak))
-                .filteredOn(remedy -> remedy.kind() == Kind.OPEN)
+                .filteredOn(remedy -> remedy.kind() == Mending.OPEN)
                 .extracting(Remedy::what)
                 .containsExactly("-720");
         CookingClass stale = SmallClass.of(30)
@@ -110,7 +110,7 @@ class AdviceTest {
                         hands("warm", 9).after("fry"))
                 .build();
         assertThat(remedies(stale))
-                .filteredOn(remedy -> remedy.kind() == Kind.KEEP)
+                .filteredOn(remedy -> remedy.kind() == Mending.KEEP)
                 .extracting(Remedy::what)
                 .containsExactly("5");
     }
@@ -172,15 +172,15 @@ class AdviceTest {
                 .build();
         List<Gaps.Gap> gaps = Gaps.of(cooking, Planner.plan(cooking));
         assertThat(gaps)
-                .filteredOn(gap -> gap.kind() == Gaps.Kind.HEAT)
-                .containsExactly(new Gaps.Gap(Gaps.Kind.HEAT, "oven-1", 20 * 60, 25 * 60));
+                .filteredOn(gap -> gap.kind() == Gaps.GapReason.HEAT)
+                .containsExactly(new Gaps.Gap(Gaps.GapReason.HEAT, "oven-1", 20 * 60, 25 * 60));
         assertThat(gaps)
-                .filteredOn(gap -> gap.kind() == Gaps.Kind.RINSE)
+                .filteredOn(gap -> gap.kind() == Gaps.GapReason.RINSE)
                 .singleElement()
                 .satisfies(gap -> assertThat(gap.to() - gap.from()).isEqualTo(3 * 60));
         assertThat(gaps)
-                .filteredOn(gap -> gap.kind() == Gaps.Kind.FREE)
-                .containsExactly(new Gaps.Gap(Gaps.Kind.FREE, "host", 0, 45 * 60));
+                .filteredOn(gap -> gap.kind() == Gaps.GapReason.FREE)
+                .containsExactly(new Gaps.Gap(Gaps.GapReason.FREE, "host", 0, 45 * 60));
     }
 
     @Test
@@ -288,7 +288,7 @@ class AdviceTest {
         CookingClass loud = spoken("loud");
         Talk talk = Talk.of(loud, Planner.plan(loud));
         Talk.Point point = talk.points().stream()
-                .filter(one -> one.kind() == Talk.Kind.STEP)
+                .filter(one -> one.kind() == Talk.Occasion.STEP)
                 .findFirst()
                 .orElseThrow();
         assertThat(point.moved()).isTrue();
@@ -300,7 +300,7 @@ class AdviceTest {
         });
         CookingClass quiet = spoken(null);
         assertThat(Talk.of(quiet, Planner.plan(quiet)).points())
-                .filteredOn(one -> one.kind() == Talk.Kind.STEP)
+                .filteredOn(one -> one.kind() == Talk.Occasion.STEP)
                 .extracting(Talk.Point::start)
                 .containsExactly(3 * 60);
     }
@@ -316,11 +316,11 @@ class AdviceTest {
                 .build();
         Talk talk = Talk.of(waiting, Planner.plan(waiting));
         Talk.Point recap = talk.points().stream()
-                .filter(point -> point.kind() == Talk.Kind.RECAP)
+                .filter(point -> point.kind() == Talk.Occasion.RECAP)
                 .findFirst()
                 .orElseThrow();
         Talk.Point questions = talk.points().stream()
-                .filter(point -> point.kind() == Talk.Kind.QUESTIONS)
+                .filter(point -> point.kind() == Talk.Occasion.QUESTIONS)
                 .findFirst()
                 .orElseThrow();
         assertThat(recap.start()).as("half-way through forty minutes").isEqualTo(20 * 60);
@@ -331,7 +331,7 @@ class AdviceTest {
                 .build();
         assertThat(Talk.of(busy, Planner.plan(busy)).points())
                 .extracting(Talk.Point::kind)
-                .doesNotContain(Talk.Kind.RECAP, Talk.Kind.QUESTIONS);
+                .doesNotContain(Talk.Occasion.RECAP, Talk.Occasion.QUESTIONS);
     }
 
     @Test

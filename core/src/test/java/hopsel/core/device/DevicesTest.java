@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.device.LabelPrinter.Event;
 import hopsel.core.device.LabelPrinter.Job;
-import hopsel.core.device.LabelPrinter.Kind;
+import hopsel.core.device.LabelPrinter.JobEvent;
 import hopsel.core.device.LabelPrinter.State;
 import hopsel.core.device.Scale.Fault;
 import hopsel.core.device.Scale.Reading;
@@ -62,23 +62,23 @@ class DevicesTest {
     @Test
     void aPrinterPrintsJobAfterJobAndStandsStillWhileItIsJammed() {
         List<Event> events = new ArrayList<>(List.of(
-                new Event(Kind.SENT, 1, 5, START),
-                new Event(Kind.SENT, 2, 3, START.plusSeconds(1)),
-                new Event(Kind.JAMMED, 0, 0, START.plusMillis(3700))));
+                new Event(JobEvent.SENT, 1, 5, START),
+                new Event(JobEvent.SENT, 2, 3, START.plusSeconds(1)),
+                new Event(JobEvent.JAMMED, 0, 0, START.plusMillis(3700))));
         assertThat(LabelPrinter.jobs(events, START.plusSeconds(600)))
                 .containsExactly(new Job(1, 5, 3, State.STUCK), new Job(2, 3, 0, State.WAITING));
-        events.add(new Event(Kind.CLEARED, 0, 0, START.plusSeconds(600)));
+        events.add(new Event(JobEvent.CLEARED, 0, 0, START.plusSeconds(600)));
         assertThat(LabelPrinter.jobs(events, START.plusSeconds(602)))
                 .containsExactly(new Job(1, 5, 4, State.PRINTING), new Job(2, 3, 0, State.WAITING));
-        events.add(new Event(Kind.CANCELLED, 2, 0, START.plusSeconds(602)));
+        events.add(new Event(JobEvent.CANCELLED, 2, 0, START.plusSeconds(602)));
         assertThat(LabelPrinter.jobs(events, START.plusSeconds(700)))
                 .containsExactly(new Job(1, 5, 5, State.DONE), new Job(2, 3, 0, State.CANCELLED));
     }
 
     @Test
     void timeInWhichAPrinterHadNothingToDoIsNotSavedUp() {
-        List<Event> events =
-                List.of(new Event(Kind.SENT, 1, 1, START), new Event(Kind.SENT, 2, 10, START.plusSeconds(3600)));
+        List<Event> events = List.of(
+                new Event(JobEvent.SENT, 1, 1, START), new Event(JobEvent.SENT, 2, 10, START.plusSeconds(3600)));
         assertThat(LabelPrinter.jobs(events, START.plusSeconds(3601)))
                 .containsExactly(new Job(1, 1, 1, State.DONE), new Job(2, 10, 0, State.PRINTING));
     }

@@ -6,7 +6,7 @@ import static hopsel.core.plan.SmallClass.watch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.advice.Beforehand;
-import hopsel.core.advice.Beforehand.Kind;
+import hopsel.core.advice.Beforehand.Chore;
 import hopsel.core.advice.Beforehand.Task;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Style;
@@ -145,7 +145,7 @@ class CookAlongTest {
         Plan plan = plan(cooking);
         List<Task> tasks = Beforehand.of(cooking, plan);
         assertThat(tasks)
-                .extracting(task -> task.kind() == Kind.HEAT
+                .extracting(task -> task.kind() == Chore.HEAT
                         ? task.place().orElseThrow()
                         : task.step().step())
                 .containsExactly("soak", "drain");
@@ -161,7 +161,7 @@ class CookAlongTest {
                         .place("oven", 1, 0)
                         .part("a", watch("bake", 20).oven(200, 0)));
         assertThat(Beforehand.of(early, plan(early))).singleElement().satisfies(heat -> {
-            assertThat(heat.kind()).isEqualTo(Kind.HEAT);
+            assertThat(heat.kind()).isEqualTo(Chore.HEAT);
             assertThat(heat.latest()).as("180 °C at 12 a minute").isEqualTo(-15 * 60);
         });
         assertThat(Beforehand.of(cooking.withStyle(Style.DEMO), plan)).isEmpty();

@@ -52,7 +52,7 @@ class PracticeTest {
         return new SimulatedKitchen(COOKING, PLAN, seed).happenings();
     }
 
-    private static boolean has(long seed, Happening.Kind kind) {
+    private static boolean has(long seed, Happening.Mishap kind) {
         return happened(seed).stream().anyMatch(happening -> happening.kind() == kind);
     }
 
@@ -78,7 +78,7 @@ class PracticeTest {
         List<Long> late = LongStream.range(0, 200)
                 .filter(seed -> happened(seed).stream()
                         .anyMatch(happening ->
-                                happening.kind() == Happening.Kind.LATE_START && happening.seconds() > 180))
+                                happening.kind() == Happening.Mishap.LATE_START && happening.seconds() > 180))
                 .boxed()
                 .toList();
         assertThat(late)
@@ -86,7 +86,7 @@ class PracticeTest {
                 .allSatisfy(seed -> assertThat(run(seed, Conduct.NONE).end()).isGreaterThan(PLAN.airEnd() + 120));
         List<Long> slow = LongStream.range(0, 200)
                 .filter(seed ->
-                        has(seed, Happening.Kind.SLOW_OVEN) && happened(seed).size() == 1)
+                        has(seed, Happening.Mishap.SLOW_OVEN) && happened(seed).size() == 1)
                 .limit(5)
                 .boxed()
                 .toList();
@@ -98,7 +98,7 @@ class PracticeTest {
     @Test
     void everythingIsBegunOnceUnlessItBurntAndNothingBeforeWhatItWaitsFor() {
         long burnt = LongStream.range(0, 200)
-                .filter(seed -> has(seed, Happening.Kind.BURNT_TRAY))
+                .filter(seed -> has(seed, Happening.Mishap.BURNT_TRAY))
                 .findFirst()
                 .orElseThrow();
         long quiet = LongStream.range(0, 200)

@@ -2,8 +2,8 @@ package hopsel.core.provision;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hopsel.core.provision.Pantry.Kind;
 import hopsel.core.provision.Pantry.Movement;
+import hopsel.core.provision.Pantry.Turnover;
 import hopsel.core.shop.Purchase;
 
 import org.junit.jupiter.api.Test;
@@ -20,7 +20,8 @@ class PantryTest {
     private static final LocalDate DAY = LocalDate.of(2027, 3, 5);
 
     private static Movement in(String item, String batch, int grams, LocalDate useBy, boolean opened) {
-        return new Movement(Kind.BOUGHT, item, batch, BigDecimal.valueOf(grams), Optional.ofNullable(useBy), opened);
+        return new Movement(
+                Turnover.BOUGHT, item, batch, BigDecimal.valueOf(grams), Optional.ofNullable(useBy), opened);
     }
 
     private static BigDecimal grams(int grams) {

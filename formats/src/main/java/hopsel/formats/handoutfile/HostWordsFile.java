@@ -2,8 +2,8 @@ package hopsel.formats.handoutfile;
 
 import hopsel.core.caution.Caution;
 import hopsel.core.handout.HostWords;
+import hopsel.core.handout.HostWords.Claim;
 import hopsel.core.handout.HostWords.DishWords;
-import hopsel.core.handout.HostWords.Kind;
 import hopsel.core.handout.HostWords.Mark;
 import hopsel.core.handout.HostWords.Variant;
 import hopsel.formats.json.Json;
@@ -62,7 +62,7 @@ public final class HostWordsFile {
                 .properties()
                 .forEach(entry -> marks.put(
                         entry.getKey(),
-                        new Mark(Kind.valueOf(text(entry.getValue(), "kind")), text(entry.getValue(), "source"))));
+                        new Mark(Claim.valueOf(text(entry.getValue(), "kind")), text(entry.getValue(), "source"))));
         return new HostWords(text(node, "intro"), dishes, marks);
     }
 

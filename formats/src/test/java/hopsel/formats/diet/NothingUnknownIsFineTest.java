@@ -199,7 +199,7 @@ class NothingUnknownIsFineTest {
         PackingRun run = PackingRun.after(
                 Packing.of(cooking, CATALOGUE, kits, List.of()), cooking.catalogue(CATALOGUE), List.of());
         PackingRun.Event close = new PackingRun.Event(
-                PackingRun.Kind.CLOSE,
+                PackingRun.StationPress.CLOSE,
                 "uma",
                 new Portion.Key("", ""),
                 BigDecimal.ZERO,

@@ -3,7 +3,7 @@ package hopsel.formats.handout;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.air.Fallback;
-import hopsel.core.air.Fallback.Kind;
+import hopsel.core.air.Fallback.StandsIn;
 import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.Draft;
 import hopsel.core.bench.Notes;
@@ -48,10 +48,10 @@ class FallbackTest {
                 boolean earlier = plan.activities().stream()
                         .anyMatch(activity -> activity.step().equals(new StepRef(dish.id(), step))
                                 && !activity.copy().isMain());
-                assertThat(!found.isEmpty() && found.get(0).kind() == Kind.MADE_EARLIER)
+                assertThat(!found.isEmpty() && found.get(0).kind() == StandsIn.MADE_EARLIER)
                         .isEqualTo(earlier);
                 for (Fallback fallback : found) {
-                    if (fallback.kind() == Kind.INGREDIENT) {
+                    if (fallback.kind() == StandsIn.INGREDIENT) {
                         offered++;
                         assertThat(OwnMenu.avoided(
                                         cooking.catalogue(BUILT_IN).get(fallback.instead()),

@@ -18,8 +18,8 @@ import hopsel.core.handout.Handout;
 import hopsel.core.handout.Handout.Line;
 import hopsel.core.handout.HandoutWriter;
 import hopsel.core.handout.HostWords;
+import hopsel.core.handout.HostWords.Claim;
 import hopsel.core.handout.HostWords.DishWords;
-import hopsel.core.handout.HostWords.Kind;
 import hopsel.core.handout.HostWords.Mark;
 import hopsel.core.handout.HostWords.Variant;
 import hopsel.core.handout.ScaledText;
@@ -341,9 +341,9 @@ class HandoutTest {
                 Map.of(dish, words),
                 Map.of(
                         "Lentils are full of iron!",
-                        new Mark(Kind.FACT, ""),
+                        new Mark(Claim.FACT, ""),
                         "with greens, which are good for you",
-                        new Mark(Kind.OPINION, "")));
+                        new Mark(Claim.OPINION, "")));
         assertThat(Statements.unmarked(cooking, marked))
                 .contains("Lentils are full of iron!")
                 .doesNotContain("with greens, which are good for you");
@@ -362,7 +362,7 @@ class HandoutTest {
                 List.of("hot"),
                 Map.of(Caution.KNIVES, "no knife"),
                 Optional.of(7L));
-        HostWords all = new HostWords("hello", Map.of("d", words), Map.of("a claim.", new Mark(Kind.FACT, "a table")));
+        HostWords all = new HostWords("hello", Map.of("d", words), Map.of("a claim.", new Mark(Claim.FACT, "a table")));
         assertThat(HostWordsFile.read(HostWordsFile.write(all))).isEqualTo(all);
     }
 

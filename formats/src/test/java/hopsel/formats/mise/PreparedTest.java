@@ -291,11 +291,11 @@ class PreparedTest {
         List<Countdown.Task> tasks = prepared.countdown();
         assertThat(tasks).isSortedAccordingTo((a, b) -> Integer.compare(a.moment(), b.moment()));
         assertThat(tasks.get(0)).satisfies(order -> {
-            assertThat(order.kind()).isEqualTo(Countdown.Kind.ORDER);
+            assertThat(order.kind()).isEqualTo(Countdown.Errand.ORDER);
             assertThat(order.moment()).as("six days and one to spare").isEqualTo(-7 * 24 * 3600);
         });
         Countdown.Task heat = tasks.stream()
-                .filter(task -> task.kind() == Countdown.Kind.HEAT)
+                .filter(task -> task.kind() == Countdown.Errand.HEAT)
                 .findFirst()
                 .orElseThrow();
         int bake = PlannedClass.of(cooking(), BUILT_IN).plan().activities().stream()
@@ -305,7 +305,7 @@ class PreparedTest {
                 .start();
         assertThat(heat.moment()).as("180 °C at 12 a minute").isEqualTo(bake - 15 * 60);
         Countdown.Task thaw = tasks.stream()
-                .filter(task -> task.kind() == Countdown.Kind.THAW)
+                .filter(task -> task.kind() == Countdown.Errand.THAW)
                 .findFirst()
                 .orElseThrow();
         assertThat(cooking().clock(thaw.moment()).getHour())
@@ -315,13 +315,13 @@ class PreparedTest {
         assertThat(tasks)
                 .extracting(Countdown.Task::kind)
                 .contains(
-                        Countdown.Kind.SHOP_FRESH,
-                        Countdown.Kind.PREP,
-                        Countdown.Kind.STEP,
-                        Countdown.Kind.TRAYS,
-                        Countdown.Kind.BLENDER,
-                        Countdown.Kind.HEATPROOF)
-                .doesNotContain(Countdown.Kind.SWAP_OUTS, Countdown.Kind.SOUND);
+                        Countdown.Errand.SHOP_FRESH,
+                        Countdown.Errand.PREP,
+                        Countdown.Errand.STEP,
+                        Countdown.Errand.TRAYS,
+                        Countdown.Errand.BLENDER,
+                        Countdown.Errand.HEATPROOF)
+                .doesNotContain(Countdown.Errand.SWAP_OUTS, Countdown.Errand.SOUND);
     }
 
     @Test

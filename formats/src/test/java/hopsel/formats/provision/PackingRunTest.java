@@ -13,9 +13,9 @@ import hopsel.core.kit.KitPacker;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.PackingRun.Event;
-import hopsel.core.kit.PackingRun.Kind;
 import hopsel.core.kit.PackingRun.Lot;
 import hopsel.core.kit.PackingRun.Refusal;
+import hopsel.core.kit.PackingRun.StationPress;
 import hopsel.core.kit.PackingRun.Why;
 import hopsel.core.kit.Portion;
 import hopsel.core.measure.Amount;
@@ -87,7 +87,7 @@ class PackingRunTest {
         return Packing.of(cooking, BUILT_IN, kits, List.of());
     }
 
-    private static Event event(Kind kind, String kit, String item, String grams, Lot lot, String station) {
+    private static Event event(StationPress kind, String kit, String item, String grams, Lot lot, String station) {
         return new Event(
                 kind, kit, new Portion.Key(item.isEmpty() ? "" : "bowl", item), new BigDecimal(grams), lot, station);
     }
@@ -102,7 +102,7 @@ class PackingRunTest {
     }
 
     private Optional<Why> weigh(Packing packing, String kit, String item, String grams, Lot lot) {
-        return attempt(packing, event(Kind.WEIGH, kit, item, grams, lot, "1"));
+        return attempt(packing, event(StationPress.WEIGH, kit, item, grams, lot, "1"));
     }
 
     @Test
@@ -125,16 +125,16 @@ class PackingRunTest {
         Packing packing = packing(ANA);
         weigh(packing, "ana", "jasmine-rice", "80", RICE);
         weigh(packing, "ana", "tahini", "20.5", TAHINI);
-        Event close = event(Kind.CLOSE, "ana", "", "0", RICE, "1");
+        Event close = event(StationPress.CLOSE, "ana", "", "0", RICE, "1");
         assertThat(attempt(packing, close)).contains(Why.MISSING);
         Lot stock = new Lot("S1", Optional.empty());
         assertThat(weigh(packing, "ana", "plain-stock", "150", stock)).contains(Why.READ_LABEL);
-        log.add(event(Kind.READ_LABEL, "", "plain-stock", "0", stock, "1"));
+        log.add(event(StationPress.READ_LABEL, "", "plain-stock", "0", stock, "1"));
         assertThat(weigh(packing, "ana", "plain-stock", "150", stock)).isEmpty();
         assertThat(weigh(packing, "ana", "plain-stock", "150", new Lot("S2", Optional.empty())))
                 .contains(Why.ALREADY_IN);
         assertThat(attempt(packing, close)).isEmpty();
-        assertThat(attempt(packing, event(Kind.TAKE_OUT, "ana", "tahini", "0", TAHINI, "1")))
+        assertThat(attempt(packing, event(StationPress.TAKE_OUT, "ana", "tahini", "0", TAHINI, "1")))
                 .contains(Why.CLOSED);
     }
 
@@ -146,27 +146,27 @@ class PackingRunTest {
                 .doesNotContain("tahini");
         weigh(packing, "ana", "tahini", "20.2", TAHINI);
         assertThat(weigh(packing, "bo", "jasmine-rice", "80", RICE)).contains(Why.CLEAN_FIRST);
-        assertThat(attempt(packing, event(Kind.WEIGH, "bo", "jasmine-rice", "80", RICE, "2")))
+        assertThat(attempt(packing, event(StationPress.WEIGH, "bo", "jasmine-rice", "80", RICE, "2")))
                 .as("another station is clean")
                 .isEmpty();
         log.remove(log.size() - 1);
-        log.add(event(Kind.CLEAN, "", "", "0", RICE, "1"));
+        log.add(event(StationPress.CLEAN, "", "", "0", RICE, "1"));
         assertThat(weigh(packing, "bo", "jasmine-rice", "80", RICE)).isEmpty();
     }
 
     @Test
     void twoStationsNeverPackTheSameKit() throws Exception {
         Packing packing = packing(ANA);
-        assertThat(attempt(packing, event(Kind.CLAIM, "ana", "", "0", RICE, "1")))
+        assertThat(attempt(packing, event(StationPress.CLAIM, "ana", "", "0", RICE, "1")))
                 .isEmpty();
-        assertThat(attempt(packing, event(Kind.CLAIM, "ana", "", "0", RICE, "2")))
+        assertThat(attempt(packing, event(StationPress.CLAIM, "ana", "", "0", RICE, "2")))
                 .contains(Why.HELD);
-        assertThat(attempt(packing, event(Kind.WEIGH, "ana", "jasmine-rice", "80", RICE, "2")))
+        assertThat(attempt(packing, event(StationPress.WEIGH, "ana", "jasmine-rice", "80", RICE, "2")))
                 .contains(Why.HELD);
-        assertThat(attempt(packing, event(Kind.RELEASE, "ana", "", "0", RICE, "2")))
+        assertThat(attempt(packing, event(StationPress.RELEASE, "ana", "", "0", RICE, "2")))
                 .as("whoever is there can free it")
                 .isEmpty();
-        assertThat(attempt(packing, event(Kind.CLAIM, "ana", "", "0", RICE, "2")))
+        assertThat(attempt(packing, event(StationPress.CLAIM, "ana", "", "0", RICE, "2")))
                 .isEmpty();
     }
 
@@ -175,9 +175,9 @@ class PackingRunTest {
         Packing before = packing(ANA);
         weigh(before, "ana", "jasmine-rice", "80", RICE);
         weigh(before, "ana", "tahini", "20.2", TAHINI);
-        log.add(event(Kind.READ_LABEL, "", "plain-stock", "0", RICE, "1"));
-        log.add(event(Kind.WEIGH, "ana", "plain-stock", "150", new Lot("S1", Optional.empty()), "1"));
-        attempt(before, event(Kind.CLOSE, "ana", "", "0", RICE, "1"));
+        log.add(event(StationPress.READ_LABEL, "", "plain-stock", "0", RICE, "1"));
+        log.add(event(StationPress.WEIGH, "ana", "plain-stock", "150", new Lot("S1", Optional.empty()), "1"));
+        attempt(before, event(StationPress.CLOSE, "ana", "", "0", RICE, "1"));
         assertThat(PackingRun.after(before, BUILT_IN, log).redo("ana")).isFalse();
         PackingRun after = PackingRun.after(
                 packing(new Attendee(
@@ -202,7 +202,7 @@ class PackingRunTest {
                     assertThat(use.grams()).isEqualByComparingTo("161");
                     assertThat(use.kits()).containsExactly("bo", "ana");
                 });
-        log.add(event(Kind.TAKE_OUT, "bo", "jasmine-rice", "0", RICE, "1"));
+        log.add(event(StationPress.TAKE_OUT, "bo", "jasmine-rice", "0", RICE, "1"));
         assertThat(PackingRun.after(packing, BUILT_IN, log).uses())
                 .filteredOn(use -> use.lot().equals(RICE))
                 .singleElement()

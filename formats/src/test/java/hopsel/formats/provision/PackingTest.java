@@ -33,7 +33,7 @@ class PackingTest {
         Packing packing = Packing.of(planned.cooking(), BUILT_IN, planned.kits(), planned.shopping());
         assertThat(packing.kinds().stream().mapToInt(kind -> kind.kits().size()).sum())
                 .isEqualTo(planned.kits().size());
-        for (Packing.Kind kind : packing.kinds()) {
+        for (Packing.KitGroup kind : packing.kinds()) {
             for (Kit kit : kind.kits()) {
                 BigDecimal exact = kit.lines().stream().map(Kit.Line::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
                 BigDecimal packed =

@@ -12,8 +12,8 @@ import hopsel.core.item.Substitution;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Costing;
 import hopsel.core.provision.Pantry;
-import hopsel.core.provision.Pantry.Kind;
 import hopsel.core.provision.Pantry.Movement;
+import hopsel.core.provision.Pantry.Turnover;
 import hopsel.core.provision.WeekList;
 import hopsel.core.provision.WeekList.Wanted;
 import hopsel.core.shop.Purchase;
@@ -108,7 +108,7 @@ class ProvisionTest {
     }
 
     private static Movement stock(String item, String batch, String grams, LocalDate useBy) {
-        return new Movement(Kind.BOUGHT, item, batch, new BigDecimal(grams), Optional.of(useBy), false);
+        return new Movement(Turnover.BOUGHT, item, batch, new BigDecimal(grams), Optional.of(useBy), false);
     }
 
     @Test

@@ -230,7 +230,7 @@ class AirDesk {
     }
 
     private String said(Fallback fallback, Catalogue catalogue) {
-        boolean items = fallback.kind() == Fallback.Kind.INGREDIENT;
+        boolean items = fallback.kind() == Fallback.StandsIn.INGREDIENT;
         return messages.getMessage(
                 "air.rescue." + fallback.kind(),
                 new Object[] {

@@ -228,7 +228,7 @@ class PracticeController {
     }
 
     private String said(PlannedClass planned, Happening happening) {
-        String about = happening.kind() == Happening.Kind.BURNT_TRAY
+        String about = happening.kind() == Happening.Mishap.BURNT_TRAY
                 ? Experience.title(planned.cooking(), happening.about())
                 : happening.about();
         return say("practice." + happening.kind(), minutes(happening.at()), minutes(happening.seconds()), about);

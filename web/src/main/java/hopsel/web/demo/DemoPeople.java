@@ -6,8 +6,8 @@ import hopsel.core.guest.Particulars;
 import hopsel.core.guest.Particulars.Delivery;
 import hopsel.core.guest.Particulars.Spice;
 import hopsel.core.handout.HostWords;
+import hopsel.core.handout.HostWords.Claim;
 import hopsel.core.handout.HostWords.DishWords;
-import hopsel.core.handout.HostWords.Kind;
 import hopsel.core.handout.HostWords.Mark;
 import hopsel.core.handout.HostWords.Variant;
 import hopsel.web.classes.ClassStore;
@@ -111,6 +111,6 @@ class DemoPeople implements ApplicationRunner {
                 "Thank you for cooking with us at the **Tern Quay Cookery Room**. Keep these pages where they get "
                         + "stains.",
                 Map.of(dish.id(), words),
-                Map.of(OPINION, new Mark(Kind.OPINION, ""), EXPERIENCE, new Mark(Kind.EXPERIENCE, "")));
+                Map.of(OPINION, new Mark(Claim.OPINION, ""), EXPERIENCE, new Mark(Claim.EXPERIENCE, "")));
     }
 }

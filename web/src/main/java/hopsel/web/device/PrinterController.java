@@ -1,6 +1,6 @@
 package hopsel.web.device;
 
-import hopsel.core.device.LabelPrinter.Kind;
+import hopsel.core.device.LabelPrinter.JobEvent;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,9 +33,9 @@ class PrinterController {
             @RequestParam(value = "job", defaultValue = "0") long job,
             Principal who) {
         switch (action) {
-            case "jam" -> store.add(Kind.JAMMED, 0, who.getName());
-            case "clear" -> store.add(Kind.CLEARED, 0, who.getName());
-            case "cancel" -> store.add(Kind.CANCELLED, job, who.getName());
+            case "jam" -> store.add(JobEvent.JAMMED, 0, who.getName());
+            case "clear" -> store.add(JobEvent.CLEARED, 0, who.getName());
+            case "cancel" -> store.add(JobEvent.CANCELLED, job, who.getName());
             default -> {}
         }
         return "redirect:/printer";

@@ -3,7 +3,7 @@ package hopsel.web.device;
 import hopsel.core.device.LabelPrinter;
 import hopsel.core.device.LabelPrinter.Event;
 import hopsel.core.device.LabelPrinter.Job;
-import hopsel.core.device.LabelPrinter.Kind;
+import hopsel.core.device.LabelPrinter.JobEvent;
 import hopsel.web.device.DeviceMapper.PrinterRow;
 
 import org.springframework.stereotype.Repository;
@@ -31,14 +31,14 @@ public class PrinterStore {
     /** Sends labels to it: a job of its own. */
     public void send(long classId, String sheet, int labels, String who) {
         long number = mapper.printer().stream().mapToLong(PrinterRow::job).max().orElse(0) + 1;
-        add(Kind.SENT, classId, sheet, labels, number, who);
+        add(JobEvent.SENT, classId, sheet, labels, number, who);
     }
 
-    void add(Kind kind, long job, String who) {
+    void add(JobEvent kind, long job, String who) {
         add(kind, null, "", 0, job, who);
     }
 
-    private void add(Kind kind, Long classId, String sheet, int labels, long job, String who) {
+    private void add(JobEvent kind, Long classId, String sheet, int labels, long job, String who) {
         mapper.addPrinter(new PrinterRow(
                 0,
                 kind.name(),
@@ -53,7 +53,7 @@ public class PrinterStore {
     private List<Event> events() {
         return mapper.printer().stream()
                 .map(row -> new Event(
-                        Kind.valueOf(row.kind()),
+                        JobEvent.valueOf(row.kind()),
                         row.job(),
                         row.labels(),
                         row.at().toInstant(ZoneOffset.UTC)))
@@ -67,7 +67,7 @@ public class PrinterStore {
     /** Its jobs, the last first. */
     List<Shown> jobs() {
         List<PrinterRow> sent = mapper.printer().stream()
-                .filter(row -> row.kind().equals(Kind.SENT.name()))
+                .filter(row -> row.kind().equals(JobEvent.SENT.name()))
                 .toList();
         List<Job> jobs = LabelPrinter.jobs(events(), clock.instant());
         return jobs.stream()

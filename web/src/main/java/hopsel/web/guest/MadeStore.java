@@ -27,14 +27,14 @@ public class MadeStore {
     }
 
     /** What can be out of date. */
-    public enum Kind {
+    public enum Printed {
         LABEL,
         HANDOUT,
         LIST
     }
 
     /** Writes down that something was printed. */
-    public void made(long id, String attendee, Kind kind, Object content, String who) {
+    public void made(long id, String attendee, Printed kind, Object content, String who) {
         mapper.putMade(
                 id,
                 new MadeRow(
@@ -51,7 +51,7 @@ public class MadeStore {
      * @param now what would be printed now, by attendee; empty: nothing any more. Asked only for those who got
      *     something
      */
-    public List<String> stale(long id, Kind kind, Function<String, Optional<?>> now) {
+    public List<String> stale(long id, Printed kind, Function<String, Optional<?>> now) {
         Map<String, String> before = new TreeMap<>();
         mapper.made(id).stream()
                 .filter(row -> row.kind().equals(kind.name()))

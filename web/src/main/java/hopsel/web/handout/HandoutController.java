@@ -61,7 +61,7 @@ class HandoutController {
     String list(@PathVariable("id") long id, Model model) {
         CookingClass cooking = pages.open(id, Station.HANDOUTS, model).cooking();
         Matters draft = editions.draft(id);
-        model.addAttribute("stale", made.stale(id, MadeStore.Kind.HANDOUT, attendee -> cooking.attendees().stream()
+        model.addAttribute("stale", made.stale(id, MadeStore.Printed.HANDOUT, attendee -> cooking.attendees().stream()
                 .filter(own -> own.id().equals(attendee))
                 .findFirst()
                 .map(own -> desk.write(draft, own).handout())));
@@ -109,7 +109,7 @@ class HandoutController {
             Principal who) {
         Matters draft = editions.draft(id);
         Written written = desk.write(draft, attendee(draft.cooking(), number));
-        made.made(id, written.handout().attendee().id(), MadeStore.Kind.HANDOUT, written.handout(), who.getName());
+        made.made(id, written.handout().attendee().id(), MadeStore.Printed.HANDOUT, written.handout(), who.getName());
         return HandoutDesk.file(
                 "handout-%d-%d.pdf".formatted(id, number),
                 MediaType.APPLICATION_PDF,

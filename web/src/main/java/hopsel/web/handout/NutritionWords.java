@@ -1,7 +1,7 @@
 package hopsel.web.handout;
 
 import hopsel.core.item.Catalogue;
-import hopsel.core.nutrition.Versions.Kind;
+import hopsel.core.nutrition.Versions.Basis;
 import hopsel.core.nutrition.Versions.Version;
 
 import org.springframework.context.MessageSource;
@@ -22,10 +22,10 @@ public class NutritionWords {
 
     /** What a version is called. */
     public String name(Version version, Catalogue catalogue) {
-        if (version.kind() == Kind.AS_WRITTEN) {
+        if (version.kind() == Basis.AS_WRITTEN) {
             return say("nutrition.written");
         }
-        return version.kind() == Kind.WITHOUT
+        return version.kind() == Basis.WITHOUT
                 ? say("nutrition.without", catalogue.get(version.item()).name())
                 : say(
                         "nutrition.school",

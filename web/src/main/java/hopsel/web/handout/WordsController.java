@@ -70,7 +70,7 @@ class WordsController {
     private static void statements(CookingClass cooking, HostWords words, Model model) {
         model.addAttribute("statements", Statements.of(cooking, words));
         model.addAttribute("unmarked", Statements.unmarked(cooking, words));
-        model.addAttribute("kinds", HostWords.Kind.values());
+        model.addAttribute("kinds", HostWords.Claim.values());
     }
 
     @PostMapping("/classes/{id}/handouts/words")

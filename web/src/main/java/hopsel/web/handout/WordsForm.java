@@ -4,8 +4,8 @@ import hopsel.core.caution.Caution;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.handout.HostWords;
+import hopsel.core.handout.HostWords.Claim;
 import hopsel.core.handout.HostWords.DishWords;
-import hopsel.core.handout.HostWords.Kind;
 import hopsel.core.handout.HostWords.Mark;
 import hopsel.core.handout.HostWords.Variant;
 import hopsel.web.frame.Entered;
@@ -93,8 +93,8 @@ final class WordsForm {
         Map<String, Mark> marks = new LinkedHashMap<>();
         for (int i = 0; i < MOST_SENTENCES && in.text("sentence-" + i).isPresent(); i++) {
             if (in.text("mark-" + i).isPresent()) {
-                Kind kind = in.choice("mark-" + i, Kind.values(), Kind::name);
-                marks.put(in.must("sentence-" + i), new Mark(kind, kind == Kind.FACT ? text(in, "source-" + i) : ""));
+                Claim kind = in.choice("mark-" + i, Claim.values(), Claim::name);
+                marks.put(in.must("sentence-" + i), new Mark(kind, kind == Claim.FACT ? text(in, "source-" + i) : ""));
             }
         }
         return marks;

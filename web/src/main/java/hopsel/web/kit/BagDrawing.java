@@ -59,7 +59,7 @@ public record BagDrawing(int width, int height, List<Box> boxes, List<Thing> thi
     }
 
     /** The drawing of a kind of kit. */
-    static BagDrawing of(Packing.Kind kind, Catalogue catalogue) {
+    static BagDrawing of(Packing.KitGroup kind, Catalogue catalogue) {
         List<Box> boxes = new ArrayList<>();
         List<Thing> things = new ArrayList<>();
         int y = 34;

@@ -93,7 +93,7 @@ class KitLabels {
     List<Label> labels(PlannedClass planned, Packing packing, PackingRun run, Which which) {
         List<Label> labels = new ArrayList<>();
         int number = 0;
-        for (Packing.Kind kind : packing.kinds()) {
+        for (Packing.KitGroup kind : packing.kinds()) {
             for (Kit kit : kind.kits()) {
                 number++;
                 if (which == Which.KIT) {
@@ -199,7 +199,7 @@ class KitLabels {
         return content;
     }
 
-    void printed(long id, PlannedClass planned, MadeStore.Kind kind, String who) {
+    void printed(long id, PlannedClass planned, MadeStore.Printed kind, String who) {
         content(planned).forEach((attendee, content) -> made.made(id, attendee, kind, content, who));
     }
 

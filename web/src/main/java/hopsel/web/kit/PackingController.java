@@ -100,7 +100,7 @@ class PackingController {
                 "stale",
                 made.stale(
                         id,
-                        MadeStore.Kind.LABEL,
+                        MadeStore.Printed.LABEL,
                         attendee ->
                                 Optional.ofNullable(KitLabels.content(planned).get(attendee))));
         model.addAttribute("sheets", LabelSheet.Size.values());
@@ -137,7 +137,7 @@ class PackingController {
                 skip,
                 !numbers,
                 base);
-        labels.printed(id, planned, MadeStore.Kind.LABEL, who.getName());
+        labels.printed(id, planned, MadeStore.Printed.LABEL, who.getName());
         return pdf("kit-labels-%d.pdf".formatted(id), pdf);
     }
 
@@ -145,7 +145,7 @@ class PackingController {
     ResponseEntity<byte[]> lists(@PathVariable("id") long id, Principal who, Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "printed packing lists");
-        labels.printed(id, planned, MadeStore.Kind.LIST, who.getName());
+        labels.printed(id, planned, MadeStore.Printed.LIST, who.getName());
         return pdf(
                 "packing-lists-%d.pdf".formatted(id),
                 labels.lists(id, planned, desk.packing(planned), desk.run(id, planned)));
@@ -174,7 +174,7 @@ class PackingController {
                 .size();
         if (count > 0) {
             printer.send(id, which.name(), count, who.getName());
-            labels.printed(id, planned, MadeStore.Kind.LABEL, who.getName());
+            labels.printed(id, planned, MadeStore.Printed.LABEL, who.getName());
         }
         next.addFlashAttribute("toldLines", List.of("%d labels sent to the printer.".formatted(count)));
         return "redirect:/printer";

@@ -1,9 +1,9 @@
 package hopsel.web.kit;
 
 import hopsel.core.kit.PackingRun.Event;
-import hopsel.core.kit.PackingRun.Kind;
 import hopsel.core.kit.PackingRun.Lot;
 import hopsel.core.kit.PackingRun.Refusal;
+import hopsel.core.kit.PackingRun.StationPress;
 import hopsel.core.kit.Portion;
 import hopsel.web.frame.Again;
 import hopsel.web.kit.PackingMapper.EventRow;
@@ -46,7 +46,7 @@ class PackingStore {
 
     private static Event event(EventRow row) {
         return new Event(
-                Kind.valueOf(row.kind()),
+                StationPress.valueOf(row.kind()),
                 row.attendeeId(),
                 new Portion.Key(row.dish(), row.itemId()),
                 row.grams(),

@@ -5,9 +5,9 @@ import hopsel.core.kit.Kit;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.PackingRun.Event;
-import hopsel.core.kit.PackingRun.Kind;
 import hopsel.core.kit.PackingRun.Lot;
 import hopsel.core.kit.PackingRun.Refusal;
+import hopsel.core.kit.PackingRun.StationPress;
 import hopsel.core.kit.PackingRun.Use;
 import hopsel.core.kit.Portion;
 import hopsel.core.planned.PlannedClass;
@@ -158,7 +158,7 @@ class StationController {
                         .indexOf(kit)
                 + 1;
         try {
-            Kind kind = in.choice("kind", Kind.values(), Kind::name);
+            StationPress kind = in.choice("kind", StationPress.values(), StationPress::name);
             Event event = new Event(
                     kind,
                     kit,
@@ -175,13 +175,13 @@ class StationController {
                 next.addFlashAttribute("typed", fields);
                 next.addFlashAttribute("refused", true);
             });
-            if (kind == Kind.READ_LABEL || kind == Kind.CLEAN) {
+            if (kind == StationPress.READ_LABEL || kind == StationPress.CLEAN) {
                 // The portion is still to come: what was typed of its pack stays, its weight is read anew.
                 Map<String, String> kept = new HashMap<>(fields);
                 kept.remove("grams");
                 next.addFlashAttribute("typed", kept);
             }
-            boolean away = refusal.isEmpty() && (kind == Kind.CLOSE || kind == Kind.RELEASE);
+            boolean away = refusal.isEmpty() && (kind == StationPress.CLOSE || kind == StationPress.RELEASE);
             return "redirect:"
                     + back.buildAndExpand(id, station, fields.getOrDefault("item", ""), away ? 0 : number)
                             .encode()

@@ -24,11 +24,11 @@ public class CountdownWords {
 
     /** What to do. */
     public String what(Countdown.Task task) {
-        String key = task.kind() == Countdown.Kind.TEST
+        String key = task.kind() == Countdown.Errand.TEST
                 ? "countdown.TEST." + task.why().get(0)
                 : "countdown." + task.kind();
         Object[] figures = {
-            task.kind() == Countdown.Kind.SHOP ? Integer.valueOf(task.what()) : task.what(),
+            task.kind() == Countdown.Errand.SHOP ? Integer.valueOf(task.what()) : task.what(),
             task.why().isEmpty() ? "" : task.why().get(0)
         };
         return messages.getMessage(key, figures, Locale.ENGLISH);

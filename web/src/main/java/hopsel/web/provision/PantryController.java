@@ -4,8 +4,8 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Decimals;
 import hopsel.core.provision.Pantry;
-import hopsel.core.provision.Pantry.Kind;
 import hopsel.core.provision.Pantry.Movement;
+import hopsel.core.provision.Pantry.Turnover;
 import hopsel.formats.table.Table;
 import hopsel.web.catalogue.HouseCatalogue;
 import hopsel.web.frame.Entered;
@@ -82,10 +82,10 @@ class PantryController {
     }
 
     private List<Movement> movements(Entered in) throws BadEntryException {
-        Kind kind = in.choice("kind", Kind.values(), Kind::name);
+        Turnover kind = in.choice("kind", Turnover.values(), Turnover::name);
         Item item = item(in.must("item"));
         BigDecimal grams = in.number("grams")
-                .filter(value -> value.signum() > 0 || kind == Kind.COUNTED && value.signum() == 0)
+                .filter(value -> value.signum() > 0 || kind == Turnover.COUNTED && value.signum() == 0)
                 .orElseThrow(
                         () -> new BadEntryException("grams", "is empty or below zero. Weigh it, and write grams."));
         Optional<LocalDate> useBy = date(in, "use-by");

@@ -92,7 +92,7 @@ public class ShelfStore {
     Pantry pantry() {
         return Pantry.after(mapper.ledger().stream()
                 .map(row -> new Movement(
-                        Pantry.Kind.valueOf(row.kind()),
+                        Pantry.Turnover.valueOf(row.kind()),
                         row.itemId(),
                         row.batch(),
                         row.grams(),

@@ -136,7 +136,7 @@ class SignupStoreTest {
                 TestContext.bean(Catalogue.class),
                 (before, known) -> new AttendeeForm.Row(before.saying(List.of(MARK)), known));
         TestContext.bean(AttendeeStyles.class).keep(id, guest, Map.of("oil", "none"));
-        TestContext.bean(MadeStore.class).made(id, guest, MadeStore.Kind.LABEL, MARK, "host");
+        TestContext.bean(MadeStore.class).made(id, guest, MadeStore.Printed.LABEL, MARK, "host");
         TestContext.bean(VoteStore.class).rate(id, guest, 5, MARK + " was here");
         database.update("insert into class_idea (title, dishes, open, made_by) select 'An idea', '', true, 'host' from "
                 + "dual where not exists (select 1 from class_idea)");

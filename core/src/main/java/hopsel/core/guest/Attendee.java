@@ -61,7 +61,7 @@ public record Attendee(
 
     /** The same person under another id. */
     public Attendee named(String otherId) {
-        return new Attendee(otherId, name, avoids, servings, zone, gets, rather, served, ownWords);
+        return withId(otherId);
     }
 
     /** The same person, who cannot have what somebody else said of them either. */
@@ -71,17 +71,17 @@ public record Attendee(
         List<String> own = Stream.concat(ownWords.stream(), other.ownWords.stream())
                 .distinct()
                 .toList();
-        return new Attendee(id, name, all, servings, zone, gets, rather, served, own);
+        return withAvoids(all).withOwnWords(own);
     }
 
     /** The same person, served otherwise. */
     public Attendee served(Map<String, String> otherwise) {
-        return new Attendee(id, name, avoids, servings, zone, gets, rather, otherwise, ownWords);
+        return withServed(otherwise);
     }
 
     /** The same person, who cannot have this either; nobody but the host can check it. */
     public Attendee saying(List<String> words) {
-        return new Attendee(id, name, avoids, servings, zone, gets, rather, served, words);
+        return withOwnWords(words);
     }
 
     /**
@@ -99,7 +99,7 @@ public record Attendee(
         List<String> said = Stream.concat(ownWords.stream(), avoids.stream().filter(word -> !known.contains(word)))
                 .distinct()
                 .toList();
-        return new Attendee(id, name, known, servings, zone, gets, liked, served, said);
+        return with(them -> them.avoids(known).rather(liked).ownWords(said));
     }
 
     /** Whether there is anything that they cannot have. */

@@ -89,6 +89,25 @@ public record Item(
                 Optional.empty());
     }
 
+    /** Something of which only the name is known: what is in it, a label has to say. */
+    public static Item nameOnly(String id, String name) {
+        return new Item(
+                id,
+                name,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                BigDecimal.ONE,
+                Set.of(),
+                Origin.CHECK_LABEL,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Practice.NONE);
+    }
+
     /**
      * Grams of a whole piece as bought; empty where they are unknown.
      *
@@ -120,110 +139,30 @@ public record Item(
 
     /** The same ingredient under another id. */
     public Item under(String otherId) {
-        return otherId.equals(id)
-                ? this
-                : new Item(
-                        otherId,
-                        name,
-                        gramsPerMl,
-                        gramsPerPiece,
-                        gramsPerCan,
-                        edibleShare,
-                        allergens,
-                        origin,
-                        is,
-                        storage,
-                        packs,
-                        tolerance,
-                        nutrients,
-                        practice,
-                        takenFor);
+        return withId(otherId);
     }
 
     /** The same ingredient as its label says it is. */
     public Item labelled(Set<Allergen> found, Origin as) {
-        return new Item(
-                id,
-                name,
-                gramsPerMl,
-                gramsPerPiece,
-                gramsPerCan,
-                edibleShare,
-                found,
-                as,
-                is,
-                storage,
-                packs,
-                tolerance,
-                nutrients,
-                practice,
-                takenFor);
+        return withAllergens(found).withOrigin(as);
     }
 
     /** The same ingredient in other packs. */
     public Item in(List<Pack> others) {
-        return new Item(
-                id,
-                name,
-                gramsPerMl,
-                gramsPerPiece,
-                gramsPerCan,
-                edibleShare,
-                allergens,
-                origin,
-                is,
-                storage,
-                others,
-                tolerance,
-                nutrients,
-                practice,
-                takenFor);
+        return withPacks(others);
     }
 
     /** Something that a recipe calls so, and that is this ingredient as far as anybody can guess. */
     public Item guessedAs(String words, String ownId) {
-        Practice known = new Practice(
-                List.of(),
-                practice.pieces(),
-                practice.canNet(),
-                practice.soaked(),
-                practice.cooked(),
-                practice.sources());
-        return new Item(
-                ownId,
-                words,
-                gramsPerMl,
-                gramsPerPiece,
-                gramsPerCan,
-                edibleShare,
-                allergens,
-                origin,
-                is,
-                storage,
-                packs,
-                tolerance,
-                nutrients,
-                known,
-                Optional.of(id));
+        return with(guess -> guess.id(ownId)
+                .name(words)
+                .practice(practice.withNames(List.of()))
+                .takenFor(Optional.of(id)));
     }
 
     /** The same ingredient, which is no guess any more. */
     public Item confirmed() {
-        return new Item(
-                id,
-                name,
-                gramsPerMl,
-                gramsPerPiece,
-                gramsPerCan,
-                edibleShare,
-                allergens,
-                origin,
-                is,
-                storage,
-                packs,
-                tolerance,
-                nutrients,
-                practice);
+        return withTakenFor(Optional.empty());
     }
 
     /** Whether it goes by that name, capitals aside. */

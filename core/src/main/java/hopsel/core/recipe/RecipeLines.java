@@ -4,8 +4,6 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Source;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
-import hopsel.core.item.Origin;
-import hopsel.core.item.Practice;
 import hopsel.core.item.Weigher;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
@@ -13,7 +11,6 @@ import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -115,23 +112,8 @@ public final class RecipeLines {
                 : said.startsWith("scant") ? amount.times(LineReader.SCANT) : amount;
     }
 
-    /** Something of which only the name is known. */
     private static Item unknown(String name) {
-        return new Item(
-                Slug.of(name),
-                name,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                BigDecimal.ONE,
-                Set.of(),
-                Origin.CHECK_LABEL,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Practice.NONE);
+        return Item.nameOnly(Slug.of(name), name);
     }
 
     private static Scaling scaling(ReadLine read) {

@@ -3,6 +3,7 @@ package hopsel.formats.provision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -10,6 +11,7 @@ import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.guest.Attendee;
@@ -24,8 +26,10 @@ import hopsel.core.measure.Amount;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Unit;
 import hopsel.core.plan.Activity;
+import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
+import hopsel.core.plan.Verdict;
 import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.contract.Samples;
@@ -38,6 +42,7 @@ import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** What a guest avoids, on what is made for them. */
 class CrossContactTest {
@@ -159,5 +164,49 @@ class CrossContactTest {
                 "gluten");
         assertThat(one.isEmpty() ? two : one)
                 .anySatisfy(contact -> assertThat(contact.shared()).isEqualTo(Shared.OIL));
+    }
+
+    /** Where the flour went in first, and the dough of it into the oil much later. */
+    @Test
+    void whatWentInEarlierIsInTheDishFromThenOn() throws Exception {
+        Dish batter = dish("a-fritters", "plain-flour", "Stir it into a batter.");
+        Dish fritters = batter.withComponents(List.of(batter.components()
+                .get(0)
+                .withSteps(List.of(
+                        batter.components().get(0).steps().get(0),
+                        Step.of("rest", "Rest", StepMinutes.of(Minutes.of(5)), Work.HANDS)
+                                .withAfter(List.of(After.of("do"))),
+                        Step.of("fry", "Fry", StepMinutes.of(Minutes.of(5)), Work.HANDS)
+                                .withShow(Show.MUST)
+                                .withText(Optional.of("Deep-fry in hot oil."))
+                                .withAfter(List.of(After.of("rest")))))));
+        Dish chips = dish("b-chips", "potato", "Deep-fry in hot oil.");
+        List<StepRef> order = List.of(
+                new StepRef("a-fritters", "do"),
+                new StepRef("a-fritters", "rest"),
+                new StepRef("a-fritters", "fry"),
+                new StepRef("b-chips", "do"));
+        List<Contact> contacts = inThisOrder(List.of(fritters, chips), "gluten", order);
+        assertThat(contacts).extracting(Contact::shared).containsExactly(Shared.OIL, Shared.TOOL);
+        assertThat(contacts).extracting(Contact::with).containsOnly(order.get(2));
+        List<StepRef> chipsFirst = List.of(order.get(3), order.get(0), order.get(1), order.get(2));
+        assertThat(inThisOrder(List.of(fritters, chips), "gluten", chipsFirst)).isEmpty();
+    }
+
+    private static List<Contact> inThisOrder(List<Dish> dishes, String avoids, List<StepRef> order) throws Exception {
+        CookingClass any = Samples.cooking("lists-sample-00");
+        CookingClass cooking = any.withMenu(any.menu()
+                        .withItems(List.of())
+                        .withDishes(dishes)
+                        .withSubstitutions(List.of())
+                        .withShared(List.of()))
+                .withAttendees(List.of(new Attendee(
+                        "ana", "Ana", List.of(avoids), BigDecimal.ONE, Optional.empty(), Attendee.Gets.BOTH)));
+        List<Activity> activities = IntStream.range(0, order.size())
+                .mapToObj(at -> new Activity(
+                        order.get(at), Copy.MAIN, true, at * 300, at * 300 + 300, Optional.empty(), List.of()))
+                .toList();
+        Plan plan = new Plan(Verdict.FITS, 3600, 0, List.of(), List.of(), activities, List.of());
+        return CrossContact.of(cooking, plan, BUILT_IN).contacts();
     }
 }

@@ -75,6 +75,7 @@ class PagesTest {
         String name = page.locator("#kit2").textContent();
         choose(page, "article:has(#kit2)", "shortcuts", "from-scratch");
         assertThat(page.locator("article:has(#kit2) .cooks")).containsText("from scratch");
+        assertThat(page.locator("#main .law")).hasCount(1); // the page goes on to its end
         choose(page, "article:has(#kit2)", "salt", "none");
         page.navigate("/classes/2/handouts/2");
         assertThat(page.locator(".whose")).containsText(name);

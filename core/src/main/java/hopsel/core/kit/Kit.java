@@ -77,6 +77,7 @@ public record Kit(Attendee attendee, List<Line> lines, List<Refusal> cannotServe
      * @param insteadOf id of what it stands in for; empty: as written
      * @param working how the grams come about
      * @param counted whether the recipe counts it by the piece
+     * @param byTaste what tells when it is enough; empty: all of it goes in
      */
     public record Line(
             String dish,
@@ -86,7 +87,8 @@ public record Kit(Attendee attendee, List<Line> lines, List<Refusal> cannotServe
             Optional<BigDecimal> certain,
             Optional<String> insteadOf,
             Working working,
-            boolean counted) {}
+            boolean counted,
+            Optional<String> byTaste) {}
 
     /**
      * A line that cannot be served.

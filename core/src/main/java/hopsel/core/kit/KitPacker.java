@@ -3,6 +3,7 @@ package hopsel.core.kit;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.OwnMenu;
 import hopsel.core.diet.Serving;
+import hopsel.core.dish.ByTaste;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Source;
@@ -104,7 +105,8 @@ public final class KitPacker {
                     line.amount().get().certain(grams),
                     Optional.empty(),
                     working,
-                    line.amount().get().unit() == Unit.PIECE));
+                    line.amount().get().unit() == Unit.PIECE,
+                    line.byTaste().map(ByTaste::cue)));
         } else if (line.amount().isPresent() && serving instanceof Serving.Substituted other) {
             BigDecimal ratio = other.substitution().ratio();
             BigDecimal weight = grams.multiply(ratio, Decimals.EXACT);
@@ -116,7 +118,8 @@ public final class KitPacker {
                     line.amount().get().certain(weight),
                     Optional.of(line.item()),
                     working.then(Working.Operation.RATIO, ratio),
-                    false));
+                    false,
+                    Optional.empty()));
         }
     }
 }

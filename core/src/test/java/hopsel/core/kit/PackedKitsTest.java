@@ -73,7 +73,8 @@ class PackedKitsTest {
                 Optional.empty(),
                 Optional.empty(),
                 Working.NONE,
-                false);
+                false,
+                Optional.empty());
     }
 
     private static Kit kit(String who, Kit.Line... lines) {

@@ -55,40 +55,6 @@ public record Item(
         packs = List.copyOf(packs);
     }
 
-    /** An ingredient that is no guess. */
-    public Item(
-            String id,
-            String name,
-            Optional<BigDecimal> gramsPerMl,
-            Optional<BigDecimal> gramsPerPiece,
-            Optional<BigDecimal> gramsPerCan,
-            BigDecimal edibleShare,
-            Set<Allergen> allergens,
-            Origin origin,
-            Optional<HouseRule> is,
-            Optional<Storage> storage,
-            List<Pack> packs,
-            Optional<BigDecimal> tolerance,
-            Optional<Nutrients> nutrients,
-            Practice practice) {
-        this(
-                id,
-                name,
-                gramsPerMl,
-                gramsPerPiece,
-                gramsPerCan,
-                edibleShare,
-                allergens,
-                origin,
-                is,
-                storage,
-                packs,
-                tolerance,
-                nutrients,
-                practice,
-                Optional.empty());
-    }
-
     /** Something of which only the name is known: what is in it, a label has to say. */
     public static Item nameOnly(String id, String name) {
         return new Item(
@@ -105,7 +71,8 @@ public record Item(
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
-                Practice.NONE);
+                Practice.NONE,
+                Optional.empty());
     }
 
     /**

@@ -12,7 +12,6 @@ import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
-import hopsel.core.item.Practice;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
@@ -24,7 +23,6 @@ import org.junit.jupiter.api.Test;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** A dough for dumplings made larger and smaller: what grows, what grows gently, what stays. */
 class ResizeTest {
@@ -50,21 +48,7 @@ class ResizeTest {
             Notes.NONE);
 
     private static Item item(String id) {
-        return new Item(
-                id,
-                id,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                BigDecimal.ONE,
-                Set.of(),
-                Origin.PLANT,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Practice.NONE);
+        return Item.nameOnly(id, id).withOrigin(Origin.PLANT);
     }
 
     private static IngredientLine line(String item, String grams, Scaling scaling) {

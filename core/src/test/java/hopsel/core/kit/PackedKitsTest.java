@@ -9,9 +9,7 @@ import hopsel.core.guest.Attendee;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
-import hopsel.core.item.ItemBuilder;
 import hopsel.core.item.Origin;
-import hopsel.core.item.Practice;
 import hopsel.core.item.Storage;
 import hopsel.core.kit.Packing.KitGroup;
 import hopsel.core.kit.Packing.Lack;
@@ -53,15 +51,7 @@ class PackedKitsTest {
             kit("ben", line("rice", "100.5"), line("oil", "20")));
 
     private static Item item(String id, String name, Storage storage) {
-        return ItemBuilder.builder()
-                .id(id)
-                .name(name)
-                .edibleShare(BigDecimal.ONE)
-                .allergens(Set.of())
-                .origin(Origin.PLANT)
-                .storage(Optional.of(storage))
-                .practice(Practice.NONE)
-                .build();
+        return Item.nameOnly(id, name).withOrigin(Origin.PLANT).withStorage(Optional.of(storage));
     }
 
     private static Kit.Line line(String item, String grams) {

@@ -21,7 +21,6 @@ import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.ItemBuilder;
 import hopsel.core.item.Origin;
-import hopsel.core.item.Practice;
 import hopsel.core.item.Storage;
 import hopsel.core.measure.Minutes;
 import hopsel.core.mise.Holding.Breach;
@@ -69,15 +68,7 @@ class HoldingTest {
     private int airEnd = HOUR;
 
     private static Item item(String id, String name, Storage storage) {
-        return ItemBuilder.builder()
-                .id(id)
-                .name(name)
-                .edibleShare(BigDecimal.ONE)
-                .allergens(Set.of())
-                .origin(Origin.PLANT)
-                .storage(Optional.of(storage))
-                .practice(Practice.NONE)
-                .build();
+        return Item.nameOnly(id, name).withOrigin(Origin.PLANT).withStorage(Optional.of(storage));
     }
 
     private static StepRef ref(String step) {

@@ -16,7 +16,6 @@ import hopsel.core.dish.Use;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
-import hopsel.core.item.Practice;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Unit;
 import hopsel.core.mise.Batches;
@@ -27,26 +26,11 @@ import org.junit.jupiter.api.Test;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** A pot of rice for two dishes: its time counts once, its amounts twice. */
 class SharedTest {
 
-    private static final Item RICE = new Item(
-            "rice",
-            "Rice",
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            BigDecimal.ONE,
-            Set.of(),
-            Origin.PLANT,
-            Optional.empty(),
-            Optional.empty(),
-            List.of(),
-            Optional.empty(),
-            Optional.empty(),
-            Practice.NONE);
+    private static final Item RICE = Item.nameOnly("rice", "Rice").withOrigin(Origin.PLANT);
     private static final Catalogue CATALOGUE = Catalogue.of(List.of(RICE));
 
     private static Dish dish(String id, double ownMinutes, String grams) {

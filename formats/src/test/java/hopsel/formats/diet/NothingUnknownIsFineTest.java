@@ -23,7 +23,6 @@ import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
-import hopsel.core.item.Practice;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitPacker;
 import hopsel.core.kit.KitStatement;
@@ -139,21 +138,10 @@ class NothingUnknownIsFineTest {
         Draft sheet = sheet(recipe("2 tbsp moon paste"), CATALOGUE);
         Item stub = sheet.items().get(0);
         assertThat(stub.isNameOnly()).isTrue();
-        Item known = new Item(
-                "moon-paste-of-ours",
-                "Moon paste",
-                Optional.of(new BigDecimal("1.1")),
-                Optional.empty(),
-                Optional.empty(),
-                BigDecimal.ONE,
-                Set.of(Allergen.SOY),
-                Origin.PLANT,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Practice.NONE);
+        Item known = Item.nameOnly("moon-paste-of-ours", "Moon paste")
+                .withGramsPerMl(Optional.of(new BigDecimal("1.1")))
+                .withAllergens(Set.of(Allergen.SOY))
+                .withOrigin(Origin.PLANT);
         Catalogue house = CATALOGUE.with(List.of(known));
         assertThat(Colleague.gate(sheet, CATALOGUE))
                 .extracting(objection -> objection.rule())

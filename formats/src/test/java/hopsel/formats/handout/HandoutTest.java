@@ -27,6 +27,8 @@ import hopsel.core.handout.Statements;
 import hopsel.core.handout.StepScale;
 import hopsel.core.handout.StepScale.What;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Origin;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
@@ -274,21 +276,7 @@ class HandoutTest {
     @Test
     void whatIsNotKnownIsNamedAndNeverCountedAsNothing() {
         var flour = BUILT_IN.get("plain-flour");
-        var bare = new hopsel.core.item.Item(
-                "dust",
-                "Moon dust",
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                BigDecimal.ONE,
-                Set.of(),
-                hopsel.core.item.Origin.PLANT,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                hopsel.core.item.Practice.NONE);
+        Item bare = Item.nameOnly("dust", "Moon dust").withOrigin(Origin.PLANT);
         NutritionFacts facts = NutritionFacts.of(List.of(
                 new Part(flour, Optional.of(BigDecimal.valueOf(200))),
                 new Part(bare, Optional.of(BigDecimal.valueOf(50))),

@@ -178,7 +178,8 @@ final class RowsToClass {
                 packs.stream().map(pack -> new Pack(pack.grams(), pack.price())).toList(),
                 number(item.tolerance()),
                 item.hasNutrients() ? Optional.of(nutrients(nutrients)) : Optional.empty(),
-                practice);
+                practice,
+                Optional.empty());
     }
 
     private static Practice practice(

@@ -1,10 +1,13 @@
 package hopsel.core.bench;
 
+import hopsel.core.Known;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
+
+import org.jspecify.annotations.Nullable;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -90,7 +93,7 @@ public record DishTimes(
 
         DishTimes times() {
             int elapsed = steps.stream()
-                    .mapToInt(step -> starts.get(step.id()) + seconds(step))
+                    .mapToInt(step -> Known.in(starts, step.id()) + seconds(step))
                     .max()
                     .orElse(0);
             return new DishTimes(
@@ -145,13 +148,13 @@ public record DishTimes(
             if (known != null) {
                 return known;
             }
-            Step step = byId.get(id);
+            Step step = Known.in(byId, id);
             int start = step.needs().stream().map(Need::kind).anyMatch("oven"::equals) ? heating : 0;
             for (After after : step.after()) {
                 start = Math.max(
                         start,
                         start(after.step())
-                                + seconds(byId.get(after.step()))
+                                + seconds(Known.in(byId, after.step()))
                                 + after.least().seconds());
             }
             starts.put(id, start);
@@ -172,24 +175,25 @@ public record DishTimes(
                     }
                 }
             }
-            tails.put(id, seconds(byId.get(id)) + behind);
-            return tails.get(id);
+            int tail = seconds(Known.in(byId, id)) + behind;
+            tails.put(id, tail);
+            return tail;
         }
 
         private List<String> chain(int elapsed) {
             List<String> chain = new ArrayList<>();
-            String at = steps.stream()
-                    .filter(step -> starts.get(step.id()) + seconds(step) == elapsed)
+            @Nullable String at = steps.stream()
+                    .filter(step -> Known.in(starts, step.id()) + seconds(step) == elapsed)
                     .map(Step::id)
                     .findFirst()
                     .orElse(null);
             while (at != null) {
                 chain.add(0, at);
-                Step step = byId.get(at);
-                int start = starts.get(at);
+                Step step = Known.in(byId, at);
+                int start = Known.in(starts, at);
                 at = step.after().stream()
-                        .filter(after -> starts.get(after.step())
-                                        + seconds(byId.get(after.step()))
+                        .filter(after -> Known.in(starts, after.step())
+                                        + seconds(Known.in(byId, after.step()))
                                         + after.least().seconds()
                                 == start)
                         .map(After::step)
@@ -203,9 +207,11 @@ public record DishTimes(
             int bound = Math.max(elapsed, (int) Math.ceil(sum(Work.HANDS) / (double) people));
             int best = Integer.MAX_VALUE;
             List<ToIntFunction<Step>> rules = List.of(
-                    step -> -tails.get(step.id()),
+                    step -> -Known.in(tails, step.id()),
                     step -> starts.get(step.id()),
-                    step -> step.work() == Work.HANDS ? -tails.get(step.id()) : -tails.get(step.id()) - 36000);
+                    step -> step.work() == Work.HANDS
+                            ? -Known.in(tails, step.id())
+                            : -Known.in(tails, step.id()) - 36000);
             for (ToIntFunction<Step> rule : rules) {
                 best = Math.min(best, laidOut(people, rule));
             }
@@ -225,8 +231,8 @@ public record DishTimes(
                         .orElseThrow();
                 open.remove(next);
                 int ready = next.after().stream()
-                        .mapToInt(
-                                after -> ends.get(after.step()) + after.least().seconds())
+                        .mapToInt(after ->
+                                Known.in(ends, after.step()) + after.least().seconds())
                         .max()
                         .orElse(0);
                 ready = Math.max(ready, next.needs().stream().map(Need::kind).anyMatch("oven"::equals) ? heating : 0);

@@ -1,5 +1,6 @@
 package hopsel.core.bench;
 
+import hopsel.core.Known;
 import hopsel.core.bench.Objection.Rule;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Need;
@@ -244,7 +245,8 @@ final class StepFindings extends Findings {
                 .steps()
                 .filter(step -> sheet.dish().finalSteps().contains(step.id()))
                 .toList();
-        Optional<Step> last = finals.stream().reduce((a, b) -> starts.get(b.id()) >= starts.get(a.id()) ? b : a);
+        Optional<Step> last =
+                finals.stream().reduce((a, b) -> Known.in(starts, b.id()) >= Known.in(starts, a.id()) ? b : a);
         finals.stream()
                 .filter(step -> step != last.orElseThrow())
                 .forEach(step -> object(

@@ -1,5 +1,6 @@
 package hopsel.core.bench;
 
+import hopsel.core.Known;
 import hopsel.core.dish.After;
 import hopsel.core.dish.HandsOn;
 import hopsel.core.dish.Need;
@@ -149,11 +150,11 @@ public final class Steps {
     static Step renamed(Step step, Map<String, String> lines, Map<String, String> steps) {
         List<After> after = step.after().stream()
                 .filter(wait -> steps.containsKey(wait.step()))
-                .map(wait -> new After(steps.get(wait.step()), wait.least(), wait.within()))
+                .map(wait -> new After(Known.in(steps, wait.step()), wait.least(), wait.within()))
                 .toList();
         List<Use> uses = step.uses().stream()
                 .filter(use -> lines.containsKey(use.ingredient()))
-                .map(use -> new Use(lines.get(use.ingredient()), use.share()))
+                .map(use -> new Use(Known.in(lines, use.ingredient()), use.share()))
                 .toList();
         return step.withId(steps.get(step.id())).withAfter(after).withUses(uses);
     }

@@ -1,5 +1,7 @@
 package hopsel.core.diet;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -17,7 +19,7 @@ final class FewestKits {
 
     private final long[][] people;
     private final int[] order;
-    private int[] best;
+    private int[] best = {};
     private int fewest;
     private long work;
 
@@ -85,7 +87,7 @@ final class FewestKits {
         groups.remove(groups.size() - 1);
     }
 
-    private static long[] meet(long[] one, long[] two) {
+    private static long @Nullable [] meet(long[] one, long[] two) {
         long[] both = new long[one.length];
         for (int i = 0; i < one.length; i++) {
             both[i] = one[i] & two[i];

@@ -1,10 +1,13 @@
 package hopsel.core.diet;
 
+import hopsel.core.Known;
 import hopsel.core.guest.Avoided;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.recipe.ItemFinder;
+
+import org.jspecify.annotations.Nullable;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -55,7 +58,7 @@ final class FoodWords {
         return known.words;
     }
 
-    private static volatile Kept kept;
+    private static volatile @Nullable Kept kept;
 
     private record Kept(Catalogue catalogue, FoodWords words) {}
 
@@ -75,8 +78,8 @@ final class FoodWords {
                     && !free
                     && !isVerb(said, at, length)
                     && !isCompared(said, at)
-                    && !phrases.get(words).isEmpty()) {
-                named.add(new Named(List.copyOf(words), phrases.get(words)));
+                    && !Known.in(phrases, words).isEmpty()) {
+                named.add(new Named(List.copyOf(words), Known.in(phrases, words)));
             }
             at += Math.max(1, length);
         }

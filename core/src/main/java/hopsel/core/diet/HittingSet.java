@@ -15,7 +15,7 @@ final class HittingSet {
 
     private final List<BitSet> sets;
     private final long[] weights;
-    private BitSet best;
+    private BitSet best = new BitSet();
     private int fewest = Integer.MAX_VALUE;
     private long lightest = Long.MAX_VALUE;
 

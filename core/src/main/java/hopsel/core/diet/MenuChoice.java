@@ -1,5 +1,6 @@
 package hopsel.core.diet;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
@@ -181,7 +182,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             List<String> changed = new ArrayList<>();
             for (String item : options.keySet()) {
                 List<Substitution> fit = fit(item);
-                if (fit.isEmpty() && !items.get(item)) {
+                if (fit.isEmpty() && !Known.in(items, item)) {
                     stuck.add(new Stuck(
                             item,
                             cooking.attendees().stream()
@@ -192,7 +193,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                 }
                 changed.add(item);
                 // What is left out needs no product, and what is in the class already is none more.
-                if (!items.get(item) && fit.stream().noneMatch(own -> items.containsKey(own.use()))) {
+                if (!Known.in(items, item) && fit.stream().noneMatch(own -> items.containsKey(own.use()))) {
                     BitSet set = new BitSet();
                     fit.forEach(own -> set.set(number(products, own.use())));
                     sets.add(set);
@@ -210,7 +211,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         }
 
         private List<Substitution> fit(String item) {
-            return options.get(item).stream()
+            return Known.in(options, item).stream()
                     .flatMap(Optional::stream)
                     .filter(own -> cooking.attendees().stream().allMatch(attendee -> suits(own.use(), attendee)))
                     .toList();
@@ -308,7 +309,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                 }
                 int option = Long.numberOfTrailingZeros(both);
                 if (option > 0) {
-                    List<Optional<Substitution>> own = options.get(all.get(i));
+                    List<Optional<Substitution>> own = Known.in(options, all.get(i));
                     Optional<Substitution> use = option <= own.size() ? own.get(option - 1) : Optional.empty();
                     String item = all.get(i);
                     changes.add(new Change(item, use, use.flatMap(substitution -> cost(item, substitution))));
@@ -320,11 +321,11 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         /** Bit 0: as it is; then each substitution; then left out. */
         private long mask(String item, Attendee attendee) {
             long mask = suits(item, attendee) ? 1 : 0;
-            List<Optional<Substitution>> own = options.get(item);
+            List<Optional<Substitution>> own = Known.in(options, item);
             for (int i = 0; i < own.size(); i++) {
                 mask |= suits(own.get(i).orElseThrow().use(), attendee) ? 2L << i : 0;
             }
-            return items.get(item) ? mask | 2L << own.size() : mask;
+            return Known.in(items, item) ? mask | 2L << own.size() : mask;
         }
     }
 

@@ -26,15 +26,15 @@ public final class KitPacker {
     private final OwnMenu menu;
     private final Batches batches;
 
-    private KitPacker(CookingClass cooking, Catalogue builtIn, Batches batches) {
+    private KitPacker(CookingClass cooking, OwnMenu menu, Batches batches) {
         this.cooking = cooking;
-        this.menu = OwnMenu.of(cooking, builtIn);
+        this.menu = menu;
         this.batches = batches;
     }
 
     /** The kits of all attendees who get one, in their order. */
     public static List<Kit> pack(CookingClass cooking, Catalogue builtIn, Batches batches) {
-        KitPacker packer = new KitPacker(cooking, builtIn, batches);
+        KitPacker packer = new KitPacker(cooking, OwnMenu.of(cooking, builtIn), batches);
         return cooking.attendees().stream()
                 .filter(attendee -> attendee.gets().kit())
                 .map(packer::pack)
@@ -43,12 +43,12 @@ public final class KitPacker {
 
     /** The kit of one attendee. */
     public static Kit pack(CookingClass cooking, Catalogue builtIn, Batches batches, Attendee attendee) {
-        return new KitPacker(cooking, builtIn, batches).pack(attendee);
+        return new KitPacker(cooking, OwnMenu.of(cooking, builtIn), batches).pack(attendee);
     }
 
     /** What somebody has at home and what the host gives, as it is for them, whether or not they get a kit. */
     public static List<Kit.Beside> beside(CookingClass cooking, Catalogue builtIn, Attendee attendee) {
-        return new KitPacker(cooking, builtIn, null).beside(attendee);
+        return beside(cooking, OwnMenu.of(cooking, builtIn), attendee);
     }
 
     private Kit pack(Attendee attendee) {
@@ -59,19 +59,19 @@ public final class KitPacker {
                     .filter(line -> line.from() == Source.KIT)
                     .forEach(line -> add(dish, line, attendee, lines, refusals));
         }
-        return new Kit(attendee, lines, refusals, beside(attendee));
+        return new Kit(attendee, lines, refusals, beside(cooking, menu, attendee));
     }
 
     /** What they have at home and what the host gives; what is left out for them is not in it. */
-    private List<Kit.Beside> beside(Attendee attendee) {
+    private static List<Kit.Beside> beside(CookingClass cooking, OwnMenu menu, Attendee attendee) {
         return cooking.dishes().stream()
                 .flatMap(dish -> dish.lines()
                         .filter(line -> line.from() != Source.KIT)
-                        .flatMap(line -> beside(dish, line, attendee).stream()))
+                        .flatMap(line -> beside(menu, dish, line, attendee).stream()))
                 .toList();
     }
 
-    private Optional<Kit.Beside> beside(Dish dish, IngredientLine line, Attendee attendee) {
+    private static Optional<Kit.Beside> beside(OwnMenu menu, Dish dish, IngredientLine line, Attendee attendee) {
         Serving serving = menu.serve(dish, line, attendee);
         if (serving instanceof Serving.LeftOut) {
             return Optional.empty();

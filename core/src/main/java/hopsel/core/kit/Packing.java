@@ -1,5 +1,6 @@
 package hopsel.core.kit;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.DishCheck;
 import hopsel.core.diet.Doubt;
@@ -152,7 +153,7 @@ public record Packing(
                         entry.getKey().dish(),
                         catalogue.get(entry.getKey().item()),
                         entry.getValue(),
-                        byPiece.get(entry.getKey())))
+                        Known.in(byPiece, entry.getKey())))
                 .sorted(Comparator.comparing(Portion::compartment)
                         .thenComparing(Portion::item)
                         .thenComparing(Portion::dish))
@@ -206,7 +207,11 @@ public record Packing(
         for (String item : order) {
             String own = allergens(catalogue, item);
             rows.add(new Row(
-                    item, count.get(item), exact.get(item), grams.get(item), !own.isEmpty() && !own.equals(before)));
+                    item,
+                    Known.in(count, item),
+                    Known.in(exact, item),
+                    Known.in(grams, item),
+                    !own.isEmpty() && !own.equals(before)));
             before = own;
         }
         return rows;

@@ -1,2 +1,5 @@
 /** What each attendee is handed, with their allergies met. */
+@NullMarked
 package hopsel.core.kit;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,6 @@
 package hopsel.core.mise;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Style;
 import hopsel.core.dish.Need;
@@ -152,7 +153,7 @@ public final class Countdown {
             bought.stream()
                     .filter(purchase -> leadDays.getOrDefault(purchase.item(), 0) > 0)
                     .forEach(purchase -> {
-                        int days = leadDays.get(purchase.item());
+                        int days = Known.in(leadDays, purchase.item());
                         add(
                                 "order:" + purchase.item(),
                                 Errand.ORDER,

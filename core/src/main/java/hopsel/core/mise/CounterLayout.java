@@ -9,6 +9,8 @@ import hopsel.core.kitchen.Tool;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -84,7 +86,7 @@ public record CounterLayout(
      * @param width cm
      * @param depth cm
      */
-    public record Place(Spot kind, StepRef step, double x, double y, double width, double depth) {}
+    public record Place(Spot kind, @Nullable StepRef step, double x, double y, double width, double depth) {}
 
     /**
      * A bowl that stands.

@@ -1,5 +1,6 @@
 package hopsel.core.mise;
 
+import hopsel.core.Known;
 import hopsel.core.caution.CautionFinder;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.After;
@@ -15,6 +16,8 @@ import hopsel.core.item.Storage;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
+
+import org.jspecify.annotations.Nullable;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -102,7 +105,7 @@ public record Holding(List<Stay> stays) {
      */
     public record Stay(
             Activity activity,
-            Activity then,
+            @Nullable Activity then,
             int from,
             int until,
             Where where,
@@ -169,8 +172,8 @@ public record Holding(List<Stay> stays) {
                 boolean swapped = then.copy().isMain() && plan.swaps().contains(ref);
                 Copy wanted = swapped ? Copy.swap(ref) : then.copy();
                 find(ref, wanted).or(() -> find(ref, Copy.MAIN)).ifPresent(first -> {
-                    before.get(then).add(first);
-                    after.get(first).add(then);
+                    Known.in(before, then).add(first);
+                    Known.in(after, first).add(then);
                 });
             }
         }
@@ -199,7 +202,7 @@ public record Holding(List<Stay> stays) {
         }
 
         private Stay stay(Activity activity) {
-            Optional<Activity> then = after.get(activity).stream().max(Comparator.comparingInt(Activity::start));
+            Optional<Activity> then = Known.in(after, activity).stream().max(Comparator.comparingInt(Activity::start));
             int until = Math.max(activity.end(), then.map(Activity::start).orElse(plan.airEnd()));
             int wait = until - activity.end();
             boolean hot = heated(activity);
@@ -265,7 +268,7 @@ public record Holding(List<Stay> stays) {
                 return known;
             }
             int most = 0;
-            for (Activity first : before.get(activity)) {
+            for (Activity first : Known.in(before, activity)) {
                 int wait = Math.max(0, activity.start() - first.end());
                 boolean chilled = perishable(first) && wait > WORTH_CHILLING || cold(first);
                 most = Math.max(most, warm(first) + (perishable(first) && !chilled ? wait : 0));

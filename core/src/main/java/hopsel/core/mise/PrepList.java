@@ -1,5 +1,6 @@
 package hopsel.core.mise;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -143,7 +144,7 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
             String board = "";
             for (PrepTask task : sorted) {
                 String allergens = allergens(task);
-                Slot slot = slots.get(task);
+                Slot slot = Known.in(slots, task);
                 int keeps = Trait.keepsCut(Trait.of(item(task)));
                 int waits = why(task) == Why.LATE && keeps < Integer.MAX_VALUE
                         ? due(task) - slot.begin - length(task) - keeps * MINUTE

@@ -1,5 +1,6 @@
 package hopsel.core.nutrition;
 
+import hopsel.core.Known;
 import hopsel.core.item.Item;
 import hopsel.core.item.Nutrients;
 import hopsel.core.measure.Decimals;
@@ -97,7 +98,7 @@ public record NutritionFacts(
 
     /** A value by name. */
     public BigDecimal value(String name) {
-        return values.get(name);
+        return Known.in(values, name);
     }
 
     /** Whether every item that is weighed has this value. */

@@ -2,6 +2,8 @@ package hopsel.core.nutrition;
 
 import hopsel.core.measure.Decimals;
 
+import org.jspecify.annotations.Nullable;
+
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -54,7 +56,13 @@ public enum NutritionLabel {
      * @param of whether it is part of the line before
      */
     private record Line(
-            String key, String value, String unit, BigDecimal factor, int decimals, String reference, boolean of) {}
+            String key,
+            String value,
+            String unit,
+            BigDecimal factor,
+            int decimals,
+            @Nullable String reference,
+            boolean of) {}
 
     /**
      * A line as it is shown.

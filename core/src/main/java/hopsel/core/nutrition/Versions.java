@@ -13,6 +13,8 @@ import hopsel.core.item.Item;
 import hopsel.core.item.Weigher;
 import hopsel.core.nutrition.NutritionFacts.Part;
 
+import org.jspecify.annotations.Nullable;
+
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,9 +48,9 @@ public final class Versions {
     public record Version(
             String key,
             Basis kind,
-            String item,
-            Matter matter,
-            String school,
+            @Nullable String item,
+            @Nullable Matter matter,
+            @Nullable String school,
             NutritionFacts facts,
             BigDecimal servings) {}
 

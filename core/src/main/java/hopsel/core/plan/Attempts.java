@@ -6,8 +6,11 @@ import hopsel.core.solve.Literal;
 import hopsel.core.solve.Solver;
 import hopsel.core.solve.Work;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 
@@ -25,7 +28,7 @@ final class Attempts {
     private final Guide guide;
     private final Consumer<Schedule> better;
     private final List<Integer> settled = new ArrayList<>();
-    private Schedule best;
+    private @Nullable Schedule best;
 
     Attempts(Model model, Work work, Consumer<Schedule> better) {
         this.model = model;
@@ -38,8 +41,13 @@ final class Attempts {
     }
 
     /** The last plan that was found; each was better than the one before, or settled more. Null at first. */
-    Schedule best() {
+    @Nullable Schedule best() {
         return best;
+    }
+
+    /** The same, where a search has succeeded. */
+    Schedule found() {
+        return Objects.requireNonNull(best, "nothing is found yet");
     }
 
     /** From here on every search assumes this. */

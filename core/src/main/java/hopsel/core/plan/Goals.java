@@ -50,12 +50,12 @@ final class Goals {
                 .filter(t -> problem.tasks.get(t).may())
                 .map(t -> not(model.shown[t]))
                 .toArray());
-        if (attempts.best().airEnd() <= problem.air) {
+        if (attempts.found().airEnd() <= problem.air) {
             shorten();
         }
         return Optional.of(wishes.near()
                 .map(plan -> new Likeness(attempts, plan).nearest())
-                .orElseGet(attempts::best));
+                .orElseGet(attempts::found));
     }
 
     private boolean withinSlot() {
@@ -82,7 +82,7 @@ final class Goals {
             return false;
         }
         shorten();
-        attempts.settle(attempts.endsBy(Math.max(problem.air, attempts.best().airEnd())));
+        attempts.settle(attempts.endsBy(Math.max(problem.air, attempts.found().airEnd())));
         return true;
     }
 
@@ -107,7 +107,7 @@ final class Goals {
 
     private void shorten() {
         least = new Shortening(attempts, grain, least).run();
-        proven &= attempts.best().airEnd() <= least;
+        proven &= attempts.found().airEnd() <= least;
     }
 
     /** Fewer of some literals, until that is proven impossible or the effort for it is spent. */
@@ -126,7 +126,7 @@ final class Goals {
     }
 
     private int held(int[] literals) {
-        Choice choice = attempts.best().network().choice;
+        Choice choice = attempts.found().network().choice;
         Predicate<Integer> holds = literal -> IntStream.range(0, model.shown.length)
                 .anyMatch(t -> (model.swapped[t] == literal && choice.isSwapped(t))
                         || (not(model.shown[t]) == literal && choice.isHidden(t)));

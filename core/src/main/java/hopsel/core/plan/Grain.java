@@ -40,11 +40,11 @@ final class Grain {
                 .flatMapToInt(one -> IntStream.of(one.able()).flatMap(machine -> other.requirements().stream()
                         .mapToInt(two -> problem.machines
                                         .get(machine)
-                                        .resource()
+                                        .place()
                                         .kind()
                                         .equals(problem.machines
                                                 .get(two.able()[0])
-                                                .resource()
+                                                .place()
                                                 .kind())
                                 ? problem.machines.get(machine).heatGap(one.heat(), two.heat())
                                 : Task.NONE)))

@@ -7,6 +7,8 @@ import hopsel.core.plan.Making.Use;
 import hopsel.core.solve.Answer;
 import hopsel.core.solve.Solver;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -58,8 +60,8 @@ final class Likeness {
         });
     }
 
-    private Activity find(Making making) {
-        return activities.get(making.task.ref() + " " + (making.isMain() ? Copy.MAIN : Copy.swap(making.top.ref())));
+    private @Nullable Activity find(Making making) {
+        return activities.get(making.task.ref() + " " + (making.top == null ? Copy.MAIN : Copy.swap(making.top.ref())));
     }
 
     private void prefer(Making making, Activity before) {
@@ -81,12 +83,12 @@ final class Likeness {
 
     /** The best plan, or one as good that was looked for near the known one, whichever moves less. */
     Schedule nearest() {
-        Schedule best = attempts.best();
+        Schedule best = attempts.found();
         prefer();
         if (attempts.attempt(PATIENCE, Math.max(1, attempts.left()), attempts.endsBy(best.airEnd())) != Answer.FOUND) {
             return best;
         }
-        return moved(attempts.best()) < moved(best) ? attempts.best() : best;
+        return moved(attempts.found()) < moved(best) ? attempts.found() : best;
     }
 
     private long moved(Schedule schedule) {

@@ -4,8 +4,11 @@ import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.measure.Decimals;
 
+import org.jspecify.annotations.Nullable;
+
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Objects;
 
 /**
  * Something that can be held: a person or a resource of the kitchen.
@@ -13,7 +16,7 @@ import java.math.RoundingMode;
  * @param person null for a resource
  * @param resource null for a person
  */
-record Machine(Person person, Resource resource, int capacity, int rinse) {
+record Machine(@Nullable Person person, @Nullable Resource resource, int capacity, int rinse) {
 
     /** The two activities may share the machine. */
     static final int NO_GAP = -1;
@@ -28,19 +31,24 @@ record Machine(Person person, Resource resource, int capacity, int rinse) {
         return new Machine(null, resource, resource.units(), resource.rinse().seconds());
     }
 
+    /** What is held, where it is no person. */
+    Resource place() {
+        return Objects.requireNonNull(resource, "a person has no temperature");
+    }
+
     String id() {
-        return person != null ? person.id() : resource.id();
+        return person != null ? person.id() : place().id();
     }
 
     /** Seconds from the end of a use at one heat to the start of a use at another; {@link #NO_GAP} if they meet. */
-    int heatGap(Heat first, Heat then) {
+    int heatGap(@Nullable Heat first, @Nullable Heat then) {
         if (first == null || then == null || first.meets(then)) {
             return NO_GAP;
         }
         boolean upwards = then.from().compareTo(first.to()) > 0;
         BigDecimal distance =
                 upwards ? then.from().subtract(first.to()) : first.from().subtract(then.to());
-        BigDecimal rate = upwards ? resource.heatPerMinute() : resource.coolPerMinute();
+        BigDecimal rate = upwards ? place().heatPerMinute() : place().coolPerMinute();
         return Decimals.ratio(distance.multiply(SIXTY), rate)
                 .setScale(9, RoundingMode.HALF_UP)
                 .setScale(0, RoundingMode.CEILING)

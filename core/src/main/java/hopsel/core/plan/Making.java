@@ -2,6 +2,8 @@ package hopsel.core.plan;
 
 import hopsel.core.plan.Problem.Task;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -11,7 +13,7 @@ final class Making {
     final int number;
     final Task task;
     /** The step this is made for, or null in the main copy. */
-    final Task top;
+    final @Nullable Task top;
     /** Moment at which it starts. */
     final int start;
     /** Literal: there is such an activity. */
@@ -25,7 +27,7 @@ final class Making {
     /** One list for each need, and one for the hands: where it can be met. */
     final List<List<Use>> uses = new ArrayList<>();
 
-    Making(int number, Task task, Task top, int start, int present, int shown, int brief) {
+    Making(int number, Task task, @Nullable Task top, int start, int present, int shown, int brief) {
         this.number = number;
         this.task = task;
         this.top = top;
@@ -45,5 +47,5 @@ final class Making {
      * @param literal that it is this one
      * @param heat or null
      */
-    record Use(Making making, int machine, int units, Heat heat, int literal) {}
+    record Use(Making making, int machine, int units, @Nullable Heat heat, int literal) {}
 }

@@ -4,10 +4,13 @@ import static hopsel.core.solve.Literal.FALSE;
 import static hopsel.core.solve.Literal.TRUE;
 import static hopsel.core.solve.Literal.not;
 
+import hopsel.core.Known;
 import hopsel.core.dish.Show;
 import hopsel.core.plan.Making.Use;
 import hopsel.core.plan.Problem.Task;
 import hopsel.core.solve.Solver;
+
+import org.jspecify.annotations.Nullable;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -40,13 +43,13 @@ final class Model {
     private final Map<Integer, Map<Integer, Making>> copies = new HashMap<>();
     private final int earliest;
     /** The literal under which each rule holds, or null where all simply hold. */
-    private final Map<Rule, Integer> blamed;
+    private final @Nullable Map<Rule, Integer> blamed;
 
     Model(Problem problem, Wishes wishes) {
         this(problem, wishes, null);
     }
 
-    private Model(Problem problem, Wishes wishes, Map<Rule, Integer> blamed) {
+    private Model(Problem problem, Wishes wishes, @Nullable Map<Rule, Integer> blamed) {
         this.problem = problem;
         this.blamed = blamed;
         this.horizon = horizon();
@@ -71,10 +74,10 @@ final class Model {
     }
 
     Map<Rule, Integer> rules() {
-        return blamed;
+        return blamed == null ? Map.of() : blamed;
     }
 
-    private int by(int number, Rule.Sort sort, Task one, Task two, int figure) {
+    private int by(int number, Rule.Sort sort, Task one, @Nullable Task two, int figure) {
         return blamed == null
                 ? TRUE
                 : blamed.computeIfAbsent(new Rule(number, sort, one, two, figure), rule -> solver.decision());
@@ -151,14 +154,14 @@ final class Model {
         own.put(top.number(), make(top.offCamera(), top, swapped[top.number()], FALSE, FALSE, earliest));
     }
 
-    private Making make(Task task, Task top, int present, int onAir, int brief, int lowest) {
+    private Making make(Task task, @Nullable Task top, int present, int onAir, int brief, int lowest) {
         Making making = new Making(makings.size(), task, top, solver.moment(lowest, horizon), present, onAir, brief);
         makings.add(making);
         return making;
     }
 
     Making copy(Task top, Task task) {
-        return copies.get(top.number()).get(task.number());
+        return Known.in(Known.in(copies, top.number()), task.number());
     }
 
     // ---- rules 2 to 4, 12: when and where
@@ -210,7 +213,7 @@ final class Model {
                         .toArray());
     }
 
-    private List<Use> uses(Making making, int[] able, int units, Heat heat, int rule) {
+    private List<Use> uses(Making making, int[] able, int units, @Nullable Heat heat, int rule) {
         boolean settled = able.length == 1 && rule == TRUE;
         List<Use> uses = new ArrayList<>();
         for (int machine : able) {

@@ -1,5 +1,6 @@
 package hopsel.core.plan;
 
+import hopsel.core.Known;
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Problem.Task;
 
@@ -69,7 +70,7 @@ final class Network {
             int b = wait.before();
             if (choice.isSwapped(b)) {
                 edge(b, task.number(), nodes.get(b).duration, 10, wait);
-                order(copies.get(b).get(b), task.number(), wait, 10);
+                order(Known.in(Known.in(copies, b), b), task.number(), wait, 10);
             } else {
                 order(b, task.number(), wait, 5);
             }
@@ -94,7 +95,7 @@ final class Network {
     }
 
     private void orderCopies(Task top) {
-        Map<Integer, Integer> own = copies.get(top.number());
+        Map<Integer, Integer> own = Known.in(copies, top.number());
         orderCopy(top, own);
         for (int before : top.before()) {
             orderCopy(problem.tasks.get(before), own);
@@ -124,7 +125,7 @@ final class Network {
         if (!task.isFinal()) {
             return;
         }
-        int made = choice.isSwapped(t) ? copies.get(t).get(t) : t;
+        int made = choice.isSwapped(t) ? Known.in(Known.in(copies, t), t) : t;
         edges.add(new Edge(made, end, nodes.get(made).duration, 7, Edge.Sort.END, 0));
         if (task.keeps() != Task.NONE) {
             edges.add(new Edge(end, made, -task.keeps() - nodes.get(made).duration, 6, Edge.Sort.KEEPS, task.keeps()));

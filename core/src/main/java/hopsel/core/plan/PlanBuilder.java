@@ -8,6 +8,7 @@ import hopsel.core.plan.Problem.Task;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -150,7 +151,7 @@ final class PlanBuilder {
 
     /** The asked temperature, moved as little as everything in the oven at the start of the activity wants. */
     private BigDecimal setting(int node, int machine, Node at, int need) {
-        Heat common = at.task().requirements().get(need).heat();
+        Heat common = Objects.requireNonNull(at.task().requirements().get(need).heat(), "it is set to no heat");
         for (int other = 0; other < network.end; other++) {
             if (starts[other] <= starts[node] && starts[node] < starts[other] + duration(other)) {
                 for (int i = 0; i < schedule.machines()[other].length; i++) {

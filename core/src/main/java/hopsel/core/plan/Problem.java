@@ -1,5 +1,6 @@
 package hopsel.core.plan;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Ancestry;
@@ -14,6 +15,8 @@ import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Role;
 import hopsel.core.measure.Minutes;
+
+import org.jspecify.annotations.Nullable;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -90,7 +93,8 @@ final class Problem {
         }
     }
 
-    private Task task(StepRef ref, Step step, String component, List<Task.Wait> waits, int[] before, Task behind) {
+    private Task task(
+            StepRef ref, Step step, String component, List<Task.Wait> waits, int[] before, @Nullable Task behind) {
         return new Task(
                 tasks.size(),
                 ref,
@@ -107,7 +111,7 @@ final class Problem {
     }
 
     private int number(Dish dish, String step) {
-        return numbers.get(cooking.made(new StepRef(dish.id(), step)));
+        return Known.in(numbers, cooking.made(new StepRef(dish.id(), step)));
     }
 
     private boolean isFinal(StepRef ref) {
@@ -128,7 +132,7 @@ final class Problem {
     }
 
     Task task(StepRef ref) {
-        return tasks.get(numbers.get(ref));
+        return tasks.get(Known.in(numbers, ref));
     }
 
     Optional<Task> find(StepRef ref) {
@@ -216,7 +220,7 @@ final class Problem {
             int[] before,
             boolean isFinal,
             List<Requirement> requirements,
-            Task behind) {
+            @Nullable Task behind) {
 
         static final int NONE = -1;
 

@@ -1,5 +1,7 @@
 package hopsel.core.plan;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * One machine that an activity holds.
  *
@@ -7,4 +9,4 @@ package hopsel.core.plan;
  * @param units how much of it
  * @param heat what it must be set to, or null where that does not matter
  */
-record Requirement(int[] able, int units, Heat heat) {}
+record Requirement(int[] able, int units, @Nullable Heat heat) {}

@@ -3,6 +3,8 @@ package hopsel.core.plan;
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Problem.Task;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -15,7 +17,7 @@ import java.util.stream.Stream;
  * @param two the step it stands to, or null
  * @param figure seconds that the cook wrote, or which of its needs
  */
-record Rule(int number, Sort sort, Task one, Task two, int figure) {
+record Rule(int number, Sort sort, Task one, @Nullable Task two, int figure) {
 
     enum Sort {
         SHOWN,

@@ -40,7 +40,7 @@ final class Shortening {
     }
 
     private int end() {
-        return attempts.best().airEnd();
+        return attempts.found().airEnd();
     }
 
     /** Steps between what was found and what is possible. */

@@ -4,6 +4,8 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -119,7 +121,7 @@ public final class ItemFinder {
         return known.finder;
     }
 
-    private static volatile Kept kept;
+    private static volatile @Nullable Kept kept;
 
     private record Kept(Catalogue catalogue, ItemFinder finder) {}
 

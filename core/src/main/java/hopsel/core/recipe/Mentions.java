@@ -1,5 +1,6 @@
 package hopsel.core.recipe;
 
+import hopsel.core.Known;
 import hopsel.core.dish.Use;
 
 import java.math.BigDecimal;
@@ -62,11 +63,11 @@ final class Mentions {
         Set<Integer> taken = new HashSet<>();
         words.keySet().stream()
                 .sorted(Comparator.<String, Boolean>comparing(line -> !own.contains(line))
-                        .thenComparing(line -> -words.get(line).size()))
+                        .thenComparing(line -> -Known.in(words, line).size()))
                 .forEach(line -> place(line, said, taken, own).ifPresent(at -> use(line, said, at, uses)));
         if (text.matches("(?is).*\\bseason\\b.*")) {
             toTaste.stream()
-                    .filter(line -> left.get(line).signum() > 0)
+                    .filter(line -> Known.in(left, line).signum() > 0)
                     .forEach(line -> take(line, BigDecimal.ONE, uses));
         }
         if (EVERYTHING.matcher(text).find()) {
@@ -79,15 +80,15 @@ final class Mentions {
 
     /** Where the line is named: by its whole name, or by its last or first word if no other line has it. */
     private Optional<Integer> place(String line, List<String> said, Set<Integer> taken, Set<String> own) {
-        List<String> name = words.get(line);
+        List<String> name = Known.in(words, line);
         String head = name.get(name.size() - 1);
         boolean alone = !products.contains(head)
-                && (heads.get(head) == 1
+                && (Known.in(heads, head) == 1
                         || own.contains(line)
                                 && own.stream()
                                                 .filter(words::containsKey)
-                                                .filter(other -> words.get(other)
-                                                        .get(words.get(other).size() - 1)
+                                                .map(other -> Known.in(words, other))
+                                                .filter(other -> other.get(other.size() - 1)
                                                         .equals(head))
                                                 .count()
                                         == 1);
@@ -136,7 +137,7 @@ final class Mentions {
         boolean half = before.matches(
                 ".*\\bhalf (?:of )?(?:the |your )?(?:\\w+ )?$|.*\\bhalf (?:of )?the\\b.*|.*\\bhalf of?$|.*\\bhalf$");
         boolean product = before.matches(".*\\bof (?:the )?$") && before.contains("bowl");
-        BigDecimal remains = left.get(line);
+        BigDecimal remains = Known.in(left, line);
         if (rest && remains.signum() > 0) {
             take(line, remains, uses);
         } else if (half && remains.compareTo(HALF) >= 0) {

@@ -38,4 +38,9 @@ public record ReadStep(
         needs = List.copyOf(needs);
         guessed = Set.copyOf(guessed);
     }
+
+    /** Whether it cooks, or builds pressure, in a pressure cooker. */
+    boolean isUnderPressure() {
+        return work != Work.REST && needs.stream().anyMatch(need -> need.kind().equals("pressure-cooker"));
+    }
 }

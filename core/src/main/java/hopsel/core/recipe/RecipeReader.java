@@ -8,6 +8,8 @@ import hopsel.core.recipe.ReadRecipe.Part;
 import hopsel.core.recipe.ReadRecipe.StepInPart;
 import hopsel.core.recipe.RecipeSource.Passage;
 
+import org.jspecify.annotations.Nullable;
+
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -44,7 +46,7 @@ public final class RecipeReader {
     private final Set<String> ids = new HashSet<>();
     private final List<String> unread = new ArrayList<>();
     private final Map<String, String> preheats = new HashMap<>();
-    private String title;
+    private String title = "";
 
     private RecipeReader(LineReader lines) {
         this.lines = lines;
@@ -192,7 +194,7 @@ public final class RecipeReader {
         last = part;
     }
 
-    private PartUnderWay last;
+    private @Nullable PartUnderWay last;
     /** All steps, as the text goes. */
     private final List<String> order = new ArrayList<>();
 

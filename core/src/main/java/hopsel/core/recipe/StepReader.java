@@ -6,6 +6,8 @@ import hopsel.core.dish.Work;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Techniques.Technique;
 
+import org.jspecify.annotations.Nullable;
+
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -68,7 +70,7 @@ final class StepReader {
     private static final int TITLE = 48;
 
     private Optional<BigDecimal> oven = Optional.empty();
-    private ReadStep before;
+    private @Nullable ReadStep before;
 
     private static Map<String, Pattern> places() {
         Map<String, String> words = new LinkedHashMap<>();
@@ -193,21 +195,21 @@ final class StepReader {
         Optional<TimeReader.Found> time = TimeReader.find(text).stream().findFirst();
         Technique technique =
                 time.map(found -> Techniques.of(text, found.start())).orElseGet(() -> Techniques.leading(text));
-        boolean goesOn = technique == Techniques.OTHER && time.isPresent() && before != null;
+        Optional<ReadStep> goesOn =
+                Optional.ofNullable(before).filter(step -> technique == Techniques.OTHER && time.isPresent());
         Set<String> guessed = new TreeSet<>();
-        Work work = goesOn
-                ? before.work()
-                : Techniques.work(
+        Work work = goesOn.map(ReadStep::work)
+                .orElseGet(() -> Techniques.work(
                         technique,
                         text,
-                        time.map(found -> found.minutes().likely().value().intValue()));
+                        time.map(found -> found.minutes().likely().value().intValue())));
         if (technique == Techniques.OTHER || work != technique.work()) {
             guessed.add("work");
         }
-        List<Need> needs = goesOn ? before.needs() : needs(text, technique, work, guessed);
+        List<Need> needs = goesOn.map(ReadStep::needs).orElseGet(() -> needs(text, technique, work, guessed));
         StepMinutes minutes = time.map(TimeReader.Found::minutes).orElseGet(() -> guess(technique, text, guessed));
         Optional<String> cue = cue(text);
-        before = new ReadStep(
+        ReadStep read = new ReadStep(
                 title(mainPart(text, time)),
                 text,
                 minutes,
@@ -217,7 +219,8 @@ final class StepReader {
                 work == Work.WATCH ? Optional.of(look(minutes)) : Optional.empty(),
                 needs.stream().anyMatch(need -> LOUD.contains(need.kind())),
                 guessed);
-        return before;
+        before = read;
+        return read;
     }
 
     /** Of several sentences the one with the time; otherwise all of it. */
@@ -266,13 +269,9 @@ final class StepReader {
         if (text.matches("(?is)^(?:remove|take)\\b.*\\b(?:from|out of) the (?:fridge|freezer).*")) {
             needs.removeIf(need -> need.kind().equals("fridge") || need.kind().equals("freezer"));
         }
-        boolean goesOnUnderPressure = before != null
-                && before.work() != Work.REST
-                && needs.isEmpty()
-                && technique.work() == Work.WATCH
-                && before.needs().stream().anyMatch(need -> need.kind().equals("pressure-cooker"));
-        if (goesOnUnderPressure) {
-            return before.needs();
+        ReadStep last = before;
+        if (last != null && needs.isEmpty() && technique.work() == Work.WATCH && last.isUnderPressure()) {
+            return last.needs();
         }
         boolean inOven = needs.removeIf(need -> need.kind().equals("oven"));
         boolean grilled = needs.stream()

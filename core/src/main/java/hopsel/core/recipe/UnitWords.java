@@ -1,5 +1,6 @@
 package hopsel.core.recipe;
 
+import hopsel.core.Known;
 import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
@@ -124,7 +125,7 @@ final class UnitWords {
             return Optional.empty();
         }
         String name = matcher.group(1).toLowerCase(Locale.ROOT);
-        return Optional.of(new Found(WORDS.get(name), name, text.substring(matcher.end())));
+        return Optional.of(new Found(Known.in(WORDS, name), name, text.substring(matcher.end())));
     }
 
     /**

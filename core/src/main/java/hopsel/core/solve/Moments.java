@@ -1,5 +1,7 @@
 package hopsel.core.solve;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -137,7 +139,7 @@ final class Moments {
     }
 
     /** The guards of a circle of edges through this bound, or null where its chain has none. */
-    int[] circle(int side) {
+    int @Nullable [] circle(int side) {
         Ints guards = new Ints();
         int at = entries[side];
         while (at != ROOT && because.get(at) instanceof Edge edge) {

@@ -1,5 +1,7 @@
 package hopsel.core.solve;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -253,7 +255,7 @@ public final class Solver {
         return i == (1 << k) - 1 ? 1 << (k - 1) : luby(i - (1 << (k - 1)) + 1);
     }
 
-    private void assign(int literal, Reason reason) {
+    private void assign(int literal, @Nullable Reason reason) {
         trail.assign(literal, reason, moments.mark());
     }
 

@@ -1,5 +1,7 @@
 package hopsel.core.solve;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.Arrays;
 
 /** What is decided so far, in order, with the reason of each, and how decisions went before. */
@@ -76,7 +78,7 @@ final class Trail {
         return changesBefore[Literal.decision(literal)];
     }
 
-    void assign(int literal, Reason reason, int changes) {
+    void assign(int literal, @Nullable Reason reason, int changes) {
         int decision = Literal.decision(literal);
         values[decision] = (byte) ((literal & 1) == 0 ? 1 : -1);
         phases[decision] = (literal & 1) == 0;

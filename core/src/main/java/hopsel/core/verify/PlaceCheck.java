@@ -1,5 +1,6 @@
 package hopsel.core.verify;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Need;
@@ -43,13 +44,13 @@ final class PlaceCheck {
     static List<Violation> check(CookingClass cooking, List<Activity> activities, Map<StepRef, Step> steps) {
         PlaceCheck check = new PlaceCheck(cooking, steps);
         activities.forEach(check::placements);
-        check.holds.forEach((id, holds) -> check.resource(check.resources.get(id), holds));
+        check.holds.forEach((id, holds) -> check.resource(Known.in(check.resources, id), holds));
         check.people(activities);
         return check.violations;
     }
 
     private void placements(Activity activity) {
-        List<Need> needs = PlanChecker.asDone(cooking, activity, steps.get(activity.step()))
+        List<Need> needs = PlanChecker.asDone(cooking, activity, Known.in(steps, activity.step()))
                 .needs();
         if (needs.size() != activity.placements().size()) {
             bad(
@@ -120,7 +121,7 @@ final class PlaceCheck {
                     "%s has %d s between %s and %s, needs %d s to change its heat"
                             .formatted(resource.id(), gap, first.activity.step(), then.activity.step(), change));
         }
-        boolean strangers = !components.get(first.activity.step()).equals(components.get(then.activity.step()));
+        boolean strangers = !Known.in(components, first.activity.step()).equals(components.get(then.activity.step()));
         int rinse = resource.rinse().seconds();
         if (rinse > 0 && strangers && gap < rinse) {
             bad(

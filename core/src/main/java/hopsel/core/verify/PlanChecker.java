@@ -1,5 +1,6 @@
 package hopsel.core.verify;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Dish;
@@ -121,7 +122,7 @@ public final class PlanChecker {
 
     private Set<StepRef> ancestors(StepRef step) {
         Set<StepRef> found = new HashSet<>();
-        for (After after : steps.get(step).after()) {
+        for (After after : Known.in(steps, step).after()) {
             StepRef before = before(step, after);
             if (found.add(before)) {
                 found.addAll(ancestors(before));
@@ -136,7 +137,7 @@ public final class PlanChecker {
     }
 
     private boolean shown(StepRef step) {
-        return main.get(step).shown();
+        return Known.in(main, step).shown();
     }
 
     private void activities() {
@@ -146,7 +147,7 @@ public final class PlanChecker {
             bad(0, "the activities are not in order");
         }
         for (Activity activity : plan.activities()) {
-            Step step = asDone(cooking, activity, steps.get(activity.step()));
+            Step step = asDone(cooking, activity, Known.in(steps, activity.step()));
             duration(activity, step);
             showing(activity, step);
             moment(activity, step);
@@ -216,14 +217,14 @@ public final class PlanChecker {
 
     private void mainOrder() {
         steps.forEach((ref, step) -> {
-            Activity then = main.get(ref);
+            Activity then = Known.in(main, ref);
             for (After after : step.after()) {
                 StepRef before = before(ref, after);
                 if (swapped.contains(before)) {
-                    atLeast(10, then, main.get(before).end(), before + " shown");
-                    follows(10, copies.get(before).get(before), then, after);
+                    atLeast(10, then, Known.in(main, before).end(), before + " shown");
+                    follows(10, Known.in(Known.in(copies, before), before), then, after);
                 } else {
-                    follows(0, main.get(before), then, after);
+                    follows(0, Known.in(main, before), then, after);
                 }
             }
         });
@@ -233,7 +234,7 @@ public final class PlanChecker {
         Set<StepRef> inside = ancestors(swap);
         inside.add(swap);
         for (StepRef ref : inside) {
-            for (After after : steps.get(ref).after()) {
+            for (After after : Known.in(steps, ref).after()) {
                 Optional<Activity> then = standIn(swap, ref);
                 Optional<Activity> before = standIn(swap, before(ref, after));
                 boolean touchesCopy = Stream.of(then, before)
@@ -247,15 +248,15 @@ public final class PlanChecker {
     }
 
     private Optional<Activity> standIn(StepRef swap, StepRef step) {
-        Activity copy = copies.get(swap).get(step);
-        return copy != null ? Optional.of(copy) : shown(step) ? Optional.empty() : Optional.of(main.get(step));
+        Activity copy = Known.in(copies, swap).get(step);
+        return copy != null ? Optional.of(copy) : shown(step) ? Optional.empty() : Optional.of(Known.in(main, step));
     }
 
     /** Rules 5 and 6, or rule 10 where that number is given. */
     private void follows(int rule, Activity before, Activity then, After after) {
         atLeast(rule == 0 ? 5 : rule, then, before.end() + after.least().seconds(), name(before));
         after.within().ifPresent(within -> atMost(rule == 0 ? 5 : rule, then, before, within));
-        steps.get(before.step()).keeps().ifPresent(keeps -> atMost(rule == 0 ? 6 : rule, then, before, keeps));
+        Known.in(steps, before.step()).keeps().ifPresent(keeps -> atMost(rule == 0 ? 6 : rule, then, before, keeps));
     }
 
     private void atLeast(int rule, Activity then, int moment, String what) {
@@ -285,7 +286,7 @@ public final class PlanChecker {
             bad(7, "the class ends at %d s, not at %d s".formatted(airEnd, plan.airEnd()));
         }
         for (Activity last : finals()) {
-            steps.get(last.step())
+            Known.in(steps, last.step())
                     .keeps()
                     .filter(keeps -> airEnd - last.end() > keeps.seconds())
                     .ifPresent(keeps -> bad(
@@ -300,7 +301,7 @@ public final class PlanChecker {
         steps.forEach((ref, step) -> step.after().forEach(after -> followed.add(before(ref, after))));
         return steps.keySet().stream()
                 .filter(step -> !followed.contains(step))
-                .map(step -> swapped.contains(step) ? copies.get(step).get(step) : main.get(step))
+                .map(step -> swapped.contains(step) ? Known.in(copies, step).get(step) : main.get(step))
                 .toList();
     }
 
@@ -313,7 +314,7 @@ public final class PlanChecker {
                             .formatted(overrun, plan.verdict().word(), plan.overrun()));
         }
         List<StepRef> hidden = steps.keySet().stream()
-                .filter(step -> steps.get(step).show() == Show.MAY && !shown(step))
+                .filter(step -> Known.in(steps, step).show() == Show.MAY && !shown(step))
                 .sorted()
                 .toList();
         if (!hidden.equals(plan.notShown())) {

@@ -6,6 +6,8 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
+import java.util.Objects;
+
 /** Makes the first accounts of an empty database, with the password that the start command hands over. */
 @Component
 class FirstAccounts implements ApplicationRunner {
@@ -23,8 +25,12 @@ class FirstAccounts implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) {
         if (!password.isBlank() && mapper.count() == 0) {
-            mapper.insert(new Account("host", "Host", encoder.encode(password), "HOST"));
-            mapper.insert(new Account("assistant", "Assistant", encoder.encode(password), "ASSISTANT"));
+            mapper.insert(new Account("host", "Host", encoded(), "HOST"));
+            mapper.insert(new Account("assistant", "Assistant", encoded(), "ASSISTANT"));
         }
+    }
+
+    private String encoded() {
+        return Objects.requireNonNull(encoder.encode(password));
     }
 }

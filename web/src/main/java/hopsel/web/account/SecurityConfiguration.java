@@ -17,6 +17,8 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 
+import java.util.Objects;
+
 /** Everything behind a login; strict headers; tokens against forged requests. */
 @Configuration
 class SecurityConfiguration {
@@ -104,7 +106,7 @@ class SecurityConfiguration {
                 throw new LockedException("Too many attempts.");
             }
             var signedIn = provider.authenticate(request);
-            throttle.succeeded(login, now.getRequest(), now.getResponse());
+            throttle.succeeded(login, now.getRequest(), Objects.requireNonNull(now.getResponse()));
             return signedIn;
         };
     }

@@ -5,6 +5,7 @@ import hopsel.web.frame.Secret;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.web.util.WebUtils;
 
@@ -67,7 +68,7 @@ class SignInThrottle {
     }
 
     /** The digest of the device's secret, if somebody signed in with this login there; null otherwise. */
-    private String device(String login, HttpServletRequest request) {
+    private @Nullable String device(String login, HttpServletRequest request) {
         Cookie cookie = WebUtils.getCookie(request, DEVICE);
         String digest = cookie == null ? null : Secret.digest(cookie.getValue());
         return digest != null && mapper.devices(digest, cut(login)) > 0 ? digest : null;

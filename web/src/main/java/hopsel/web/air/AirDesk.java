@@ -102,7 +102,7 @@ class AirDesk {
      */
     PlannedClass planned(Run run) {
         PlannedClass now =
-                plans.find(run.id()).orElseThrow(NotFoundException::new).planned();
+                plans.find(run.id()).orElseThrow(NotFoundException::new).whole();
         Optional<PlannedClass> then = runs.planned(run, now.cooking());
         if (run.isRehearsal() && then.isEmpty()) {
             throw new NotFoundException();

@@ -1,5 +1,6 @@
 package hopsel.web.air;
 
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ObjectNode;
 
 import java.util.List;
@@ -26,7 +27,7 @@ record AirView(
         long asked,
         long now,
         int speed,
-        Long onAir,
+        @Nullable Long onAir,
         boolean over,
         int slot,
         int end,
@@ -91,7 +92,7 @@ record AirView(
             int looked,
             List<String> takes,
             String sight,
-            Integer probe,
+            @Nullable Integer probe,
             int again,
             int page) {}
 

@@ -48,6 +48,8 @@ import hopsel.web.air.AirView.Someone;
 import hopsel.web.air.AirView.Wait;
 import hopsel.web.air.AirView.Words;
 
+import org.jspecify.annotations.Nullable;
+
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
@@ -313,7 +315,7 @@ final class AirViews {
                 pages.getOrDefault(dish.title(), 0));
     }
 
-    private Integer probe(String key, Standing standing) {
+    private @Nullable Integer probe(String key, Standing standing) {
         boolean in = state.events().stream().anyMatch(event -> event.is(Probe.class, key));
         return in
                 ? Ovens.probe(ovens, standing, standing.activity().duration())

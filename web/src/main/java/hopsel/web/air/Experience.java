@@ -83,7 +83,7 @@ public class Experience {
     }
 
     private Optional<Evening> read(Run run) {
-        PlannedClass now = plans.find(run.id()).orElseThrow().planned();
+        PlannedClass now = plans.find(run.id()).orElseThrow().whole();
         PlannedClass planned = runs.planned(run, now.cooking()).orElse(now);
         if (!planned.plan().possible()) {
             return Optional.empty();

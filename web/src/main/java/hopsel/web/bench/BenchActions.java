@@ -36,7 +36,7 @@ class BenchActions {
         try {
             return found.apply(dish.sheet(), new Entered(fields));
         } catch (IllegalArgumentException e) {
-            throw new RefusedEditException(e.getMessage());
+            throw new RefusedEditException(String.valueOf(e.getMessage()));
         }
     }
 }

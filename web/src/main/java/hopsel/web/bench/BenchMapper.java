@@ -2,6 +2,7 @@ package hopsel.web.bench;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -41,10 +42,18 @@ interface BenchMapper {
     Optional<Integer> child(@Param("dishId") long dishId, @Param("parent") int parent);
 
     /** A dish, with the document it stands at. */
-    record DishRow(long id, String recipe, int version, String title, int revision, Integer parent, String document) {}
+    record DishRow(
+            long id,
+            String recipe,
+            int version,
+            String title,
+            int revision,
+            @Nullable Integer parent,
+            String document) {}
 
     /** A state of a dish. */
-    record RevisionRow(int number, Integer parent, LocalDateTime madeAt, String madeBy, String what, String document) {}
+    record RevisionRow(
+            int number, @Nullable Integer parent, LocalDateTime madeAt, String madeBy, String what, String document) {}
 
     /** A dish to be inserted; the database fills in the id. */
     final class NewDish {

@@ -96,8 +96,9 @@ public final class BenchView {
     /** What the host let pass, with the reason. */
     public List<Passed> getPassed() {
         return objections.stream()
-                .filter(objection -> sheet.notes().passed().containsKey(objection.key()))
-                .map(objection -> new Passed(objection, sheet.notes().passed().get(objection.key())))
+                .flatMap(objection -> Optional.ofNullable(sheet.notes().passed().get(objection.key()))
+                        .map(reason -> new Passed(objection, reason))
+                        .stream())
                 .toList();
     }
 

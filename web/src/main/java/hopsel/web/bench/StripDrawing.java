@@ -1,5 +1,6 @@
 package hopsel.web.bench;
 
+import hopsel.core.Known;
 import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.Draft;
 import hopsel.core.dish.After;
@@ -104,7 +105,7 @@ record StripDrawing(
         }
 
         private int start(Step step) {
-            return times.starts().get(step.id());
+            return Known.in(times.starts(), step.id());
         }
 
         StripDrawing build() {

@@ -16,7 +16,7 @@ public class HouseCatalogue {
 
     private final HouseItemMapper mapper;
     private final Catalogue builtIn;
-    private volatile Kept kept = new Kept("none yet", null, List.of());
+    private volatile Kept kept = new Kept("none yet", Catalogue.of(List.of()), List.of());
 
     HouseCatalogue(HouseItemMapper mapper, Catalogue builtIn) {
         this.mapper = mapper;

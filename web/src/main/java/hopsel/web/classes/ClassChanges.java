@@ -8,6 +8,7 @@ import hopsel.formats.classfile.FaultyFileException;
 import hopsel.web.classes.StandingMapper.RevisionRow;
 import hopsel.web.classes.StandingMapper.StandingRow;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -61,7 +62,8 @@ public class ClassChanges {
         mapper.stand(id, number, WishText.write(wishes));
     }
 
-    private RevisionRow row(int number, Integer parent, String who, String what, CookingClass cooking, Wishes wishes) {
+    private RevisionRow row(
+            int number, @Nullable Integer parent, String who, String what, CookingClass cooking, Wishes wishes) {
         return new RevisionRow(
                 number,
                 parent,

@@ -2,6 +2,7 @@ package hopsel.web.classes;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -42,8 +43,8 @@ interface ClassMapper {
     void addGuest(
             @Param("id") long id,
             @Param("row") GuestRow row,
-            @Param("client") String client,
-            @Param("waitingSince") LocalDateTime waitingSince);
+            @Param("client") @Nullable String client,
+            @Param("waitingSince") @Nullable LocalDateTime waitingSince);
 
     /** Those who have no place yet, the longest first. */
     List<WaitingRow> waiting(@Param("id") long id);

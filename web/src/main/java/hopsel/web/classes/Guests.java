@@ -6,6 +6,7 @@ import hopsel.formats.json.Json;
 import hopsel.web.classes.ClassMapper.GuestRow;
 import hopsel.web.frame.Secret;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -82,7 +83,7 @@ public class Guests {
 
     /** Adds somebody; the name of the press lets it count once. */
     @Transactional
-    public void add(long id, Attendee attendee, String client) {
+    public void add(long id, Attendee attendee, @Nullable String client) {
         mapper.addGuest(id, row(id, attendee), client, null);
         mapper.countGuests(id);
     }

@@ -2,6 +2,7 @@ package hopsel.web.classes;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -35,12 +36,12 @@ interface StandingMapper {
     void keepPlan(@Param("id") long id, @Param("row") PlanRow row);
 
     /** Where a class stands. */
-    record StandingRow(Integer revision, String wishes) {}
+    record StandingRow(@Nullable Integer revision, String wishes) {}
 
     /** A state of a class. */
     record RevisionRow(
             int number,
-            Integer parent,
+            @Nullable Integer parent,
             LocalDateTime madeAt,
             String madeBy,
             String what,
@@ -48,5 +49,5 @@ interface StandingMapper {
             String wishes) {}
 
     /** A plan of a version, and the one before. */
-    record PlanRow(int version, String document, boolean proven, int leastEnd, String previous) {}
+    record PlanRow(int version, String document, boolean proven, int leastEnd, @Nullable String previous) {}
 }

@@ -15,6 +15,7 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.plan.PlanDesk;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -36,6 +37,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
 
 /** Lists classes, brings them in from files and takes them out again. */
@@ -77,7 +79,7 @@ class ClassesController {
      *
      * @param planned null where it cannot be read
      */
-    public record Listed(long id, String title, PlanDesk.Planned planned) {}
+    public record Listed(long id, String title, PlanDesk.@Nullable Planned planned) {}
 
     @PostMapping("/classes")
     ModelAndView bringIn(@RequestParam("file") MultipartFile file, RedirectAttributes next) throws IOException {
@@ -151,9 +153,9 @@ class ClassesController {
         return refused("", List.of(new Finding("", "The file is larger than 5 MB.", "Split it into classes.")));
     }
 
-    private static ModelAndView refused(String name, List<Finding> findings) {
+    private static ModelAndView refused(@Nullable String name, List<Finding> findings) {
         ModelAndView page = new ModelAndView("classes/refused", HttpStatus.UNPROCESSABLE_CONTENT);
-        page.addObject("name", name);
+        page.addObject("name", Objects.requireNonNullElse(name, ""));
         page.addObject("findings", findings);
         return page;
     }

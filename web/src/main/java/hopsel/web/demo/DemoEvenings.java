@@ -117,7 +117,7 @@ class DemoEvenings {
     }
 
     private void evening(long like, Past past) {
-        PlannedClass planned = plans.find(like).orElseThrow().planned();
+        PlannedClass planned = plans.find(like).orElseThrow().whole();
         CookingClass cooking = planned.cooking().starting(past.at);
         long id = classes.add(cooking);
         kept.keep(id, classes.version(id).orElseThrow(), planned.outcome(), Optional.empty());
@@ -140,7 +140,7 @@ class DemoEvenings {
                         0,
                         begun.plus(Duration.ofMinutes(25)),
                         new Tasted("", planned.cooking().dishes().get(0).id() + "/" + line.id(), Taste.TOUCH))));
-        experience.record(id, plans.find(id).orElseThrow().planned(), events, WHO);
+        experience.record(id, plans.find(id).orElseThrow().whole(), events, WHO);
     }
 
     private static String key(PlannedClass planned, String step) {

@@ -2,6 +2,7 @@ package hopsel.web.device;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
@@ -30,5 +31,12 @@ interface DeviceMapper {
             String fault) {}
 
     record PrinterRow(
-            long id, String kind, Long classId, String sheet, int labels, long job, String who, LocalDateTime at) {}
+            long id,
+            String kind,
+            @Nullable Long classId,
+            String sheet,
+            int labels,
+            long job,
+            String who,
+            LocalDateTime at) {}
 }

@@ -6,12 +6,14 @@ import hopsel.core.device.LabelPrinter.Job;
 import hopsel.core.device.LabelPrinter.JobEvent;
 import hopsel.web.device.DeviceMapper.PrinterRow;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Objects;
 
 /** The label printer: what it was asked to print, and how far it has come. */
 @Repository
@@ -38,7 +40,7 @@ public class PrinterStore {
         add(kind, null, "", 0, job, who);
     }
 
-    private void add(JobEvent kind, Long classId, String sheet, int labels, long job, String who) {
+    private void add(JobEvent kind, @Nullable Long classId, String sheet, int labels, long job, String who) {
         mapper.addPrinter(new PrinterRow(
                 0,
                 kind.name(),
@@ -74,7 +76,7 @@ public class PrinterStore {
                 .map(job -> sent.stream()
                         .filter(row -> row.job() == job.number())
                         .findFirst()
-                        .map(row -> new Shown(job, row.classId(), row.sheet(), row.who(), row.at()))
+                        .map(row -> new Shown(job, Objects.requireNonNull(row.classId()), row.sheet(), row.who(), row.at()))
                         .orElseThrow())
                 .sorted((one, two) -> Long.compare(two.job.number(), one.job.number()))
                 .toList();

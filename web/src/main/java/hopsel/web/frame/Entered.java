@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -209,6 +210,12 @@ public final class Entered {
         public BadEntryException(String field, String message) {
             super(message);
             this.field = field;
+        }
+
+        /** Every one of them says something. */
+        @Override
+        public String getMessage() {
+            return Objects.requireNonNull(super.getMessage());
         }
 
         /** The field's key. */

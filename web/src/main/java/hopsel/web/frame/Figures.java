@@ -20,6 +20,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 
 /** Figures as pages show them; templates call it {@code @figures}. Calculates nothing. */
 @Component
@@ -229,6 +230,6 @@ public class Figures {
 
     /** An allergen, a house rule or an item, as people say it. */
     public String word(String avoided) {
-        return messages.getMessage("avoid." + avoided, null, avoided, LOCALE);
+        return Objects.requireNonNull(messages.getMessage("avoid." + avoided, null, avoided, LOCALE));
     }
 }

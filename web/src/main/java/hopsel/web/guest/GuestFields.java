@@ -88,9 +88,9 @@ public final class GuestFields {
         Map<String, String> shown = shown(in.fields().getOrDefault(SHOWN + suffix, ""));
         for (Map.Entry<String, String> entry : now.entrySet()) {
             String field = entry.getKey();
-            String typed = in.fields().get(field + suffix);
             String before = shown.getOrDefault(field, entry.getValue());
-            boolean touched = typed != null && !same(field, typed, before);
+            String typed = in.fields().getOrDefault(field + suffix, before);
+            boolean touched = !same(field, typed, before);
             boolean elsewhere = !same(field, before, entry.getValue());
             if (touched && elsewhere && !same(field, typed, entry.getValue()) && HEALTH.contains(field)) {
                 throw new BadEntryException(

@@ -2,6 +2,7 @@ package hopsel.web.guest;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -22,7 +23,7 @@ interface SignupMapper {
     /** All but the link. */
     void putSignup(@Param("row") SignupRow row);
 
-    void signupLink(@Param("id") long id, @Param("digest") String digest);
+    void signupLink(@Param("id") long id, @Param("digest") @Nullable String digest);
 
     Optional<Long> signupOf(@Param("digest") String digest);
 
@@ -46,7 +47,12 @@ interface SignupMapper {
     record DetailRow(
             String attendeeId, String contact, String spice, String delivery, String equipment, String remark) {}
 
-    record SignupRow(long classId, String digest, Integer places, LocalDateTime closesAt, String joining) {}
+    record SignupRow(
+            long classId,
+            @Nullable String digest,
+            @Nullable Integer places,
+            @Nullable LocalDateTime closesAt,
+            String joining) {}
 
     record NoticeRow(long id, String guestId, String said, LocalDateTime at) {}
 

@@ -16,6 +16,7 @@ import hopsel.web.handout.HandoutMapper.EditionRow;
 import hopsel.web.handout.HandoutMapper.SentRow;
 import hopsel.web.tick.LabelsRead;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.node.ObjectNode;
@@ -79,8 +80,8 @@ public class EditionStore {
             String note,
             String madeBy,
             LocalDateTime madeAt,
-            String reviewedBy,
-            LocalDateTime releasedAt) {}
+            @Nullable String reviewedBy,
+            @Nullable LocalDateTime releasedAt) {}
 
     /**
      * Everything that handouts follow from.
@@ -163,7 +164,7 @@ public class EditionStore {
     }
 
     /** Takes an edition a step on; false where it stood elsewhere. */
-    boolean advance(long id, int number, State from, State to, String reviewedBy) {
+    boolean advance(long id, int number, State from, State to, @Nullable String reviewedBy) {
         return mapper.advance(id, number, from.name(), to.name(), reviewedBy, to == State.RELEASED ? now() : null) == 1;
     }
 

@@ -2,6 +2,7 @@ package hopsel.web.handout;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -30,8 +31,8 @@ interface HandoutMapper {
             @Param("number") int number,
             @Param("from") String from,
             @Param("to") String to,
-            @Param("reviewedBy") String reviewedBy,
-            @Param("releasedAt") LocalDateTime releasedAt);
+            @Param("reviewedBy") @Nullable String reviewedBy,
+            @Param("releasedAt") @Nullable LocalDateTime releasedAt);
 
     void rewriteEdition(
             @Param("id") long id,
@@ -59,8 +60,8 @@ interface HandoutMapper {
             String note,
             String madeBy,
             LocalDateTime madeAt,
-            String reviewedBy,
-            LocalDateTime releasedAt) {}
+            @Nullable String reviewedBy,
+            @Nullable LocalDateTime releasedAt) {}
 
     record SentRow(String attendeeId, int edition, LocalDateTime at) {}
 

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
 import java.util.Locale;
+import java.util.Objects;
 
 /** Names of versions of a dish, and differences with their sign. Templates call it {@code @nutritionWords}. */
 @Component
@@ -25,12 +26,13 @@ public class NutritionWords {
         if (version.kind() == Basis.AS_WRITTEN) {
             return say("nutrition.written");
         }
-        return version.kind() == Basis.WITHOUT
-                ? say("nutrition.without", catalogue.get(version.item()).name())
-                : say(
-                        "nutrition.school",
-                        say("matter." + version.matter().word()),
-                        say("school.%s.%s".formatted(version.matter().word(), version.school())));
+        if (version.item() != null) {
+            return say("nutrition.without", catalogue.get(version.item()).name());
+        }
+        String matter = Objects.requireNonNull(version.matter(), "a school is of something")
+                .word();
+        return say(
+                "nutrition.school", say("matter." + matter), say("school.%s.%s".formatted(matter, version.school())));
     }
 
     /** A difference. */

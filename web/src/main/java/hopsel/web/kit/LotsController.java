@@ -61,7 +61,7 @@ class LotsController {
         for (long id : store.classesOf(item, lot)) {
             guests.look(id, who.getName(), "traced a pack");
             PlannedClass planned =
-                    desk.find(id).orElseThrow(NotFoundException::new).planned();
+                    desk.find(id).orElseThrow(NotFoundException::new).whole();
             var run = packing.run(id, planned);
             for (Use use : run.uses()) {
                 if (use.item().equals(item) && use.lot().name().equals(lot)) {

@@ -2,6 +2,7 @@ package hopsel.web.kit;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -29,11 +30,11 @@ interface PackingMapper {
             String itemId,
             BigDecimal grams,
             String lot,
-            LocalDate useBy,
+            @Nullable LocalDate useBy,
             String station,
             String who,
             LocalDateTime at,
             String client) {}
 
-    record LotRow(String itemId, String lot, LocalDate useBy) {}
+    record LotRow(String itemId, String lot, @Nullable LocalDate useBy) {}
 }

@@ -7,6 +7,7 @@ import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.Portion;
 import hopsel.web.frame.Figures;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 import java.util.List;
@@ -38,7 +39,7 @@ public class PackingState {
     }
 
     /** What a portion of a kit is in place of; null where it is as written. */
-    public String instead(Kit kit, Portion portion) {
+    public @Nullable String instead(Kit kit, Portion portion) {
         return kit.lines().stream()
                 .filter(line ->
                         line.dish().equals(portion.dish()) && line.item().equals(portion.item()))

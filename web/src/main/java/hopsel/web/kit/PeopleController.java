@@ -26,6 +26,7 @@ import hopsel.web.guest.ParticularsStore;
 import hopsel.web.guest.SignupStore;
 import hopsel.web.plan.ClassPages;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -48,6 +49,7 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /** The attendees of a class: entered row by row, or pasted from a sheet. */
@@ -98,7 +100,7 @@ class PeopleController {
         model.addAttribute("words", AttendeeForm.words());
         model.addAttribute("live", guests.live(id));
         Map<String, Particulars> known = particulars.of(id);
-        CookingClass cooking = (CookingClass) model.getAttribute("cooking");
+        CookingClass cooking = (CookingClass) Objects.requireNonNull(model.getAttribute("cooking"));
         Catalogue catalogue = cooking.catalogue(builtIn);
         model.addAttribute("known", known);
         model.addAttribute(
@@ -257,7 +259,8 @@ class PeopleController {
         return new AttendeeForm(stored.cooking(), stored.cooking().catalogue(builtIn), rules.all());
     }
 
-    private ModelAndView refused(long id, List<String> wrong, Map<String, String> typed, Principal who, Model model) {
+    private ModelAndView refused(
+            long id, List<String> wrong, @Nullable Map<String, String> typed, Principal who, Model model) {
         people(id, who, model);
         model.addAttribute("wrong", wrong);
         model.addAttribute("typed", typed);

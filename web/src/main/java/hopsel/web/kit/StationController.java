@@ -146,7 +146,7 @@ class StationController {
             Principal who,
             RedirectAttributes next) {
         PlannedClass planned =
-                plans.find(id).orElseThrow(NotFoundException::new).planned();
+                plans.find(id).orElseThrow(NotFoundException::new).whole();
         Entered in = new Entered(fields);
         UriComponentsBuilder back = UriComponentsBuilder.fromPath("/classes/{id}/packing/station/{station}");
         back.queryParam("item", "{item}").queryParam("kit", "{kit}");

@@ -2,6 +2,7 @@ package hopsel.web.log;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -33,5 +34,5 @@ interface ClosingMapper {
 
     record ServedRow(String attendeeId, String dishId) {}
 
-    record LeftRow(String dishId, BigDecimal portions, String went, LocalDate useBy) {}
+    record LeftRow(String dishId, BigDecimal portions, String went, @Nullable LocalDate useBy) {}
 }

@@ -1,5 +1,6 @@
 package hopsel.web.log;
 
+import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.StepRef;
 import hopsel.core.log.AirLog;
@@ -111,7 +112,7 @@ class LogController {
                         ref,
                         step.title(),
                         step.minutes().likely().seconds(),
-                        Learned.of(planned, ref, seen.get(step.id()))));
+                        Learned.of(planned, ref, Known.in(seen, step.id()))));
             });
         });
         return all;

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 
 /** The countdown in words: what to do, and why then. Templates call it {@code @countdownWords}. */
 @Component
@@ -45,7 +46,7 @@ public class CountdownWords {
                     case WATER -> new Object[] {clock(cooking, why.get(0))};
                     default -> why.toArray();
                 };
-        return messages.getMessage("countdown.why." + task.kind(), said, "", Locale.ENGLISH);
+        return Objects.requireNonNull(messages.getMessage("countdown.why." + task.kind(), said, "", Locale.ENGLISH));
     }
 
     private String clock(CookingClass cooking, String seconds) {

@@ -38,7 +38,7 @@ public class ClassPages {
      * @throws NotFoundException where there is no such class
      */
     public PlannedClass planned(long id) {
-        return desk.find(id).orElseThrow(NotFoundException::new).planned();
+        return desk.find(id).orElseThrow(NotFoundException::new).whole();
     }
 
     /**
@@ -51,19 +51,19 @@ public class ClassPages {
         model.addAttribute("id", id);
         model.addAttribute("version", planned.stored().version());
         model.addAttribute("cooking", planned.stored().cooking());
-        model.addAttribute("planned", planned.planned());
-        model.addAttribute("plan", planned.planned().plan());
-        model.addAttribute("outcome", planned.planned().outcome());
+        model.addAttribute("planned", planned.whole());
+        model.addAttribute("plan", planned.whole().plan());
+        model.addAttribute("outcome", planned.whole().outcome());
         model.addAttribute("wishes", planned.stored().wishes());
         model.addAttribute("improving", planned.improving());
         planned.previous().ifPresent(before -> model.addAttribute("previous", before));
         planned.previous()
-                .filter(before -> planned.planned().plan().possible())
+                .filter(before -> planned.whole().plan().possible())
                 .ifPresent(before -> model.addAttribute(
-                        "moves", Moves.between(before, planned.planned().plan())));
-        model.addAttribute("catalogue", planned.planned().catalogue());
+                        "moves", Moves.between(before, planned.whole().plan())));
+        model.addAttribute("catalogue", planned.whole().catalogue());
         model.addAttribute("station", station);
         model.addAttribute("stations", Station.values());
-        return planned.planned();
+        return planned.whole();
     }
 }

@@ -1,5 +1,6 @@
 package hopsel.web.plan;
 
+import hopsel.core.Known;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Outcome;
@@ -16,6 +17,7 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.Bounded;
 
 import jakarta.annotation.PreDestroy;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -24,6 +26,7 @@ import org.springframework.stereotype.Component;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -99,7 +102,8 @@ public class PlanDesk {
                         id,
                         (key, before) -> before != null && before.plain == plain && before.chosen.equals(chosen)
                                 ? before
-                                : new Styled(plain, chosen, plain.with(plain.planned.inStyles(chosen, catalogue))))
+                                : new Styled(
+                                        plain, chosen, plain.with(plain.whole().inStyles(chosen, catalogue))))
                 .planned;
     }
 
@@ -107,7 +111,7 @@ public class PlanDesk {
     public Optional<Planned> peek(long id) {
         return ask(id).map(future -> future.isDone() && !future.isCompletedExceptionally()
                 ? future.join()
-                : new Planned(kept.get(id).stored, null, Optional.empty(), true));
+                : new Planned(Known.in(kept, id).stored, null, Optional.empty(), true));
     }
 
     /**
@@ -132,14 +136,14 @@ public class PlanDesk {
     public List<Planned> ready() {
         return store.entries().stream()
                 .flatMap(entry -> {
-                    Kept known = kept.get(entry.id());
-                    boolean current = known != null
+                    @Nullable Kept known = kept.get(entry.id());
+                    if (known != null
                             && known.stored.stamp().equals(entry.stamp())
                             && known.plan.isDone()
-                            && !known.plan.isCompletedExceptionally();
-                    return current
-                            ? Stream.of(known.plan.join())
-                            : whole(entry.id()).filter(planned -> planned.planned() != null).stream();
+                            && !known.plan.isCompletedExceptionally()) {
+                        return Stream.of(known.plan.join());
+                    }
+                    return whole(entry.id()).filter(planned -> planned.planned() != null).stream();
                 })
                 .toList();
     }
@@ -153,7 +157,7 @@ public class PlanDesk {
         if (asked.isEmpty() || asked.get().isDone()) {
             return find(id);
         }
-        Kept now = kept.get(id);
+        Kept now = Known.in(kept, id);
         try {
             asked.get().get(milliseconds, TimeUnit.MILLISECONDS);
         } catch (TimeoutException e) {
@@ -197,7 +201,7 @@ public class PlanDesk {
     }
 
     private Kept start(StoredClass stored) {
-        AtomicReference<Plan> soFar = new AtomicReference<>();
+        AtomicReference<@Nullable Plan> soFar = new AtomicReference<>();
         return new Kept(
                 stored,
                 soFar,
@@ -215,7 +219,7 @@ public class PlanDesk {
     }
 
     /** The plan as it was kept, if that is of this version; otherwise a new one, near the last. */
-    private Planned plan(StoredClass stored, AtomicReference<Plan> soFar) {
+    private Planned plan(StoredClass stored, AtomicReference<@Nullable Plan> soFar) {
         Optional<PlanStore.Kept> last = plans.find(stored.id());
         if (last.isPresent()
                 && last.get().version() == stored.version()
@@ -236,7 +240,7 @@ public class PlanDesk {
 
     private record Styled(Planned plain, Map<String, Map<Matter, String>> chosen, Planned planned) {}
 
-    private record Kept(StoredClass stored, AtomicReference<Plan> soFar, CompletableFuture<Planned> plan) {
+    private record Kept(StoredClass stored, AtomicReference<@Nullable Plan> soFar, CompletableFuture<Planned> plan) {
 
         /** Who takes part does not change the plan, only what is packed, bought and printed. */
         Kept with(StoredClass other, Catalogue catalogue) {
@@ -245,7 +249,8 @@ public class PlanDesk {
                     soFar,
                     plan.thenApply(planned -> new Planned(
                             other,
-                            PlannedClass.of(other.cooking(), catalogue, planned.planned.outcome()),
+                            PlannedClass.of(
+                                    other.cooking(), catalogue, planned.whole().outcome()),
                             planned.previous,
                             false)));
         }
@@ -259,7 +264,13 @@ public class PlanDesk {
      * @param previous the plan before the last change
      * @param improving whether something better is still being looked for
      */
-    public record Planned(StoredClass stored, PlannedClass planned, Optional<Plan> previous, boolean improving) {
+    public record Planned(
+            StoredClass stored, @Nullable PlannedClass planned, Optional<Plan> previous, boolean improving) {
+
+        /** With its plan, for whoever has waited for it. */
+        public PlannedClass whole() {
+            return Objects.requireNonNull(planned, "it is still being planned");
+        }
 
         Planned with(PlannedClass other) {
             return new Planned(stored, other, previous, improving);

@@ -5,9 +5,12 @@ import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * An activity in two plans.
@@ -17,7 +20,7 @@ import java.util.List;
  * @param before null where the plan before has no such activity
  * @param now null where the plan now has none
  */
-record PlanPair(StepRef step, Copy copy, Activity before, Activity now) {
+record PlanPair(StepRef step, Copy copy, @Nullable Activity before, @Nullable Activity now) {
 
     /** All activities of both plans, in the order of the plan now. */
     static List<PlanPair> of(Plan before, Plan now) {
@@ -28,11 +31,15 @@ record PlanPair(StepRef step, Copy copy, Activity before, Activity now) {
         before.activities().stream()
                 .filter(activity -> find(now, activity) == null)
                 .forEach(activity -> pairs.add(new PlanPair(activity.step(), activity.copy(), activity, null)));
-        pairs.sort(Comparator.comparingInt(pair -> (pair.now != null ? pair.now : pair.before).start()));
+        pairs.sort(Comparator.comparingInt(pair -> pair.either().start()));
         return pairs;
     }
 
-    private static Activity find(Plan plan, Activity activity) {
+    private Activity either() {
+        return now != null ? now : Objects.requireNonNull(before, "one of the plans has it");
+    }
+
+    private static @Nullable Activity find(Plan plan, Activity activity) {
         return plan.activities().stream()
                 .filter(other ->
                         other.step().equals(activity.step()) && other.copy().equals(activity.copy()))

@@ -16,6 +16,7 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -165,7 +166,7 @@ class WishController {
      * @param plan what comes of it
      * @param moves how that differs; null where it cannot be
      */
-    record Trial(int shift, int moment, Plan plan, Moves moves) {}
+    record Trial(int shift, int moment, Plan plan, @Nullable Moves moves) {}
 
     @GetMapping("/classes/{id}/plan/remedies")
     String remedies(@PathVariable("id") long id, Model model) {
@@ -191,7 +192,7 @@ class WishController {
         PlanDesk.Planned found = desk.find(id).orElseThrow(NotFoundException::new);
         String wanted = "%s %s %s"
                 .formatted(chosen.get("kind"), chosen.getOrDefault("step", ""), chosen.getOrDefault("what", ""));
-        Optional<Remedy> remedy = of(id, found.planned()).stream()
+        Optional<Remedy> remedy = of(id, found.whole()).stream()
                 .filter(own -> wanted.equals("%s %s %s"
                         .formatted(own.kind(), own.step().map(StepRef::toString).orElse(""), own.what())))
                 .findFirst();

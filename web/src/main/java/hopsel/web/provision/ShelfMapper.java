@@ -2,6 +2,7 @@ package hopsel.web.provision;
 
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -29,7 +30,7 @@ interface ShelfMapper {
 
     Optional<MoneyRow> money(@Param("id") long id);
 
-    void putFee(@Param("id") long id, @Param("fee") BigDecimal fee);
+    void putFee(@Param("id") long id, @Param("fee") @Nullable BigDecimal fee);
 
     /** Marks a class as settled; 0 where it was. */
     int settle(@Param("id") long id);
@@ -61,14 +62,14 @@ interface ShelfMapper {
             String itemId,
             String batch,
             BigDecimal grams,
-            LocalDate useBy,
+            @Nullable LocalDate useBy,
             boolean opened,
-            Long classId,
+            @Nullable Long classId,
             String who,
             LocalDateTime at,
             String reason) {}
 
-    record MoneyRow(BigDecimal fee, boolean settled) {}
+    record MoneyRow(@Nullable BigDecimal fee, boolean settled) {}
 
     record LinkRow(String digest, long classId, String madeBy, LocalDateTime expiresAt, boolean withdrawn) {}
 }

@@ -11,6 +11,7 @@ import hopsel.web.provision.ShelfMapper.MovementRow;
 import hopsel.web.provision.ShelfMapper.PriceRow;
 import hopsel.web.provision.ShelfMapper.ShelfRow;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -106,7 +107,7 @@ public class ShelfStore {
     }
 
     @Transactional
-    void move(List<Movement> movements, Long classId, String who, String reason) {
+    void move(List<Movement> movements, @Nullable Long classId, String who, String reason) {
         movements.forEach(line -> mapper.addMovement(new MovementRow(
                 line.kind().name(),
                 line.item(),

@@ -121,7 +121,7 @@ class ShoppingController {
             RedirectAttributes next,
             Principal who) {
         PlanDesk.Planned found = plans.find(id).orElseThrow(NotFoundException::new);
-        PlannedClass planned = found.planned();
+        PlannedClass planned = found.whole();
         StandIn.Choice choice = StandIn.choices(planned.cooking(), builtIn, item).stream()
                 .filter(own -> own.use().equals(use))
                 .findFirst()
@@ -135,7 +135,7 @@ class ShoppingController {
                                 planned.catalogue().get(use).name(),
                                 planned.catalogue().get(item).name());
                 changes.change(id, version, wanted, stored.wishes(), who.getName(), what);
-                List<String> refused = plans.find(id).orElseThrow(NotFoundException::new).planned().kits().stream()
+                List<String> refused = plans.find(id).orElseThrow(NotFoundException::new).whole().kits().stream()
                         .filter(kit -> kit.refuses())
                         .map(kit -> kit.attendee().name())
                         .toList();

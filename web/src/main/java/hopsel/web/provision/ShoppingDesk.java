@@ -40,7 +40,7 @@ class ShoppingDesk {
     }
 
     PlannedClass planned(long id) {
-        return desk.find(id).orElseThrow(NotFoundException::new).planned();
+        return desk.find(id).orElseThrow(NotFoundException::new).whole();
     }
 
     WeekList list(List<PlannedClass> classes) {

@@ -1,5 +1,6 @@
 package hopsel.web.provision;
 
+import hopsel.core.Known;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Storage;
@@ -30,7 +31,7 @@ record ShoppingView(List<Group> groups) {
             Item item = catalogue.get(line.item());
             Shelf place = shelf.get(line.item());
             String shop = place == null ? anyShop : place.shop();
-            String aisle = place == null ? aisles.get(item.storage().orElse(Storage.AMBIENT)) : place.aisle();
+            String aisle = place == null ? Known.in(aisles, item.storage().orElse(Storage.AMBIENT)) : place.aisle();
             groups.computeIfAbsent(shop + "\n" + aisle, any -> new Group(shop, aisle, new ArrayList<>()))
                     .lines
                     .add(line);

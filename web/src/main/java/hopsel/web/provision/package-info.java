@@ -1,2 +1,5 @@
 /** The shopping list. */
+@NullMarked
 package hopsel.web.provision;
+
+import org.jspecify.annotations.NullMarked;

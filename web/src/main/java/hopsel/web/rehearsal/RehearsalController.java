@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 
 import java.util.List;
+import java.util.Objects;
 
 /** The rehearsal of a class. */
 @Controller
@@ -53,7 +54,7 @@ class RehearsalController {
     @GetMapping("/classes/{id}/rehearsal/drops")
     String drops(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.REHEARSAL, model);
-        Wishes wishes = (Wishes) model.getAttribute("wishes");
+        Wishes wishes = (Wishes) Objects.requireNonNull(model.getAttribute("wishes"));
         model.addAttribute(
                 "drops",
                 planned.plan().possible()

@@ -142,7 +142,7 @@ class GuestController {
         keepPrivate(response);
         Guest guest = store.opened(token).orElseThrow(NotFoundException::new);
         PlannedClass planned =
-                desk.find(guest.classId()).orElseThrow(NotFoundException::new).planned();
+                desk.find(guest.classId()).orElseThrow(NotFoundException::new).whole();
         return planned.cooking().attendees().stream()
                 .filter(attendee -> attendee.id().equals(guest.attendee()))
                 .findFirst()

@@ -19,6 +19,7 @@ import hopsel.web.guest.SignupStore.Signup;
 import hopsel.web.guest.SignupStore.Taken;
 
 import jakarta.servlet.http.HttpServletResponse;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -131,7 +132,7 @@ class JoinController {
     }
 
     /** The press as the form named it; a form without a name is pressed once. */
-    private static String press(String named) {
+    private static String press(@Nullable String named) {
         return named != null && named.matches("[A-Za-z0-9_-]{16,64}") ? named : Secret.fresh();
     }
 

@@ -1,5 +1,6 @@
 package hopsel.web.classes.before;
 
+import hopsel.core.Known;
 import hopsel.formats.json.Json;
 
 import org.flywaydb.core.api.migration.BaseJavaMigration;
@@ -58,7 +59,7 @@ public class V23__DishesKnowTheirRecipe extends BaseJavaMigration {
                 String.join(" and ", key.stream().map(name -> name + " = ?").toList());
         database.queryForList("select %s, %s as document from %s".formatted(String.join(", ", key), column, table))
                 .forEach(row -> {
-                    JsonNode document = read((String) row.get("document"));
+                    JsonNode document = read((String) Known.in(row, "document"));
                     if (tell(document, recipes)) {
                         List<Object> values = new ArrayList<>(List.of(Json.indented(document)));
                         key.forEach(name -> values.add(row.get(name)));

@@ -1,5 +1,6 @@
 package hopsel.web.classes.before;
 
+import hopsel.core.Known;
 import hopsel.core.air.EarlierEvent;
 import hopsel.core.air.Happened.Note;
 import hopsel.formats.eventfile.EventFile;
@@ -20,8 +21,10 @@ public class V25__EventsHaveTheirMembers extends BaseJavaMigration {
         database.queryForList("select class_id, run, seq, kind, activity, seconds, text from air_event")
                 .forEach(row -> {
                     String event = event(
-                            (String) row.get("kind"), (String) row.get("activity"), (int) row.get("seconds"), (String)
-                                    row.get("text"));
+                            (String) Known.in(row, "kind"),
+                            (String) Known.in(row, "activity"),
+                            (int) Known.in(row, "seconds"),
+                            (String) Known.in(row, "text"));
                     database.update(
                             "update air_event set event = ? where class_id = ? and run = ? and seq = ?",
                             event,

@@ -79,7 +79,13 @@ public final class Gaps {
         int up = before.celsius().isEmpty() || then.isEmpty()
                 ? 0
                 : then.get().compareTo(before.celsius().get());
-        return up > 0 ? GapReason.HEAT : up < 0 ? GapReason.COOL : GapReason.RINSE;
+        if (up > 0) {
+            return GapReason.HEAT;
+        }
+        if (up < 0) {
+            return GapReason.COOL;
+        }
+        return GapReason.RINSE;
     }
 
     private static boolean holds(Activity activity, String place) {

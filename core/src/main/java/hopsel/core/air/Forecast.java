@@ -139,7 +139,14 @@ final class Forecast {
                     hands[i] != null && !hands[i].isEmpty() ? Optional.of(hands[i]) : activity.person();
             int ready = ready(i, person, handed);
             int lasts = lasts(i);
-            int start = started[i] != Integer.MIN_VALUE ? started[i] : activity.start() < 0 ? activity.start() : ready;
+            int start;
+            if (started[i] != Integer.MIN_VALUE) {
+                start = started[i];
+            } else if (activity.start() < 0) {
+                start = activity.start();
+            } else {
+                start = ready;
+            }
             boolean before = activity.start() < 0 && status[i] == Status.AHEAD;
             if (before && begun.isPresent()) {
                 // Work before the class happened as it was planned; what reaches into it is under way.

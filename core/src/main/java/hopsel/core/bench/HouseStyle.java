@@ -290,12 +290,9 @@ public record HouseStyle(Draft sheet, List<String> changes) {
                         : grams(line).get().multiply(cooked.get());
                 Amount amount =
                         Amount.of(weight.setScale(0, RoundingMode.HALF_UP).max(BigDecimal.ONE), Unit.G);
-                sheet = sheet.eachLine(own -> own.id().equals(line.id())
-                        ? own.of(
-                                other,
-                                Optional.of(amount),
-                                Optional.of(dried ? "soaked and boiled" : "drained and rinsed"))
-                        : own);
+                Optional<String> prep = Optional.of(dried ? "soaked and boiled" : "drained and rinsed");
+                sheet = sheet.eachLine(
+                        own -> own.id().equals(line.id()) ? own.of(other, Optional.of(amount), prep) : own);
                 if (dried) {
                     sheet = Insertions.soakAndBoil(sheet, line.id());
                     changes.add(("%s in place of the can, with soaking overnight, ten minutes of hard boiling and an "
@@ -355,9 +352,8 @@ public record HouseStyle(Draft sheet, List<String> changes) {
                 }
                 for (IngredientLine line : lines(item -> item.id().equals(from))) {
                     Optional<Amount> amount = grams(line).map(grams -> Amount.of(Decimals.tenths(grams), Unit.G));
-                    sheet = sheet.eachLine(own -> own.id().equals(line.id())
-                            ? own.of(to, amount, Optional.of(frozen ? "thawed and squeezed" : "washed"))
-                            : own);
+                    Optional<String> prep = Optional.of(frozen ? "thawed and squeezed" : "washed");
+                    sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(to, amount, prep) : own);
                     changes.add("%s in place of %s, the same weight.".formatted(name(to), name(from)));
                 }
             });
@@ -418,9 +414,8 @@ public record HouseStyle(Draft sheet, List<String> changes) {
         }
 
         private void prepare(IngredientLine line, String rest, String first) {
-            sheet = sheet.eachLine(own -> own.id().equals(line.id())
-                    ? own.of(own.item(), own.amount(), Optional.of(rest.isEmpty() ? first : first + ", " + rest))
-                    : own);
+            Optional<String> prep = Optional.of(rest.isEmpty() ? first : first + ", " + rest);
+            sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(own.item(), own.amount(), prep) : own);
         }
 
         void measures(String school) {
@@ -465,9 +460,14 @@ public record HouseStyle(Draft sheet, List<String> changes) {
             return each.map(grams -> {
                 BigDecimal ml = Decimals.ratio(
                         amount.high().multiply(grams), item.gramsPerMl().get());
-                Unit unit = ml.compareTo(BigDecimal.valueOf(59)) >= 0
-                        ? Unit.CUP
-                        : ml.compareTo(BigDecimal.valueOf(14)) >= 0 ? Unit.TBSP : Unit.TSP;
+                Unit unit;
+                if (ml.compareTo(BigDecimal.valueOf(59)) >= 0) {
+                    unit = Unit.CUP;
+                } else if (ml.compareTo(BigDecimal.valueOf(14)) >= 0) {
+                    unit = Unit.TBSP;
+                } else {
+                    unit = Unit.TSP;
+                }
                 BigDecimal factor = Decimals.ratio(
                         Decimals.ratio(grams, item.gramsPerMl().get()),
                         sheet.measures().millilitres(unit).orElseThrow());

@@ -162,15 +162,26 @@ final class Insertions {
                     case "caramelis", "caramelize" -> "Caramelise";
                     default -> verb.substring(0, 1).toUpperCase(Locale.ROOT) + verb.substring(1);
                 };
-        List<Need> needs = resting || verb.equals("mash")
-                ? List.of()
-                : oven ? List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO)) : burner();
+        List<Need> needs;
+        if (resting || verb.equals("mash")) {
+            needs = List.of();
+        } else if (oven) {
+            needs = List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO));
+        } else {
+            needs = burner();
+        }
+        Work work;
+        if (resting) {
+            work = Work.REST;
+        } else {
+            work = verb.equals("mash") ? Work.HANDS : Work.WATCH;
+        }
         Step making = step(
                 id,
                 title + " " + name.split(",")[0].toLowerCase(Locale.ROOT),
                 title + ".",
-                StepMinutes.of(Minutes.of(resting ? 30 : oven ? 30 : 12)),
-                resting ? Work.REST : verb.equals("mash") ? Work.HANDS : Work.WATCH,
+                StepMinutes.of(Minutes.of(resting || oven ? 30 : 12)),
+                work,
                 Show.NEVER,
                 needs,
                 List.of(),
@@ -191,17 +202,14 @@ final class Insertions {
         return sheet.eachComponent(component -> {
             boolean here = component.id().equals(home);
             List<Step> steps = new ArrayList<>(here ? first : List.of());
-            component
-                    .steps()
-                    .forEach(step -> steps.add(
-                            usesLine(step, line)
-                                    ? waiting(
-                                            step.withUses(step.uses().stream()
-                                                    .filter(use ->
-                                                            !use.ingredient().equals(line))
-                                                    .toList()),
-                                            made)
-                                    : here && !used && step == component.steps().get(0) ? waiting(step, made) : step));
+            for (Step step : component.steps()) {
+                List<Use> rest = step.uses().stream()
+                        .filter(use -> !use.ingredient().equals(line))
+                        .toList();
+                boolean waits = usesLine(step, line)
+                        || here && !used && step == component.steps().get(0);
+                steps.add(waits ? waiting(step.withUses(rest), made) : step);
+            }
             return component.withSteps(steps);
         });
     }

@@ -110,9 +110,13 @@ public final class Steps {
     }
 
     private static Show stronger(Show one, Show two) {
-        return one == Show.MUST || two == Show.MUST
-                ? Show.MUST
-                : one == Show.MAY || two == Show.MAY ? Show.MAY : Show.NEVER;
+        if (one == Show.MUST || two == Show.MUST) {
+            return Show.MUST;
+        }
+        if (one == Show.MAY || two == Show.MAY) {
+            return Show.MAY;
+        }
+        return Show.NEVER;
     }
 
     private static Minutes plus(Minutes one, Minutes two) {

@@ -13,9 +13,13 @@ final class Words {
             return seconds + " s";
         }
         int minutes = (seconds + 30) / 60;
-        return minutes < 60
-                ? minutes + " min"
-                : minutes % 60 == 0 ? minutes / 60 + " h" : "%d h %02d min".formatted(minutes / 60, minutes % 60);
+        if (minutes < 60) {
+            return minutes + " min";
+        }
+        if (minutes % 60 == 0) {
+            return minutes / 60 + " h";
+        }
+        return "%d h %02d min".formatted(minutes / 60, minutes % 60);
     }
 
     /** A passage of a recipe, cut short where it is long. */

@@ -78,10 +78,8 @@ public final class LabelPrinter {
         boolean first = true;
         for (Job job : jobs) {
             boolean open = job.state == State.WAITING;
-            shown.add(
-                    open && first
-                            ? new Job(job.number, job.labels, job.printed, stuck ? State.STUCK : State.PRINTING)
-                            : job);
+            State printing = stuck ? State.STUCK : State.PRINTING;
+            shown.add(open && first ? new Job(job.number, job.labels, job.printed, printing) : job);
             first &= !open;
         }
         return shown;

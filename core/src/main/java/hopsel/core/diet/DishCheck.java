@@ -154,11 +154,16 @@ public final class DishCheck {
     }
 
     private Optional<Doubt> doubt(Item item) {
-        Why why = item.isNameOnly()
-                ? Why.UNKNOWN
-                : item.takenFor().isPresent()
-                        ? Why.GUESSED
-                        : item.origin() == Origin.CHECK_LABEL && !labelsRead.contains(item.id()) ? Why.LABEL : null;
+        Why why;
+        if (item.isNameOnly()) {
+            why = Why.UNKNOWN;
+        } else if (item.takenFor().isPresent()) {
+            why = Why.GUESSED;
+        } else if (item.origin() == Origin.CHECK_LABEL && !labelsRead.contains(item.id())) {
+            why = Why.LABEL;
+        } else {
+            why = null;
+        }
         return why == null ? Optional.empty() : Optional.of(new Doubt(why, item.name()));
     }
 

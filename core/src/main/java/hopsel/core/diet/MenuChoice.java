@@ -155,11 +155,18 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     .filter(line -> !line.serving.equals(new Serving.AsWritten(List.of())))
                     .toList();
             Suits worst = lines.stream()
-                    .map(line -> line.serving instanceof Serving.CannotServe
-                            ? Suits.CANNOT
-                            : line.serving instanceof Serving.LeftOut
-                                    ? Suits.LEFT_OUT
-                                    : line.serving instanceof Serving.AsWritten ? Suits.FINE : Suits.SUBSTITUTED)
+                    .map(line -> {
+                        if (line.serving instanceof Serving.CannotServe) {
+                            return Suits.CANNOT;
+                        }
+                        if (line.serving instanceof Serving.LeftOut) {
+                            return Suits.LEFT_OUT;
+                        }
+                        if (line.serving instanceof Serving.AsWritten) {
+                            return Suits.FINE;
+                        }
+                        return Suits.SUBSTITUTED;
+                    })
                     .max(Comparator.naturalOrder())
                     .orElse(Suits.FINE);
             List<Item> used = menu.used(dish, attendee);

@@ -70,12 +70,13 @@ public final class OwnMenu {
 
     private Optional<Item> used(Dish dish, IngredientLine line, Attendee attendee) {
         Serving serving = serve(dish, line, attendee);
-        return serving instanceof Serving.LeftOut
-                ? Optional.empty()
-                : Optional.of(catalogue.get(
-                        serving instanceof Serving.Substituted other
-                                ? other.substitution().use()
-                                : line.item()));
+        if (serving instanceof Serving.LeftOut) {
+            return Optional.empty();
+        }
+        String item = serving instanceof Serving.Substituted other
+                ? other.substitution().use()
+                : line.item();
+        return Optional.of(catalogue.get(item));
     }
 
     /** What the host packs for fewer kinds of kit, as far as it still suits them. */

@@ -59,11 +59,13 @@ public record Vessel(Shape shape, BigDecimal length, BigDecimal width, BigDecima
 
     @Override
     public String toString() {
-        String size = shape == Shape.ROUND
-                ? "%s cm round".formatted(length.toPlainString())
-                : "%s × %s cm%s"
-                        .formatted(
-                                length.toPlainString(), width.toPlainString(), shape == Shape.LOAF ? " loaf tin" : "");
+        String across = length.toPlainString();
+        String size =
+                switch (shape) {
+                    case ROUND -> "%s cm round".formatted(across);
+                    case LOAF -> "%s × %s cm loaf tin".formatted(across, width.toPlainString());
+                    default -> "%s × %s cm".formatted(across, width.toPlainString());
+                };
         return size + ", " + depth.toPlainString() + " cm deep";
     }
 }

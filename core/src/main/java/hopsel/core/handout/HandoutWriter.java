@@ -207,9 +207,14 @@ public final class HandoutWriter {
         if (!(serving instanceof Serving.LeftOut)) {
             used.add(written);
         }
-        State state = serving instanceof Serving.LeftOut
-                ? State.LEFT_OUT
-                : serving instanceof Serving.CannotServe ? State.CANNOT_SERVE : State.AS_WRITTEN;
+        State state;
+        if (serving instanceof Serving.LeftOut) {
+            state = State.LEFT_OUT;
+        } else if (serving instanceof Serving.CannotServe) {
+            state = State.CANNOT_SERVE;
+        } else {
+            state = State.AS_WRITTEN;
+        }
         Optional<BigDecimal> grams = line.amount().map(any -> batches.grams(dish, line, attendee.servings()));
         return new Line(
                 line.said().orElse(written.name()),
@@ -229,9 +234,13 @@ public final class HandoutWriter {
     }
 
     private static List<String> reasons(Serving serving) {
-        return serving instanceof Serving.LeftOut out
-                ? out.reasons()
-                : serving instanceof Serving.CannotServe refusal ? refusal.reasons() : List.of();
+        if (serving instanceof Serving.LeftOut out) {
+            return out.reasons();
+        }
+        if (serving instanceof Serving.CannotServe refusal) {
+            return refusal.reasons();
+        }
+        return List.of();
     }
 
     private Line substituted(Dish dish, IngredientLine line, Item written, Item item, Serving.Substituted serving) {

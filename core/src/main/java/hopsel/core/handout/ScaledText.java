@@ -119,11 +119,13 @@ public final class ScaledText {
     }
 
     private static String singular(String word) {
-        return word.length() > 3 && word.endsWith("oes")
-                ? word.substring(0, word.length() - 2)
-                : word.length() > 3 && word.endsWith("s") && !word.endsWith("ss")
-                        ? word.substring(0, word.length() - 1)
-                        : word;
+        if (word.length() > 3 && word.endsWith("oes")) {
+            return word.substring(0, word.length() - 2);
+        }
+        if (word.length() > 3 && word.endsWith("s") && !word.endsWith("ss")) {
+            return word.substring(0, word.length() - 1);
+        }
+        return word;
     }
 
     /** How what is named right after an amount grows; without a unit it has to be named within two words. */

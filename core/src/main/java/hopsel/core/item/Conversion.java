@@ -44,12 +44,9 @@ public record Conversion(
      */
     public static List<Conversion> of(Item item, BigDecimal grams, Measures measures, Catalogue catalogue) {
         List<Conversion> all = new ArrayList<>();
+        State uncooked = item.practice().cooked().isPresent() ? State.DRY : State.AS_IT_IS;
         boolean canned = item.id().endsWith(CAN);
-        all.add(in(
-                canned ? State.CANNED : item.practice().cooked().isPresent() ? State.DRY : State.AS_IT_IS,
-                item,
-                grams,
-                measures));
+        all.add(in(canned ? State.CANNED : uncooked, item, grams, measures));
         Optional<Item> dry = canned ? catalogue.find(item.id().replace(CAN, DRIED)) : Optional.of(item);
         Optional<BigDecimal> cooked = dry.flatMap(known -> known.practice().cooked());
         if (dry.isEmpty() || cooked.isEmpty()) {

@@ -214,11 +214,13 @@ public final class PackingRun {
         }
         BigDecimal under = portion.get().least().subtract(event.grams);
         BigDecimal over = event.grams.subtract(portion.get().most());
-        return under.signum() > 0
-                ? Optional.of(new Refusal(Why.TOO_LITTLE, List.of(item), under, ""))
-                : over.signum() > 0
-                        ? Optional.of(new Refusal(Why.TOO_MUCH, List.of(item), over, ""))
-                        : Optional.empty();
+        if (under.signum() > 0) {
+            return Optional.of(new Refusal(Why.TOO_LITTLE, List.of(item), under, ""));
+        }
+        if (over.signum() > 0) {
+            return Optional.of(new Refusal(Why.TOO_MUCH, List.of(item), over, ""));
+        }
+        return Optional.empty();
     }
 
     private Optional<Refusal> closing(String kit) {
@@ -228,11 +230,13 @@ public final class PackingRun {
         }
         List<String> wrong = wrong(kit).stream().map(Portion.Key::item).toList();
         List<String> missing = missing(kit).stream().map(Portion::item).toList();
-        return !wrong.isEmpty()
-                ? Optional.of(new Refusal(Why.WRONG, wrong, BigDecimal.ZERO, ""))
-                : !missing.isEmpty()
-                        ? Optional.of(new Refusal(Why.MISSING, missing, BigDecimal.ZERO, ""))
-                        : Optional.empty();
+        if (!wrong.isEmpty()) {
+            return Optional.of(new Refusal(Why.WRONG, wrong, BigDecimal.ZERO, ""));
+        }
+        if (!missing.isEmpty()) {
+            return Optional.of(new Refusal(Why.MISSING, missing, BigDecimal.ZERO, ""));
+        }
+        return Optional.empty();
     }
 
     private static Optional<Refusal> no(Why why, String... items) {

@@ -99,11 +99,13 @@ public record Portion(
     static BigDecimal step(Item item, BigDecimal grams) {
         boolean handful = grams.compareTo(BigDecimal.valueOf(Trait.of(item).contains(Trait.DRY) ? 30 : 100)) >= 0;
         BigDecimal coarse = item.tolerance().orElse(handful ? BigDecimal.valueOf(5) : BigDecimal.ONE);
-        return grams.compareTo(BigDecimal.TEN) < 0
-                ? HALF
-                : !handful && grams.compareTo(BigDecimal.valueOf(50)) < 0
-                        ? coarse.min(BigDecimal.ONE).max(HALF)
-                        : coarse.max(HALF);
+        if (grams.compareTo(BigDecimal.TEN) < 0) {
+            return HALF;
+        }
+        if (!handful && grams.compareTo(BigDecimal.valueOf(50)) < 0) {
+            return coarse.min(BigDecimal.ONE).max(HALF);
+        }
+        return coarse.max(HALF);
     }
 
     private static BigDecimal up(BigDecimal grams, BigDecimal step) {
@@ -117,11 +119,16 @@ public record Portion(
             return Compartment.COLD;
         }
         Set<Trait> traits = Trait.of(item);
-        return traits.contains(Trait.LIQUID) || SPREADS.matcher(item.name()).find()
-                ? Compartment.LIQUID
-                : traits.contains(Trait.DRY)
-                        ? Compartment.DRY
-                        : pieces > 0 || item.gramsPerPiece().isPresent() ? Compartment.FRESH : Compartment.FRAGILE;
+        if (traits.contains(Trait.LIQUID) || SPREADS.matcher(item.name()).find()) {
+            return Compartment.LIQUID;
+        }
+        if (traits.contains(Trait.DRY)) {
+            return Compartment.DRY;
+        }
+        if (pieces > 0 || item.gramsPerPiece().isPresent()) {
+            return Compartment.FRESH;
+        }
+        return Compartment.FRAGILE;
     }
 
     private static BigDecimal volume(Item item, BigDecimal grams) {

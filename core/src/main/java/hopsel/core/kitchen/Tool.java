@@ -68,7 +68,13 @@ public record Tool(int count, Optional<String> size, String name) {
     }
 
     private static String unit(String unit) {
-        return unit.startsWith("l") ? "l" : unit.startsWith("inch") ? "inch" : unit;
+        if (unit.startsWith("l")) {
+            return "l";
+        }
+        if (unit.startsWith("inch")) {
+            return "inch";
+        }
+        return unit;
     }
 
     private static String singular(String name) {

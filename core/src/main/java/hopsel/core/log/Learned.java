@@ -98,10 +98,12 @@ public record Learned(int likely, int low, int high, List<Integer> observed, int
      */
     public static Learned of(int recipe, List<Observation> all, String cook, String kitchen) {
         Map<Integer, List<Integer>> byNearness = new TreeMap<>();
-        all.forEach(one -> byNearness
-                .computeIfAbsent(
-                        !one.cook().equals(cook) ? 0 : one.kitchen().equals(kitchen) ? 2 : 1, any -> new ArrayList<>())
-                .add(one.seconds()));
+        all.forEach(one -> {
+            int here = one.kitchen().equals(kitchen) ? 2 : 1;
+            byNearness
+                    .computeIfAbsent(one.cook().equals(cook) ? here : 0, any -> new ArrayList<>())
+                    .add(one.seconds());
+        });
         Optional<Learned> learned = Optional.empty();
         for (List<Integer> took : byNearness.values()) {
             learned = Optional.of(from(learned.map(Learned::likely).orElse(recipe), took));

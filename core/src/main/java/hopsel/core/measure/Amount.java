@@ -50,8 +50,14 @@ public record Amount(BigDecimal low, BigDecimal high, Unit unit, Optional<String
 
     /** As one would type it, such as {@code 1.5 cup}, {@code 4-5 large} or {@code up to 50 ml}; six digits at most. */
     public String written() {
-        String number =
-                !isRange() ? plain(high) : low.signum() == 0 ? "up to " + plain(high) : plain(low) + "-" + plain(high);
+        String number;
+        if (!isRange()) {
+            number = plain(high);
+        } else if (low.signum() == 0) {
+            number = "up to " + plain(high);
+        } else {
+            number = plain(low) + "-" + plain(high);
+        }
         String word =
                 switch (unit) {
                     case PIECE -> size.orElse("");

@@ -222,8 +222,9 @@ public record Holding(List<Stay> stays) {
                                     .mapToInt(Activity::end)
                                     .min()
                                     .orElse(until);
+            int within = rice ? RICE_COLD : TO_21 + TO_5;
             Optional<Integer> cold = where == Where.FRIDGE && hot
-                    ? Optional.of(Math.min(until, activity.end() + (rice ? RICE_COLD : TO_21 + TO_5)))
+                    ? Optional.of(Math.min(until, activity.end() + within))
                     : Optional.empty();
             return new Stay(
                     activity,

@@ -198,15 +198,22 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
             if (cut && (traits.contains(Trait.BROWNS) || traits.contains(Trait.WILTS))) {
                 return Why.LATE;
             }
-            return traits.contains(Trait.STAINS) && cut
-                    ? Why.STAINS
-                    : !item(task).allergens().isEmpty()
-                            ? Why.ALLERGEN
-                            : traits.contains(Trait.SMELLS) && cut
-                                    ? Why.SMELLS
-                                    : traits.contains(Trait.SOILS)
-                                            ? Why.SOILS
-                                            : traits.contains(Trait.DRY) ? Why.DRY : Why.WET;
+            if (traits.contains(Trait.STAINS) && cut) {
+                return Why.STAINS;
+            }
+            if (!item(task).allergens().isEmpty()) {
+                return Why.ALLERGEN;
+            }
+            if (traits.contains(Trait.SMELLS) && cut) {
+                return Why.SMELLS;
+            }
+            if (traits.contains(Trait.SOILS)) {
+                return Why.SOILS;
+            }
+            if (traits.contains(Trait.DRY)) {
+                return Why.DRY;
+            }
+            return Why.WET;
         }
 
         private static Set<Trait> withDefault(Set<Trait> traits) {

@@ -74,7 +74,14 @@ public final class SafetyCheck {
 
     private static Broken broken(Stay stay, Breach breach) {
         boolean warm = breach == Breach.DISCARD;
-        Limit limit = warm ? Limit.TOO_WARM : breach == Breach.RICE ? Limit.RICE : Limit.COOKED_LONG_AGO;
+        Limit limit;
+        if (warm) {
+            limit = Limit.TOO_WARM;
+        } else if (breach == Breach.RICE) {
+            limit = Limit.RICE;
+        } else {
+            limit = Limit.COOKED_LONG_AGO;
+        }
         return new Broken(limit, stay.activity().step(), warm ? stay.warm() : stay.age(), List.of());
     }
 

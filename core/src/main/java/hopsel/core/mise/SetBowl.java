@@ -141,6 +141,12 @@ public record SetBowl(
 
     private static BigDecimal density(Item item) {
         Set<Trait> traits = Trait.of(item);
-        return traits.contains(Trait.LIQUID) ? LIQUID : traits.contains(Trait.DRY) ? DRY : CUT;
+        if (traits.contains(Trait.LIQUID)) {
+            return LIQUID;
+        }
+        if (traits.contains(Trait.DRY)) {
+            return DRY;
+        }
+        return CUT;
     }
 }

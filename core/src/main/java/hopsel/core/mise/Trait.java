@@ -79,6 +79,12 @@ public enum Trait {
 
     /** Minutes that something of these traits may wait once cut; no limit where it is the largest integer. */
     static int keepsCut(Set<Trait> traits) {
-        return traits.contains(BROWNS) ? BROWN_AFTER : traits.contains(WILTS) ? WILT_AFTER : Integer.MAX_VALUE;
+        if (traits.contains(BROWNS)) {
+            return BROWN_AFTER;
+        }
+        if (traits.contains(WILTS)) {
+            return WILT_AFTER;
+        }
+        return Integer.MAX_VALUE;
     }
 }

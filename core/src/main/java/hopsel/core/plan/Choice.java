@@ -28,7 +28,11 @@ final class Choice {
         Mark[] swapped = new Mark[problem.tasks.size()];
         for (Task task : problem.tasks) {
             Show show = task.step().show();
-            shown[task.number()] = show == Show.MUST ? Mark.YES : show == Show.NEVER ? Mark.NO : Mark.OPEN;
+            shown[task.number()] = switch (show) {
+                case MUST -> Mark.YES;
+                case MAY -> Mark.OPEN;
+                case NEVER -> Mark.NO;
+            };
             swapped[task.number()] = task.swappable() && show != Show.NEVER ? Mark.OPEN : Mark.NO;
         }
         return new Choice(shown, swapped);

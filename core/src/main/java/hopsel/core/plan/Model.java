@@ -118,7 +118,13 @@ final class Model {
 
     private int shownLiteral(Task task) {
         Show show = task.step().show();
-        return show == Show.MUST ? TRUE : show == Show.NEVER ? FALSE : solver.decision();
+        if (show == Show.MUST) {
+            return TRUE;
+        }
+        if (show == Show.NEVER) {
+            return FALSE;
+        }
+        return solver.decision();
     }
 
     private int swappedLiteral(Task task) {

@@ -69,9 +69,11 @@ final class Shortening {
             int[] goals = IntStream.concat(IntStream.of(sooner(1)), IntStream.of(attempts.around.keep(share)))
                     .toArray();
             Answer answer = attempts.attempt(TRY / 2, attempts.left(), goals);
-            share = answer == Answer.NONE
-                    ? Math.min(0.9, share * 1.1)
-                    : answer == Answer.UNKNOWN ? share * 0.93 : share;
+            if (answer == Answer.NONE) {
+                share = Math.min(0.9, share * 1.1);
+            } else if (answer == Answer.UNKNOWN) {
+                share = share * 0.93;
+            }
         }
     }
 }

@@ -17,15 +17,23 @@ final class Words {
             return seconds + " s";
         }
         int minutes = Math.floorDiv(seconds + 30, 60);
-        return minutes < 60
-                ? minutes + " min"
-                : minutes % 60 == 0 ? minutes / 60 + " h" : "%d h %02d min".formatted(minutes / 60, minutes % 60);
+        if (minutes < 60) {
+            return minutes + " min";
+        }
+        if (minutes % 60 == 0) {
+            return minutes / 60 + " h";
+        }
+        return "%d h %02d min".formatted(minutes / 60, minutes % 60);
     }
 
     /** A moment relative to going on air. */
     static String moment(int seconds) {
-        return seconds == 0
-                ? "the start"
-                : seconds < 0 ? time(-seconds) + " before the start" : time(seconds) + " into the class";
+        if (seconds == 0) {
+            return "the start";
+        }
+        if (seconds < 0) {
+            return time(-seconds) + " before the start";
+        }
+        return time(seconds) + " into the class";
     }
 }

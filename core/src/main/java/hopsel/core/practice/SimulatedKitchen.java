@@ -195,7 +195,13 @@ public final class SimulatedKitchen {
     public Sight sight(AirState state, Standing standing) {
         int left = left(state, standing);
         boolean alone = cooking.step(standing.activity().step()).work() == Work.WATCH;
-        return left > 0 ? Sight.NOT_YET : alone && -left > tolerance(standing) ? Sight.OVERDONE : Sight.READY;
+        if (left > 0) {
+            return Sight.NOT_YET;
+        }
+        if (alone && -left > tolerance(standing)) {
+            return Sight.OVERDONE;
+        }
+        return Sight.READY;
     }
 
     private int tolerance(Standing standing) {

@@ -114,7 +114,12 @@ final class Numbers {
                 plain.append(afterDigit ? " " : "").append(SIGNS.get(c));
             } else {
                 plain.append(
-                        c == '⁄' || c == '∕' ? '/' : "–—‒−‐‑".indexOf(c) >= 0 ? '-' : "’‘ʼ".indexOf(c) >= 0 ? '\'' : c);
+                        switch (c) {
+                            case '⁄', '∕' -> '/';
+                            case '–', '—', '‒', '−', '‐', '‑' -> '-';
+                            case '’', '‘', 'ʼ' -> '\'';
+                            default -> c;
+                        });
             }
         }
         return plain.toString()

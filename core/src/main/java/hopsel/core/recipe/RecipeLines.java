@@ -62,9 +62,8 @@ public final class RecipeLines {
 
     /** The line that was read, under an id. */
     static Proposed propose(ReadLine read, String id, Weigher weigher) {
-        Optional<Item> unknown = read.item().isPresent()
-                ? Optional.empty()
-                : Optional.of(unknown(read.name().isEmpty() ? read.text() : read.name()));
+        String called = read.name().isEmpty() ? read.text() : read.name();
+        Optional<Item> unknown = read.item().isPresent() ? Optional.empty() : Optional.of(unknown(called));
         String item = read.item().or(() -> unknown).orElseThrow().id();
         Optional<Amount> amount = read.amount().map(value -> heaped(read, value));
         Optional<Amount> weighed = amount.flatMap(value -> weighed(read, value, weigher));
@@ -107,9 +106,13 @@ public final class RecipeLines {
 
     private static Amount heaped(ReadLine read, Amount amount) {
         String said = read.prep().orElse("");
-        return said.startsWith("heap")
-                ? amount.times(LineReader.HEAPED)
-                : said.startsWith("scant") ? amount.times(LineReader.SCANT) : amount;
+        if (said.startsWith("heap")) {
+            return amount.times(LineReader.HEAPED);
+        }
+        if (said.startsWith("scant")) {
+            return amount.times(LineReader.SCANT);
+        }
+        return amount;
     }
 
     private static Item unknown(String name) {

@@ -201,11 +201,13 @@ public final class RecipeReader {
     private boolean underHeading;
 
     private PartUnderWay current() {
-        return last != null
-                ? last
-                : parts.isEmpty()
-                        ? part(Optional.empty())
-                        : parts.values().iterator().next();
+        if (last != null) {
+            return last;
+        }
+        if (parts.isEmpty()) {
+            return part(Optional.empty());
+        }
+        return parts.values().iterator().next();
     }
 
     /** The component that a text names as what is being made. */

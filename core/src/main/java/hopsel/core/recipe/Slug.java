@@ -17,9 +17,13 @@ public final class Slug {
                 .replaceAll("\\p{M}", "")
                 .replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-+|-+$", "");
-        return plain.isEmpty()
-                ? "one"
-                : plain.length() > LONGEST ? plain.substring(0, LONGEST).replaceAll("-+$", "") : plain;
+        if (plain.isEmpty()) {
+            return "one";
+        }
+        if (plain.length() > LONGEST) {
+            return plain.substring(0, LONGEST).replaceAll("-+$", "");
+        }
+        return plain;
     }
 
     /** The id for a name, with a number behind it where it is taken. */

@@ -303,7 +303,10 @@ final class StepReader {
 
     private static Minutes look(StepMinutes minutes) {
         int likely = Math.max(1, minutes.likely().value().intValue());
-        return Minutes.of(likely <= 6 ? Math.max(1, likely / 2) : likely <= 20 ? 5 : 10);
+        if (likely <= 6) {
+            return Minutes.of(Math.max(1, likely / 2));
+        }
+        return Minutes.of(likely <= 20 ? 5 : 10);
     }
 
     private static Optional<String> cue(String text) {
@@ -330,7 +333,7 @@ final class StepReader {
             int space = start.lastIndexOf(' ', TITLE);
             start = start.substring(0, space > 10 ? space : TITLE);
         }
-        return start.isEmpty() ? capital(text.length() > TITLE ? text.substring(0, TITLE) : text) : capital(start);
+        return capital(start.isEmpty() ? text.substring(0, Math.min(TITLE, text.length())) : start);
     }
 
     private static String capital(String text) {

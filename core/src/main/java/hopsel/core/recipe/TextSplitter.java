@@ -214,14 +214,17 @@ public final class TextSplitter {
     private boolean isHeading(String line) {
         String plain = Numbers.plain(line).replaceAll("\\*+", "");
         Matcher listed = INGREDIENTS.matcher(plain);
-        Where next = listed.matches()
-                ? Where.INGREDIENTS
-                : METHOD.matcher(plain).matches()
-                        ? Where.METHOD
-                        : NOTES.matcher(plain).find()
-                                        && (plain.length() < 30 || where != Where.INGREDIENTS && plain.contains(":"))
-                                ? Where.NOTES
-                                : null;
+        Where next;
+        if (listed.matches()) {
+            next = Where.INGREDIENTS;
+        } else if (METHOD.matcher(plain).matches()) {
+            next = Where.METHOD;
+        } else if (NOTES.matcher(plain).find()
+                && (plain.length() < 30 || where != Where.INGREDIENTS && plain.contains(":"))) {
+            next = Where.NOTES;
+        } else {
+            next = null;
+        }
         if (next == null) {
             return false;
         }

@@ -249,7 +249,13 @@ public final class PlanChecker {
 
     private Optional<Activity> standIn(StepRef swap, StepRef step) {
         Activity copy = Known.in(copies, swap).get(step);
-        return copy != null ? Optional.of(copy) : shown(step) ? Optional.empty() : Optional.of(Known.in(main, step));
+        if (copy != null) {
+            return Optional.of(copy);
+        }
+        if (shown(step)) {
+            return Optional.empty();
+        }
+        return Optional.of(Known.in(main, step));
     }
 
     /** Rules 5 and 6, or rule 10 where that number is given. */

@@ -192,9 +192,10 @@ public final class HandoutText {
         if (markdown) {
             out.append("#".repeat(level)).append(' ').append(text(said)).append("\n\n");
         } else {
+            String line = level == 1 ? "=" : "-";
             out.append(said)
                     .append('\n')
-                    .append((level == 1 ? "=" : level == 2 ? "-" : "").repeat(said.length()))
+                    .append(line.repeat(level < 3 ? said.length() : 0))
                     .append(level == 3 ? "" : "\n")
                     .append('\n');
         }
@@ -220,8 +221,7 @@ public final class HandoutText {
 
     private static String time(int seconds) {
         int minutes = (seconds + 59) / 60;
-        return seconds >= HOUR
-                ? "%d h%s".formatted(minutes / 60, minutes % 60 == 0 ? "" : " %d min".formatted(minutes % 60))
-                : "%d min".formatted(minutes);
+        String rest = minutes % 60 == 0 ? "" : " %d min".formatted(minutes % 60);
+        return seconds >= HOUR ? "%d h%s".formatted(minutes / 60, rest) : "%d min".formatted(minutes);
     }
 }

@@ -30,11 +30,15 @@ final class PageText {
         }
         Document page = Jsoup.parse(document);
         page.select(AROUND).remove();
-        Element body = page.select("[itemtype~=Recipe]").stream()
-                .findFirst()
-                .orElseGet(() -> page.selectFirst("article") != null
-                        ? page.selectFirst("article")
-                        : page.selectFirst("main") != null ? page.selectFirst("main") : page.body());
+        Element body = page.select("[itemtype~=Recipe]").stream().findFirst().orElseGet(() -> {
+            if (page.selectFirst("article") != null) {
+                return page.selectFirst("article");
+            }
+            if (page.selectFirst("main") != null) {
+                return page.selectFirst("main");
+            }
+            return page.body();
+        });
         StringBuilder text = new StringBuilder();
         if (body.select("h1").isEmpty() && page.selectFirst("h1") != null) {
             text.append(page.selectFirst("h1").text()).append('\n');

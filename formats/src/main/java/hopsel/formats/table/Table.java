@@ -58,7 +58,14 @@ public final class Table {
     public static List<Map<String, String>> read(String text) throws IOException {
         String plain = text.startsWith(BOM) ? text.substring(1) : text;
         String head = plain.lines().findFirst().orElse("");
-        char separator = head.contains(";") ? ';' : head.contains("\t") ? '\t' : ',';
+        char separator;
+        if (head.contains(";")) {
+            separator = ';';
+        } else if (head.contains("\t")) {
+            separator = '\t';
+        } else {
+            separator = ',';
+        }
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(separator)

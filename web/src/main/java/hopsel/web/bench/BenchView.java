@@ -198,9 +198,13 @@ public final class BenchView {
             return "/bench/%d/read#unread".formatted(stored.id());
         }
         String place = objection.place().replaceFirst("/.*", "");
-        return sheet.step(place).isPresent()
-                ? "?step=" + place + "#picked"
-                : sheet.line(place).isPresent() ? "#line-" + place : "#dish";
+        if (sheet.step(place).isPresent()) {
+            return "?step=" + place + "#picked";
+        }
+        if (sheet.line(place).isPresent()) {
+            return "#line-" + place;
+        }
+        return "#dish";
     }
 
     /** The original, cut where a passage was not understood. */

@@ -93,11 +93,14 @@ class LineActions implements ActionSet {
                             .formatted(chosen.get()));
         }
         boolean chose = item.isPresent() && !item.get().id().equals(before.item());
-        String id = chose
-                ? item.get().id()
-                : read.unknown().isPresent()
-                        ? item.map(Item::id).orElse(read.line().item())
-                        : read.line().item();
+        String id;
+        if (chose) {
+            id = item.get().id();
+        } else if (read.unknown().isPresent()) {
+            id = item.map(Item::id).orElse(read.line().item());
+        } else {
+            id = read.line().item();
+        }
         // Whoever chose an item has confirmed it; the same guess as before is still one.
         Optional<String> said = chose || item.isPresent() && before.said().isEmpty()
                 ? Optional.empty()
@@ -187,10 +190,10 @@ class LineActions implements ActionSet {
         }
         Draft next = sheet.with(
                 sheet.dish().withPassages(as.equals("aside") ? passages.laidAside(passage) : passages.placed(passage)));
-        return as.equals("line")
-                ? addLine(next, in, in.must("component"), passage)
-                : Change.done(
-                        as.equals("step") ? Edits.addStep(next, in.must("component"), passage) : next,
-                        "settled a passage");
+        if (as.equals("line")) {
+            return addLine(next, in, in.must("component"), passage);
+        }
+        return Change.done(
+                as.equals("step") ? Edits.addStep(next, in.must("component"), passage) : next, "settled a passage");
     }
 }

@@ -78,6 +78,7 @@ class DemoPeople implements ApplicationRunner {
                             stream ? STREAM : QUAY));
             for (int i = 0; i < cooking.attendees().size(); i++) {
                 Attendee attendee = cooking.attendees().get(i);
+                String own = i % 2 == 0 ? "blender" : "steamer";
                 particulars.keep(
                         entry.id(),
                         attendee.id(),
@@ -85,7 +86,7 @@ class DemoPeople implements ApplicationRunner {
                                 "%s@tern-quay.example".formatted(attendee.id()),
                                 Spice.values()[(i + 1) % 3],
                                 stream ? Delivery.values()[1 + i % 2] : Delivery.UNKNOWN,
-                                stream ? List.of("oven", i % 2 == 0 ? "blender" : "steamer") : List.of(),
+                                stream ? List.of("oven", own) : List.of(),
                                 ""));
             }
             words.begin(entry.id(), words(cooking));

@@ -76,7 +76,8 @@ public class PrinterStore {
                 .map(job -> sent.stream()
                         .filter(row -> row.job() == job.number())
                         .findFirst()
-                        .map(row -> new Shown(job, Objects.requireNonNull(row.classId()), row.sheet(), row.who(), row.at()))
+                        .map(row ->
+                                new Shown(job, Objects.requireNonNull(row.classId()), row.sheet(), row.who(), row.at()))
                         .orElseThrow())
                 .sorted((one, two) -> Long.compare(two.job.number(), one.job.number()))
                 .toList();

@@ -65,9 +65,10 @@ class ScaleController {
     public record Shown(String state, BigDecimal grams, boolean settled) {
 
         static Shown of(Reading reading) {
-            return reading instanceof Reading.Weight weight
-                    ? new Shown("weight", weight.grams(), weight.settled())
-                    : new Shown(reading instanceof Reading.Overload ? "overload" : "silent", BigDecimal.ZERO, false);
+            if (reading instanceof Reading.Weight weight) {
+                return new Shown("weight", weight.grams(), weight.settled());
+            }
+            return new Shown(reading instanceof Reading.Overload ? "overload" : "silent", BigDecimal.ZERO, false);
         }
     }
 

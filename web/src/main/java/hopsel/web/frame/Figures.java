@@ -146,7 +146,13 @@ public class Figures {
     /** A share of 0 to 1 in per cent; what is little but not nothing, or much but not all, is not rounded to that. */
     public String percent(double share) {
         long percent = Math.round(share * 100);
-        return share > 0 && percent == 0 ? "under 1 %" : share < 1 && percent == 100 ? "over 99 %" : percent + " %";
+        if (share > 0 && percent == 0) {
+            return "under 1 %";
+        }
+        if (share < 1 && percent == 100) {
+            return "over 99 %";
+        }
+        return percent + " %";
     }
 
     /** The same as a field for day and time takes it. */
@@ -193,7 +199,14 @@ public class Figures {
             return seconds + " s";
         }
         int minutes = seconds / 60;
-        String rest = seconds % 60 == 0 ? "" : seconds % 60 == 30 ? "½" : "";
+        String rest;
+        if (seconds % 60 == 0) {
+            rest = "";
+        } else if (seconds % 60 == 30) {
+            rest = "½";
+        } else {
+            rest = "";
+        }
         String odd = rest.isEmpty() && seconds % 60 != 0 ? " " + seconds % 60 + " s" : "";
         if (minutes < 60) {
             return minutes + rest + " min" + odd;

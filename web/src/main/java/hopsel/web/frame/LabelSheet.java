@@ -68,7 +68,13 @@ public final class LabelSheet {
 
         /** Millimetres between the left edges of two labels; the gap of a sheet is what its width leaves. */
         public double pitch() {
-            return columns == 3 && width < 70 ? width + 2.5 : columns == 2 && width < 100 ? width + 2.5 : width;
+            if (columns == 3 && width < 70) {
+                return width + 2.5;
+            }
+            if (columns == 2 && width < 100) {
+                return width + 2.5;
+            }
+            return width;
         }
     }
 

@@ -205,11 +205,11 @@ class EditionController {
         next.addFlashAttribute(
                 "toldLines",
                 List.of(
-                        told == 0
-                                ? "Released."
-                                : told == 1
-                                        ? "Released. One was told what changed."
-                                        : "Released. %d were told what changed.".formatted(told)));
+                        switch (told) {
+                            case 0 -> "Released.";
+                            case 1 -> "Released. One was told what changed.";
+                            default -> "Released. %d were told what changed.".formatted(told);
+                        }));
         return back(id);
     }
 

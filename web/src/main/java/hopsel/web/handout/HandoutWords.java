@@ -129,9 +129,10 @@ public class HandoutWords implements HandoutText.Words {
     }
 
     private static String many(StepScale scale) {
-        return scale.what().filter(what -> what == What.TINS).isPresent()
-                ? scale.thing().endsWith("dish") ? scale.thing() + "es" : scale.thing() + "s"
-                : scale.thing();
+        if (scale.what().filter(what -> what == What.TINS).isPresent()) {
+            return scale.thing().endsWith("dish") ? scale.thing() + "es" : scale.thing() + "s";
+        }
+        return scale.thing();
     }
 
     @Override

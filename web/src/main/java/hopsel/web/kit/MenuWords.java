@@ -44,14 +44,20 @@ public class MenuWords {
                             item,
                             words(other.reasons()))
                     + other.substitution().effect().map(effect -> ". " + effect).orElse("");
-            return steps.isEmpty() ? said : say("menus.line.goes", said.endsWith(".") ? said : said + ".", steps);
+            String ended = said.endsWith(".") ? said : said + ".";
+            return steps.isEmpty() ? said : say("menus.line.goes", ended, steps);
         }
         if (line.serving() instanceof Serving.AsWritten asIs) {
             return say("menus.line.liked", item, words(asIs.disliked()));
         }
-        List<String> reasons = line.serving() instanceof Serving.LeftOut left
-                ? left.reasons()
-                : line.serving() instanceof Serving.CannotServe cannot ? cannot.reasons() : List.of();
+        List<String> reasons;
+        if (line.serving() instanceof Serving.LeftOut left) {
+            reasons = left.reasons();
+        } else if (line.serving() instanceof Serving.CannotServe cannot) {
+            reasons = cannot.reasons();
+        } else {
+            reasons = List.of();
+        }
         return say(
                 line.serving() instanceof Serving.LeftOut ? "menus.line.left-out" : "menus.line.cannot",
                 item,

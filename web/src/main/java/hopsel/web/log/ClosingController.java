@@ -197,9 +197,14 @@ class ClosingController {
     }
 
     private static String name(CookingClass cooking, String field) {
-        String kind = field.startsWith("left-")
-                ? "What is left of"
-                : field.startsWith("went-") ? "Where the rest went of" : "The day of";
+        String kind;
+        if (field.startsWith("left-")) {
+            kind = "What is left of";
+        } else if (field.startsWith("went-")) {
+            kind = "Where the rest went of";
+        } else {
+            kind = "The day of";
+        }
         return cooking.dishes().stream()
                 .filter(dish -> field.endsWith("-" + dish.id()))
                 .findFirst()

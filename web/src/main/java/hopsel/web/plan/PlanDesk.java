@@ -188,15 +188,16 @@ public class PlanDesk {
         if (known != null && known.stored.stamp().equals(stamp.get())) {
             return Optional.of(known.plan);
         }
-        return store.find(id).map(stored -> kept.compute(
-                        id,
-                        (key, before) -> before == null || before.stored.version() < stored.version()
-                                ? start(stored)
-                                : before.stored.version() == stored.version()
-                                                && before.stored.stamp().guests()
-                                                        < stored.stamp().guests()
-                                        ? before.with(stored, catalogue)
-                                        : before)
+        return store.find(id).map(stored -> kept.compute(id, (key, before) -> {
+                    if (before == null || before.stored.version() < stored.version()) {
+                        return start(stored);
+                    }
+                    if (before.stored.version() == stored.version()
+                            && before.stored.stamp().guests() < stored.stamp().guests()) {
+                        return before.with(stored, catalogue);
+                    }
+                    return before;
+                })
                 .plan);
     }
 

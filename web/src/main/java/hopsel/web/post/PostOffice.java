@@ -136,9 +136,10 @@ public class PostOffice {
     List<Letter> letters() {
         LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
         return mapper.last(SHOWN).stream()
-                .map(mail -> new Letter(
-                        mail,
-                        mail.dueAt().isAfter(now) ? State.UNDER_WAY : mail.bounced() ? State.CAME_BACK : State.THERE))
+                .map(mail -> {
+                    State arrived = mail.bounced() ? State.CAME_BACK : State.THERE;
+                    return new Letter(mail, mail.dueAt().isAfter(now) ? State.UNDER_WAY : arrived);
+                })
                 .toList();
     }
 

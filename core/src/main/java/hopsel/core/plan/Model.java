@@ -166,8 +166,14 @@ final class Model {
         return making;
     }
 
+    /** The copy of a task that is made for a swap-out. */
     Making copy(Task top, Task task) {
         return Known.in(Known.in(copies, top.number()), task.number());
+    }
+
+    /** The same; null where the swap-out needs none, because everybody sees it done once. */
+    private @Nullable Making copyIfMade(Task top, Task task) {
+        return Known.in(copies, top.number()).get(task.number());
     }
 
     // ---- rules 2 to 4, 12: when and where
@@ -322,11 +328,11 @@ final class Model {
     }
 
     private void orderCopy(Task top, Task task) {
-        Making own = copy(top, task);
+        Making own = copyIfMade(top, task);
         Making main = makings.get(task.number());
         for (Task.Wait wait : task.waits()) {
             Task first = problem.tasks.get(wait.before());
-            Making ownFirst = copy(top, first);
+            Making ownFirst = copyIfMade(top, first);
             int notShown = not(shown[first.number()]);
             if (own != null && ownFirst != null) {
                 order(ownFirst, own, wait, solver.all(own.present, ownFirst.present));

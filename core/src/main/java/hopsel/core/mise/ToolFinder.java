@@ -51,7 +51,7 @@ public final class ToolFinder {
             rule("boil|simmer|blanch|poach", "pot"),
             rule("bake|roast", "baking tray", "oven glove"),
             rule("grind|pound", "mortar"),
-            rule("spread|smooth", "spatula"),
+            rule("spread|smooth (?:it|them|the \\w+|over)", "spatula"),
             rule("skim|lift (?:them |it )?out", "slotted spoon"),
             rule("turn (?:them|it|each)|flip", "tongs"),
             rule("knead|mix|stir|fold|toss|combine|rub", "mixing bowl"),

@@ -3,6 +3,7 @@ package hopsel.core.log;
 import static hopsel.core.plan.SmallClass.hands;
 import static hopsel.core.plan.SmallClass.watch;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import hopsel.core.air.AirEvent;
 import hopsel.core.air.AirState;
@@ -11,7 +12,13 @@ import hopsel.core.air.Happened;
 import hopsel.core.air.RunningOrder;
 import hopsel.core.air.Trouble;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
 import hopsel.core.log.AirLog.Row;
+import hopsel.core.log.AirLog.Tasted;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Unit;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.SmallClass;
@@ -20,12 +27,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** What is read off a class that was on air. */
 class AirLogTest {
@@ -128,5 +137,64 @@ class AirLogTest {
             assertThat(habit.oven()).isEqualTo("oven-1");
             assertThat(habit.took()).hasSize(logs.size());
         });
+    }
+
+    @Test
+    void withoutAnEndItEndsWithTheLastStepAndWhatWasLeftOutIsNamed() {
+        press(0, "START", "serve", "");
+        press(2, "DONE", "serve", "");
+        press(3, "START", "mix", "");
+        press(15, "DONE", "mix", "");
+        press(16, "SKIP", "bake", "");
+        AirLog log = log();
+        assertThat(log.end()).isEqualTo(15 * 60);
+        assertThat(log.rows())
+                .extracting(row -> AirLog.step(row).step())
+                .as("in the order in which they began")
+                .containsExactly("serve", "mix");
+        assertThat(log.rows()).extracting(Row::over).containsExactly(-180, 120);
+        assertThat(log.skipped()).singleElement().satisfies(key -> assertThat(key)
+                .contains("bake"));
+    }
+
+    /** Mixing is 8 to 12 minutes; serving 3 to 6. To the second. */
+    @ParameterizedTest
+    @CsvSource({"480, true", "479, false", "720, true", "721, false"})
+    void theRecipesRangeHoldsToTheSecond(int seconds, boolean held) {
+        step("mix", 0, seconds / 60.0);
+        assertThat(log().rows()).extracting(Row::within).containsExactly(held);
+    }
+
+    /** Cut short, only its planned length counts: it may be quicker, and not longer. */
+    @ParameterizedTest
+    @CsvSource({"300, true", "301, false", "10, true"})
+    void whatIsCutShortHoldsIfItIsNoLonger(int seconds, boolean held) {
+        press(0, "CUT", "serve", "");
+        step("serve", 0, seconds / 60.0);
+        assertThat(log().rows()).extracting(Row::full, Row::within).containsExactly(tuple(false, held));
+    }
+
+    @Test
+    void whatWasFoundByTasteCanBePutIntoTheRecipe() {
+        Amount before = new Amount(BigDecimal.TEN, BigDecimal.TEN, Unit.G, Optional.empty());
+        Amount came = new Amount(new BigDecimal("12"), new BigDecimal("12"), Unit.G, Optional.empty());
+        Dish dish = new Dish(
+                "d",
+                "Dish",
+                BigDecimal.ONE,
+                List.of(new Component(
+                        "c",
+                        "C",
+                        List.of(
+                                IngredientLine.of("salt", "salt", Optional.of(before)),
+                                IngredientLine.of("oil", "oil", Optional.of(before))),
+                        List.of())));
+        CookingClass cooking = COOKING.with(List.of(dish));
+        Tasted tasted = new Tasted("d", "salt", before, came);
+        assertThat(AirLog.line(cooking, tasted).amount()).contains(before);
+        CookingClass wiser = tasted.in(cooking);
+        assertThat(AirLog.line(wiser, tasted).amount()).contains(came);
+        assertThat(wiser.dish("d").line("oil").amount()).contains(before);
+        assertThat(new Tasted("gone", "salt", before, came).in(cooking)).isEqualTo(cooking);
     }
 }

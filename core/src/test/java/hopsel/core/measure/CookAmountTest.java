@@ -7,6 +7,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import java.math.BigDecimal;
+import java.util.Optional;
 
 class CookAmountTest {
 
@@ -47,5 +48,48 @@ class CookAmountTest {
     @CsvSource({"0.5, 30", "73.416666667, 4405", "-0.008333, 0", "-90, -5400"})
     void minutesBecomeSecondsHalfUp(BigDecimal minutes, int seconds) {
         assertThat(Minutes.of(minutes).seconds()).isEqualTo(seconds);
+    }
+
+    /** Each limit, and the last amount before it. */
+    @ParameterizedTest
+    @CsvSource({
+        "1000, G, 1 kg",
+        "999, G, 999 g",
+        "10, G, 10 g",
+        "9.9, G, 10 g",
+        "2, G, 2 g",
+        "1.9, G, 1.9 g",
+        "1000, ML, 1 l",
+        "999, ML, 999 ml",
+        "1.5, L, 1.5 l",
+        "0.25, CUP, ¼ cup",
+        "0.5, TBSP, ½ tbsp",
+        "0.49, TBSP, 1 ½ tsp",
+        "0.125, TSP, ⅛ tsp",
+        "0.124, TSP, a pinch",
+        "2.9, TSP, 3 tsp",
+        "1, CUP, 1 cup",
+        "1, CAN, 1 can",
+        "1, PINCH, 1 pinch",
+        "2, PINCH, 2 pinches",
+        "1.1, PIECE, 1",
+        "4, FLOZ, 4 fl oz",
+        "2, LB, 2 lb"
+    })
+    void everyLimitIsWhereItIsSaidToBe(BigDecimal number, Unit unit, String words) {
+        assertThat(CookAmount.of(number, unit, Measures.METRIC)).isEqualTo(words);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2, 3, 2, 4 cups to 6 cups", "0, 3, 1, up to 3 cups", "3, 3, 0.5, 1 ½ cups"})
+    void bothEndsOfARangeAreSaid(BigDecimal low, BigDecimal high, BigDecimal factor, String words) {
+        Amount amount = new Amount(low, high, Unit.CUP, Optional.empty());
+        assertThat(CookAmount.of(amount, factor, Measures.METRIC)).isEqualTo(words);
+    }
+
+    @Test
+    void theSizeOfAPieceIsSaidAfterIt() {
+        Amount large = new Amount(BigDecimal.valueOf(2), BigDecimal.valueOf(2), Unit.PIECE, Optional.of("large"));
+        assertThat(CookAmount.of(large, BigDecimal.valueOf(2), Measures.METRIC)).isEqualTo("4 large");
     }
 }

@@ -85,4 +85,41 @@ class PantryTest {
                 .extracting(Pantry.Batch::name)
                 .containsOnly("class 1");
     }
+
+    @Test
+    void packsOfOneNameBecomeOneAndTheLaterDateCounts() {
+        Pantry pantry = Pantry.after(List.of(
+                in("rice", "a", 500, DAY, false), in("rice", "a", 100, null, true), in("oil", "a", 70, null, false)));
+        assertThat(pantry.batches())
+                .containsExactly(
+                        new Pantry.Batch("oil", "a", grams(70), Optional.empty(), false),
+                        new Pantry.Batch("rice", "a", grams(600), Optional.of(DAY), true));
+    }
+
+    @Test
+    void nothingIsTakenWhereNothingIsWantedAndAPackThatIsEmptiedIsNotOpened() {
+        Pantry pantry = Pantry.after(List.of(in("rice", "a", 500, DAY, false), in("rice", "b", 500, null, false)));
+        assertThat(pantry.take("rice", grams(0))).isEmpty();
+        assertThat(pantry.take("rice", grams(500)))
+                .singleElement()
+                .returns(false, Movement::opened)
+                .returns("a", Movement::batch);
+    }
+
+    @Test
+    void aCountOfSomethingElseIsOfSomethingElse() {
+        Pantry pantry = Pantry.after(List.of(in("oil", "bottle", 900, null, true), in("oil", "can", 50, null, true)));
+        assertThat(pantry.count("oil", "can", grams(60), Optional.empty(), true).grams())
+                .isEqualByComparingTo("10");
+        assertThat(pantry.count("rice", "bottle", grams(60), Optional.empty(), true)
+                        .grams())
+                .isEqualByComparingTo("60");
+    }
+
+    @Test
+    void whatWasNotBoughtDoesNotComeIn() {
+        Purchase none = new Purchase("oil", grams(50), grams(0), List.of(), grams(0), BigDecimal.ZERO, grams(0));
+        assertThat(Pantry.after(List.of()).close(List.of(none), Map.of(), "class 1"))
+                .isEmpty();
+    }
 }

@@ -1,0 +1,129 @@
+package hopsel.core.mise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.FreshClass;
+import hopsel.core.dish.StepRef;
+import hopsel.core.item.Allergen;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Origin;
+import hopsel.core.measure.Working;
+import hopsel.core.plan.Activity;
+import hopsel.core.plan.Copy;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** What shares a bowl on the tray, and how large the bowl is. */
+class SetBowlTest {
+
+    private static final Catalogue CATALOGUE = Catalogue.of(List.of(
+            item("flour", "Plain flour").withAllergens(Set.of(Allergen.GLUTEN)),
+            item("semolina", "Semolina").withAllergens(Set.of(Allergen.GLUTEN)),
+            item("cumin", "Ground cumin"),
+            item("sugar", "Sugar").withGramsPerMl(Optional.of(new BigDecimal("0.8"))),
+            item("water", "Water").withGramsPerMl(Optional.of(BigDecimal.ONE)),
+            item("oil", "Sunflower oil").withGramsPerMl(Optional.of(new BigDecimal("0.92"))),
+            item("garlic", "Garlic"),
+            item("carrot", "Carrots").withGramsPerMl(Optional.of(new BigDecimal("1.1"))),
+            item("turnip", "Turnips"),
+            item("beetroot", "Beetroot")));
+    private static final CookingClass COOKING = FreshClass.on(LocalDate.of(2027, 3, 5), ZoneId.of("Europe/Lisbon"));
+    private static final Activity STIR =
+            new Activity(new StepRef("d", "stir"), Copy.MAIN, true, 0, 60, Optional.of("host"), List.of());
+
+    private static Item item(String id, String name) {
+        return Item.nameOnly(id, name).withOrigin(Origin.PLANT);
+    }
+
+    private static Tray.Bowl bowl(String item, String grams, String certain, String prep) {
+        return new Tray.Bowl(
+                item,
+                Optional.ofNullable(prep),
+                new BigDecimal(grams),
+                Optional.ofNullable(certain).map(BigDecimal::new),
+                Working.NONE);
+    }
+
+    private static List<SetBowl> bowls(Tray.Bowl... bowls) {
+        return SetBowl.of(new Tray(STIR, List.of(bowls), List.of()), COOKING, CATALOGUE);
+    }
+
+    /** Two items that may, or may not, stand in one bowl. */
+    @ParameterizedTest
+    @CsvSource({
+        "cumin, sugar, true",
+        "flour, semolina, true",
+        "flour, sugar, false",
+        "sugar, water, false",
+        "water, oil, true",
+        "garlic, carrot, false",
+        "carrot, garlic, false",
+        "garlic, garlic, true",
+        "carrot, turnip, true",
+        "carrot, beetroot, false",
+        "turnip, water, false"
+    })
+    void likeStandsWithLike(String one, String two, boolean together) {
+        assertThat(bowls(bowl(one, "10", null, null), bowl(two, "10", null, null)))
+                .hasSize(together ? 1 : 2);
+    }
+
+    @Test
+    void whatMayNotBeNeededStandsApart() {
+        List<SetBowl> bowls = bowls(bowl("water", "100", "80", null), bowl("oil", "5", "0", null));
+        assertThat(bowls).extracting(SetBowl::upTo).containsExactly(false, true, true);
+        assertThat(bowls.get(0).parts().get(0).grams()).isEqualByComparingTo("80");
+        assertThat(bowls.get(1).parts().get(0).grams()).isEqualByComparingTo("20");
+        assertThat(bowls.get(2).parts().get(0).grams()).isEqualByComparingTo("5");
+        assertThat(bowls(bowl("water", "80", "80", null))).hasSize(1);
+    }
+
+    /** A density that somebody measured, of what is not cut; else one that a cook would guess. */
+    @ParameterizedTest
+    @CsvSource({
+        "water, 100, , 100, false",
+        "oil, 92, , 100, false",
+        "sugar, 80, , 100, false",
+        "cumin, 60, , 100, true",
+        "turnip, 50, , 100, true",
+        "carrot, 110, , 100, false",
+        "carrot, 50, diced, 100, false",
+        "water, 100, cubed, 100, false"
+    })
+    void theBowlFollowsFromTheVolume(String item, String grams, String prep, String millilitres, boolean guessed) {
+        SetBowl bowl = bowls(bowl(item, grams, null, prep)).get(0);
+        assertThat(bowl.millilitres()).isEqualByComparingTo(millilitres);
+        assertThat(bowl.guessed()).isEqualTo(guessed);
+        assertThat(bowl.size()).isEqualTo(BowlSize.SMALL);
+        assertThat(bowl.number()).isEqualTo(1);
+    }
+
+    @Test
+    void spoonsAreSaidWhereTheDensityIsKnown() {
+        assertThat(bowls(bowl("water", "30", null, null)).get(0).parts().get(0).spoons())
+                .contains("2 tbsp");
+        assertThat(bowls(bowl("cumin", "30", null, null)).get(0).parts().get(0).spoons())
+                .isEmpty();
+    }
+
+    @Test
+    void aVeryLargeAmountIsSeveralBowls() {
+        SetBowl water = bowls(bowl("water", "11000", null, null)).get(0);
+        assertThat(water.size()).isEqualTo(BowlSize.HUGE);
+        assertThat(water.number()).as("two thirds of 8 l each").isEqualTo(3);
+        assertThat(Arrays.stream(BowlSize.values()).map(size -> size.tool().toString()))
+                .doesNotHaveDuplicates();
+    }
+}

@@ -1,6 +1,7 @@
 package hopsel.core.mise;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
@@ -267,5 +268,69 @@ class HoldingTest {
     private static Purchase purchase(String item, String grams) {
         BigDecimal buy = new BigDecimal(grams);
         return new Purchase(item, buy, buy, List.of(), buy, BigDecimal.ZERO, BigDecimal.ZERO);
+    }
+
+    private HoldingTest kept(String id, int celsius, int from, int to, Item... items) {
+        step(id, "", from, to, items);
+        Step last = steps.remove(steps.size() - 1);
+        Need warm = new Need("warming-drawer", 1, Optional.of(BigDecimal.valueOf(celsius)), BigDecimal.ZERO);
+        steps.add(last.withNeeds(List.of(warm)));
+        return this;
+    }
+
+    /**
+     * What is kept at 60 °C or above is hot, whatever the place is called; below that it is warm, and the time counts.
+     */
+    @ParameterizedTest
+    @CsvSource({"60, true", "59, false"})
+    void fromSixtyDegreesOnItIsHot(int celsius, boolean hot) {
+        kept("keep", celsius, -3 * HOUR, -HOUR, YOGURT).step("serve", "", 0, 60);
+        Stay stay = stay("keep");
+        assertThat(stay.hot()).isEqualTo(hot);
+        assertThat(stay.warm()).isEqualTo(hot ? HOUR : 3 * HOUR);
+        assertThat(stay.lukewarm()).isEqualTo(-HOUR + 2 * HOUR);
+        assertThat(Holding.of(cooking(), plan(), CATALOGUE).broken()).isEqualTo(!hot);
+    }
+
+    @Test
+    void aWaitOfTenMinutesIsListedAndAShorterOneIsNot() {
+        step("stir", "", 0, 60, YOGURT).step("serve", "", 660, 700);
+        airEnd = 700;
+        assertThat(Holding.of(cooking(), plan(), CATALOGUE).stays()).hasSize(1);
+        steps.clear();
+        activities.clear();
+        step("stir", "", 0, 61, YOGURT).step("serve", "", 660, 700);
+        assertThat(Holding.of(cooking(), plan(), CATALOGUE).stays()).isEmpty();
+    }
+
+    @Test
+    void staysStandInTheOrderInWhichTheyBeginWithWhatComesNext() {
+        step("stir", "", -3000, -2000, YOGURT).step("bake", "oven", 0, 1000).step("serve", "", 3000, 3600);
+        assertThat(Holding.of(cooking(), plan(), CATALOGUE).stays())
+                .extracting(
+                        stay -> stay.activity().step().step(),
+                        Stay::seconds,
+                        Stay::where,
+                        Stay::hot,
+                        Stay::reheated,
+                        Stay::allergens)
+                .containsExactly(
+                        tuple("stir", 2000, Where.COUNTER, false, true, List.of(Allergen.SOY)),
+                        tuple("bake", 2000, Where.COUNTER, true, false, List.of(Allergen.SOY)));
+    }
+
+    /** Salt and oil warmed together spoil no more than they did before; rice and beans do, once they are cooked. */
+    @Test
+    void whatKeepsInTheCupboardKeepsWarmToo() {
+        step("warm", "burner", -HOUR, -3000, SALT, OIL).step("serve", "", 0, 60);
+        assertThat(stay("warm").perishable()).isFalse();
+        steps.clear();
+        activities.clear();
+        step("boil", "burner", -HOUR, -3000, BEANS, SALT).step("serve", "", 0, 60);
+        assertThat(stay("boil").perishable()).isTrue();
+        steps.clear();
+        activities.clear();
+        step("soak", "", -HOUR, -3000, BEANS, SALT).step("serve", "", 0, 60);
+        assertThat(stay("soak").perishable()).as("they are not cooked yet").isFalse();
     }
 }

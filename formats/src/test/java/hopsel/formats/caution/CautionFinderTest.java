@@ -79,6 +79,11 @@ class CautionFinderTest {
             4 cloves garlic; 400 g tomatoes           | Simmer for 20 minutes.                                    | GARLIC_IN_OIL
             5 sprigs rosemary; 1 tbsp olive oil       | Roast the rosemary with the oil at 200 °C for 10 minutes. | GARLIC_IN_OIL
             200 g sugar                               | Melt the sugar.                                           | RAW_FLOUR
+            400 g carrots                             | Chill in the fridge for 20 minutes.                       | STEAM
+            400 g carrots                             | Roast at 200 °C for 20 minutes.                           | PRESSURE
+            400 g carrots                             | Simmer for 20 minutes, then chill in the fridge.          | HOT_BLENDER
+            400 g carrots                             | Chill on baking paper in the fridge for 20 minutes.       | PARCHMENT
+            400 g carrots                             | Roast on baking paper at 220 °C for 20 minutes.           | PARCHMENT
             """)
     void isNotSaidForNothing(String ingredients, String method, Caution caution) {
         assertThat(CautionFinder.of(dish(ingredients, method), CATALOGUE)).doesNotContain(caution);

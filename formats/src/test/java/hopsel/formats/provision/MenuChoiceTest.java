@@ -18,6 +18,7 @@ import hopsel.core.dish.Work;
 import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Pack;
 import hopsel.core.item.Substitution;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Minutes;
@@ -223,5 +224,104 @@ class MenuChoiceTest {
         assertThat(ClassFile.readAttendee(
                         ClassFile.attendee(packed.attendees().get(0)).toString()))
                 .isEqualTo(packed.attendees().get(0));
+    }
+
+    private static Item priced(String id, String price) {
+        return BUILT_IN.get(id)
+                .withPacks(List.of(
+                        new Pack(BigDecimal.valueOf(500), new BigDecimal("100")),
+                        new Pack(BigDecimal.valueOf(100), new BigDecimal(price))));
+    }
+
+    private static CookingClass withPrices(CookingClass cooking, Item... items) {
+        return cooking.withMenu(cooking.menu().withItems(List.of(items)));
+    }
+
+    /** 100 g of almonds at 2 cents become 150 g of seeds at half a cent: 1.25 less. */
+    @Test
+    void aChangeCostsWhatComesLessWhatGoesAndOfTwoTheCheaperIsTaken() throws Exception {
+        CookingClass cooking = withPrices(
+                cooking(
+                        List.of(line("almonds", false)),
+                        List.of(
+                                instead("almonds", "pumpkin-seeds"),
+                                instead("almonds", "sunflower-seeds").withRatio(new BigDecimal("1.5"))),
+                        guest("Ana", "tree-nut")),
+                priced("almonds", "2"),
+                priced("pumpkin-seeds", "3"),
+                priced("sunflower-seeds", "0.5"));
+        MenuChoice choice = MenuChoice.of(cooking, BUILT_IN, ALL_READ);
+        assertThat(choice.oneMenu()).singleElement().satisfies(change -> {
+            assertThat(change.use().orElseThrow().use()).isEqualTo("sunflower-seeds");
+            assertThat(change.cost().orElseThrow()).isEqualByComparingTo("-1.25");
+        });
+        assertThat(choice.newProducts(cooking)).containsExactly("sunflower-seeds");
+        CookingClass one = choice.applied(cooking, BUILT_IN);
+        assertThat(one.dish("bowl").line("almonds").item()).isEqualTo("sunflower-seeds");
+        assertThat(one.dish("bowl").line("almonds").amount().orElseThrow().high())
+                .isEqualByComparingTo("150");
+    }
+
+    @Test
+    void withoutAPriceNobodySaysWhatAChangeCosts() throws Exception {
+        CookingClass cooking = withPrices(
+                cooking(
+                        List.of(line("almonds", false)),
+                        List.of(instead("almonds", "pumpkin-seeds")),
+                        guest("Ana", "tree-nut")),
+                priced("almonds", "2"),
+                BUILT_IN.get("pumpkin-seeds").withPacks(List.of()));
+        assertThat(MenuChoice.of(cooking, BUILT_IN, ALL_READ).oneMenu().get(0).cost())
+                .isEmpty();
+    }
+
+    @Test
+    void whatTheClassHasAlreadyComesFirstAndWhatMayBeLeftOutIsLeftOut() throws Exception {
+        CookingClass cooking = cooking(
+                List.of(line("almonds", false), line("pumpkin-seeds", false), line("chilli-flakes", true)),
+                List.of(instead("almonds", "sunflower-seeds"), instead("almonds", "pumpkin-seeds")),
+                guest("Ana", "tree-nut", "chilli-flakes"));
+        MenuChoice choice = MenuChoice.of(cooking, BUILT_IN, ALL_READ);
+        assertThat(choice.oneMenu())
+                .extracting(change -> change.item()
+                        + change.use().map(use -> " > " + use.use()).orElse(""))
+                .containsExactly("almonds > pumpkin-seeds", "chilli-flakes");
+        assertThat(choice.newProducts(cooking)).isEmpty();
+        CookingClass one = choice.applied(cooking, BUILT_IN);
+        assertThat(one.dish("bowl").lines().map(IngredientLine::item))
+                .containsExactly("pumpkin-seeds", "pumpkin-seeds");
+    }
+
+    @Test
+    void kitsAreReckonedForThoseWhoGetOneAndForAllWhereNobodyDoes() throws Exception {
+        Attendee handout = guest("Ana").withGets(Attendee.Gets.HANDOUT);
+        Attendee kit = guest("Bo").withGets(Attendee.Gets.KIT);
+        List<IngredientLine> lines = List.of(line("almonds", false));
+        assertThat(MenuChoice.of(cooking(lines, List.of(), handout, kit), BUILT_IN, ALL_READ)
+                        .kits())
+                .singleElement()
+                .satisfies(kind -> assertThat(kind.attendees()).containsExactly(kit));
+        assertThat(MenuChoice.of(cooking(lines, List.of(), handout), BUILT_IN, ALL_READ)
+                        .kits())
+                .singleElement()
+                .satisfies(kind -> assertThat(kind.attendees()).containsExactly(handout));
+    }
+
+    /** What is optional in one dish and not in another is not optional. */
+    @Test
+    void anIngredientMayBeLeftOutOnlyWhereEveryLineOfItMay() throws Exception {
+        MenuChoice choice = MenuChoice.of(
+                cooking(
+                        List.of(
+                                line("almonds", true),
+                                IngredientLine.of("more", "almonds", Optional.empty())
+                                        .withOptional(false)),
+                        List.of(),
+                        guest("Ana", "tree-nut")),
+                BUILT_IN,
+                ALL_READ);
+        assertThat(choice.stuck()).extracting(MenuChoice.Stuck::item).containsExactly("almonds");
+        assertThat(choice.oneMenu()).isEmpty();
+        assertThat(choice.cells()).extracting(MenuChoice.Cell::suits).containsExactly(Suits.CANNOT);
     }
 }

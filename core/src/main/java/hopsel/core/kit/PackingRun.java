@@ -5,6 +5,16 @@ import hopsel.core.diet.OwnMenu;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.kit.AtStation.Claim;
+import hopsel.core.kit.AtStation.Clean;
+import hopsel.core.kit.AtStation.Close;
+import hopsel.core.kit.AtStation.Lot;
+import hopsel.core.kit.AtStation.OfKit;
+import hopsel.core.kit.AtStation.ReadLabel;
+import hopsel.core.kit.AtStation.Release;
+import hopsel.core.kit.AtStation.Reopen;
+import hopsel.core.kit.AtStation.TakeOut;
+import hopsel.core.kit.AtStation.Weigh;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -21,37 +31,6 @@ import java.util.Set;
  * asked before it is written down; what is written down is never changed.
  */
 public final class PackingRun {
-
-    /** What happens at a station. */
-    public enum StationPress {
-        CLAIM,
-        RELEASE,
-        WEIGH,
-        TAKE_OUT,
-        CLOSE,
-        REOPEN,
-        CLEAN,
-        READ_LABEL
-    }
-
-    /**
-     * The pack that something was taken from.
-     *
-     * @param name lot number or what else tells it apart
-     * @param useBy date on it; empty: none
-     */
-    public record Lot(String name, Optional<LocalDate> useBy) {}
-
-    /**
-     * Something that happened.
-     *
-     * @param kit id of the attendee; empty text where it is about no kit
-     * @param portion what it is about; dish and item are empty text where it is about the whole kit
-     * @param grams as bought
-     * @param lot what it was taken from
-     */
-    public record Event(
-            StationPress kind, String kit, Portion.Key portion, BigDecimal grams, Lot lot, String station) {}
 
     /** Why something may not be done. */
     public enum Why {
@@ -117,34 +96,42 @@ public final class PackingRun {
     }
 
     /** After these events, in their order. */
-    public static PackingRun after(Packing packing, Catalogue catalogue, List<Event> events) {
+    public static PackingRun after(Packing packing, Catalogue catalogue, List<? extends AtStation> events) {
         PackingRun run = new PackingRun(packing, catalogue);
         events.forEach(run::happened);
         return run;
     }
 
-    private void happened(Event event) {
-        State kit = state(event.kit);
-        switch (event.kind) {
-            case CLAIM -> kit.holder = event.station;
-            case RELEASE -> kit.holder = "";
-            case WEIGH -> {
-                kit.in.put(event.portion, new Weighed(event.grams, event.lot, event.station));
-                onStation
-                        .computeIfAbsent(event.station, any -> new LinkedHashSet<>())
-                        .add(event.portion.item());
-                lots.put(event.lot.name, event.portion.item());
-            }
-            case TAKE_OUT -> kit.in.remove(event.portion);
-            case CLOSE -> {
-                kit.closed = true;
-                kit.holder = "";
-            }
-            case REOPEN -> kit.closed = false;
-            case CLEAN -> onStation.remove(event.station);
-            default ->
-                labels.computeIfAbsent(event.portion.item(), any -> new LinkedHashSet<>())
-                        .add(event.lot.name);
+    private void happened(AtStation event) {
+        if (event instanceof Clean) {
+            onStation.remove(event.station());
+        } else if (event instanceof ReadLabel read) {
+            labels.computeIfAbsent(read.item(), any -> new LinkedHashSet<>())
+                    .add(read.lot().name());
+        } else if (event instanceof OfKit ofKit) {
+            happened(ofKit, state(ofKit.kit()));
+        }
+    }
+
+    private void happened(OfKit event, State kit) {
+        if (event instanceof Weigh weigh) {
+            String item = weigh.portion().item();
+            kit.in.put(weigh.portion(), new Weighed(weigh.grams(), weigh.lot(), weigh.station()));
+            onStation
+                    .computeIfAbsent(weigh.station(), any -> new LinkedHashSet<>())
+                    .add(item);
+            lots.put(weigh.lot().name(), item);
+        } else if (event instanceof TakeOut taken) {
+            kit.in.remove(taken.portion());
+        } else if (event instanceof Claim) {
+            kit.holder = event.station();
+        } else if (event instanceof Release) {
+            kit.holder = "";
+        } else if (event instanceof Close) {
+            kit.closed = true;
+            kit.holder = "";
+        } else if (event instanceof Reopen) {
+            kit.closed = false;
         }
     }
 
@@ -158,62 +145,65 @@ public final class PackingRun {
      * @param labelsRead ids of items whose labels were read for this class
      * @param today a pack whose date is over is refused
      */
-    public Optional<Refusal> refusal(Event event, Set<String> labelsRead, LocalDate today) {
-        if (event.kind == StationPress.CLEAN || event.kind == StationPress.READ_LABEL) {
-            return Optional.empty();
-        }
-        Optional<Packing.KitGroup> wanted = packing.of(event.kit);
-        if (wanted.isEmpty() && event.kind != StationPress.TAKE_OUT && event.kind != StationPress.REOPEN) {
+    public Optional<Refusal> refusal(AtStation event, Set<String> labelsRead, LocalDate today) {
+        return event instanceof OfKit ofKit ? refusal(ofKit, labelsRead, today) : Optional.empty();
+    }
+
+    private Optional<Refusal> refusal(OfKit event, Set<String> labelsRead, LocalDate today) {
+        boolean opens = event instanceof Reopen;
+        Optional<Packing.KitGroup> wanted = packing.of(event.kit());
+        if (wanted.isEmpty() && !(event instanceof TakeOut) && !opens) {
             return no(Why.NO_SUCH_KIT);
         }
-        State kit = state(event.kit);
-        if (!kit.holder.isEmpty() && !kit.holder.equals(event.station) && event.kind != StationPress.RELEASE) {
+        State kit = state(event.kit());
+        if (!kit.holder.isEmpty() && !kit.holder.equals(event.station()) && !(event instanceof Release)) {
             return Optional.of(new Refusal(Why.HELD, List.of(), BigDecimal.ZERO, kit.holder));
         }
-        if (kit.closed && event.kind != StationPress.REOPEN) {
+        if (kit.closed && !opens) {
             return no(Why.CLOSED);
         }
-        return switch (event.kind) {
-            case WEIGH -> weighing(event, wanted.orElseThrow(), kit, labelsRead, today);
-            case TAKE_OUT ->
-                kit.in.containsKey(event.portion) ? Optional.empty() : no(Why.NOT_IN, event.portion.item());
-            case CLOSE -> closing(event.kit);
-            default -> Optional.empty();
-        };
+        if (event instanceof Weigh weigh) {
+            return weighing(weigh, wanted.orElseThrow(), kit, labelsRead, today);
+        }
+        if (event instanceof TakeOut taken && !kit.in.containsKey(taken.portion())) {
+            return no(Why.NOT_IN, taken.portion().item());
+        }
+        return event instanceof Close ? closing(event.kit()) : Optional.empty();
     }
 
     private Optional<Refusal> weighing(
-            Event event, Packing.KitGroup wanted, State kit, Set<String> labelsRead, LocalDate today) {
-        String item = event.portion.item();
+            Weigh event, Packing.KitGroup wanted, State kit, Set<String> labelsRead, LocalDate today) {
+        String item = event.portion().item();
         Optional<Portion> portion = wanted.portions().stream()
-                .filter(own -> own.key().equals(event.portion))
+                .filter(own -> own.key().equals(event.portion()))
                 .findFirst();
         if (portion.isEmpty()) {
             return no(Why.NOT_IN_KIT, item);
         }
-        if (kit.in.containsKey(event.portion)) {
+        if (kit.in.containsKey(event.portion())) {
             return no(Why.ALREADY_IN, item);
         }
-        if (event.lot.name.isEmpty()) {
+        if (event.lot().name().isEmpty()) {
             return no(Why.NO_LOT, item);
         }
-        if (lots.containsKey(event.lot.name) && !lots.get(event.lot.name).equals(item)) {
-            return no(Why.OTHER_ITEM, lots.get(event.lot.name), item);
+        if (lots.containsKey(event.lot().name())
+                && !lots.get(event.lot().name()).equals(item)) {
+            return no(Why.OTHER_ITEM, lots.get(event.lot().name()), item);
         }
-        if (event.lot.useBy.filter(today::isAfter).isPresent()) {
+        if (event.lot().useBy().filter(today::isAfter).isPresent()) {
             return no(Why.PAST_DATE, item);
         }
         if (catalogue.get(item).origin() == Origin.CHECK_LABEL
                 && !labelsRead.contains(item)
-                && !labels.getOrDefault(item, Set.of()).contains(event.lot.name)) {
+                && !labels.getOrDefault(item, Set.of()).contains(event.lot().name())) {
             return no(Why.READ_LABEL, item);
         }
-        List<String> carried = carriedOver(event.station, event.kit);
+        List<String> carried = carriedOver(event.station(), event.kit());
         if (!carried.isEmpty()) {
             return Optional.of(new Refusal(Why.CLEAN_FIRST, carried, BigDecimal.ZERO, ""));
         }
-        BigDecimal under = portion.get().least().subtract(event.grams);
-        BigDecimal over = event.grams.subtract(portion.get().most());
+        BigDecimal under = portion.get().least().subtract(event.grams());
+        BigDecimal over = event.grams().subtract(portion.get().most());
         if (under.signum() > 0) {
             return Optional.of(new Refusal(Why.TOO_LITTLE, List.of(item), under, ""));
         }
@@ -324,7 +314,7 @@ public final class PackingRun {
     public List<Use> uses() {
         Map<String, Use> uses = new LinkedHashMap<>();
         kits.forEach((kit, state) -> state.in.forEach((key, weighed) -> uses.merge(
-                key.item() + "\n" + weighed.lot.name,
+                key.item() + "\n" + weighed.lot.name(),
                 new Use(key.item(), weighed.lot, weighed.grams, List.of(kit)),
                 PackingRun::both)));
         return List.copyOf(uses.values());

@@ -1,5 +1,6 @@
 package hopsel.core.kit;
 
+import hopsel.core.Copyable;
 import hopsel.core.item.Item;
 import hopsel.core.item.Storage;
 import hopsel.core.measure.Decimals;
@@ -165,5 +166,6 @@ public record Portion(
     }
 
     /** A portion by its dish and item. */
+    @Copyable
     public record Key(String dish, String item) {}
 }

@@ -23,12 +23,12 @@ import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.kit.AtStation.Close;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitPacker;
 import hopsel.core.kit.KitStatement;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
-import hopsel.core.kit.Portion;
 import hopsel.core.measure.Measures;
 import hopsel.core.mise.Batches;
 import hopsel.core.plan.Plan;
@@ -186,14 +186,10 @@ class NothingUnknownIsFineTest {
         List<Kit> kits = KitPacker.pack(cooking, CATALOGUE, batches);
         PackingRun run = PackingRun.after(
                 Packing.of(cooking, CATALOGUE, kits, List.of()), cooking.catalogue(CATALOGUE), List.of());
-        PackingRun.Event close = new PackingRun.Event(
-                PackingRun.StationPress.CLOSE,
-                "uma",
-                new Portion.Key("", ""),
-                BigDecimal.ZERO,
-                new PackingRun.Lot("", Optional.empty()),
-                "1");
-        return run.refusal(close, ALL_READ, LocalDate.of(2027, 3, 1)).map(PackingRun.Refusal::why).stream()
+        return run
+                .refusal(new Close("uma", "1"), ALL_READ, LocalDate.of(2027, 3, 1))
+                .map(PackingRun.Refusal::why)
+                .stream()
                 .toList();
     }
 

@@ -8,14 +8,20 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.AtStation;
+import hopsel.core.kit.AtStation.Claim;
+import hopsel.core.kit.AtStation.Clean;
+import hopsel.core.kit.AtStation.Close;
+import hopsel.core.kit.AtStation.Lot;
+import hopsel.core.kit.AtStation.ReadLabel;
+import hopsel.core.kit.AtStation.Release;
+import hopsel.core.kit.AtStation.TakeOut;
+import hopsel.core.kit.AtStation.Weigh;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitPacker;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
-import hopsel.core.kit.PackingRun.Event;
-import hopsel.core.kit.PackingRun.Lot;
 import hopsel.core.kit.PackingRun.Refusal;
-import hopsel.core.kit.PackingRun.StationPress;
 import hopsel.core.kit.PackingRun.Why;
 import hopsel.core.kit.Portion;
 import hopsel.core.measure.Amount;
@@ -48,7 +54,7 @@ class PackingRunTest {
     private static final Attendee BO =
             new Attendee("bo", "Bo", List.of("sesame"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT);
 
-    private final List<Event> log = new ArrayList<>();
+    private final List<AtStation> log = new ArrayList<>();
 
     private static IngredientLine line(String item, String grams, boolean optional) {
         return IngredientLine.of(
@@ -87,13 +93,16 @@ class PackingRunTest {
         return Packing.of(cooking, BUILT_IN, kits, List.of());
     }
 
-    private static Event event(StationPress kind, String kit, String item, String grams, Lot lot, String station) {
-        return new Event(
-                kind, kit, new Portion.Key(item.isEmpty() ? "" : "bowl", item), new BigDecimal(grams), lot, station);
+    private static Portion.Key key(String item) {
+        return new Portion.Key("bowl", item);
+    }
+
+    private static Weigh weighed(String kit, String item, String grams, Lot lot, String station) {
+        return new Weigh(kit, key(item), new BigDecimal(grams), lot, station);
     }
 
     /** Does it if it may be done; else says why not. */
-    private Optional<Why> attempt(Packing packing, Event event) {
+    private Optional<Why> attempt(Packing packing, AtStation event) {
         Optional<Refusal> refusal = PackingRun.after(packing, BUILT_IN, log).refusal(event, Set.of(), TODAY);
         if (refusal.isEmpty()) {
             log.add(event);
@@ -102,7 +111,7 @@ class PackingRunTest {
     }
 
     private Optional<Why> weigh(Packing packing, String kit, String item, String grams, Lot lot) {
-        return attempt(packing, event(StationPress.WEIGH, kit, item, grams, lot, "1"));
+        return attempt(packing, weighed(kit, item, grams, lot, "1"));
     }
 
     @Test
@@ -125,17 +134,16 @@ class PackingRunTest {
         Packing packing = packing(ANA);
         weigh(packing, "ana", "jasmine-rice", "80", RICE);
         weigh(packing, "ana", "tahini", "20.5", TAHINI);
-        Event close = event(StationPress.CLOSE, "ana", "", "0", RICE, "1");
+        Close close = new Close("ana", "1");
         assertThat(attempt(packing, close)).contains(Why.MISSING);
         Lot stock = new Lot("S1", Optional.empty());
         assertThat(weigh(packing, "ana", "plain-stock", "150", stock)).contains(Why.READ_LABEL);
-        log.add(event(StationPress.READ_LABEL, "", "plain-stock", "0", stock, "1"));
+        log.add(new ReadLabel("plain-stock", stock, "1"));
         assertThat(weigh(packing, "ana", "plain-stock", "150", stock)).isEmpty();
         assertThat(weigh(packing, "ana", "plain-stock", "150", new Lot("S2", Optional.empty())))
                 .contains(Why.ALREADY_IN);
         assertThat(attempt(packing, close)).isEmpty();
-        assertThat(attempt(packing, event(StationPress.TAKE_OUT, "ana", "tahini", "0", TAHINI, "1")))
-                .contains(Why.CLOSED);
+        assertThat(attempt(packing, new TakeOut("ana", key("tahini"), "1"))).contains(Why.CLOSED);
     }
 
     @Test
@@ -146,28 +154,25 @@ class PackingRunTest {
                 .doesNotContain("tahini");
         weigh(packing, "ana", "tahini", "20.2", TAHINI);
         assertThat(weigh(packing, "bo", "jasmine-rice", "80", RICE)).contains(Why.CLEAN_FIRST);
-        assertThat(attempt(packing, event(StationPress.WEIGH, "bo", "jasmine-rice", "80", RICE, "2")))
+        assertThat(attempt(packing, weighed("bo", "jasmine-rice", "80", RICE, "2")))
                 .as("another station is clean")
                 .isEmpty();
         log.remove(log.size() - 1);
-        log.add(event(StationPress.CLEAN, "", "", "0", RICE, "1"));
+        log.add(new Clean("1"));
         assertThat(weigh(packing, "bo", "jasmine-rice", "80", RICE)).isEmpty();
     }
 
     @Test
     void twoStationsNeverPackTheSameKit() throws Exception {
         Packing packing = packing(ANA);
-        assertThat(attempt(packing, event(StationPress.CLAIM, "ana", "", "0", RICE, "1")))
-                .isEmpty();
-        assertThat(attempt(packing, event(StationPress.CLAIM, "ana", "", "0", RICE, "2")))
+        assertThat(attempt(packing, new Claim("ana", "1"))).isEmpty();
+        assertThat(attempt(packing, new Claim("ana", "2"))).contains(Why.HELD);
+        assertThat(attempt(packing, weighed("ana", "jasmine-rice", "80", RICE, "2")))
                 .contains(Why.HELD);
-        assertThat(attempt(packing, event(StationPress.WEIGH, "ana", "jasmine-rice", "80", RICE, "2")))
-                .contains(Why.HELD);
-        assertThat(attempt(packing, event(StationPress.RELEASE, "ana", "", "0", RICE, "2")))
+        assertThat(attempt(packing, new Release("ana", "2")))
                 .as("whoever is there can free it")
                 .isEmpty();
-        assertThat(attempt(packing, event(StationPress.CLAIM, "ana", "", "0", RICE, "2")))
-                .isEmpty();
+        assertThat(attempt(packing, new Claim("ana", "2"))).isEmpty();
     }
 
     @Test
@@ -175,9 +180,9 @@ class PackingRunTest {
         Packing before = packing(ANA);
         weigh(before, "ana", "jasmine-rice", "80", RICE);
         weigh(before, "ana", "tahini", "20.2", TAHINI);
-        log.add(event(StationPress.READ_LABEL, "", "plain-stock", "0", RICE, "1"));
-        log.add(event(StationPress.WEIGH, "ana", "plain-stock", "150", new Lot("S1", Optional.empty()), "1"));
-        attempt(before, event(StationPress.CLOSE, "ana", "", "0", RICE, "1"));
+        log.add(new ReadLabel("plain-stock", RICE, "1"));
+        log.add(weighed("ana", "plain-stock", "150", new Lot("S1", Optional.empty()), "1"));
+        attempt(before, new Close("ana", "1"));
         assertThat(PackingRun.after(before, BUILT_IN, log).redo("ana")).isFalse();
         PackingRun after = PackingRun.after(
                 packing(new Attendee(
@@ -202,7 +207,7 @@ class PackingRunTest {
                     assertThat(use.grams()).isEqualByComparingTo("161");
                     assertThat(use.kits()).containsExactly("bo", "ana");
                 });
-        log.add(event(StationPress.TAKE_OUT, "bo", "jasmine-rice", "0", RICE, "1"));
+        log.add(new TakeOut("bo", key("jasmine-rice"), "1"));
         assertThat(PackingRun.after(packing, BUILT_IN, log).uses())
                 .filteredOn(use -> use.lot().equals(RICE))
                 .singleElement()

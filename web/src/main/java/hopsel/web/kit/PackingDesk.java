@@ -1,9 +1,9 @@
 package hopsel.web.kit;
 
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.AtStation;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
-import hopsel.core.kit.PackingRun.Event;
 import hopsel.core.kit.PackingRun.Refusal;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.tick.LabelsRead;
@@ -49,12 +49,12 @@ class PackingDesk {
     }
 
     /** Writes down what happened at a station, unless it may not. */
-    Optional<Refusal> happened(long id, PlannedClass planned, Event event, String who, String client) {
+    Optional<Refusal> happened(long id, PlannedClass planned, AtStation event, String who, String client) {
         Packing packing = packing(planned);
         Set<String> read = labels.of(id);
         LocalDate today = LocalDate.ofInstant(clock.instant(), planned.cooking().zone());
-        return store.add(
-                id, event, who, client, (List<Event> before) -> PackingRun.after(packing, planned.catalogue(), before)
-                        .refusal(event, read, today));
+        return store.add(id, event, who, client, (List<AtStation> before) -> PackingRun.after(
+                        packing, planned.catalogue(), before)
+                .refusal(event, read, today));
     }
 }

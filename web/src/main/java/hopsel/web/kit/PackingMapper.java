@@ -4,7 +4,6 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -22,19 +21,7 @@ interface PackingMapper {
 
     List<Long> classesOf(@Param("item") String item, @Param("lot") String lot);
 
-    record EventRow(
-            int seq,
-            String kind,
-            String attendeeId,
-            String dish,
-            String itemId,
-            BigDecimal grams,
-            String lot,
-            @Nullable LocalDate useBy,
-            String station,
-            String who,
-            LocalDateTime at,
-            String client) {}
+    record EventRow(int seq, String event, String who, LocalDateTime at, String client) {}
 
     record LotRow(String itemId, String lot, @Nullable LocalDate useBy) {}
 }

@@ -1,10 +1,8 @@
 package hopsel.web.kit;
 
-import hopsel.core.kit.PackingRun.Event;
-import hopsel.core.kit.PackingRun.Lot;
+import hopsel.core.kit.AtStation;
 import hopsel.core.kit.PackingRun.Refusal;
-import hopsel.core.kit.PackingRun.StationPress;
-import hopsel.core.kit.Portion;
+import hopsel.formats.eventfile.StationFile;
 import hopsel.web.frame.Again;
 import hopsel.web.kit.PackingMapper.EventRow;
 import hopsel.web.kit.PackingMapper.LotRow;
@@ -36,22 +34,12 @@ class PackingStore {
     }
 
     /** Something that happened, who did it, and when, in universal time. */
-    record Entry(Event event, String who, LocalDateTime at) {}
+    record Entry(AtStation event, String who, LocalDateTime at) {}
 
     List<Entry> of(long id) {
         return mapper.events(id).stream()
-                .map(row -> new Entry(event(row), row.who(), row.at()))
+                .map(row -> new Entry(StationFile.read(row.event()), row.who(), row.at()))
                 .toList();
-    }
-
-    private static Event event(EventRow row) {
-        return new Event(
-                StationPress.valueOf(row.kind()),
-                row.attendeeId(),
-                new Portion.Key(row.dish(), row.itemId()),
-                row.grams(),
-                new Lot(row.lot(), Optional.ofNullable(row.useBy())),
-                row.station());
     }
 
     /**
@@ -61,7 +49,7 @@ class PackingStore {
      * @param may why it may not happen, after what is there
      */
     Optional<Refusal> add(
-            long id, Event event, String who, String client, Function<List<Event>, Optional<Refusal>> may) {
+            long id, AtStation event, String who, String client, Function<List<AtStation>, Optional<Refusal>> may) {
         String given =
                 "Class %d was packed at so many stations at once that nothing could be written down.".formatted(id);
         // Another station may be quicker: it is looked again whether this may still happen.
@@ -69,26 +57,19 @@ class PackingStore {
     }
 
     private Optional<Refusal> write(
-            long id, Event event, String who, String client, Function<List<Event>, Optional<Refusal>> may) {
+            long id, AtStation event, String who, String client, Function<List<AtStation>, Optional<Refusal>> may) {
         List<EventRow> rows = mapper.events(id);
         if (rows.stream().anyMatch(row -> row.client().equals(client))) {
             return Optional.empty();
         }
-        Optional<Refusal> refusal =
-                may.apply(rows.stream().map(PackingStore::event).toList());
+        Optional<Refusal> refusal = may.apply(
+                rows.stream().map(row -> StationFile.read(row.event())).toList());
         if (refusal.isEmpty()) {
             mapper.add(
                     id,
                     new EventRow(
                             rows.isEmpty() ? 1 : rows.get(rows.size() - 1).seq() + 1,
-                            event.kind().name(),
-                            event.kit(),
-                            event.portion().dish(),
-                            event.portion().item(),
-                            event.grams(),
-                            event.lot().name(),
-                            event.lot().useBy().orElse(null),
-                            event.station(),
+                            StationFile.write(event),
                             who,
                             LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC),
                             client));

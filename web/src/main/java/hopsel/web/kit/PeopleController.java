@@ -6,8 +6,10 @@ import hopsel.core.guest.Particulars;
 import hopsel.core.guest.Particulars.Delivery;
 import hopsel.core.guest.Particulars.Spice;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.AtStation.OfKit;
 import hopsel.core.measure.Decimals;
 import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.eventfile.StationFile;
 import hopsel.formats.json.Json;
 import hopsel.formats.table.Table;
 import hopsel.web.classes.AttendeeStyles;
@@ -171,13 +173,10 @@ class PeopleController {
         all.put("link", guests.live(id).contains(attendee.id()));
         ArrayNode packed = all.putArray("packed");
         packing.of(id).stream()
-                .filter(entry -> entry.event().kit().equals(attendee.id()))
-                .forEach(entry -> packed.addObject()
-                        .put("what", entry.event().kind().name())
-                        .put("item", entry.event().portion().item())
-                        .put("grams", entry.event().grams())
-                        .put("pack", entry.event().lot().name())
-                        .put("at", entry.at().toString()));
+                .filter(entry ->
+                        entry.event() instanceof OfKit ofKit && ofKit.kit().equals(attendee.id()))
+                .forEach(entry -> packed.add(
+                        StationFile.node(entry.event()).put("at", entry.at().toString())));
         return ResponseEntity.ok().header(HttpHeaders.CACHE_CONTROL, "no-store").body(Json.indented(all));
     }
 

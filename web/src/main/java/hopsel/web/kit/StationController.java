@@ -1,13 +1,12 @@
 package hopsel.web.kit;
 
 import hopsel.core.guest.Attendee;
+import hopsel.core.kit.AtStation;
+import hopsel.core.kit.AtStation.Lot;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
-import hopsel.core.kit.PackingRun.Event;
-import hopsel.core.kit.PackingRun.Lot;
 import hopsel.core.kit.PackingRun.Refusal;
-import hopsel.core.kit.PackingRun.StationPress;
 import hopsel.core.kit.PackingRun.Use;
 import hopsel.core.kit.Portion;
 import hopsel.core.planned.PlannedClass;
@@ -28,10 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.util.UriComponentsBuilder;
 
-import java.math.BigDecimal;
 import java.security.Principal;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -159,13 +155,7 @@ class StationController {
                 + 1;
         try {
             StationPress kind = in.choice("kind", StationPress.values(), StationPress::name);
-            Event event = new Event(
-                    kind,
-                    kit,
-                    new Portion.Key(fields.getOrDefault("dish", ""), fields.getOrDefault("portion", "")),
-                    in.number("grams").orElse(BigDecimal.ZERO),
-                    lot(in),
-                    station);
+            AtStation event = kind.event(in, station);
             String client = in.text("client")
                     .filter(text -> text.length() <= 64)
                     .orElseGet(() -> UUID.randomUUID().toString());
@@ -193,22 +183,6 @@ class StationController {
                     + back.buildAndExpand(id, station, fields.getOrDefault("item", ""), number)
                             .encode()
                             .toUriString();
-        }
-    }
-
-    private static Lot lot(Entered in) throws BadEntryException {
-        Optional<String> date = in.text("useBy");
-        String name = in.text("lot").orElse("");
-        if (name.length() > 100) {
-            throw new BadEntryException("lot", "is longer than 100 characters. Shorten it.");
-        }
-        try {
-            return new Lot(name, date.map(LocalDate::parse));
-        } catch (DateTimeParseException e) {
-            throw new BadEntryException(
-                    "use-by date",
-                    "is “%s”, which is no date. Write it like 2027-03-01, or leave it empty."
-                            .formatted(date.orElse("")));
         }
     }
 }

@@ -10,6 +10,8 @@ import hopsel.core.guest.Particulars;
 import hopsel.core.guest.Particulars.Delivery;
 import hopsel.core.guest.Particulars.Spice;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.AtStation.Claim;
+import hopsel.formats.eventfile.StationFile;
 import hopsel.web.TestContext;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
@@ -145,10 +147,9 @@ class SignupStoreTest {
         TestContext.bean(EditionStore.class).got(id, guest, 1);
         database.update("insert into served_dish (class_id, attendee_id, dish_id) values (?, ?, 'sago')", id, guest);
         database.update(
-                "insert into packing_event (class_id, seq, kind, attendee_id, dish, item_id, grams, lot, station, "
-                        + "who, at, client) values (?, 1, 'CLAIM', ?, '', '', 0, '', '1', 'host', now(), ?)",
+                "insert into packing_event (class_id, seq, event, who, at, client) values (?, 1, ?, 'host', now(), ?)",
                 id,
-                guest,
+                StationFile.write(new Claim(guest, "1")),
                 guest + "x");
         assertThat(mentions(MARK)).hasSizeGreaterThanOrEqualTo(5);
         assertThat(mentions(guest)).hasSizeGreaterThanOrEqualTo(10);

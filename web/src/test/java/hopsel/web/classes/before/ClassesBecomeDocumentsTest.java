@@ -47,7 +47,8 @@ class ClassesBecomeDocumentsTest {
                 .javaMigrations(
                         new V20__ClassesBecomeDocuments(),
                         new V23__DishesKnowTheirRecipe(),
-                        new V25__EventsHaveTheirMembers())
+                        new V25__EventsHaveTheirMembers(),
+                        new V27__StationsHaveTheirEvents())
                 .target(target)
                 .load();
     }

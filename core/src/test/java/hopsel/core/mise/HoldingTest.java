@@ -333,4 +333,59 @@ class HoldingTest {
         step("soak", "", -HOUR, -3000, BEANS, SALT).step("serve", "", 0, 60);
         assertThat(stay("soak").perishable()).as("they are not cooked yet").isFalse();
     }
+
+    /** Ten minutes of work, a wait, ten minutes of work, a wait of fifty: only what stands out of the fridge counts. */
+    @ParameterizedTest
+    @CsvSource({"0, 4200", "2400, 6600", "3600, 7800", "3601, 4200"})
+    void timeInTheWarmIsAddedUpAlongTheWholeWay(int wait, int warm) {
+        step("stir", "", -4200 - wait, -3600 - wait, YOGURT)
+                .step("fold", "", -3600, -3000)
+                .step("serve", "", 0, 60);
+        airEnd = 60;
+        assertThat(stay("fold").warm()).isEqualTo(warm);
+    }
+
+    @Test
+    void whatStandsInTheFridgeIsNotInTheWarm() {
+        step("stir", "", -4 * HOUR, -4 * HOUR + 600, YOGURT)
+                .step("chill", "fridge", -4 * HOUR + 600, -HOUR)
+                .step("serve", "", -600, 0);
+        airEnd = 60;
+        assertThat(stay("chill").where()).isEqualTo(Where.FRIDGE);
+        assertThat(stay("chill").warm()).isEqualTo(600);
+        assertThat(stay("chill").hot()).isFalse();
+        assertThat(stay("chill").cold()).isEmpty();
+    }
+
+    @Test
+    void whatWaitsHasALabelWithWhatItIsForAndUntilWhenItIsGood() {
+        step("bake", "oven", -2 * HOUR, -HOUR, YOGURT).step("serve", "", 60, 120);
+        airEnd = 700;
+        Holding holding = Holding.of(cooking(), plan(), CATALOGUE);
+        PrepList prep = new PrepList(List.of(), Optional.empty());
+        assertThat(Label.of(cooking(), prep, holding, CATALOGUE))
+                .as("what is made in the class needs none")
+                .containsExactly(new Label(
+                        "bake",
+                        Optional.empty(),
+                        List.of(ref("serve")),
+                        false,
+                        -HOUR,
+                        60,
+                        true,
+                        List.of(Allergen.SOY)));
+        steps.set(0, steps.get(0).withKeeps(Optional.of(Minutes.of(30))));
+        assertThat(Label.of(cooking(), prep, Holding.of(cooking(), plan(), CATALOGUE), CATALOGUE))
+                .extracting(Label::useBy)
+                .containsExactly(-1800);
+        steps.remove(1);
+        activities.remove(1);
+        activities.set(
+                0,
+                new Activity(
+                        ref("bake"), Copy.swap(ref("bake")), false, -2 * HOUR, -HOUR, Optional.empty(), List.of()));
+        assertThat(Label.of(cooking(), prep, Holding.of(cooking(), plan(), CATALOGUE), CATALOGUE))
+                .extracting(Label::earlier, Label::steps)
+                .containsExactly(tuple(true, List.of(ref("bake"))));
+    }
 }

@@ -171,8 +171,7 @@ public record HouseStyle(Draft sheet, List<String> changes) {
 
         void oil(String school) {
             boolean sparing = "sparing".equals(sheet.notes().house().get(Matter.OIL.word()));
-            for (IngredientLine line : lines(
-                    item -> item.is().filter(rule -> rule == HouseRule.OIL).isPresent())) {
+            for (IngredientLine line : lines(item -> item.falls(HouseRule.OIL))) {
                 boolean greasing = line.prep()
                         .filter(prep -> prep.matches("(?i).*\\b(?:greas|brush|tin|tray|pan)\\w*.*"))
                         .isPresent();
@@ -256,8 +255,7 @@ public record HouseStyle(Draft sheet, List<String> changes) {
         }
 
         void salt(String school) {
-            for (IngredientLine line : lines(item ->
-                    item.is().filter(rule -> rule == HouseRule.ADDED_SALT).isPresent())) {
+            for (IngredientLine line : lines(item -> item.falls(HouseRule.ADDED_SALT))) {
                 boolean plain = line.item().contains("salt");
                 if (school.equals("none") && plain) {
                     sheet = Edits.removeLine(sheet, line.id());

@@ -9,6 +9,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.item.Trait;
 
 import java.math.BigDecimal;
 import java.util.Arrays;
@@ -30,8 +31,6 @@ import java.util.stream.Collectors;
 public final class CautionFinder {
 
     private static final BigDecimal PAPER_LIMIT = BigDecimal.valueOf(220);
-    private static final Pattern DRY = Pattern.compile("\\b(?:dry|dried)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern PULSE = Pattern.compile("beans?\\b|peas?\\b", Pattern.CASE_INSENSITIVE);
 
     /** Compiled once: the same few lists of words are looked for in every step of every handout. */
     private static final Map<String, Pattern> PATTERNS = new ConcurrentHashMap<>();
@@ -41,56 +40,33 @@ public final class CautionFinder {
             new Rule(Caution.CHECK_LABEL, scene -> scene.item(item -> item.origin() == Origin.CHECK_LABEL)),
             new Rule(
                     Caution.COOLING,
-                    scene -> scene.item(
-                                    "rice",
-                                    "bean",
-                                    "lentil",
-                                    "chickpea",
-                                    "grain",
-                                    "potato",
-                                    "tapioca",
-                                    "sago",
-                                    "noodle",
-                                    "pasta")
+                    scene -> (scene.has(Trait.STARCHY) || scene.has(Trait.PULSE))
                             && scene.says("boil", "simmer", "cook", "steam")),
             new Rule(Caution.REHEATING, scene -> scene.says("reheat", "warm through", "warm it")),
             new Rule(
                     Caution.DRY_BEANS,
-                    scene -> scene.item(CautionFinder::isDryPulse)
-                            || scene.says("dried bean", "dry bean", "dried chickpea")),
+                    scene -> scene.has(Trait.DRY_BEAN) || scene.says("dried bean", "dry bean", "dried chickpea")),
             new Rule(
                     Caution.RAW_FLOUR,
-                    scene ->
-                            scene.item("flour", "semolina") && scene.says("dough", "batter", "pastry", "knead", "mix")),
-            new Rule(Caution.MUSHROOMS, scene -> scene.item("mushroom", "shiitake", "porcini")),
-            new Rule(Caution.SPROUTS, scene -> scene.item("sprout")),
+                    scene -> scene.has(Trait.FLOUR) && scene.says("dough", "batter", "pastry", "knead", "mix")),
+            new Rule(Caution.MUSHROOMS, scene -> scene.has(Trait.MUSHROOM)),
+            new Rule(Caution.SPROUTS, scene -> scene.falls(HouseRule.RAW_SPROUTS)),
             new Rule(
                     Caution.GARLIC_IN_OIL,
-                    scene -> scene.item(CautionFinder::isOil)
-                            && (scene.item("garlic")
-                                    || scene.item(CautionFinder::isHerb) && scene.says("infus", "steep"))),
+                    scene -> scene.falls(HouseRule.OIL)
+                            && (scene.has(Trait.GARLIC) || scene.has(Trait.HERB) && scene.says("infus", "steep"))),
             new Rule(
                     Caution.KEEP_CHILLED,
-                    scene -> scene.item(
-                            "tofu",
-                            "tempeh",
-                            "cashew",
-                            "bean",
-                            "chickpea",
-                            "lentil",
-                            "cream",
-                            "yogurt",
-                            "melon",
-                            "lettuce",
-                            "rocket",
-                            "spinach")),
+                    scene -> scene.has(Trait.KEEP_COLD)
+                            || scene.has(Trait.PULSE)
+                            || scene.item(CautionFinder::isNut) && scene.says("blend", "blitz", "soak")),
             new Rule(
                     Caution.HOT_BLENDER,
                     scene -> scene.needs("blender") && scene.says("boil", "simmer", "hot", "roast", "bloom")),
             new Rule(Caution.PRESSURE, scene -> scene.needs("pressure-cooker")),
             new Rule(
                     Caution.HOT_OIL,
-                    scene -> scene.item(CautionFinder::isOil) && scene.says("fry", "sizzl", "sear", "crisp")),
+                    scene -> scene.falls(HouseRule.OIL) && scene.says("fry", "sizzl", "sear", "crisp")),
             new Rule(
                     Caution.PARCHMENT,
                     scene -> scene.step(step -> (above(step, PAPER_LIMIT) || needs(step, "grill"))
@@ -98,12 +74,12 @@ public final class CautionFinder {
             new Rule(
                     Caution.KNIVES,
                     scene -> scene.line(line -> line.prep().isPresent())
-                            || scene.item("avocado", "butternut", "pumpkin", "celeriac")
+                            || scene.has(Trait.HARD)
                             || scene.says("slice", "chop", "cut", "dice", "shred", "mandoline")),
             new Rule(
                     Caution.STEAM,
                     scene -> scene.needs("oven", "steamer") || scene.says("drain", "lift the lid", "lid off")),
-            new Rule(Caution.ALCOHOL, scene -> scene.item(CautionFinder::isAlcohol)),
+            new Rule(Caution.ALCOHOL, scene -> scene.falls(HouseRule.ALCOHOL)),
             new Rule(
                     Caution.HOT_CENTRES,
                     scene -> scene.says("pierogi", "dumpling", "fill", "molten")
@@ -128,47 +104,9 @@ public final class CautionFinder {
                 .toList();
     }
 
-    private static boolean isOil(Item item) {
-        return item.is().filter(rule -> rule == HouseRule.OIL).isPresent();
-    }
-
-    /** Peas and beans that come dry; lentils need neither the soak nor the hard boil. */
-    private static boolean isDryPulse(Item item) {
-        return DRY.matcher(item.name()).find() && PULSE.matcher(item.name()).find();
-    }
-
-    private static boolean isHerb(Item item) {
-        return starts(
-                item.name(),
-                "basil",
-                "rosemary",
-                "thyme",
-                "sage",
-                "oregano",
-                "tarragon",
-                "chilli",
-                "dried basil",
-                "dried rosemary",
-                "dried thyme");
-    }
-
-    /** A vinegar has none left. */
-    private static boolean isAlcohol(Item item) {
-        return !starts(item.name(), "vinegar")
-                && starts(
-                        item.name(),
-                        "wine",
-                        "mirin",
-                        "sake",
-                        "rum",
-                        "brandy",
-                        "beer",
-                        "lager",
-                        "ale",
-                        "vodka",
-                        "sherry",
-                        "port",
-                        "liqueur");
+    /** A nut "cheese" begins with nuts that are soaked and blended. */
+    private static boolean isNut(Item item) {
+        return item.has(Trait.DRY) && item.allergens().contains(Allergen.TREE_NUT);
     }
 
     private static boolean needs(Step step, String kind) {
@@ -208,8 +146,12 @@ public final class CautionFinder {
             return line(line -> catalogue.find(line.item()).filter(test).isPresent());
         }
 
-        boolean item(String... words) {
-            return item(item -> starts(item.name(), words));
+        boolean has(Trait trait) {
+            return item(item -> item.has(trait));
+        }
+
+        boolean falls(HouseRule rule) {
+            return item(item -> item.falls(rule));
         }
 
         boolean step(Predicate<Step> test) {

@@ -77,8 +77,9 @@ public final class DishCheck {
                 Stream.of(dish.title()), dish.components().stream().map(component -> component.title()));
         return words.size() == 1
                 && titles.flatMap(title -> ItemFinder.words(title).stream())
-                        .anyMatch(word ->
-                                word.equals(words.get(0)) ? MADE_HERE.contains(word) : word.endsWith(words.get(0)));
+                        .anyMatch(word -> word.equals(words.get(0))
+                                ? MADE_HERE.stream().anyMatch(word::endsWith)
+                                : word.endsWith(words.get(0)));
     }
 
     private Stream<String> names(IngredientLine line) {

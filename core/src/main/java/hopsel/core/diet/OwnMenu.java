@@ -12,6 +12,7 @@ import hopsel.core.item.Origin;
 import hopsel.core.item.Substitution;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -138,7 +139,8 @@ public final class OwnMenu {
             boolean meets = item.id().equals(word)
                     || item.allergens().stream()
                             .anyMatch(allergen -> allergen.word().equals(word))
-                    || item.is().filter(rule -> rule.word().equals(word)).isPresent();
+                    || Arrays.stream(HouseRule.values())
+                            .anyMatch(rule -> rule.word().equals(word) && item.falls(rule));
             if (meets && !reasons.contains(word)) {
                 reasons.add(word);
             }

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Items by id. Immutable; iteration keeps the order in which they came. */
 public final class Catalogue {
@@ -25,14 +26,14 @@ public final class Catalogue {
     /**
      * This catalogue with some items added or overridden. One of which only the name is known never hides one that is
      * known by its id or its name: it becomes that one, so that whoever adds it here mends every dish that asked for
-     * it.
+     * it. One that says nothing of its traits has those of the one it stands for.
      */
     public Catalogue with(Collection<Item> own) {
         if (own.isEmpty()) {
             return this;
         }
         Map<String, Item> byId = new LinkedHashMap<>(items);
-        own.forEach(item -> byId.put(item.id(), item.isNameOnly() ? known(item).orElse(item) : item));
+        own.forEach(item -> byId.put(item.id(), item.isNameOnly() ? known(item).orElse(item) : withTraits(item)));
         return new Catalogue(byId);
     }
 
@@ -41,6 +42,19 @@ public final class Catalogue {
                 .filter(item -> item.isCalled(nameOnly.name()))
                 .findFirst()
                 .map(item -> item.under(nameOnly.id())));
+    }
+
+    private Item withTraits(Item own) {
+        if (!own.traits().isEmpty()) {
+            return own;
+        }
+        return own.withTraits(find(own.id())
+                .or(() -> own.takenFor().flatMap(this::find))
+                .or(() -> items.values().stream()
+                        .filter(item -> item.isCalled(own.name()))
+                        .findFirst())
+                .map(Item::traits)
+                .orElse(Set.of()));
     }
 
     /** The item of that id, if there is one. */

@@ -26,6 +26,7 @@ import java.util.Set;
  * @param practice other names, sizes, how it swells
  * @param takenFor id of the ingredient that this one was taken for by a guess that nobody has confirmed; its figures
  *     and allergens are those of that one. Empty: it is no guess
+ * @param traits what it is and does in a kitchen; empty: nobody has said
  */
 @Copyable
 public record Item(
@@ -43,7 +44,8 @@ public record Item(
         Optional<BigDecimal> tolerance,
         Optional<Nutrients> nutrients,
         Practice practice,
-        Optional<String> takenFor)
+        Optional<String> takenFor,
+        Set<Trait> traits)
         implements ItemBuilder.With {
 
     /** The size that {@code gramsPerPiece} speaks of. */
@@ -53,6 +55,7 @@ public record Item(
     public Item {
         allergens = Set.copyOf(allergens);
         packs = List.copyOf(packs);
+        traits = Set.copyOf(traits);
     }
 
     /** Something of which only the name is known: what is in it, a label has to say. */
@@ -72,7 +75,8 @@ public record Item(
                 Optional.empty(),
                 Optional.empty(),
                 Practice.NONE,
-                Optional.empty());
+                Optional.empty(),
+                Set.of());
     }
 
     /**
@@ -102,6 +106,21 @@ public record Item(
                 && !weight
                 && !shop
                 && practice.equals(Practice.NONE);
+    }
+
+    /** Whether somebody said this of it. */
+    public boolean has(Trait trait) {
+        return traits.contains(trait);
+    }
+
+    /** Whether it runs or sticks: it goes into a jar, and wets what lies beside it. */
+    public boolean isWet() {
+        return has(Trait.LIQUID) || has(Trait.PASTE);
+    }
+
+    /** Whether a house rule speaks of it, whatever else it is. */
+    public boolean falls(HouseRule rule) {
+        return is.filter(rule::equals).isPresent() || rule == HouseRule.ADDED_SALT && has(Trait.SALTED);
     }
 
     /** The same ingredient under another id. */

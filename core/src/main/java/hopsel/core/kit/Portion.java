@@ -3,15 +3,13 @@ package hopsel.core.kit;
 import hopsel.core.Copyable;
 import hopsel.core.item.Item;
 import hopsel.core.item.Storage;
+import hopsel.core.item.Trait;
 import hopsel.core.measure.Decimals;
-import hopsel.core.mise.Trait;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.Optional;
-import java.util.Set;
-import java.util.regex.Pattern;
 
 /**
  * What of one item goes into a kit for one dish, as it is packed: as bought, before anybody peels it, never less than
@@ -56,9 +54,6 @@ public record Portion(
     private static final BigDecimal HEADROOM = new BigDecimal("1.1");
     /** Grams per millilitre of what nobody has measured: something loose, such as leaves and cubes. */
     private static final BigDecimal LOOSE = new BigDecimal("0.6");
-    /** What sticks to a bag goes into a jar. */
-    private static final Pattern SPREADS = Pattern.compile(
-            "\\b(?:butter|tahini|tamari|miso|jam|mustard|marmalade|purée|chutney)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final BigDecimal HALF = new BigDecimal("0.5");
 
@@ -98,7 +93,7 @@ public record Portion(
      * handful: dry things from 30 g, everything from 100 g. A tolerance that the item names comes before it.
      */
     static BigDecimal step(Item item, BigDecimal grams) {
-        boolean handful = grams.compareTo(BigDecimal.valueOf(Trait.of(item).contains(Trait.DRY) ? 30 : 100)) >= 0;
+        boolean handful = grams.compareTo(BigDecimal.valueOf(item.has(Trait.DRY) ? 30 : 100)) >= 0;
         BigDecimal coarse = item.tolerance().orElse(handful ? BigDecimal.valueOf(5) : BigDecimal.ONE);
         if (grams.compareTo(BigDecimal.TEN) < 0) {
             return HALF;
@@ -119,11 +114,10 @@ public record Portion(
         if (item.storage().filter(storage -> storage != Storage.AMBIENT).isPresent()) {
             return Compartment.COLD;
         }
-        Set<Trait> traits = Trait.of(item);
-        if (traits.contains(Trait.LIQUID) || SPREADS.matcher(item.name()).find()) {
+        if (item.isWet()) {
             return Compartment.LIQUID;
         }
-        if (traits.contains(Trait.DRY)) {
+        if (item.has(Trait.DRY)) {
             return Compartment.DRY;
         }
         if (pieces > 0 || item.gramsPerPiece().isPresent()) {

@@ -13,6 +13,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Storage;
+import hopsel.core.item.Trait;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
@@ -25,11 +26,9 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /**
  * Where everything that waits stands, for how long it may, when it must be cold and when it comes out; the time between
@@ -66,10 +65,6 @@ public record Holding(List<Stay> stays) {
     private static final Set<String> HEATED = Set.of(
             "oven", "burner", "griddle", "steamer", "pressure-cooker", "fryer", "grill", "microwave", "rice-cooker");
     private static final Set<String> COLD = Set.of("fridge", "freezer", "cool-box");
-    private static final Pattern RICE = Pattern.compile("\\brice\\b(?! (?:flour|vinegar|noodle|paper|vermicelli))");
-    /** Dry and sweet things do not spoil in an afternoon. */
-    private static final Pattern LASTING =
-            Pattern.compile("\\b(?:sugar|syrup|salt|oil|vinegar|jam|honey|molasses|chocolate|cocoa|water)\\b");
 
     /** Where something waits. */
     public enum Where {
@@ -211,9 +206,7 @@ public record Holding(List<Stay> stays) {
             int soFar = warm(activity) + (perishable && where == Where.COUNTER ? wait : 0);
             Set<Activity> way = new HashSet<>();
             Set<Item> items = upstream(activity, way);
-            boolean rice = way.stream().anyMatch(this::heated)
-                    && items.stream().anyMatch(item -> RICE.matcher(item.name().toLowerCase(Locale.ROOT))
-                            .find());
+            boolean rice = way.stream().anyMatch(this::heated) && items.stream().anyMatch(item -> item.has(Trait.RICE));
             int age = way.stream().anyMatch(this::frozen)
                     ? 0
                     : until
@@ -305,16 +298,11 @@ public record Holding(List<Stay> stays) {
                     || way.stream().anyMatch(this::heated) && items.stream().anyMatch(item -> spoilsCooked(item));
         }
 
+        /** Flour, nuts and sugar do not spoil in an afternoon for having been warmed; what swells in water does. */
         private static boolean spoilsCooked(Item item) {
-            boolean spice = Trait.of(item).contains(Trait.DRY)
-                    && item.gramsPerPiece().isEmpty()
-                    && !item.name()
-                            .toLowerCase(Locale.ROOT)
-                            .matches(".*(?:rice|lentil|bean|quinoa|bulgur|noodle|pasta|spaghetti|pearls|sago|oats|"
-                                    + "millet|barley).*");
-            return !spice
-                    && item.is().filter(rule -> rule == HouseRule.OIL).isEmpty()
-                    && !LASTING.matcher(item.name().toLowerCase(Locale.ROOT)).find();
+            boolean dry =
+                    item.has(Trait.DRY) && !item.has(Trait.STARCHY) && !item.has(Trait.PULSE) && !item.has(Trait.DRIED);
+            return !dry && !item.has(Trait.SPICE) && !item.has(Trait.LASTING) && !item.falls(HouseRule.OIL);
         }
 
         private Set<Item> upstream(Activity activity, Set<Activity> way) {

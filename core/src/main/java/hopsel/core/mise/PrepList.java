@@ -4,6 +4,7 @@ import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Role;
@@ -14,7 +15,6 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -145,7 +145,7 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
             for (PrepTask task : sorted) {
                 String allergens = allergens(task);
                 Slot slot = Known.in(slots, task);
-                int keeps = Trait.keepsCut(Trait.of(item(task)));
+                int keeps = CutWait.minutes(item(task));
                 int waits = why(task) == Why.LATE && keeps < Integer.MAX_VALUE
                         ? due(task) - slot.begin - length(task) - keeps * MINUTE
                         : 0;
@@ -192,32 +192,26 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
         }
 
         private Why why(PrepTask task) {
-            Set<Trait> traits =
-                    task.prep().isEmpty() ? EnumSet.copyOf(withDefault(Trait.of(item(task)))) : Trait.of(item(task));
+            Item item = item(task);
             boolean cut = task.prep().isPresent() && !inStep(task);
-            if (cut && (traits.contains(Trait.BROWNS) || traits.contains(Trait.WILTS))) {
+            if (cut && CutWait.minutes(item) < Integer.MAX_VALUE) {
                 return Why.LATE;
             }
-            if (traits.contains(Trait.STAINS) && cut) {
+            if (cut && item.has(Trait.STAINS)) {
                 return Why.STAINS;
             }
-            if (!item(task).allergens().isEmpty()) {
+            if (!item.allergens().isEmpty()) {
                 return Why.ALLERGEN;
             }
-            if (traits.contains(Trait.SMELLS) && cut) {
+            if (cut && item.has(Trait.SMELLS)) {
                 return Why.SMELLS;
             }
-            if (traits.contains(Trait.SOILS)) {
+            boolean fromTheJar =
+                    item.isWet() || item.has(Trait.CANNED) || item.traits().isEmpty();
+            if (item.has(Trait.SOILS) || cut && !fromTheJar && !item.has(Trait.DRY)) {
                 return Why.SOILS;
             }
-            if (traits.contains(Trait.DRY)) {
-                return Why.DRY;
-            }
-            return Why.WET;
-        }
-
-        private static Set<Trait> withDefault(Set<Trait> traits) {
-            return traits.isEmpty() ? EnumSet.of(Trait.LIQUID) : traits;
+            return fromTheJar ? Why.WET : Why.DRY;
         }
 
         /** When the first of its parts is used. */

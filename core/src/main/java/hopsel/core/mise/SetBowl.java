@@ -1,9 +1,9 @@
 package hopsel.core.mise;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 import hopsel.core.measure.CookAmount;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * A bowl as it stands on the counter, with what goes in at one moment together.
@@ -89,15 +88,12 @@ public record SetBowl(
         if (one.id().equals(two.id())) {
             return true;
         }
-        Set<Trait> first = Trait.of(one);
-        Set<Trait> then = Trait.of(two);
-        Set<Allergen> allergens = one.allergens();
-        return allergens.equals(two.allergens())
-                && first.contains(Trait.DRY) == then.contains(Trait.DRY)
-                && first.contains(Trait.LIQUID) == then.contains(Trait.LIQUID)
-                && !first.contains(Trait.PUNGENT)
-                && !then.contains(Trait.PUNGENT)
-                && first.contains(Trait.STAINS) == then.contains(Trait.STAINS);
+        return one.allergens().equals(two.allergens())
+                && one.has(Trait.DRY) == two.has(Trait.DRY)
+                && one.isWet() == two.isWet()
+                && !one.has(Trait.PUNGENT)
+                && !two.has(Trait.PUNGENT)
+                && one.has(Trait.STAINS) == two.has(Trait.STAINS);
     }
 
     private static Part part(Tray.Bowl bowl, BigDecimal grams, CookingClass cooking, Catalogue catalogue) {
@@ -122,10 +118,7 @@ public record SetBowl(
             boolean whole = !cut(part);
             guessed |= item.gramsPerMl().isEmpty();
             millilitres = millilitres.add(part.grams.divide(
-                    item.gramsPerMl()
-                            .filter(density -> whole || Trait.of(item).contains(Trait.LIQUID))
-                            .orElse(density(item)),
-                    DIGITS));
+                    item.gramsPerMl().filter(density -> whole || item.isWet()).orElse(density(item)), DIGITS));
         }
         BowlSize size = BowlSize.holding(millilitres);
         return new SetBowl(parts, upTo, millilitres, guessed, size, size.number(millilitres));
@@ -140,13 +133,9 @@ public record SetBowl(
     }
 
     private static BigDecimal density(Item item) {
-        Set<Trait> traits = Trait.of(item);
-        if (traits.contains(Trait.LIQUID)) {
+        if (item.isWet()) {
             return LIQUID;
         }
-        if (traits.contains(Trait.DRY)) {
-            return DRY;
-        }
-        return CUT;
+        return item.has(Trait.DRY) ? DRY : CUT;
     }
 }

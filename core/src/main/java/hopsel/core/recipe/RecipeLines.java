@@ -130,8 +130,8 @@ public final class RecipeLines {
 
     private static Source source(ReadLine read) {
         boolean atHome = read.item()
-                .filter(item -> Set.of("water", "black-pepper", "ice", "salt").contains(item.id())
-                        || item.is().filter(rule -> rule == HouseRule.OIL).isPresent())
+                .filter(item ->
+                        Set.of("water", "black-pepper", "ice", "salt").contains(item.id()) || item.falls(HouseRule.OIL))
                 .isPresent();
         return atHome ? Source.HOME : Source.KIT;
     }

@@ -11,6 +11,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Storage;
+import hopsel.core.item.Trait;
 import hopsel.core.kit.Packing.KitGroup;
 import hopsel.core.kit.Packing.Lack;
 import hopsel.core.kit.Packing.Row;
@@ -32,12 +33,15 @@ import java.util.Set;
 /** Four kits of four items, with every weight, second and gram worked out on paper. */
 class PackedKitsTest {
 
-    private static final Item RICE = item("rice", "Jasmine rice", Storage.AMBIENT);
-    private static final Item PEANUTS =
-            item("peanuts", "Roasted peanuts", Storage.AMBIENT).withAllergens(Set.of(Allergen.PEANUT));
+    private static final Item RICE =
+            item("rice", "Jasmine rice", Storage.AMBIENT).withTraits(Set.of(Trait.DRY));
+    private static final Item PEANUTS = item("peanuts", "Roasted peanuts", Storage.AMBIENT)
+            .withTraits(Set.of(Trait.DRY))
+            .withAllergens(Set.of(Allergen.PEANUT));
     private static final Item TOFU = item("tofu", "Firm tofu", Storage.CHILLED).withAllergens(Set.of(Allergen.SOY));
-    private static final Item OIL =
-            item("oil", "Sunflower oil", Storage.AMBIENT).withGramsPerMl(Optional.of(new BigDecimal("0.92")));
+    private static final Item OIL = item("oil", "Sunflower oil", Storage.AMBIENT)
+            .withTraits(Set.of(Trait.LIQUID))
+            .withGramsPerMl(Optional.of(new BigDecimal("0.92")));
     private static final Item LIME = item("lime", "Lime", Storage.AMBIENT)
             .withGramsPerPiece(Optional.of(BigDecimal.valueOf(70)))
             .withEdibleShare(new BigDecimal("0.8"));

@@ -23,6 +23,7 @@ import hopsel.core.item.Item;
 import hopsel.core.item.ItemBuilder;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Storage;
+import hopsel.core.item.Trait;
 import hopsel.core.measure.Minutes;
 import hopsel.core.mise.Holding.Breach;
 import hopsel.core.mise.Holding.Stay;
@@ -51,16 +52,19 @@ import java.util.Set;
 class HoldingTest {
 
     private static final int HOUR = 3600;
-    private static final Item RICE = item("rice", "Jasmine rice", Storage.AMBIENT);
-    private static final Item BEANS = item("beans", "Black beans", Storage.AMBIENT);
+    private static final Item RICE =
+            item("rice", "Jasmine rice", Storage.AMBIENT).withTraits(Set.of(Trait.DRY, Trait.DRIED, Trait.RICE));
+    private static final Item BEANS =
+            item("beans", "Black beans", Storage.AMBIENT).withTraits(Set.of(Trait.DRY, Trait.PULSE));
     private static final Item YOGURT = ItemBuilder.builder(item("yogurt", "Soy yogurt", Storage.CHILLED))
             .allergens(Set.of(Allergen.SOY))
             .build();
-    private static final Item SALT = item("salt", "Salt", Storage.AMBIENT);
+    private static final Item SALT = item("salt", "Salt", Storage.AMBIENT).withTraits(Set.of(Trait.DRY, Trait.LASTING));
     private static final Item OIL = ItemBuilder.builder(item("oil", "Good fat", Storage.AMBIENT))
             .is(Optional.of(HouseRule.OIL))
             .build();
-    private static final Item PAPER = item("paper", "Rice paper", Storage.AMBIENT);
+    private static final Item PAPER =
+            item("paper", "Rice paper", Storage.AMBIENT).withTraits(Set.of(Trait.WHOLE, Trait.DRIED));
     private static final Catalogue CATALOGUE = Catalogue.of(List.of(RICE, BEANS, YOGURT, SALT, OIL, PAPER));
 
     private final List<Step> steps = new ArrayList<>();

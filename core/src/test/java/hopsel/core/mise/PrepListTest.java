@@ -14,6 +14,7 @@ import hopsel.core.dish.Work;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Role;
@@ -42,14 +43,14 @@ import java.util.Set;
 class PrepListTest {
 
     private static final Catalogue CATALOGUE = Catalogue.of(List.of(
-            Item.nameOnly("rice", "Jasmine rice"),
-            Item.nameOnly("carrot", "Carrot"),
-            Item.nameOnly("onion", "Onion"),
+            Item.nameOnly("rice", "Jasmine rice").withTraits(Set.of(Trait.DRY)),
+            Item.nameOnly("carrot", "Carrot").withTraits(Set.of(Trait.WHOLE, Trait.SOILS)),
+            Item.nameOnly("onion", "Onion").withTraits(Set.of(Trait.WHOLE, Trait.SMELLS)),
             Item.nameOnly("tofu", "Firm tofu").withAllergens(Set.of(Allergen.SOY)),
             Item.nameOnly("tempeh", "Tempeh").withAllergens(Set.of(Allergen.SOY)),
             Item.nameOnly("peanut", "Peanut").withAllergens(Set.of(Allergen.PEANUT)),
-            Item.nameOnly("beetroot", "Beetroot"),
-            Item.nameOnly("apple", "Apple")));
+            Item.nameOnly("beetroot", "Beetroot").withTraits(Set.of(Trait.WHOLE, Trait.STAINS)),
+            Item.nameOnly("apple", "Apple").withTraits(Set.of(Trait.WHOLE, Trait.BROWNS))));
 
     /** Six jobs of 45, 105, 165, 165, 105 and 105 seconds, the other way round than they are done. */
     private static final List<PrepTask> TASKS = List.of(
@@ -181,7 +182,7 @@ class PrepListTest {
         Job job = list(List.of(task("onion", "chopped", 180, "chop"))).jobs().get(0);
         assertThat(job.inStep()).isTrue();
         assertThat(job.seconds()).isEqualTo(45);
-        assertThat(job.why()).as("it smells once it is cut").isEqualTo(Why.WET);
+        assertThat(job.why()).as("it smells once it is cut").isEqualTo(Why.DRY);
         assertThat(list(List.of(task("onion", "", 180))).jobs().get(0).inStep())
                 .as("nothing to cut")
                 .isFalse();

@@ -9,6 +9,7 @@ import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.item.Trait;
 import hopsel.core.measure.Working;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
@@ -29,22 +30,22 @@ import java.util.Set;
 class SetBowlTest {
 
     private static final Catalogue CATALOGUE = Catalogue.of(List.of(
-            item("flour", "Plain flour").withAllergens(Set.of(Allergen.GLUTEN)),
-            item("semolina", "Semolina").withAllergens(Set.of(Allergen.GLUTEN)),
-            item("cumin", "Ground cumin"),
-            item("sugar", "Sugar").withGramsPerMl(Optional.of(new BigDecimal("0.8"))),
-            item("water", "Water").withGramsPerMl(Optional.of(BigDecimal.ONE)),
-            item("oil", "Sunflower oil").withGramsPerMl(Optional.of(new BigDecimal("0.92"))),
-            item("garlic", "Garlic"),
-            item("carrot", "Carrots").withGramsPerMl(Optional.of(new BigDecimal("1.1"))),
-            item("turnip", "Turnips"),
-            item("beetroot", "Beetroot")));
+            item("flour", "Plain flour", Trait.DRY).withAllergens(Set.of(Allergen.GLUTEN)),
+            item("semolina", "Semolina", Trait.DRY).withAllergens(Set.of(Allergen.GLUTEN)),
+            item("cumin", "Ground cumin", Trait.DRY),
+            item("sugar", "Sugar", Trait.DRY).withGramsPerMl(Optional.of(new BigDecimal("0.8"))),
+            item("water", "Water", Trait.LIQUID).withGramsPerMl(Optional.of(BigDecimal.ONE)),
+            item("oil", "Sunflower oil", Trait.LIQUID).withGramsPerMl(Optional.of(new BigDecimal("0.92"))),
+            item("garlic", "Garlic", Trait.PUNGENT),
+            item("carrot", "Carrots", Trait.WHOLE).withGramsPerMl(Optional.of(new BigDecimal("1.1"))),
+            item("turnip", "Turnips", Trait.WHOLE),
+            item("beetroot", "Beetroot", Trait.STAINS)));
     private static final CookingClass COOKING = FreshClass.on(LocalDate.of(2027, 3, 5), ZoneId.of("Europe/Lisbon"));
     private static final Activity STIR =
             new Activity(new StepRef("d", "stir"), Copy.MAIN, true, 0, 60, Optional.of("host"), List.of());
 
-    private static Item item(String id, String name) {
-        return Item.nameOnly(id, name).withOrigin(Origin.PLANT);
+    private static Item item(String id, String name, Trait... traits) {
+        return Item.nameOnly(id, name).withOrigin(Origin.PLANT).withTraits(Set.of(traits));
     }
 
     private static Tray.Bowl bowl(String item, String grams, String certain, String prep) {

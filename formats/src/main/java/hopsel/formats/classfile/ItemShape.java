@@ -12,6 +12,7 @@ import hopsel.core.item.PackBuilder;
 import hopsel.core.item.Practice;
 import hopsel.core.item.PracticeBuilder;
 import hopsel.core.item.Storage;
+import hopsel.core.item.Trait;
 import hopsel.formats.json.Bounds;
 import hopsel.formats.json.Node;
 import hopsel.formats.json.Shape;
@@ -19,10 +20,12 @@ import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** An ingredient; section 6 of the contract. */
 public final class ItemShape {
@@ -43,6 +46,11 @@ public final class ItemShape {
 
     private static final Value<Set<Allergen>> ALLERGENS = Values.as(
             Values.words(ItemShape::allergen, Allergen::word, Allergen.values()), ItemShape::set, ItemShape::sorted);
+
+    private static final Value<Set<Trait>> TRAITS = Values.as(
+            Values.words(ItemShape::trait, Trait::word, Trait.values()),
+            Set::copyOf,
+            traits -> traits.stream().sorted().toList());
 
     private static final Shape<PackBuilder, Pack> PACK = Shape.of("pack", PackBuilder::builder, PackBuilder::build)
             .must("grams", Values.number(Bounds.POSITIVE), Pack::grams, PackBuilder::grams)
@@ -95,7 +103,8 @@ public final class ItemShape {
                     Item::nutrients,
                     ItemBuilder::nutrients)
             .inline(PRACTICE, Item::practice, ItemBuilder::practice)
-            .may("takenFor", Values.LONG_TEXT, Item::takenFor, ItemBuilder::takenFor);
+            .may("takenFor", Values.LONG_TEXT, Item::takenFor, ItemBuilder::takenFor)
+            .usually("traits", TRAITS, Set.of(), Item::traits, ItemBuilder::traits);
 
     private ItemShape() {}
 
@@ -105,6 +114,15 @@ public final class ItemShape {
 
     private static List<Allergen> sorted(Set<Allergen> allergens) {
         return allergens.stream().sorted().toList();
+    }
+
+    private static Optional<Trait> trait(Node node, String word, Place at) {
+        Optional<Trait> trait = Trait.of(word);
+        if (trait.isEmpty()) {
+            String known = Arrays.stream(Trait.values()).map(Trait::word).collect(Collectors.joining(", "));
+            node.note(at, "[%s] is no trait of an ingredient.".formatted(word), "Use one of: %s.".formatted(known));
+        }
+        return trait;
     }
 
     private static Optional<Allergen> allergen(Node node, String word, Place at) {

@@ -99,9 +99,9 @@ class NothingUnknownIsFineTest {
             value = {
                 "2 tbsp moon paste|UNKNOWN",
                 "100 g wheat berries|GUESSED",
-                "2 tbsp barley miso|GUESSED",
-                "1 chicken stock cube|GUESSED",
-                "2 tbsp fermented black beans|GUESSED",
+                "2 tbsp hazelnut miso|GUESSED",
+                "1 veal stock cube|GUESSED",
+                "2 tbsp smoked black beans|GUESSED",
                 "50 g peanuts and sesame seeds|UNREAD",
                 "100 g cashews blended with 200 ml water|UNREAD",
                 "80 g tofu mixed with 2 tbsp tahini|UNREAD",

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Trait;
 import hopsel.core.kitchen.CounterTop;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Room;
@@ -21,7 +22,6 @@ import hopsel.core.mise.PrepList.Job;
 import hopsel.core.mise.SafetyCheck;
 import hopsel.core.mise.SetBowl;
 import hopsel.core.mise.ToolCheck;
-import hopsel.core.mise.Trait;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.planned.Prepared;
 import hopsel.formats.classfile.BuiltInCatalogue;
@@ -370,8 +370,8 @@ class PreparedTest {
         "coconut-milk,LIQUID,true",
         "coconut-milk,DRY,false"
     })
-    void traitsAreReadOffTheName(String item, Trait trait, boolean has) {
-        assertThat(Trait.of(BUILT_IN.get(item)).contains(trait)).isEqualTo(has);
+    void traitsStandWithTheItem(String item, Trait trait, boolean has) {
+        assertThat(BUILT_IN.get(item).has(trait)).isEqualTo(has);
     }
 
     /** Rice that a step cools is cooked rice still, and nothing is cooked before it is bought. */

@@ -73,7 +73,7 @@ class LineReaderTest {
                 .isTrue();
         assertThat(METRIC.read("salt to taste").amount()).isEmpty();
         assertThat(METRIC.read("a splash of soy sauce").amount()).isEmpty();
-        ReadLine unknown = METRIC.read("2 flax eggs");
+        ReadLine unknown = METRIC.read("2 aquafaba meringues");
         assertThat(unknown.item()).isEmpty();
         assertThat(unknown.grams()).isEmpty();
         assertThat(unknown.amount().orElseThrow().high()).isEqualByComparingTo("2");
@@ -97,11 +97,11 @@ class LineReaderTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "1 tbsp walnut oil",
-                "1 cup rice milk",
-                "2 tbsp malt vinegar",
+                "1 tbsp pistachio oil",
+                "1 cup hemp milk",
+                "2 tbsp fig vinegar",
                 "100 g almond croissants",
-                "200 ml cashew cream"
+                "200 ml pecan cream"
             })
     void whatIsNotKnownIsNotGuessed(String text) {
         assertThat(METRIC.read(text).item()).isEmpty();

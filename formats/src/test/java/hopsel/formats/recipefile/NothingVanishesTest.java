@@ -142,10 +142,10 @@ class NothingVanishesTest {
     @ValueSource(
             strings = {
                 "200 g wheat berries",
-                "2 tbsp barley miso",
-                "1 chicken stock cube",
-                "2 tbsp fermented black beans",
-                "2 handfuls mustard leaves",
+                "2 tbsp hazelnut miso",
+                "1 veal stock cube",
+                "2 tbsp smoked black beans",
+                "2 tbsp walnut ketchup",
                 "3 tbsp goat butter beans",
                 "1 cup peanut noodles",
                 "oyster mushrooms stuffed peppers"

@@ -66,6 +66,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -179,7 +180,8 @@ final class RowsToClass {
                 number(item.tolerance()),
                 item.hasNutrients() ? Optional.of(nutrients(nutrients)) : Optional.empty(),
                 practice,
-                Optional.empty());
+                Optional.empty(),
+                Set.of());
     }
 
     private static Practice practice(

@@ -3,9 +3,9 @@ package hopsel.core.bench;
 import hopsel.core.Known;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Dish;
-import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.PlaceKind;
 
 import org.jspecify.annotations.Nullable;
 
@@ -126,11 +126,10 @@ public record DishTimes(
                     .anyMatch(step -> HiddenTime.of(step)
                                     .filter(what -> what == HiddenTime.HEATING)
                                     .isPresent()
-                            && step.needs().stream()
-                                    .anyMatch(need -> need.kind().equals("oven")));
+                            && step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN)));
             BigDecimal hottest = steps.stream()
                     .flatMap(step -> step.needs().stream())
-                    .filter(need -> need.kind().equals("oven"))
+                    .filter(need -> need.is(PlaceKind.OVEN))
                     .flatMap(need -> need.celsius().stream())
                     .max(Comparator.naturalOrder())
                     .orElse(ROOM);
@@ -149,7 +148,7 @@ public record DishTimes(
                 return known;
             }
             Step step = Known.in(byId, id);
-            int start = step.needs().stream().map(Need::kind).anyMatch("oven"::equals) ? heating : 0;
+            int start = step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN)) ? heating : 0;
             for (After after : step.after()) {
                 start = Math.max(
                         start,
@@ -235,7 +234,7 @@ public record DishTimes(
                                 Known.in(ends, after.step()) + after.least().seconds())
                         .max()
                         .orElse(0);
-                ready = Math.max(ready, next.needs().stream().map(Need::kind).anyMatch("oven"::equals) ? heating : 0);
+                ready = Math.max(ready, next.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN)) ? heating : 0);
                 int start = next.work() == Work.HANDS ? free(busy, people, ready, seconds(next)) : ready;
                 if (next.work() == Work.HANDS) {
                     busy.add(new int[] {start, start + seconds(next)});

@@ -8,6 +8,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
+import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
@@ -202,8 +203,8 @@ public record HouseStyle(Draft sheet, List<String> changes) {
                     .filter(step -> step.uses().stream()
                             .anyMatch(use -> use.ingredient().equals(line.id())))
                     .toList();
-            boolean hot = fried.stream().anyMatch(step -> step.needs().stream()
-                    .anyMatch(need -> need.kind().equals("burner")));
+            boolean hot =
+                    fried.stream().anyMatch(step -> step.needs().stream().anyMatch(need -> need.is(PlaceKind.BURNER)));
             if (hot) {
                 sheet = sheet.eachLine(own -> own.id().equals(line.id())
                         ? own.of(

@@ -8,6 +8,7 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
@@ -73,9 +74,8 @@ final class Insertions {
         Step step = sheet.step(id).orElseThrow();
         String build = free(sheet, "build-" + id);
         String release = free(sheet, "release-" + id);
-        List<Need> cooker = step.needs().stream()
-                .filter(need -> need.kind().equals("pressure-cooker"))
-                .toList();
+        List<Need> cooker =
+                step.needs().stream().filter(need -> need.does(Does.PRESSES)).toList();
         Step building = step(
                 build,
                 "Let the pressure build",

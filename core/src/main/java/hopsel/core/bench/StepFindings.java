@@ -8,6 +8,8 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Spoken;
 
@@ -32,7 +34,6 @@ final class StepFindings extends Findings {
     private static final int LONG = 20 * 60;
 
     private static final BigDecimal CRISP_LIFE = BigDecimal.TEN;
-    private static final Set<String> HOT = Set.of("oven", "burner", "grill", "steamer", "air-fryer", "pressure-cooker");
 
     StepFindings(Draft sheet, Catalogue builtIn) {
         super(sheet, builtIn);
@@ -45,7 +46,7 @@ final class StepFindings extends Findings {
     }
 
     private void step(Component component, Step step) {
-        boolean hot = step.needs().stream().anyMatch(need -> HOT.contains(need.kind()));
+        boolean hot = step.needs().stream().anyMatch(need -> need.does(Does.HEATS));
         time(step);
         temperature(step);
         cue(step, hot);
@@ -93,7 +94,7 @@ final class StepFindings extends Findings {
     }
 
     private static boolean unheated(Need need) {
-        return need.kind().equals("oven") && need.celsius().isEmpty();
+        return need.is(PlaceKind.OVEN) && need.celsius().isEmpty();
     }
 
     private void cue(Step step, boolean hot) {
@@ -163,8 +164,7 @@ final class StepFindings extends Findings {
 
     /** Building up and letting go take as long as the cooking, and nobody writes them down. */
     private void pressure(Component component, Step step) {
-        boolean cooks = step.work() != Work.REST
-                && step.needs().stream().anyMatch(need -> need.kind().equals("pressure-cooker"));
+        boolean cooks = step.work() != Work.REST && step.needs().stream().anyMatch(need -> need.does(Does.PRESSES));
         boolean told = sheet.dish()
                 .steps()
                 .anyMatch(other -> other != step
@@ -182,12 +182,10 @@ final class StepFindings extends Findings {
     }
 
     private void blender(Component component, Step step) {
-        boolean closed = step.needs().stream().anyMatch(need -> need.kind().equals("blender"));
+        boolean closed = step.needs().stream().anyMatch(need -> need.does(Does.MIXES) && need.does(Does.SEALS));
         Optional<Step> hot = step.after().stream()
                 .flatMap(after -> sheet.step(after.step()).stream())
-                .filter(before -> before.needs().stream()
-                        .anyMatch(need -> Set.of("burner", "oven", "steamer", "pressure-cooker")
-                                .contains(need.kind())))
+                .filter(before -> before.needs().stream().anyMatch(need -> need.does(Does.HEATS)))
                 .findFirst();
         if (closed && hot.isPresent()) {
             object(
@@ -202,7 +200,7 @@ final class StepFindings extends Findings {
 
     private void paper(Step step) {
         boolean tooHot = step.needs().stream()
-                .anyMatch(need -> need.kind().equals("grill")
+                .anyMatch(need -> need.is(PlaceKind.GRILL)
                         || need.celsius()
                                 .filter(c -> c.compareTo(PAPER_LIMIT) > 0)
                                 .isPresent());

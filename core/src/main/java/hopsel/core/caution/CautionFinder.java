@@ -10,6 +10,8 @@ import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Trait;
+import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
 
 import java.math.BigDecimal;
 import java.util.Arrays;
@@ -62,23 +64,23 @@ public final class CautionFinder {
                             || scene.item(CautionFinder::isNut) && scene.says("blend", "blitz", "soak")),
             new Rule(
                     Caution.HOT_BLENDER,
-                    scene -> scene.needs("blender") && scene.says("boil", "simmer", "hot", "roast", "bloom")),
-            new Rule(Caution.PRESSURE, scene -> scene.needs("pressure-cooker")),
+                    scene -> scene.step(step -> step.needs().stream().anyMatch(CautionFinder::isClosedJar))
+                            && scene.says("boil", "simmer", "hot", "roast", "bloom")),
+            new Rule(Caution.PRESSURE, scene -> scene.does(Does.PRESSES)),
             new Rule(
                     Caution.HOT_OIL,
                     scene -> scene.falls(HouseRule.OIL) && scene.says("fry", "sizzl", "sear", "crisp")),
             new Rule(
                     Caution.PARCHMENT,
-                    scene -> scene.step(step -> (above(step, PAPER_LIMIT) || needs(step, "grill"))
+                    scene -> scene.step(step -> (above(step, PAPER_LIMIT)
+                                    || step.needs().stream().anyMatch(need -> need.is(PlaceKind.GRILL)))
                             && says(step, "paper", "parchment", "baking sheet"))),
             new Rule(
                     Caution.KNIVES,
                     scene -> scene.line(line -> line.prep().isPresent())
                             || scene.has(Trait.HARD)
                             || scene.says("slice", "chop", "cut", "dice", "shred", "mandoline")),
-            new Rule(
-                    Caution.STEAM,
-                    scene -> scene.needs("oven", "steamer") || scene.says("drain", "lift the lid", "lid off")),
+            new Rule(Caution.STEAM, scene -> scene.does(Does.STEAMS) || scene.says("drain", "lift the lid", "lid off")),
             new Rule(Caution.ALCOHOL, scene -> scene.falls(HouseRule.ALCOHOL)),
             new Rule(
                     Caution.HOT_CENTRES,
@@ -109,8 +111,9 @@ public final class CautionFinder {
         return item.has(Trait.DRY) && item.allergens().contains(Allergen.TREE_NUT);
     }
 
-    private static boolean needs(Step step, String kind) {
-        return step.needs().stream().anyMatch(need -> need.kind().equals(kind));
+    /** A jar that is closed while it whirls: hot liquid in it blows off the lid. */
+    private static boolean isClosedJar(Need need) {
+        return need.does(Does.MIXES) && need.does(Does.SEALS);
     }
 
     private static boolean above(Step step, BigDecimal celsius) {
@@ -162,8 +165,8 @@ public final class CautionFinder {
             return step(step -> CautionFinder.says(step, words));
         }
 
-        boolean needs(String... kinds) {
-            return Arrays.stream(kinds).anyMatch(kind -> step(step -> CautionFinder.needs(step, kind)));
+        boolean does(Does what) {
+            return step(step -> step.needs().stream().anyMatch(need -> need.does(what)));
         }
     }
 }

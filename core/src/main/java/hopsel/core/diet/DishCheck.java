@@ -59,6 +59,7 @@ public final class DishCheck {
         FoodWords words = FoodWords.of(catalogue);
         texts().distinct()
                 .flatMap(text -> words.in(text).stream())
+                .flatMap(named -> ownWords(named, words))
                 .filter(named ->
                         listed.stream().noneMatch(name -> endsWith(name, named.words())) && !isMade(named.words()))
                 .forEach(named -> {
@@ -68,15 +69,24 @@ public final class DishCheck {
                 });
     }
 
+    /** The peanut sauce that is made here is not the bought one, with whatever is in that; but it speaks of peanuts. */
+    private Stream<FoodWords.Named> ownWords(FoodWords.Named named, FoodWords words) {
+        boolean made = named.words().size() > 1
+                && titles().anyMatch(title -> ItemFinder.words(title).equals(named.words()));
+        return made ? named.words().stream().flatMap(word -> words.in(word).stream()) : Stream.of(named);
+    }
+
+    private Stream<String> titles() {
+        return Stream.concat(Stream.of(dish.title()), dish.components().stream().map(component -> component.title()));
+    }
+
     /**
      * Flatbreads are shaped as "the breads", and "the broth" is what the component Broth makes: what is made here is no
      * ingredient.
      */
     private boolean isMade(List<String> words) {
-        Stream<String> titles = Stream.concat(
-                Stream.of(dish.title()), dish.components().stream().map(component -> component.title()));
         return words.size() == 1
-                && titles.flatMap(title -> ItemFinder.words(title).stream())
+                && titles().flatMap(title -> ItemFinder.words(title).stream())
                         .anyMatch(word -> word.equals(words.get(0))
                                 ? MADE_HERE.stream().anyMatch(word::endsWith)
                                 : word.endsWith(words.get(0)));
@@ -95,14 +105,12 @@ public final class DishCheck {
     }
 
     private Stream<String> texts() {
-        Stream<String> titles = Stream.concat(
-                Stream.of(dish.title()), dish.components().stream().map(component -> component.title()));
         Stream<String> steps = dish.steps()
                 .flatMap(step ->
                         Stream.of(step.title(), step.instruction(), step.cue().orElse("")));
         Stream<String> lines = dish.lines().flatMap(line -> Stream.concat(line.prep().stream(), guessed(line)));
         Stream<String> rest = Stream.concat(dish.passages().unread().stream(), dish.passages().aside().stream());
-        return Stream.of(titles, steps, lines, rest).flatMap(all -> all);
+        return Stream.of(titles(), steps, lines, rest).flatMap(all -> all);
     }
 
     /** The recipe's own words for what was guessed: milk chocolate that was taken for dark speaks of milk. */

@@ -1,23 +1,12 @@
 package hopsel.core.dish;
 
+import hopsel.core.kitchen.PlaceKind.Does;
+
 import java.util.HashSet;
 import java.util.Set;
 
 /** Whether what goes into a dish meets heat afterwards. */
 public final class Cooked {
-
-    /** Places where food gets hot through. */
-    private static final Set<String> HOT = Set.of(
-            "oven",
-            "burner",
-            "griddle",
-            "steamer",
-            "pressure-cooker",
-            "fryer",
-            "air-fryer",
-            "grill",
-            "microwave",
-            "rice-cooker");
 
     private Cooked() {}
 
@@ -33,7 +22,7 @@ public final class Cooked {
     }
 
     private static boolean heats(Dish dish, Step step, Set<String> seen) {
-        return step.needs().stream().anyMatch(need -> HOT.contains(need.kind()))
+        return step.needs().stream().anyMatch(need -> need.does(Does.HEATS))
                 || seen.add(step.id())
                         && dish.steps()
                                 .filter(next -> next.after().stream()

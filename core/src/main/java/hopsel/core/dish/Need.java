@@ -1,6 +1,8 @@
 package hopsel.core.dish;
 
 import hopsel.core.Copyable;
+import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
 
 import java.math.BigDecimal;
 import java.util.Optional;
@@ -15,4 +17,15 @@ import java.util.Optional;
  */
 @Copyable
 public record Need(String kind, int units, Optional<BigDecimal> celsius, BigDecimal tolerance)
-        implements NeedBuilder.With {}
+        implements NeedBuilder.With {
+
+    /** Whether a place of that kind does this. */
+    public boolean does(Does what) {
+        return PlaceKind.does(kind, what);
+    }
+
+    /** Whether it is of this kind, whatever the kitchen calls it. */
+    public boolean is(PlaceKind other) {
+        return PlaceKind.of(kind).filter(other::equals).isPresent();
+    }
+}

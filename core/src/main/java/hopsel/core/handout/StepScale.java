@@ -1,6 +1,8 @@
 package hopsel.core.handout;
 
 import hopsel.core.dish.Step;
+import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.mise.ToolFinder;
 
 import java.math.BigDecimal;
@@ -83,9 +85,8 @@ public record StepScale(Optional<What> what, int number, String thing) {
             return new StepScale(Optional.of(What.BY_WEIGHT), minutes, "");
         }
         String text = (step.title() + ". " + step.instruction()).toLowerCase(Locale.ROOT);
-        boolean oven = step.needs().stream().anyMatch(need -> need.kind().equals("oven"));
-        boolean ring = step.needs().stream()
-                .anyMatch(need -> Set.of("burner", "griddle").contains(need.kind()));
+        boolean oven = step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN));
+        boolean ring = step.needs().stream().anyMatch(need -> need.does(Does.RING));
         Optional<String> tin = ToolFinder.of(step).stream()
                 .map(tool -> tool.name())
                 .filter(TINS::contains)

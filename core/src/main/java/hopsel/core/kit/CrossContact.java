@@ -7,7 +7,8 @@ import hopsel.core.dish.StepRef;
 import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
-import hopsel.core.kitchen.Mixers;
+import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.mise.ToolFinder;
 import hopsel.core.plan.Activity;
@@ -34,9 +35,6 @@ import java.util.stream.Stream;
  */
 public record CrossContact(List<Contact> contacts) {
 
-    /** Appliances in which food touches what was in them before. */
-    private static final Set<String> TOUCHED =
-            Set.of("griddle", "grill", "fryer", "steamer", "air-fryer", "pasta-machine", "scale");
     /** Tools that hold what touched them; bowls and pots are washed and changed anyway. */
     private static final Set<String> HOLDS = Set.of(
             "knife",
@@ -150,11 +148,11 @@ public record CrossContact(List<Contact> contacts) {
                 add(places, new Place(Shared.APPLIANCE, mixers, "mixers"), activity);
             }
             appliances(cooking, activity)
-                    .filter(resource -> TOUCHED.contains(resource.kind()))
+                    .filter(resource -> PlaceKind.does(resource.kind(), Does.TOUCHES))
                     .forEach(resource -> add(
                             places,
                             new Place(
-                                    resource.kind().equals("fryer") ? Shared.OIL : Shared.APPLIANCE,
+                                    PlaceKind.does(resource.kind(), Does.OIL) ? Shared.OIL : Shared.APPLIANCE,
                                     name(resource),
                                     resource.id()),
                             activity));
@@ -181,13 +179,13 @@ public record CrossContact(List<Contact> contacts) {
      */
     private static Stream<String> mixers(CookingClass cooking, Activity activity) {
         List<String> placed = appliances(cooking, activity)
-                .filter(resource -> Mixers.isOne(resource.kind()))
+                .filter(resource -> PlaceKind.does(resource.kind(), Does.MIXES))
                 .map(CrossContact::name)
                 .toList();
         return placed.isEmpty()
                 ? ToolFinder.of(cooking.step(activity.step())).stream()
                         .map(tool -> tool.name())
-                        .filter(Mixers::isOne)
+                        .filter(name -> PlaceKind.does(name, Does.MIXES))
                 : placed.stream();
     }
 

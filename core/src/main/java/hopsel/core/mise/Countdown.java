@@ -9,6 +9,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Storage;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 import hopsel.core.plan.Activity;
@@ -409,7 +410,7 @@ public final class Countdown {
         }
 
         private static boolean boils(Step step) {
-            return step.needs().stream().anyMatch(need -> need.kind().equals("burner"))
+            return step.needs().stream().anyMatch(need -> need.does(Does.RING))
                     && (step.title() + " " + step.instruction())
                             .toLowerCase(Locale.ROOT)
                             .contains("boiling");

@@ -14,6 +14,7 @@ import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Storage;
 import hopsel.core.item.Trait;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
@@ -62,9 +63,6 @@ public record Holding(List<Stay> stays) {
 
     private static final int SHORT = 10 * 60;
     private static final BigDecimal HOT = BigDecimal.valueOf(60);
-    private static final Set<String> HEATED = Set.of(
-            "oven", "burner", "griddle", "steamer", "pressure-cooker", "fryer", "grill", "microwave", "rice-cooker");
-    private static final Set<String> COLD = Set.of("fridge", "freezer", "cool-box");
 
     /** Where something waits. */
     public enum Where {
@@ -274,19 +272,18 @@ public record Holding(List<Stay> stays) {
 
         private boolean heated(Activity activity) {
             return cooking.step(activity.step()).needs().stream()
-                    .anyMatch(need -> HEATED.contains(need.kind())
+                    .anyMatch(need -> need.does(Does.HEATS)
                             || need.celsius()
                                     .filter(celsius -> celsius.compareTo(HOT) >= 0)
                                     .isPresent());
         }
 
         private boolean cold(Activity activity) {
-            return cooking.step(activity.step()).needs().stream().anyMatch(need -> COLD.contains(need.kind()));
+            return cooking.step(activity.step()).needs().stream().anyMatch(need -> need.does(Does.COOLS));
         }
 
         private boolean frozen(Activity activity) {
-            return cooking.step(activity.step()).needs().stream()
-                    .anyMatch(need -> need.kind().equals("freezer"));
+            return cooking.step(activity.step()).needs().stream().anyMatch(need -> need.does(Does.FREEZES));
         }
 
         private boolean perishable(Activity activity) {

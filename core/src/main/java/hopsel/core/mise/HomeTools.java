@@ -3,7 +3,8 @@ package hopsel.core.mise;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
-import hopsel.core.kitchen.Mixers;
+import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.plan.Plan;
 
 import java.util.List;
@@ -15,21 +16,6 @@ import java.util.stream.Stream;
 
 /** What somebody who cooks along needs at home, and what will do where they have said that they lack it. */
 public final class HomeTools {
-
-    /** Places of a kitchen that a home may lack; a ring and a fridge it has. */
-    private static final Set<String> APPLIANCES = Set.of(
-            "oven",
-            "blender",
-            "food-processor",
-            "mixer",
-            "spice-grinder",
-            "steamer",
-            "pressure-cooker",
-            "rice-cooker",
-            "air-fryer",
-            "griddle",
-            "grill",
-            "microwave");
 
     private HomeTools() {}
 
@@ -76,7 +62,7 @@ public final class HomeTools {
                         ToolFinder.of(step).stream().map(tool -> tool.name()),
                         step.needs().stream()
                                 .map(need -> need.kind())
-                                .filter(kind -> APPLIANCES.contains(kind) || Mixers.isOne(kind))))
+                                .filter(kind -> PlaceKind.does(kind, Does.MAY_LACK))))
                 .distinct()
                 .sorted();
     }
@@ -84,7 +70,7 @@ public final class HomeTools {
     /** What nobody lists, such as a knife or a bowl, is there; an appliance that is not in the list is not. */
     private static boolean lacks(Set<String> own, String name) {
         return !own.isEmpty()
-                && APPLIANCES.contains(name)
+                && PlaceKind.does(name, Does.MAY_LACK)
                 && own.stream().noneMatch(said -> said.contains(name.replace('-', ' ')) || said.contains(name));
     }
 }

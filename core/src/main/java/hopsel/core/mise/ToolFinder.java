@@ -1,7 +1,7 @@
 package hopsel.core.mise;
 
 import hopsel.core.dish.Step;
-import hopsel.core.kitchen.Mixers;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.kitchen.Tool;
 
 import java.util.ArrayList;
@@ -77,7 +77,7 @@ public final class ToolFinder {
         while (named.find()) {
             found.add(Tool.parse(named.group()).times(1));
         }
-        boolean machine = step.needs().stream().anyMatch(need -> Mixers.isOne(need.kind()));
+        boolean machine = step.needs().stream().anyMatch(need -> need.does(Does.MIXES));
         found.removeIf(tool -> machine && tool.name().matches("jar|jug|bowl"));
         boolean vessel = found.stream().anyMatch(tool -> COOKED_IN.contains(tool.name()));
         for (Rule rule : RULES) {

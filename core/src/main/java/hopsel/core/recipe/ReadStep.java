@@ -3,6 +3,7 @@ package hopsel.core.recipe;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
 
 import java.util.List;
@@ -41,6 +42,6 @@ public record ReadStep(
 
     /** Whether it cooks, or builds pressure, in a pressure cooker. */
     boolean isUnderPressure() {
-        return work != Work.REST && needs.stream().anyMatch(need -> need.kind().equals("pressure-cooker"));
+        return work != Work.REST && needs.stream().anyMatch(need -> need.does(Does.PRESSES));
     }
 }

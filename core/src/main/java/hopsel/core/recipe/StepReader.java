@@ -3,6 +3,7 @@ package hopsel.core.recipe;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Techniques.Technique;
 
@@ -63,8 +64,6 @@ final class StepReader {
     static final Pattern HEATING_UP = Pattern.compile(
             "^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
-    private static final Set<String> LOUD =
-            Set.of("blender", "food-processor", "stand-mixer", "immersion-blender", "spice-grinder");
     private static final BigDecimal ROOM = BigDecimal.valueOf(20);
     private static final BigDecimal HEATING = BigDecimal.valueOf(12);
     private static final int TITLE = 48;
@@ -217,7 +216,7 @@ final class StepReader {
                 needs,
                 cue,
                 work == Work.WATCH ? Optional.of(look(minutes)) : Optional.empty(),
-                needs.stream().anyMatch(need -> LOUD.contains(need.kind())),
+                needs.stream().anyMatch(need -> need.does(Does.LOUD)),
                 guessed);
         before = read;
         return read;

@@ -5,6 +5,7 @@ import hopsel.core.dish.Cooked;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Avoided;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
@@ -12,7 +13,6 @@ import hopsel.core.item.Origin;
 import hopsel.core.item.Substitution;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -136,12 +136,7 @@ public final class OwnMenu {
     private static List<String> met(Item item, List<String> words) {
         List<String> reasons = new ArrayList<>();
         for (String word : words) {
-            boolean meets = item.id().equals(word)
-                    || item.allergens().stream()
-                            .anyMatch(allergen -> allergen.word().equals(word))
-                    || Arrays.stream(HouseRule.values())
-                            .anyMatch(rule -> rule.word().equals(word) && item.falls(rule));
-            if (meets && !reasons.contains(word)) {
+            if (Avoided.meets(item, word) && !reasons.contains(word)) {
                 reasons.add(word);
             }
         }

@@ -8,10 +8,13 @@ import hopsel.core.recipe.ItemFinder;
 
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** Reads what somebody avoids as people write it. */
@@ -57,7 +60,65 @@ public final class Avoided {
             "raw sprouts",
             HouseRule.RAW_SPROUTS);
 
+    /**
+     * Words that are in the names of things which have nothing to do with them: peanut butter and butter beans, flax
+     * "egg", plum tomatoes.
+     */
+    private static final Set<String> IN_OTHER_NAMES = Set.of(
+            "butter", "water", "salt", "sugar", "bread", "flour", "cream", "pepper", "stock", "plum", "chestnut");
+
+    private static final int SHORTEST = 3;
+    /** The words of names, for the same names are asked for again and again. */
+    private static final Map<String, Set<String>> WORDS = new ConcurrentHashMap<>();
+
+    private static final int MOST_KEPT = 20_000;
+
     private Avoided() {}
+
+    /**
+     * Whether somebody who avoids this cannot have that: an allergen, a house rule, a family, or an ingredient, which
+     * is in everything that bears its name, too.
+     */
+    public static boolean meets(Item item, String avoided) {
+        if (Allergen.of(avoided).isPresent()) {
+            return item.allergens().stream().anyMatch(own -> own.word().equals(avoided));
+        }
+        Optional<HouseRule> rule = rule(avoided);
+        if (rule.isPresent()) {
+            return item.falls(rule.get());
+        }
+        return item.id().equals(avoided)
+                || Family.of(avoided)
+                        .map(family -> family.holds(item))
+                        .orElseGet(() -> isNameOfItsOwn(avoided) && isNamed(item, avoided));
+    }
+
+    private static Optional<HouseRule> rule(String word) {
+        return Arrays.stream(HouseRule.values())
+                .filter(rule -> rule.word().equals(word))
+                .findFirst();
+    }
+
+    /** Whether a word says one food and nothing else: no number of a list, and nothing that is in other names. */
+    private static boolean isNameOfItsOwn(String word) {
+        return word.length() >= SHORTEST
+                && word.chars().allMatch(Character::isLetter)
+                && !IN_OTHER_NAMES.contains(word);
+    }
+
+    /** Whether a word is in one of the names of an ingredient. */
+    static boolean isNamed(Item item, String word) {
+        String one = ItemFinder.words(word).stream().findFirst().orElse(word);
+        return Stream.concat(Stream.of(item.name()), item.practice().names().stream())
+                .anyMatch(name -> wordsOf(name).contains(one));
+    }
+
+    private static Set<String> wordsOf(String name) {
+        if (WORDS.size() > MOST_KEPT) {
+            WORDS.clear();
+        }
+        return WORDS.computeIfAbsent(name, any -> Set.copyOf(new HashSet<>(ItemFinder.words(any))));
+    }
 
     /** What people call the allergens of the law, the law's own words among them. */
     public static Map<String, Allergen> said() {
@@ -68,9 +129,13 @@ public final class Avoided {
 
     /**
      * Whether what was said can be checked wholly: an allergen, a rule, or an ingredient that is in no other. Tomato is
-     * in tomato purée, too, and coconut in coconut milk: whoever avoids those has to be asked about.
+     * in tomato purée, too, and coconut in coconut milk, and in sauces that do not say so: whoever avoids those has to
+     * be asked about, beside all that is refused for them.
      */
     public static boolean isWhole(String said, Catalogue catalogue) {
+        if (Family.of(said).isPresent()) {
+            return false;
+        }
         Optional<String> found = find(said, catalogue);
         Optional<Item> item = found.flatMap(catalogue::find);
         if (found.isEmpty() || item.isEmpty()) {
@@ -87,8 +152,8 @@ public final class Avoided {
     public static boolean isKnown(String word, Catalogue catalogue) {
         return Allergen.of(word).isPresent()
                 || catalogue.find(word).isPresent()
-                || Arrays.stream(HouseRule.values())
-                        .anyMatch(rule -> rule.word().equals(word));
+                || rule(word).isPresent()
+                || Family.of(word).filter(family -> family.word().equals(word)).isPresent();
     }
 
     /** The word of an allergen, a house rule or an item; empty where it is none that is known. */
@@ -96,11 +161,10 @@ public final class Avoided {
         String word = said.strip().toLowerCase(Locale.ROOT);
         Optional<String> law =
                 Allergen.of(word).or(() -> Optional.ofNullable(SAID.get(word))).map(Allergen::word);
-        return law.or(() -> Arrays.stream(HouseRule.values())
-                        .filter(rule -> rule.word().equals(word))
-                        .findFirst()
+        return law.or(() -> rule(word)
                         .or(() -> Optional.ofNullable(RULES.get(word)))
                         .map(HouseRule::word))
+                .or(() -> Family.of(word).map(Family::word))
                 .or(() -> catalogue.find(word).map(Item::id))
                 .or(() -> catalogue.items().stream()
                         .filter(item -> item.name().toLowerCase(Locale.ROOT).equals(word)

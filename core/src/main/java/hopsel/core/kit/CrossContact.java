@@ -5,8 +5,8 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Avoided;
 import hopsel.core.item.Catalogue;
-import hopsel.core.item.Item;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.kitchen.Resource;
@@ -215,7 +215,7 @@ public record CrossContact(List<Contact> contacts) {
         for (Dish dish : cooking.dishes()) {
             List<Step> open = new ArrayList<>(dish.steps()
                     .filter(step -> step.uses().stream()
-                            .anyMatch(use -> holds(
+                            .anyMatch(use -> Avoided.meets(
                                     catalogue.get(dish.line(use.ingredient()).item()), word)))
                     .toList());
             while (!open.isEmpty()) {
@@ -229,11 +229,5 @@ public record CrossContact(List<Contact> contacts) {
             }
         }
         return carrying;
-    }
-
-    private static boolean holds(Item item, String word) {
-        return item.id().equals(word)
-                || item.allergens().stream()
-                        .anyMatch(allergen -> allergen.word().equals(word));
     }
 }

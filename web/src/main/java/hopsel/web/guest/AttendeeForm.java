@@ -3,6 +3,7 @@ package hopsel.web.guest;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Avoided;
+import hopsel.core.guest.Family;
 import hopsel.core.guest.Particulars;
 import hopsel.core.guest.Particulars.Delivery;
 import hopsel.core.guest.Particulars.Spice;
@@ -56,11 +57,13 @@ public final class AttendeeForm {
     /** Somebody, and what is known of them. */
     public record Row(Attendee attendee, Particulars known) {}
 
-    /** Words that can be avoided, for choosing: allergens, then rules. */
+    /** Words that can be avoided, for choosing: allergens, then rules, then families of foods. */
     public static List<String> words() {
-        return Stream.concat(
+        return Stream.of(
                         Arrays.stream(Allergen.values()).map(Allergen::word),
-                        Arrays.stream(HouseRule.values()).map(HouseRule::word))
+                        Arrays.stream(HouseRule.values()).map(HouseRule::word),
+                        Arrays.stream(Family.values()).map(Family::word))
+                .flatMap(words -> words)
                 .toList();
     }
 

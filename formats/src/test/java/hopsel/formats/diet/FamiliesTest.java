@@ -1,0 +1,133 @@
+package hopsel.formats.diet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.guest.Avoided;
+import hopsel.core.guest.Family;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.formats.classfile.BuiltInCatalogue;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import java.util.List;
+
+/** Allergies in a guest's own words, beyond the law's list: found in everything that holds them. */
+class FamiliesTest {
+
+    private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
+
+    @ParameterizedTest
+    @CsvSource({
+        "coconut, coconut-milk, true",
+        "coconut, coconut-oil, true",
+        "coconut, desiccated-coconut, true",
+        "coconut, coconut-aminos, true",
+        "coconut, oat-drink, false",
+        "nightshade, tomato, true",
+        "nightshade, passata, true",
+        "nightshade, aubergine, true",
+        "nightshade, waxy-potato, true",
+        "nightshade, smoked-paprika, true",
+        "nightshade, ketchup, true",
+        "nightshade, sweet-potato, false",
+        "nightshade, black-pepper, false",
+        "garlic, garlic, true",
+        "garlic, garlic-powder, true",
+        "garlic, black-garlic, true",
+        "garlic, wild-garlic, true",
+        "garlic, onion, false",
+        "onion, red-onion, true",
+        "onion, spring-onion, true",
+        "onion, onion-powder, true",
+        "onion, shallot, true",
+        "allium, leek, true",
+        "allium, chives, true",
+        "citrus, lime, true",
+        "citrus, preserved-lemon, true",
+        "citrus, makrut-leaf, true",
+        "citrus, lemongrass, false",
+        "mushroom, porcini-dried, true",
+        "mushroom, wood-ear, true",
+        "mushroom, tempeh, false",
+        "legume, red-lentils, true",
+        "legume, firm-tofu, true",
+        "legume, peanut-butter, true",
+        "legume, green-beans, true",
+        "legume, vanilla-pod, false",
+        "corn, cornflour, true",
+        "corn, polenta, true",
+        "corn, masa-harina, true",
+        "corn, peppercorns, false",
+        "rice, rice-noodles, true",
+        "rice, sushi-rice, true",
+        "rice, ras-el-hanout, false",
+        "tomato, tomato-paste, true",
+        "tomato, passata, true",
+        "potato, potato-starch, true",
+        "potato, gnocchi, true",
+        "potato, sweet-potato, false",
+        "chilli, sriracha, true",
+        "chilli, sweet-chilli-sauce, true",
+        "kiwi, kiwi, true",
+        "mango, mango-chutney, true",
+        "mango, amchur, true",
+        "apple, pineapple, false",
+        "apple, apple-sauce, true",
+        "plum, plum-tomato-can, false",
+        "butter, peanut-butter, false",
+        "chestnut, water-chestnuts, false",
+        "egg, flax-egg, false",
+        "egg, egg, true",
+        "milk, oat-drink, false",
+        "added-salt, gherkin, true",
+        "oil, olive-oil, true"
+    })
+    void whoAvoidsItCannotHaveThat(String avoided, String item, boolean meets) {
+        assertThat(Avoided.meets(CATALOGUE.get(item), avoided)).isEqualTo(meets);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Nightshades, nightshade",
+        "coconut, coconut",
+        "maize, corn",
+        "pulses, legume",
+        "onions and garlic, allium",
+        "kiwi, kiwi",
+        "mushrooms, mushroom",
+        "hot peppers, chilli"
+    })
+    void peopleSayItAsTheyLike(String said, String word) {
+        assertThat(Avoided.find(said, CATALOGUE)).contains(word);
+        assertThat(Avoided.isKnown(word, CATALOGUE)).isTrue();
+        assertThat(Avoided.isWhole(said, CATALOGUE))
+                .as("a bought sauce may hold it and not say so")
+                .isEqualTo(said.equals("kiwi"));
+    }
+
+    /** A house's own garlic butter has no traits, and is garlic; the items of a class file are told apart by number. */
+    @Test
+    void whatAHouseCallsSoIsOne() {
+        assertThat(Avoided.meets(Item.nameOnly("own", "Our garlic butter"), "garlic"))
+                .isTrue();
+        assertThat(Avoided.meets(Item.nameOnly("item-13", "Item 13"), "item-1")).isFalse();
+        assertThat(Avoided.meets(Item.nameOnly("item-1", "Item 1"), "item-1")).isTrue();
+        assertThat(Avoided.meets(Item.nameOnly("own", "Lemongrass and lime paste"), "citrus"))
+                .isTrue();
+        assertThat(Avoided.meets(Item.nameOnly("own", "Latex noodles"), "durian"))
+                .isFalse();
+    }
+
+    @Test
+    void everyFamilyHoldsSomethingAndNotEverything() {
+        for (Family family : Family.values()) {
+            List<Item> held = CATALOGUE.items().stream()
+                    .filter(item -> Avoided.meets(item, family.word()))
+                    .toList();
+            assertThat(held).as(family.word()).hasSizeBetween(4, 140);
+        }
+    }
+}

@@ -9,11 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 
-/** Corrections and cues that go with a technique; kitchen practice. */
+/** Corrections that go with a technique; kitchen practice. */
 public final class Ladders {
 
     private static final Map<Pattern, List<Rescue>> LADDERS = new LinkedHashMap<>();
-    private static final Map<Pattern, String> CUES = new LinkedHashMap<>();
 
     static {
         ladder(
@@ -102,24 +101,12 @@ public final class Ladders {
                         "Rinse noodles cold, loosen rice with a fork",
                         "at once",
                         "do not stir rice with a spoon"));
-        cue("simmer|sauce|reduce|curry|stew", "it coats the back of a spoon");
-        cue("boil.*potato|potato", "a knife slides in without push");
-        cue("boil|blanch|cook", "the biggest piece is tender when pierced");
-        cue("fry|sauté|saute|sear|brown|griddle", "the underside is golden and lets go of the pan");
-        cue("toast", "it smells nutty and has just changed colour");
-        cue("bake|roast", "the edges are golden and the middle is firm");
-        cue("grill|broil|char", "dark marks show and it lifts off by itself");
-        cue("steam", "it is soft right through");
     }
 
     private Ladders() {}
 
     private static void ladder(String words, Rescue... rungs) {
         LADDERS.put(Pattern.compile(words, Pattern.CASE_INSENSITIVE), List.of(rungs));
-    }
-
-    private static void cue(String words, String cue) {
-        CUES.put(Pattern.compile("\\b(?:" + words + ")", Pattern.CASE_INSENSITIVE), cue);
     }
 
     /** What the host said to do when a step goes wrong; what is usual where nobody said it. */
@@ -137,15 +124,5 @@ public final class Ladders {
             }
         });
         return List.copyOf(rungs);
-    }
-
-    /** A usual sign that a step is done. */
-    static String cue(Step step) {
-        String text = step.title() + " " + step.instruction();
-        return CUES.entrySet().stream()
-                .filter(entry -> entry.getKey().matcher(text).find())
-                .map(Map.Entry::getValue)
-                .findFirst()
-                .orElse("it is hot through and smells done");
     }
 }

@@ -10,6 +10,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
 import hopsel.core.item.Origin;
+import hopsel.core.item.Trait;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
@@ -63,6 +64,11 @@ final class LineFindings extends Findings {
             "18",
             "hot-sauce",
             "6");
+
+    /** Minutes at a boil below which soaked beans and chickpeas are not soft; kitchen practice. */
+    private static final int BEANS_COOK = 40;
+    /** Likewise lentils and split peas. */
+    private static final int LENTILS_COOK = 12;
 
     private static final Map<String, BigDecimal> USUAL_WIDTHS = Map.of(
             "burger-bun", BigDecimal.TEN, "dumpling-wrappers", BigDecimal.valueOf(9), "pitta", BigDecimal.valueOf(15));
@@ -135,8 +141,8 @@ final class LineFindings extends Findings {
         used(line, name);
         made(line, name);
         item.ifPresent(known -> heat(line, known));
-        if (line.item().endsWith("-dried") && line.amount().isPresent()) {
-            beans(line, name);
+        if (item.isPresent() && line.amount().isPresent()) {
+            beans(line, item.get());
         }
     }
 
@@ -251,22 +257,30 @@ final class LineFindings extends Findings {
         }
     }
 
-    private void beans(IngredientLine line, String name) {
-        boolean lentil = line.item().contains("lentil") || line.item().contains("pea");
+    /** Beans and chickpeas are soaked and boiled hard; every dried pulse cooks as long as it takes to be soft. */
+    private void beans(IngredientLine line, Item item) {
         boolean soaked = sheet.dish().steps().anyMatch(step -> HiddenTime.of(step)
                 .filter(what -> what == HiddenTime.SOAKING)
                 .isPresent());
-        if (!lentil
-                && !soaked
-                && builtIn.find(line.item())
-                        .flatMap(item -> item.practice().soaked())
-                        .isPresent()) {
+        if (item.has(Trait.DRY_BEAN) && !soaked) {
             object(
                     Rule.DRY_BEANS,
                     line.id(),
-                    "%s are not soaked: soak them, throw the water away, and boil hard for 10 minutes.".formatted(name),
+                    "%s are not soaked: soak them, throw the water away, and boil hard for 10 minutes."
+                            .formatted(item.name()),
                     "Put in soaking and boiling",
                     now -> Insertions.soakAndBoil(now, line.id()));
+        } else if (item.has(Trait.PULSE) && item.has(Trait.DRIED)) {
+            int needs = item.has(Trait.DRY_BEAN) ? BEANS_COOK : LENTILS_COOK;
+            int cooks = PulseTime.minutes(sheet.dish(), line);
+            if (cooks < needs) {
+                object(
+                        Rule.RAW_PULSE,
+                        line.id(),
+                        ("%s cook for %d minutes in all, and are raw before %d. Give them longer, or say that they are "
+                                        + "cooked already by choosing the canned ones.")
+                                .formatted(item.name(), cooks, needs));
+            }
         }
     }
 

@@ -37,6 +37,7 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
         MADE_NOWHERE(true),
         NOT_PLANT(true),
         DRY_BEANS(true),
+        RAW_PULSE(true),
         SAME_TWICE(false),
         APPLIANCE_UNNAMED(false),
         TOO_HOT(false),

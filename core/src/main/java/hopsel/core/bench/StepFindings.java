@@ -102,14 +102,26 @@ final class StepFindings extends Findings {
                 .filter(what -> what == HiddenTime.HEATING || what == HiddenTime.BOILING)
                 .isPresent();
         if (step.cue().isEmpty() && hot && !tellsItself && step.work() != Work.REST) {
-            String cue = Ladders.cue(step);
+            String question = "How does one see that “%s” is done?".formatted(step.title());
+            Optional<String> cue = Cues.of(step, goesIn(step));
+            if (cue.isEmpty()) {
+                object(Rule.CUE_MISSING, step.id(), question);
+                return;
+            }
             object(
                     Rule.CUE_MISSING,
                     step.id(),
-                    "How does one see that “%s” is done?".formatted(step.title()),
-                    "When " + cue,
-                    now -> Edits.change(now, step.id(), own -> own.withCue(Optional.of(cue))));
+                    question,
+                    "When " + cue.get(),
+                    now -> Edits.change(now, step.id(), own -> own.withCue(cue)));
         }
+    }
+
+    private List<Item> goesIn(Step step) {
+        return step.uses().stream()
+                .map(use -> sheet.dish().line(use.ingredient()))
+                .flatMap(line -> catalogue.find(line.item()).stream())
+                .toList();
     }
 
     private void firstLook(Step step) {

@@ -22,6 +22,7 @@ public final class CookAmount {
             new Part("0.75", "¾"),
             new Part("1", ""));
 
+    private static final BigDecimal NEAR = new BigDecimal("0.04");
     private static final BigDecimal QUARTER = new BigDecimal("0.25");
     private static final BigDecimal EIGHTH = new BigDecimal("0.125");
     private static final BigDecimal HALF = new BigDecimal("0.5");
@@ -98,7 +99,20 @@ public final class CookAmount {
         if (unit == Unit.TSP && convert(number, Unit.TSP, Unit.TBSP, measures).compareTo(BigDecimal.ONE) >= 0) {
             return spoons(convert(number, Unit.TSP, Unit.TBSP, measures), Unit.TBSP, measures);
         }
+        // Three eighths of a cup are no third: a jelly would not set. Six spoons are six spoons.
+        if (unit != Unit.TSP && number.compareTo(BigDecimal.valueOf(2)) < 0 && !isSpoon(number)) {
+            Unit smaller = unit == Unit.CUP ? Unit.TBSP : Unit.TSP;
+            return spoons(convert(number, unit, smaller, measures), smaller, measures);
+        }
         return parts(number) + " " + name(unit, number);
+    }
+
+    /** Whether a part that spoons come in is near enough: a twenty-fifth. */
+    private static boolean isSpoon(BigDecimal number) {
+        BigDecimal rest = number.remainder(BigDecimal.ONE);
+        return PARTS.stream()
+                .map(part -> part.size.subtract(rest).abs())
+                .anyMatch(off -> off.compareTo(number.multiply(NEAR)) <= 0);
     }
 
     private static BigDecimal convert(BigDecimal number, Unit from, Unit to, Measures measures) {

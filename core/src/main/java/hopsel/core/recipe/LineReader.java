@@ -197,7 +197,9 @@ public final class LineReader {
                     prep(),
                     optional,
                     or,
-                    said.grams(item, amount));
+                    item.filter(dry -> CookedGrain.isSaid(text, dry))
+                            .flatMap(dry -> CookedGrain.dry(dry, amount, weigher))
+                            .or(() -> said.grams(item, amount)));
         }
 
         /** Whatever amount stands before several foods, nobody knows how it is shared out. */

@@ -14,6 +14,11 @@ class CookAmountTest {
     @ParameterizedTest
     @CsvSource({
         "1.5, CUP, 1 ½ cups",
+        "0.375, CUP, 6 ¼ tbsp",
+        "0.6, CUP, 10 tbsp",
+        "1.33, CUP, 1 ⅓ cups",
+        "0.9, TBSP, 2 ⅔ tsp",
+        "2.4, CUP, 2 ⅓ cups",
         "0.3333, CUP, ⅓ cup",
         "0.125, CUP, 2 tbsp",
         "0.25, TBSP, ¾ tsp",

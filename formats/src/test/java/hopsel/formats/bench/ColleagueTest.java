@@ -76,6 +76,8 @@ class ColleagueTest {
             2 cups vegetable stock            | Simmer the stock for 20 minutes until strong.                                     | CHECK_LABEL         | false
             5 bunches tamarind                | Simmer the tamarind for 20 minutes until strong.                                  | UNWEIGHABLE         | false
             250 g brown lentils               | Cook the lentils in a pressure cooker for 8 minutes until soft.                   | PRESSURE            | true
+            250 g dried chickpeas; 1 l water  | Soak the chickpeas in the water overnight. Simmer the chickpeas for 15 minutes until soft. | RAW_PULSE  | false
+            200 g red lentils; 500 ml water   | Simmer the lentils in the water for 8 minutes until soft.                         | RAW_PULSE           | false
             """)
     void objectsWithARemedy(String ingredients, String method, Rule rule, boolean settles) throws RefusedEditException {
         Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n")
@@ -97,6 +99,32 @@ class ColleagueTest {
         }
     }
 
+    /** What is proposed as the sign that a step is done: by the food, and nothing where no table has it. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            4 cloves garlic; 2 tbsp olive oil   | Fry the garlic in the oil for 2 minutes.        | When it is soft and smells sweet
+            2 tbsp tomato paste                 | Cook the tomato paste for 3 minutes.            |
+            300 g tempeh; 2 tbsp rapeseed oil   | Fry the tempeh in the oil for 4 minutes.        | When the underside is golden and lets go of the pan
+            250 g red lentils; 600 ml water     | Simmer the lentils in the water for 20 minutes. | When the biggest one crushes between tongue and palate, with no hard core
+            200 g spaghetti; 2 l water          | Boil the spaghetti in the water for 10 minutes. | When one of them has no hard core
+            400 g potatoes; 1 l water           | Boil the potatoes in the water for 20 minutes.  | When a knife slides in without push
+            2 tsp ground cumin                  | Toast the cumin in a pan for 1 minute.          | When it smells strong and has not darkened
+            400 ml coconut milk                 | Heat the coconut milk for 3 minutes.            |
+            400 g carrots                       | Roast the carrots at 200 °C for 30 minutes.     | When the edges are golden and the middle is firm
+            """)
+    void theSignIsThatOfTheFood(String ingredients, String method, String sign) {
+        Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n")
+                + "\n\nMethod\n1. " + method);
+        assertThat(Colleague.objections(sheet, CATALOGUE).stream()
+                        .filter(objection -> objection.rule() == Rule.CUE_MISSING))
+                .singleElement()
+                .satisfies(objection -> assertThat(objection.remedy().map(Objection.Remedy::label))
+                        .isEqualTo(Optional.ofNullable(sign)));
+    }
+
     /** What a nag would say: none of these is a fault. */
     @ParameterizedTest
     @CsvSource(
@@ -108,6 +136,10 @@ class ColleagueTest {
             200 g rice paper                  | Toast the rice paper at 230 °C for 2 minutes until puffed.                        | PAPER
             300 g tempeh                      | Grill the tempeh for 8 minutes until dark, and drain it on kitchen paper.         | PAPER
             250 g dried red lentils           | Simmer the lentils for 15 minutes until soft.                                     | DRY_BEANS
+            250 g dried red lentils           | Simmer the lentils for 15 minutes until soft.                                     | RAW_PULSE
+            250 g brown lentils               | Cook the lentils in a pressure cooker for 8 minutes until soft.                   | RAW_PULSE
+            250 g dried chickpeas; 1 l water  | Soak the chickpeas in the water overnight. Boil the chickpeas for 70 minutes until soft. | RAW_PULSE
+            1 can chickpeas                   | Warm the chickpeas for 5 minutes until hot.                                       | RAW_PULSE
             400 g carrots                     | Blend the carrots in a blender for 2 minutes until smooth.                        | HOT_BLENDER
             400 g carrots                     | Preheat the oven to 200 °C. Roast the carrots for 30 minutes until soft.          | CUE_MISSING
             1 tsp cayenne; 800 g carrots      | Boil the carrots with the cayenne for 10 minutes until soft.                      | TOO_HOT

@@ -1,0 +1,95 @@
+package hopsel.core.bench;
+
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Step;
+import hopsel.core.item.HouseRule;
+import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
+import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/**
+ * The usual sign that food is done, by what goes in and where it cooks. Kitchen practice; where the table has no row,
+ * nothing is proposed, and whoever knows the dish is asked.
+ */
+final class Cues {
+
+    private static final List<Row> ROWS = List.of(
+            new Row(
+                    need -> need.is(PlaceKind.OVEN),
+                    items -> some(items, Trait.FLOUR) || some(items, Trait.WHOLE),
+                    "the edges are golden and the middle is firm"),
+            new Row(
+                    need -> need.is(PlaceKind.GRILL),
+                    items -> some(items, Trait.WHOLE),
+                    "dark marks show and it lifts off by itself"),
+            new Row(
+                    need -> need.is(PlaceKind.STEAMER),
+                    items -> some(items, Trait.WHOLE) || some(items, Trait.LEAF),
+                    "it is soft right through"),
+            new Row(need -> need.does(Does.RING), items -> all(items, Cues::isPungent), "it is soft and smells sweet"),
+            new Row(
+                    need -> need.does(Does.RING),
+                    items -> all(items, item -> item.has(Trait.SPICE) || item.has(Trait.HERB)),
+                    "it smells strong and has not darkened"),
+            new Row(
+                    need -> need.does(Does.HEATS),
+                    items -> some(items, Trait.PULSE) && someRunning(items),
+                    "the biggest one crushes between tongue and palate, with no hard core"),
+            new Row(
+                    need -> need.does(Does.HEATS),
+                    items -> some(items, Trait.DRIED) && some(items, Trait.STARCHY),
+                    "one of them has no hard core"),
+            new Row(
+                    need -> need.does(Does.RING),
+                    items -> rooted(items) && someRunning(items),
+                    "a knife slides in without push"),
+            new Row(
+                    need -> need.does(Does.RING),
+                    items -> items.stream().anyMatch(item -> item.has(Trait.KEEP_COLD) && item.has(Trait.WHOLE))
+                            && !someRunning(items),
+                    "the underside is golden and lets go of the pan"));
+
+    private Cues() {}
+
+    /** The sign, where the table has one for what goes in at this step. */
+    static Optional<String> of(Step step, List<Item> goesIn) {
+        return goesIn.isEmpty()
+                ? Optional.empty()
+                : ROWS.stream()
+                        .filter(row -> step.needs().stream().anyMatch(row.at) && row.food.test(goesIn))
+                        .map(Row::cue)
+                        .findFirst();
+    }
+
+    private static boolean some(List<Item> items, Trait trait) {
+        return items.stream().anyMatch(item -> item.has(trait));
+    }
+
+    /** Seasoning aside. */
+    private static boolean all(List<Item> items, Predicate<Item> test) {
+        List<Item> rest =
+                items.stream().filter(item -> !item.has(Trait.LASTING)).toList();
+        return !rest.isEmpty() && rest.stream().allMatch(test);
+    }
+
+    private static boolean isPungent(Item item) {
+        return item.has(Trait.PUNGENT) || item.has(Trait.GARLIC);
+    }
+
+    /** Water, stock or milk, not the fat in the pan. */
+    private static boolean someRunning(List<Item> items) {
+        return items.stream().anyMatch(item -> item.has(Trait.LIQUID) && !item.falls(HouseRule.OIL));
+    }
+
+    private static boolean rooted(List<Item> items) {
+        return items.stream()
+                .anyMatch(item -> item.has(Trait.WHOLE) && (item.has(Trait.STARCHY) || item.has(Trait.HARD)));
+    }
+
+    private record Row(Predicate<Need> at, Predicate<List<Item>> food, String cue) {}
+}

@@ -1,0 +1,40 @@
+package hopsel.core.recipe;
+
+import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
+import hopsel.core.item.Weigher;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Decimals;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** "2 cups cooked millet" is far less than two cups of millet: what is bought and weighed is dry. */
+final class CookedGrain {
+
+    /** Grams in a millilitre of cooked grain, loosely filled. Kitchen practice. */
+    private static final BigDecimal LOOSE = new BigDecimal("0.7");
+
+    private CookedGrain() {}
+
+    /** Whether a line asks for it cooked, and it is sold dry. */
+    static boolean isSaid(String line, Item item) {
+        List<String> words = ItemFinder.words(line);
+        return item.practice().cooked().isPresent()
+                && !item.has(Trait.COOKED)
+                && !item.has(Trait.CANNED)
+                && words.contains("cooked");
+    }
+
+    /** Grams dry; empty where the amount is no weight or volume. */
+    static Optional<BigDecimal> dry(Item item, Optional<Amount> amount, Weigher weigher) {
+        BigDecimal factor = item.practice().cooked().orElseThrow();
+        return amount.flatMap(own -> weigher.measures()
+                        .millilitres(own.unit())
+                        .map(own.high()::multiply)
+                        .map(LOOSE::multiply)
+                        .or(() -> weigher.grams(item, own)))
+                .map(cooked -> Decimals.ratio(cooked, factor));
+    }
+}

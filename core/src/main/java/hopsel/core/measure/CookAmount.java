@@ -42,8 +42,8 @@ public final class CookAmount {
             case ML -> millilitres(number);
             case L -> millilitres(number.multiply(THOUSAND));
             case CUP, TBSP, TSP -> spoons(number, unit, measures);
-            case PIECE -> parts(number);
-            default -> parts(number) + " " + name(unit, number);
+            case PIECE -> parts(number, unit);
+            default -> counted(number, unit);
         };
     }
 
@@ -100,19 +100,32 @@ public final class CookAmount {
             return spoons(convert(number, Unit.TSP, Unit.TBSP, measures), Unit.TBSP, measures);
         }
         // Three eighths of a cup are no third: a jelly would not set. Six spoons are six spoons.
-        if (unit != Unit.TSP && number.compareTo(BigDecimal.valueOf(2)) < 0 && !isSpoon(number)) {
+        if (unit != Unit.TSP && number.compareTo(BigDecimal.valueOf(2)) < 0 && !isSpoon(number, unit)) {
             Unit smaller = unit == Unit.CUP ? Unit.TBSP : Unit.TSP;
-            return spoons(convert(number, unit, smaller, measures), smaller, measures);
+            BigDecimal finer = convert(number, unit, smaller, measures);
+            return counted(finer, smaller);
         }
-        return parts(number) + " " + name(unit, number);
+        return counted(number, unit);
     }
 
     /** Whether a part that spoons come in is near enough: a twenty-fifth. */
-    private static boolean isSpoon(BigDecimal number) {
+    private static boolean isSpoon(BigDecimal number, Unit unit) {
         BigDecimal rest = number.remainder(BigDecimal.ONE);
         return PARTS.stream()
+                .filter(part -> !isTooFine(part, number, unit))
                 .map(part -> part.size.subtract(rest).abs())
                 .anyMatch(off -> off.compareTo(number.multiply(NEAR)) <= 0);
+    }
+
+    /** Nobody sees an eighth beside a whole, but in a cup, where it is two spoons. */
+    private static boolean isTooFine(Part part, BigDecimal number, Unit unit) {
+        return unit != Unit.CUP && number.compareTo(BigDecimal.ONE) >= 0 && part.size.compareTo(EIGHTH) == 0;
+    }
+
+    private static String counted(BigDecimal number, Unit unit) {
+        String parts = parts(number, unit);
+        boolean many = number.compareTo(BigDecimal.ONE) > 0 && !parts.equals("1");
+        return parts + " " + name(unit, many);
     }
 
     private static BigDecimal convert(BigDecimal number, Unit from, Unit to, Measures measures) {
@@ -120,13 +133,12 @@ public final class CookAmount {
                 .divide(measures.millilitres(to).orElseThrow(), MathContext.DECIMAL64);
     }
 
-    private static String parts(BigDecimal number) {
+    private static String parts(BigDecimal number, Unit unit) {
         BigDecimal whole = number.setScale(0, RoundingMode.DOWN);
         BigDecimal rest = number.subtract(whole);
         Part nearest = PARTS.get(0);
         for (Part part : PARTS) {
-            boolean tooFine = whole.signum() > 0 && part.size.compareTo(EIGHTH) == 0;
-            if (!tooFine
+            if (!isTooFine(part, number, unit)
                     && part.size
                                     .subtract(rest)
                                     .abs()
@@ -144,8 +156,7 @@ public final class CookAmount {
         return whole.signum() == 0 ? nearest.sign : whole.toPlainString() + " " + nearest.sign;
     }
 
-    private static String name(Unit unit, BigDecimal number) {
-        boolean many = number.compareTo(BigDecimal.ONE) > 0;
+    private static String name(Unit unit, boolean many) {
         return switch (unit) {
             case CUP -> many ? "cups" : "cup";
             case CAN -> many ? "cans" : "can";

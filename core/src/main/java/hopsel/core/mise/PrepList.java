@@ -62,6 +62,7 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
     public enum Why {
         DRY,
         WET,
+        WHOLE,
         SOILS,
         SMELLS,
         ALLERGEN,
@@ -211,7 +212,10 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
             if (item.has(Trait.SOILS) || cut && !fromTheJar && !item.has(Trait.DRY)) {
                 return Why.SOILS;
             }
-            return fromTheJar ? Why.WET : Why.DRY;
+            if (fromTheJar) {
+                return Why.WET;
+            }
+            return item.has(Trait.DRY) ? Why.DRY : Why.WHOLE;
         }
 
         /** When the first of its parts is used. */

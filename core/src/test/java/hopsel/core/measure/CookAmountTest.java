@@ -2,11 +2,15 @@ package hopsel.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.Map;
 import java.util.Optional;
 
 class CookAmountTest {
@@ -96,5 +100,30 @@ class CookAmountTest {
     void theSizeOfAPieceIsSaidAfterIt() {
         Amount large = new Amount(BigDecimal.valueOf(2), BigDecimal.valueOf(2), Unit.PIECE, Optional.of("large"));
         assertThat(CookAmount.of(large, BigDecimal.valueOf(2), Measures.METRIC)).isEqualTo("4 large");
+    }
+
+    /** Whatever the amount, it is said in spoons that exist, and nobody notices the difference. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Unit.class,
+            names = {"TSP", "TBSP", "CUP"})
+    void noAmountOfSpoonsIsFarFromWhatItSays(Unit unit) {
+        Map<String, Double> parts = Map.of("⅛", 0.125, "¼", 0.25, "⅓", 1 / 3.0, "½", 0.5, "⅔", 2 / 3.0, "¾", 0.75);
+        Map<String, Double> millilitres = Map.of("tsp", 5.0, "tbsp", 15.0, "cup", 250.0, "cups", 250.0);
+        double each = Measures.METRIC.millilitres(unit).orElseThrow().doubleValue();
+        for (int hundredth = 1; hundredth <= 600; hundredth++) {
+            double wanted = hundredth / 100.0 * each;
+            String said = CookAmount.of(new BigDecimal(hundredth).movePointLeft(2), unit, Measures.METRIC);
+            if (wanted < 5) {
+                continue;
+            }
+            String[] words = said.split(" ");
+            double number = Arrays.stream(words, 0, words.length - 1)
+                    .mapToDouble(word -> parts.containsKey(word) ? parts.get(word) : Double.parseDouble(word))
+                    .sum();
+            assertThat(number * millilitres.get(words[words.length - 1]))
+                    .as("%d hundredths of a %s: %s", hundredth, unit, said)
+                    .isCloseTo(wanted, Percentage.withPercentage(wanted < 30 ? 12 : 6));
+        }
     }
 }

@@ -182,7 +182,7 @@ class PrepListTest {
         Job job = list(List.of(task("onion", "chopped", 180, "chop"))).jobs().get(0);
         assertThat(job.inStep()).isTrue();
         assertThat(job.seconds()).isEqualTo(45);
-        assertThat(job.why()).as("it smells once it is cut").isEqualTo(Why.DRY);
+        assertThat(job.why()).as("it smells once it is cut").isEqualTo(Why.WHOLE);
         assertThat(list(List.of(task("onion", "", 180))).jobs().get(0).inStep())
                 .as("nothing to cut")
                 .isFalse();

@@ -2,6 +2,7 @@ package hopsel.web.catalogue;
 
 import hopsel.core.item.Conversion;
 import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 import hopsel.core.measure.Measures;
 import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.ReadLine;
@@ -94,6 +95,7 @@ class CatalogueController {
         model.addAttribute("pages", pages);
         model.addAttribute("own", own);
         model.addAttribute("all", house.now().items().size());
+        model.addAttribute("traits", Trait.values());
     }
 
     @PostMapping("/catalogue")

@@ -3,6 +3,7 @@ package hopsel.web.catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Nutrients;
 import hopsel.core.item.Practice;
+import hopsel.core.item.Trait;
 import hopsel.core.recipe.Figure;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.json.Json;
@@ -24,6 +25,9 @@ class ItemForm {
 
     private static final List<String> NUMBERS = List.of(
             "gramsPerMl", "gramsPerPiece", "gramsPerCan", "canNet", "edibleShare", "soaked", "cooked", "tolerance");
+
+    /** In front of a trait's word in the name of its box. */
+    private static final String TRAIT = "trait-";
 
     /** The fields for an item as it is. */
     Map<String, String> of(Item item) {
@@ -58,6 +62,7 @@ class ItemForm {
                                 .map(pack -> pack.grams().toPlainString() + " g for "
                                         + pack.price().toPlainString())
                                 .toList()));
+        item.traits().forEach(trait -> fields.put(TRAIT + trait.word(), "on"));
         item.nutrients().ifPresent(values -> values.values()
                 .forEach((name, value) -> fields.put("n-" + name, value.toPlainString())));
         return fields;
@@ -85,6 +90,11 @@ class ItemForm {
             figure(two[0].replaceFirst("\\s*g$", ""), entry, "grams");
             figure(two.length > 1 ? two[1] : "", entry, "price");
         });
+        ArrayNode traits = node.putArray("traits");
+        Arrays.stream(Trait.values())
+                .map(Trait::word)
+                .filter(word -> fields.containsKey(TRAIT + word))
+                .forEach(traits::add);
         ObjectNode nutrients = Json.object();
         for (String name : Nutrients.NAMES) {
             figure(fields.getOrDefault("n-" + name, ""), nutrients, name);

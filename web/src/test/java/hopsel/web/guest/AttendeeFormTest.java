@@ -39,9 +39,9 @@ class AttendeeFormTest {
             value = {
                 "kiwi flower||kiwi flower",
                 "latex, peanut|peanut|latex",
-                "Nightshades||Nightshades",
+                "Nightshades|nightshade|Nightshades",
                 "Tomato|tomato|Tomato",
-                "coconut||coconut",
+                "coconut|coconut|coconut",
                 "peanuts|peanut|",
                 "EpiPen! bees||EpiPen! bees"
             })

@@ -12,6 +12,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.device.Oven;
 import hopsel.core.device.Oven.Change;
 import hopsel.core.device.Probe;
+import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.plan.Placement;
 
@@ -26,8 +27,6 @@ import java.util.Optional;
 /** Simulated ovens and probes of a class on air, as its events left them: setting, doors, what went in and came out. */
 public final class Ovens {
 
-    /** What an oven is called in a kitchen. */
-    private static final String KIND = "oven";
     /** Seconds that a door stands open while something goes in or comes out, and while somebody looks. */
     private static final int IN_OR_OUT = 10;
 
@@ -38,7 +37,9 @@ public final class Ovens {
     /** The ovens of a kitchen. */
     public static List<Resource> of(CookingClass cooking) {
         return cooking.resources().stream()
-                .filter(resource -> resource.kind().equals(KIND))
+                .filter(resource -> PlaceKind.of(resource.kind())
+                        .filter(PlaceKind.OVEN::equals)
+                        .isPresent())
                 .toList();
     }
 

@@ -2,21 +2,24 @@ package hopsel.core.bench;
 
 import hopsel.core.dish.Rescue;
 import hopsel.core.dish.Step;
+import hopsel.core.dish.Technique;
+import hopsel.core.recipe.TechniqueReader;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Pattern;
+import java.util.Set;
 
 /** Corrections that go with a technique; kitchen practice. */
 public final class Ladders {
 
-    private static final Map<Pattern, List<Rescue>> LADDERS = new LinkedHashMap<>();
+    private static final Map<Set<Technique>, List<Rescue>> LADDERS = new LinkedHashMap<>();
 
     static {
         ladder(
-                "simmer|sauce|broth|curry|soup|reduce|stew|filling|gravy",
+                EnumSet.of(Technique.SIMMER),
                 new Rescue(
                         "too thin",
                         "Take the lid off and let it bubble",
@@ -43,7 +46,7 @@ public final class Ladders {
                         "a tenth of the volume",
                         "acid only masks it"));
         ladder(
-                "dough|knead|pastry|roll|flatbread|wrapper",
+                EnumSet.of(Technique.KNEAD, Technique.ROLL),
                 new Rescue(
                         "too sticky",
                         "Wet or oil the hands; then flour",
@@ -52,7 +55,7 @@ public final class Ladders {
                 new Rescue("too dry", "Knead in water", "½ tsp at a time", "when it no longer cracks at the edge"),
                 new Rescue("springs back", "Cover and let it rest", "10 minutes", "twice"));
         ladder(
-                "pierogi|dumpling|patty|patties|fritter|falafel|shape|form",
+                EnumSet.of(Technique.SHAPE, Technique.FILL),
                 new Rescue(
                         "too soft",
                         "Stir in a dry binder: oats, crumbs, ground flax",
@@ -65,7 +68,7 @@ public final class Ladders {
                         "once it has a crust it may be turned"),
                 new Rescue("too dry", "A splash of water or oil", "1 tsp at a time", "when it holds pressed together"));
         ladder(
-                "blend|purée|puree|cream|paste|smooth|blitz|dip",
+                EnumSet.of(Technique.BLEND),
                 new Rescue(
                         "grainy",
                         "Blend on; soak longer next time",
@@ -74,7 +77,7 @@ public final class Ladders {
                 new Rescue("grainy", "Pass it through a sieve", "once", "what stays behind goes into soup"),
                 new Rescue("too thick", "Add liquid while it runs", "1 tbsp at a time", "when it folds over itself"));
         ladder(
-                "fry|sauté|saute|sear|brown|crisp",
+                EnumSet.of(Technique.FRY, Technique.SWEAT),
                 new Rescue(
                         "sticks",
                         "Leave it: it lets go when it has a crust",
@@ -88,12 +91,12 @@ public final class Ladders {
                 new Rescue(
                         "soggy", "Fewer pieces at once, hotter fat", "half a pan", "drain on a rack, never in a bowl"));
         ladder(
-                "bake|roast",
+                EnumSet.of(Technique.BAKE),
                 new Rescue("browns too fast", "Lower it, cover loosely", "20 °C lower", "no paper above 220 °C"),
                 new Rescue("pale and done", "Top heat at the very end", "2 minutes, watched", "never leave it"),
                 new Rescue("still raw inside", "Lower and longer", "10 minutes at 20 °C less", "look every 5"));
         ladder(
-                "rice|boil|cook the|grain|sago|noodle|pasta",
+                EnumSet.of(Technique.BOIL),
                 new Rescue("still hard", "A splash of boiling water, lid on", "3 tbsp, 3 minutes", "three times"),
                 new Rescue("too wet", "Lid off on the lowest heat", "2 minutes", "then spread it on a tray"),
                 new Rescue(
@@ -105,8 +108,8 @@ public final class Ladders {
 
     private Ladders() {}
 
-    private static void ladder(String words, Rescue... rungs) {
-        LADDERS.put(Pattern.compile(words, Pattern.CASE_INSENSITIVE), List.of(rungs));
+    private static void ladder(Set<Technique> techniques, Rescue... rungs) {
+        LADDERS.put(techniques, List.of(rungs));
     }
 
     /** What the host said to do when a step goes wrong; what is usual where nobody said it. */
@@ -116,10 +119,10 @@ public final class Ladders {
 
     /** The ladder that a step's technique suggests, mildest first; empty where none does. */
     public static List<Rescue> suggested(Step step) {
-        String text = step.title() + " " + step.instruction();
+        Set<Technique> techniques = TechniqueReader.of(step);
         List<Rescue> rungs = new ArrayList<>();
-        LADDERS.forEach((words, ladder) -> {
-            if (words.matcher(text).find() && rungs.size() < 5) {
+        LADDERS.forEach((of, ladder) -> {
+            if (of.stream().anyMatch(techniques::contains) && rungs.size() < 5) {
                 rungs.addAll(ladder);
             }
         });

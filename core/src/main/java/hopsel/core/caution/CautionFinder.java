@@ -4,6 +4,7 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
+import hopsel.core.dish.Technique;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
@@ -12,6 +13,7 @@ import hopsel.core.item.Origin;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
+import hopsel.core.recipe.TechniqueReader;
 
 import java.math.BigDecimal;
 import java.util.Arrays;
@@ -43,33 +45,36 @@ public final class CautionFinder {
             new Rule(
                     Caution.COOLING,
                     scene -> (scene.has(Trait.STARCHY) || scene.has(Trait.PULSE))
-                            && scene.says("boil", "simmer", "cook", "steam")),
-            new Rule(Caution.REHEATING, scene -> scene.says("reheat", "warm through", "warm it")),
+                            && scene.does(Technique::cooksThrough)),
+            new Rule(Caution.REHEATING, scene -> scene.does(Technique.REHEAT::equals)),
             new Rule(
                     Caution.DRY_BEANS,
                     scene -> scene.has(Trait.DRY_BEAN) || scene.says("dried bean", "dry bean", "dried chickpea")),
             new Rule(
                     Caution.RAW_FLOUR,
-                    scene -> scene.has(Trait.FLOUR) && scene.says("dough", "batter", "pastry", "knead", "mix")),
+                    scene -> scene.has(Trait.FLOUR)
+                            && scene.does(
+                                    EnumSet.of(Technique.KNEAD, Technique.MIX, Technique.WHISK, Technique.ROLL)
+                                            ::contains)),
             new Rule(Caution.MUSHROOMS, scene -> scene.has(Trait.MUSHROOM)),
             new Rule(Caution.SPROUTS, scene -> scene.falls(HouseRule.RAW_SPROUTS)),
             new Rule(
                     Caution.GARLIC_IN_OIL,
                     scene -> scene.falls(HouseRule.OIL)
-                            && (scene.has(Trait.GARLIC) || scene.has(Trait.HERB) && scene.says("infus", "steep"))),
+                            && (scene.has(Trait.GARLIC)
+                                    || scene.has(Trait.HERB) && scene.does(Technique.INFUSE::equals))),
             new Rule(
                     Caution.KEEP_CHILLED,
                     scene -> scene.has(Trait.KEEP_COLD)
                             || scene.has(Trait.PULSE)
-                            || scene.item(CautionFinder::isNut) && scene.says("blend", "blitz", "soak")),
+                            || scene.item(CautionFinder::isNut)
+                                    && scene.does(EnumSet.of(Technique.BLEND, Technique.SOAK)::contains)),
             new Rule(
                     Caution.HOT_BLENDER,
                     scene -> scene.step(step -> step.needs().stream().anyMatch(CautionFinder::isClosedJar))
-                            && scene.says("boil", "simmer", "hot", "roast", "bloom")),
+                            && (scene.does(Technique::heats) || scene.says("hot"))),
             new Rule(Caution.PRESSURE, scene -> scene.does(Does.PRESSES)),
-            new Rule(
-                    Caution.HOT_OIL,
-                    scene -> scene.falls(HouseRule.OIL) && scene.says("fry", "sizzl", "sear", "crisp")),
+            new Rule(Caution.HOT_OIL, scene -> scene.falls(HouseRule.OIL) && scene.does(Technique.FRY::equals)),
             new Rule(
                     Caution.PARCHMENT,
                     scene -> scene.step(step -> (above(step, PAPER_LIMIT)
@@ -79,13 +84,17 @@ public final class CautionFinder {
                     Caution.KNIVES,
                     scene -> scene.line(line -> line.prep().isPresent())
                             || scene.has(Trait.HARD)
-                            || scene.says("slice", "chop", "cut", "dice", "shred", "mandoline")),
-            new Rule(Caution.STEAM, scene -> scene.does(Does.STEAMS) || scene.says("drain", "lift the lid", "lid off")),
+                            || scene.does(Technique.CUT::equals)),
+            new Rule(
+                    Caution.STEAM,
+                    scene -> scene.does(Does.STEAMS)
+                            || scene.does(EnumSet.of(Technique.DRAIN, Technique.STEAM)::contains)
+                            || scene.says("lift the lid", "lid off")),
             new Rule(Caution.ALCOHOL, scene -> scene.falls(HouseRule.ALCOHOL)),
             new Rule(
                     Caution.HOT_CENTRES,
-                    scene -> scene.says("pierogi", "dumpling", "fill", "molten")
-                            && scene.says("boil", "bake", "fry", "steam")));
+                    scene -> (scene.does(EnumSet.of(Technique.FILL, Technique.SHAPE)::contains) || scene.says("molten"))
+                            && scene.does(Technique::heats)));
 
     private CautionFinder() {}
 
@@ -163,6 +172,10 @@ public final class CautionFinder {
 
         boolean says(String... words) {
             return step(step -> CautionFinder.says(step, words));
+        }
+
+        boolean does(Predicate<Technique> what) {
+            return step(step -> TechniqueReader.of(step).stream().anyMatch(what));
         }
 
         boolean does(Does what) {

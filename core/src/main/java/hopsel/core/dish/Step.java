@@ -6,6 +6,7 @@ import hopsel.core.measure.Minutes;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A step of a component.
@@ -32,6 +33,7 @@ import java.util.Optional;
  * @param perWeight how its minutes go by the weight of what goes in
  * @param rescues what to do when it goes wrong, mildest first
  * @param part minutes shown when it is shown in part; empty: it cannot be
+ * @param techniques what is done to food at it; empty: nobody has said, and it is read off its words
  * @param worth what is lost where a step that may be shown is not; 0 where it is dull to watch, usually 1
  */
 @Copyable
@@ -58,6 +60,7 @@ public record Step(
         Optional<PerWeight> perWeight,
         List<Rescue> rescues,
         Optional<Minutes> part,
+        Set<Technique> techniques,
         int worth)
         implements StepBuilder.With {
 
@@ -71,6 +74,7 @@ public record Step(
         uses = List.copyOf(uses);
         tools = List.copyOf(tools);
         rescues = List.copyOf(rescues);
+        techniques = Set.copyOf(techniques);
     }
 
     /** A step that may be shown, of which nothing more is known. */
@@ -82,6 +86,7 @@ public record Step(
                 .work(work)
                 .show(Show.MAY)
                 .handsOn(HandsOn.NONE)
+                .techniques(Set.of())
                 .worth(USUAL_WORTH)
                 .build();
     }

@@ -1,9 +1,11 @@
 package hopsel.core.handout;
 
 import hopsel.core.dish.Step;
+import hopsel.core.dish.Technique;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.mise.ToolFinder;
+import hopsel.core.recipe.TechniqueReader;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -48,8 +50,6 @@ public record StepScale(Optional<What> what, int number, String thing) {
             "roasting tin",
             "tart ring");
     private static final Pattern SAID_ROUNDS = Pattern.compile("in (two|three|four|2|3|4) (?:rounds|batches|goes)");
-    private static final Pattern FRIES =
-            Pattern.compile("\\b(?:fry|sear|brown|crisp|griddle|cook each|sauté|toast)\\w*\\b");
     private static final Pattern BOILS_UP =
             Pattern.compile("\\b(?:bring|come|comes)\\b.{0,30}\\bboil\\b|until it boils");
     /** So much more than a pan or tin is meant for goes in without another round. */
@@ -98,7 +98,12 @@ public record StepScale(Optional<What> what, int number, String thing) {
             return new StepScale(
                     Optional.of(factor.compareTo(BigDecimal.ONE) > 0 ? What.BOIL_LATER : What.BOIL_SOONER), 1, "");
         }
-        return ring && FRIES.matcher(text).find() ? rounds(factor, text) : SAME;
+        return ring && fries(step) ? rounds(factor, text) : SAME;
+    }
+
+    private static boolean fries(Step step) {
+        return TechniqueReader.of(step).contains(Technique.FRY)
+                || TechniqueReader.of(step).contains(Technique.TOAST);
     }
 
     private static StepScale rounds(BigDecimal factor, String text) {

@@ -104,6 +104,7 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
                 .uses(step.uses())
                 .checkEvery(read.checkEvery())
                 .cue(read.cue())
+                .techniques(TechniqueReader.read(read.title() + ". " + read.text()))
                 .noise(read.loud() ? Optional.of("loud") : Optional.empty()));
     }
 }

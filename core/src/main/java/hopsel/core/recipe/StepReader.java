@@ -5,7 +5,7 @@ import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
-import hopsel.core.recipe.Techniques.Technique;
+import hopsel.core.recipe.Techniques.Verb;
 
 import org.jspecify.annotations.Nullable;
 
@@ -171,8 +171,8 @@ final class StepReader {
         }
         boolean timeBefore = !TimeReader.find(last).isEmpty();
         boolean timeNow = !TimeReader.find(passage).isEmpty();
-        Technique before = Techniques.leading(last);
-        Technique now = Techniques.leading(passage);
+        Verb before = Techniques.leading(last);
+        Verb now = Techniques.leading(passage);
         if (timeNow) {
             return !timeBefore
                     && before.work() == Work.HANDS
@@ -192,7 +192,7 @@ final class StepReader {
 
     private ReadStep step(String text) {
         Optional<TimeReader.Found> time = TimeReader.find(text).stream().findFirst();
-        Technique technique =
+        Verb technique =
                 time.map(found -> Techniques.of(text, found.start())).orElseGet(() -> Techniques.leading(text));
         Optional<ReadStep> goesOn =
                 Optional.ofNullable(before).filter(step -> technique == Techniques.OTHER && time.isPresent());
@@ -233,7 +233,7 @@ final class StepReader {
                 .orElse(text);
     }
 
-    private StepMinutes guess(Technique technique, String text, Set<String> guessed) {
+    private StepMinutes guess(Verb technique, String text, Set<String> guessed) {
         guessed.add("minutes");
         Optional<BigDecimal> celsius = HeatReader.celsius(text);
         boolean heating = HEATING_UP.matcher(text).find() && celsius.isPresent();
@@ -252,7 +252,7 @@ final class StepReader {
                 .divide(two));
     }
 
-    private List<Need> needs(String text, Technique technique, Work work, Set<String> guessed) {
+    private List<Need> needs(String text, Verb technique, Work work, Set<String> guessed) {
         List<Need> needs = new ArrayList<>();
         Optional<BigDecimal> celsius = HeatReader.celsius(text);
         PLACES.forEach((kind, words) -> {

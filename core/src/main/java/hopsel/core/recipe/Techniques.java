@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 /** What the verbs of recipes say: who is needed, how long it usually takes, on what it is done. */
 final class Techniques {
 
-    private static final List<Technique> ALL = List.of(
+    private static final List<Verb> ALL = List.of(
             rest("preheat|pre-heat|heat (?:the |your |up the )?oven", 15),
             rest("soak|rehydrate", 60),
             rest("marinat\\w*|marinade for", 60),
@@ -71,7 +71,7 @@ final class Techniques {
                     2),
             hands("serve|garnish|plate|top|finish|decorate|ladle|enjoy", 2));
     /** No verb that is known. */
-    static final Technique OTHER = new Technique(Pattern.compile("\\b\\B"), Work.HANDS, 2);
+    static final Verb OTHER = new Verb(Pattern.compile("\\b\\B"), Work.HANDS, 2);
 
     private static final Pattern BUSY = Pattern.compile(
             "\\b(?:stirring|whisking|tossing|turning|shaking|flipping)(?:\\s+(?:it|them))?\\s*(?:all the "
@@ -82,16 +82,16 @@ final class Techniques {
 
     private Techniques() {}
 
-    private static Technique rest(String verbs, int minutes) {
-        return new Technique(verbs(verbs), Work.REST, minutes);
+    private static Verb rest(String verbs, int minutes) {
+        return new Verb(verbs(verbs), Work.REST, minutes);
     }
 
-    private static Technique watch(String verbs, int minutes) {
-        return new Technique(verbs(verbs), Work.WATCH, minutes);
+    private static Verb watch(String verbs, int minutes) {
+        return new Verb(verbs(verbs), Work.WATCH, minutes);
     }
 
-    private static Technique hands(String verbs, int minutes) {
-        return new Technique(verbs(verbs), Work.HANDS, minutes);
+    private static Verb hands(String verbs, int minutes) {
+        return new Verb(verbs(verbs), Work.HANDS, minutes);
     }
 
     private static Pattern verbs(String verbs) {
@@ -103,12 +103,12 @@ final class Techniques {
      *
      * @param before where the time stands; the end of the text where there is none
      */
-    static Technique of(String clause, int before) {
-        Technique last = null;
+    static Verb of(String clause, int before) {
+        Verb last = null;
         int at = -1;
         int first = Integer.MAX_VALUE;
-        Technique behind = OTHER;
-        for (Technique technique : ALL) {
+        Verb behind = OTHER;
+        for (Verb technique : ALL) {
             Matcher matcher = technique.verbs.matcher(clause);
             while (matcher.find()) {
                 if (matcher.start() <= before && matcher.start() > at && isVerb(clause, matcher)) {
@@ -124,10 +124,10 @@ final class Techniques {
     }
 
     /** The technique that a passage without a time starts with. */
-    static Technique leading(String clause) {
-        Technique first = OTHER;
+    static Verb leading(String clause) {
+        Verb first = OTHER;
         int at = Integer.MAX_VALUE;
-        for (Technique technique : ALL) {
+        for (Verb technique : ALL) {
             Matcher matcher = technique.verbs.matcher(clause);
             while (matcher.find()) {
                 if (matcher.start() < at && isVerb(clause, matcher)) {
@@ -149,7 +149,7 @@ final class Techniques {
     }
 
     /** Who is needed: a short or a restless watch is hands work. */
-    static Work work(Technique technique, String clause, Optional<Integer> minutes) {
+    static Work work(Verb technique, String clause, Optional<Integer> minutes) {
         if (technique.work == Work.WATCH
                 && (BUSY.matcher(clause).find()
                         || minutes.filter(m -> m < SHORT).isPresent()
@@ -168,5 +168,5 @@ final class Techniques {
      * @param work who is needed
      * @param minutes what it usually takes where nothing was said
      */
-    record Technique(Pattern verbs, Work work, int minutes) {}
+    record Verb(Pattern verbs, Work work, int minutes) {}
 }

@@ -1,5 +1,6 @@
 package hopsel.formats.classfile;
 
+import hopsel.core.classes.Place;
 import hopsel.core.dish.After;
 import hopsel.core.dish.AfterBuilder;
 import hopsel.core.dish.Base;
@@ -30,6 +31,7 @@ import hopsel.core.dish.Show;
 import hopsel.core.dish.Source;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepBuilder;
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.UseBuilder;
 import hopsel.core.dish.Vessel;
@@ -42,11 +44,16 @@ import hopsel.core.measure.Scaling;
 import hopsel.formats.json.Bounds;
 import hopsel.formats.json.Node;
 import hopsel.formats.json.Shape;
+import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** A dish with its components, lines and steps; section 3 of the contract, and what a dish file adds. */
 public final class DishShape {
@@ -98,6 +105,11 @@ public final class DishShape {
             .usually("start", Values.minutes(Bounds.TIME), Minutes.ZERO, HandsOn::start, HandsOnBuilder::start)
             .usually("end", Values.minutes(Bounds.TIME), Minutes.ZERO, HandsOn::end, HandsOnBuilder::end);
 
+    private static final Value<Set<Technique>> TECHNIQUES = Values.as(
+            Values.words(DishShape::technique, Technique::word, Technique.values()),
+            Set::copyOf,
+            techniques -> techniques.stream().sorted().toList());
+
     private static final Shape<StepBuilder, Step> STEP = Shape.of("step", StepBuilder::builder, StepBuilder::build)
             .must("id", Values.ID, Step::id, StepBuilder::id)
             .must("title", Values.TEXT, Step::title, StepBuilder::title)
@@ -119,6 +131,7 @@ public final class DishShape {
             .may("rounds", ROUNDS, Step::rounds, StepBuilder::rounds)
             .may("perWeight", PER_WEIGHT, Step::perWeight, StepBuilder::perWeight)
             .list("rescues", RESCUE, Step::rescues, StepBuilder::rescues)
+            .usually("techniques", TECHNIQUES, Set.of(), Step::techniques, StepBuilder::techniques)
             .since(2)
             .usually("handsOn", HANDS_ON, HandsOn.NONE, Step::handsOn, StepBuilder::handsOn)
             .may("part", Values.within("showMinutes", Values.minutes(Bounds.SOME_TIME)), Step::part, StepBuilder::part)
@@ -205,6 +218,20 @@ public final class DishShape {
             .may("recipe", RECIPE, Dish::recipe, DishBuilder::recipe);
 
     private DishShape() {}
+
+    private static Optional<Technique> technique(Node node, String word, Place at) {
+        Optional<Technique> technique = Technique.of(word);
+        if (technique.isEmpty()) {
+            node.note(
+                    at,
+                    "[%s] is no technique.".formatted(word),
+                    "Use one of: %s."
+                            .formatted(Arrays.stream(Technique.values())
+                                    .map(Technique::word)
+                                    .collect(Collectors.joining(", "))));
+        }
+        return technique;
+    }
 
     private static void toleranceOfSomething(Node node, NeedBuilder need) {
         if (node.has("tolerance") && !node.has("celsius")) {

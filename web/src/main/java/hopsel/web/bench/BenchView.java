@@ -14,11 +14,13 @@ import hopsel.core.dish.Component;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Rescue;
 import hopsel.core.dish.Step;
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
 import hopsel.core.measure.Decimals;
+import hopsel.core.recipe.TechniqueReader;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.frame.Entered;
 
@@ -245,5 +247,20 @@ public final class BenchView {
             }
             return pieces;
         }
+    }
+
+    /** What is done at a step, in the order of a kitchen. */
+    public List<Technique> techniques(Step step) {
+        return TechniqueReader.of(step).stream().sorted().toList();
+    }
+
+    /** Whether nobody has changed what was read off its words. */
+    public boolean readOffItsWords(Step step) {
+        return TechniqueReader.of(step).equals(TechniqueReader.of(step.withTechniques(Set.of())));
+    }
+
+    /** All that can be done at a step. */
+    public Technique[] getTechniques() {
+        return Technique.values();
     }
 }

@@ -12,6 +12,7 @@ import hopsel.core.dish.Rounds;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.measure.Minutes;
@@ -24,11 +25,13 @@ import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What is done to steps. */
 @Component
@@ -137,7 +140,8 @@ class StepActions implements ActionSet {
                 .withCue(in.text("cue"))
                 .withSay(in.text("say"))
                 .withNoise(in.isChecked("loud") ? Optional.of("loud") : Optional.empty())
-                .withTools(in.fields().containsKey("tools") ? in.tools("tools") : before.tools());
+                .withTools(in.fields().containsKey("tools") ? in.tools("tools") : before.tools())
+                .withTechniques(in.fields().containsKey("techniques") ? techniques(in) : before.techniques());
         Draft next = Edits.step(sheet, step);
         if (!before.minutes().equals(minutes)) {
             next = Edits.retime(next, step.id(), minutes);
@@ -250,5 +254,12 @@ class StepActions implements ActionSet {
         return Change.done(
                 sheet.with(sheet.dish().change(step.id(), own -> own.withRescues(rescues))),
                 "corrections of “%s”".formatted(step.title()));
+    }
+
+    /** The boxes that are ticked; none: it is read off the words again. */
+    private static Set<Technique> techniques(Entered in) {
+        return Arrays.stream(Technique.values())
+                .filter(technique -> in.isChecked("technique-" + technique.word()))
+                .collect(Collectors.toSet());
     }
 }

@@ -35,6 +35,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** What was typed on the set-up page, as a class. Rows are numbered; an empty row is none. */
 final class SetUpForm {
@@ -229,10 +231,8 @@ final class SetUpForm {
             Optional<Resource> old = entered.text("place-id-" + i).flatMap(id -> before.resources().stream()
                     .filter(own -> own.id().equals(id))
                     .findFirst());
-            String id = old.filter(own -> own.kind().equals(kind))
-                    .map(Resource::id)
-                    .orElseGet(() -> Slug.free(kind + "-1", taken -> places.stream()
-                            .anyMatch(own -> own.id().equals(taken))));
+            String id =
+                    old.filter(own -> own.kind().equals(kind)).map(Resource::id).orElseGet(() -> freeId(kind, places));
             BigDecimal units = entered.positive("place-units-" + i).orElse(BigDecimal.ONE);
             if (units.stripTrailingZeros().scale() > 0 || units.compareTo(BigDecimal.valueOf(100)) > 0) {
                 throw new BadEntryException(
@@ -248,6 +248,16 @@ final class SetUpForm {
                     old.map(Resource::coolPerMinute).orElse(Resource.USUAL_COOL)));
         }
         return places;
+    }
+
+    /** The first number of its kind that no place has, here or before: the second oven is oven-2. */
+    private String freeId(String kind, List<Resource> places) {
+        return IntStream.iterate(1, number -> number + 1)
+                .mapToObj(number -> kind + "-" + number)
+                .filter(id -> Stream.concat(places.stream(), before.resources().stream())
+                        .noneMatch(own -> own.id().equals(id)))
+                .findFirst()
+                .orElseThrow();
     }
 
     private List<Dish> dishes() throws BadEntryException {

@@ -1,0 +1,92 @@
+package hopsel.core.recipe;
+
+import hopsel.core.dish.Step;
+import hopsel.core.dish.Technique;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
+
+/** Reads techniques off the words of a step; a guess, until somebody has looked. */
+public final class TechniqueReader {
+
+    private static final Map<Technique, Pattern> VERBS = new EnumMap<>(Technique.class);
+    /** The same few texts are asked for again and again. */
+    private static final Map<String, Set<Technique>> READ = new ConcurrentHashMap<>();
+
+    private static final int MOST_KEPT = 5_000;
+
+    static {
+        verbs(Technique.SOAK, "soak|rehydrate");
+        verbs(Technique.THAW, "thaw|defrost");
+        verbs(Technique.PRESS, "press(?!ure)");
+        verbs(Technique.MARINATE, "marinat|marinade");
+        verbs(Technique.INFUSE, "infus|steep");
+        verbs(Technique.CUT, "slice|chop|dice|cut|mince|shred|halve|quarter|trim|julienne|cube|mandoline");
+        verbs(Technique.GRATE, "grate|zest");
+        verbs(Technique.SWEAT, "sweat");
+        verbs(Technique.FRY, "fry|fries|fried|sear|brown(?! (?:rice|sugar|lentil))|sauté|saute|sizzl|crisp|griddle");
+        verbs(Technique.TOAST, "toast|bloom|dry-roast|temper");
+        verbs(Technique.DEGLAZE, "deglaze");
+        verbs(Technique.BOIL, "boil|parboil|poach|cook(?!er|ie|ed rice|ing oil)");
+        verbs(Technique.SIMMER, "simmer|bubble|reduce|braise");
+        verbs(Technique.BLANCH, "blanch");
+        verbs(Technique.STEAM, "steam");
+        verbs(Technique.PRESSURE_COOK, "pressure");
+        verbs(Technique.BAKE, "bake(?! powder)|baking(?! (?:sheet|tray|powder|paper|parchment|soda|dish))|roast");
+        verbs(Technique.GRILL, "grill|broil|char");
+        verbs(Technique.REHEAT, "reheat|warm through|warm it|warm up");
+        verbs(Technique.DRAIN, "drain|strain");
+        verbs(Technique.BLEND, "blend|blitz|purée|puree|whizz|liquidis|liquidiz|process until|pulse");
+        verbs(Technique.GRIND, "grind|pound");
+        verbs(Technique.MASH, "mash");
+        verbs(Technique.MIX, "mix|stir|combine|toss|rub|batter");
+        verbs(Technique.WHISK, "whisk|beat");
+        verbs(Technique.KNEAD, "knead|dough|pastry");
+        verbs(Technique.ROLL, "roll");
+        verbs(Technique.SHAPE, "shape|form(?!er)|pleat|crimp|dumpling|pierogi");
+        verbs(Technique.FILL, "fill|stuff");
+        verbs(Technique.PROOF, "proof|prove|rise|ferment");
+        verbs(Technique.REST, "rest\\b|relax|stand");
+        verbs(Technique.COOL, "cool");
+        verbs(Technique.CHILL, "chill(?!i|y)|refrigerat|fridge");
+        verbs(Technique.FREEZE, "freez");
+        verbs(Technique.SET, "set\\b|setting|firm up|gel\\b");
+        verbs(Technique.ASSEMBLE, "assemble|layer|arrange|fold");
+        verbs(Technique.SERVE, "serve|plate|garnish|ladle");
+    }
+
+    private TechniqueReader() {}
+
+    private static void verbs(Technique technique, String words) {
+        VERBS.put(technique, Pattern.compile("\\b(?:" + words + ")", Pattern.CASE_INSENSITIVE));
+    }
+
+    /** The techniques of a step: as they were said, or else as its words read. */
+    public static Set<Technique> of(Step step) {
+        return step.techniques().isEmpty()
+                ? read(step.title() + ". " + step.instruction() + " "
+                        + step.cue().orElse(""))
+                : step.techniques();
+    }
+
+    /** The techniques that a text speaks of. */
+    public static Set<Technique> read(String text) {
+        if (READ.size() > MOST_KEPT) {
+            READ.clear();
+        }
+        return READ.computeIfAbsent(text, any -> {
+            Set<Technique> found = EnumSet.noneOf(Technique.class);
+            VERBS.forEach((technique, verbs) -> {
+                if (verbs.matcher(any).find()) {
+                    found.add(technique);
+                }
+            });
+            return Collections.unmodifiableSet(found);
+        });
+    }
+}

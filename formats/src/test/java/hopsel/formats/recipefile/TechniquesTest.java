@@ -1,0 +1,95 @@
+package hopsel.formats.recipefile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.bench.Draft;
+import hopsel.core.caution.Caution;
+import hopsel.core.caution.CautionFinder;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Technique;
+import hopsel.core.item.Catalogue;
+import hopsel.core.measure.Measures;
+import hopsel.core.recipe.TechniqueReader;
+import hopsel.formats.classfile.BuiltInCatalogue;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import java.util.Arrays;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What is done at a step: read off its words once, and after that as somebody said it. */
+class TechniquesTest {
+
+    private static final Catalogue CATALOGUE = BuiltInCatalogue.load();
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Soak the noodles in warm water.|soak",
+                "Press the tofu for 20 minutes.|press",
+                "Build up the pressure.|pressure-cook",
+                "Fry the shallots until golden.|fry",
+                "Stir in the brown sugar.|mix",
+                "Line a baking tray with baking paper.|",
+                "Bake at 180 °C until firm.|bake",
+                "Dissolve the baking powder.|",
+                "Drain the pasta and toss it in the sauce.|drain mix",
+                "Chill for two hours until set.|chill set",
+                "Scatter the chilli flakes.|",
+                "Blend until smooth, then strain.|blend drain",
+                "Knead for 8 minutes, then let it rise.|knead proof",
+                "Steam the buns over simmering water.|steam simmer",
+                "Simmer the broth; it must not boil.|simmer boil",
+                "Slice the cucumber and serve.|cut serve",
+                "Wait.|"
+            })
+    void theyAreReadOffTheWords(String text, String techniques) {
+        Set<String> wanted = techniques == null ? Set.of() : Set.of(techniques.split(" "));
+        assertThat(TechniqueReader.read(text).stream().map(Technique::word).collect(Collectors.toSet()))
+                .isEqualTo(wanted);
+    }
+
+    private static Dish dish(String method) {
+        String text = "Something\\n\\nServes 4\\n\\nIngredients\\n400 g carrots\\n2 tbsp olive oil\\n\\nMethod\\n1. "
+                + method;
+        return Draft.of(RecipeFile.read(text.replace("\\n", "\n"), CATALOGUE, Measures.METRIC), text, Measures.METRIC)
+                .dish();
+    }
+
+    @Test
+    void whatAHostSaysComesBeforeTheWordsAndCautionsFollowIt() {
+        Dish read = dish("Toss the carrots in the oil; do not fry them.");
+        assertThat(read.steps().findFirst().orElseThrow().techniques())
+                .as("stored once it was read")
+                .contains(Technique.FRY, Technique.MIX);
+        assertThat(CautionFinder.of(read, CATALOGUE)).contains(Caution.HOT_OIL);
+        Dish said =
+                read.eachComponent(component -> component.eachStep(step -> step.withTechniques(Set.of(Technique.MIX))));
+        assertThat(CautionFinder.of(said, CATALOGUE)).doesNotContain(Caution.HOT_OIL);
+    }
+
+    @Test
+    void noTwoHaveOneWordAndEachIsHotOrNot() {
+        assertThat(Arrays.stream(Technique.values()).map(Technique::word)).doesNotHaveDuplicates();
+        assertThat(Arrays.stream(Technique.values()).filter(Technique::heats))
+                .containsExactly(
+                        Technique.SWEAT,
+                        Technique.FRY,
+                        Technique.TOAST,
+                        Technique.DEGLAZE,
+                        Technique.BOIL,
+                        Technique.SIMMER,
+                        Technique.BLANCH,
+                        Technique.STEAM,
+                        Technique.PRESSURE_COOK,
+                        Technique.BAKE,
+                        Technique.GRILL,
+                        Technique.REHEAT);
+        assertThat(Technique.of("fry")).contains(Technique.FRY);
+        assertThat(Technique.of("juggle")).isEmpty();
+    }
+}

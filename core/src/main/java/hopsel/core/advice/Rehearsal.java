@@ -1,11 +1,13 @@
 package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Arcs;
 import hopsel.core.plan.Arcs.Arc;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.TechniqueReader;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -92,11 +94,11 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
             for (int i = 0; i < size; i++) {
                 lists.add(new ArrayList<>());
                 Activity activity = plan.activities().get(i);
-                StepMinutes minutes = (activity.copy().isMain()
-                                ? cooking.onAir(cooking.step(activity.step()))
-                                : cooking.step(activity.step()))
-                        .minutes();
-                boolean brief = activity.duration() != minutes.likely().seconds();
+                Step step = activity.copy().isMain()
+                        ? cooking.onAir(cooking.step(activity.step()))
+                        : cooking.step(activity.step());
+                StepMinutes minutes = step.minutes();
+                boolean brief = activity.duration() != minutes.likely().seconds() || TechniqueReader.isAtLeast(step);
                 low[i] = brief ? activity.duration() : minutes.low().seconds();
                 likely[i] = activity.duration();
                 high[i] = brief ? activity.duration() : minutes.high().seconds();

@@ -24,6 +24,8 @@ public final class OwnMenu {
     public static final String ANIMAL = "animal";
     /** Why somebody is served something else though they avoid nothing in it. */
     public static final String FEWER_KITS = "fewer-kits";
+    /** Why something is left out that the host leaves out for this guest. */
+    public static final String HOST_SAID = "host-said";
 
     private final Catalogue catalogue;
     private final List<Substitution> substitutions;
@@ -41,6 +43,9 @@ public final class OwnMenu {
     /** What becomes of a line of a dish for an attendee. */
     public Serving serve(Dish dish, IngredientLine line, Attendee attendee) {
         Item written = catalogue.get(line.item());
+        if (attendee.without().contains(line.item())) {
+            return new Serving.LeftOut(List.of(HOST_SAID));
+        }
         Optional<Serving> packed = packed(line, attendee);
         if (packed.isPresent()) {
             return packed.get();

@@ -71,6 +71,14 @@ public enum Technique {
         };
     }
 
+    /** Whether its minutes are the least it wants: it is taken out when the plan says so, and never sooner. */
+    public boolean isAtLeast() {
+        return switch (this) {
+            case SOAK, PRESS, MARINATE, INFUSE, CHILL, FREEZE, SET -> true;
+            default -> false;
+        };
+    }
+
     /** Whether it softens starch and pulses through, so that they have to be cooled quickly. */
     public boolean cooksThrough() {
         return switch (this) {

@@ -25,6 +25,7 @@ import java.util.stream.Stream;
  * @param served what the host packs for them so that fewer kinds of kit are needed: by the id of the item that goes,
  *     the id of what comes, or empty text where it is left out. It never goes before what they cannot have
  * @param ownWords what they cannot have and Hopsel cannot check, as they said it: the host has to
+ * @param without ids of items that the host leaves out for them, whatever the recipe says
  */
 @Copyable
 public record Attendee(
@@ -36,7 +37,8 @@ public record Attendee(
         Gets gets,
         List<String> rather,
         Map<String, String> served,
-        List<String> ownWords)
+        List<String> ownWords,
+        List<String> without)
         implements AttendeeBuilder.With {
 
     /** Keeps its own copy. */
@@ -45,6 +47,7 @@ public record Attendee(
         rather = List.copyOf(rather);
         served = Collections.unmodifiableMap(new TreeMap<>(served));
         ownWords = List.copyOf(ownWords);
+        without = List.copyOf(without);
     }
 
     /** Somebody for whom nothing is packed but what their own list asks for. */
@@ -56,7 +59,7 @@ public record Attendee(
             Optional<ZoneId> zone,
             Gets gets,
             List<String> rather) {
-        this(id, name, avoids, servings, zone, gets, rather, Map.of(), List.of());
+        this(id, name, avoids, servings, zone, gets, rather, Map.of(), List.of(), List.of());
     }
 
     /** The same person under another id. */
@@ -110,7 +113,7 @@ public record Attendee(
     /** Somebody whose list is all strict. */
     public Attendee(
             String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets) {
-        this(id, name, avoids, servings, zone, gets, List.of(), Map.of(), List.of());
+        this(id, name, avoids, servings, zone, gets, List.of(), Map.of(), List.of(), List.of());
     }
 
     /** What an attendee is handed. */

@@ -19,6 +19,7 @@ import hopsel.core.air.RunningOrder;
 import hopsel.core.air.Trouble;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.device.Oven;
+import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.Resource;
@@ -26,6 +27,7 @@ import hopsel.core.kitchen.Role;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Placement;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.TechniqueReader;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -114,10 +116,11 @@ public final class SimulatedKitchen {
 
     /** Triangular between low and high, about what is likely; what is shown for a moment only takes that moment. */
     private int draw(Activity activity, double chance) {
-        StepMinutes minutes = cooking.onAir(cooking.step(activity.step())).minutes();
+        Step step = cooking.onAir(cooking.step(activity.step()));
+        StepMinutes minutes = step.minutes();
         double low = minutes.low().seconds();
         double span = minutes.high().seconds() - low;
-        if (span <= 0 || activity.duration() != minutes.likely().seconds()) {
+        if (span <= 0 || activity.duration() != minutes.likely().seconds() || TechniqueReader.isAtLeast(step)) {
             return activity.duration();
         }
         double peak = (minutes.likely().seconds() - low) / span;

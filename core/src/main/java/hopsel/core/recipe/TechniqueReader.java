@@ -2,6 +2,7 @@ package hopsel.core.recipe;
 
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Technique;
+import hopsel.core.dish.Work;
 
 import java.util.Collections;
 import java.util.EnumMap;
@@ -72,6 +73,11 @@ public final class TechniqueReader {
                 ? read(step.title() + ". " + step.instruction() + " "
                         + step.cue().orElse(""))
                 : step.techniques();
+    }
+
+    /** Whether a step is a soak, a press, a marinade: it lasts as long as it is planned for, and is not uncertain. */
+    public static boolean isAtLeast(Step step) {
+        return step.work() == Work.REST && of(step).stream().anyMatch(Technique::isAtLeast);
     }
 
     /** The techniques that a text speaks of. */

@@ -63,13 +63,19 @@ class KitPackerTest {
             line("tofu", "150", "150", Unit.G).withFrom(Source.HOST),
             IngredientLine.of("salt", "salt", Optional.empty()));
 
+    private static Attendee guest(String... avoids) {
+        return new Attendee("a1", "Ana", List.of(avoids), BigDecimal.valueOf(2), Optional.empty(), Attendee.Gets.KIT);
+    }
+
     private static Kit kit(List<Substitution> known, String... avoids) {
+        return kit(known, guest(avoids));
+    }
+
+    private static Kit kit(List<Substitution> known, Attendee guest) {
         Dish dish = new Dish("laksa", "Laksa", BigDecimal.ONE, List.of(new Component("all", "All", LINES, List.of())));
         CookingClass fresh = FreshClass.on(LocalDate.of(2027, 3, 5), ZoneId.of("Europe/Lisbon"))
                 .with(List.of(dish));
         CookingClass cooking = fresh.withMenu(fresh.menu().withSubstitutions(known));
-        Attendee guest =
-                new Attendee("a1", "Ana", List.of(avoids), BigDecimal.valueOf(2), Optional.empty(), Attendee.Gets.KIT);
         Kit kit = KitPacker.pack(cooking, CATALOGUE, Batches.of(cooking, CATALOGUE, Plan.impossible(List.of())), guest);
         assertThat(KitPacker.beside(cooking, CATALOGUE, guest)).isEqualTo(kit.beside());
         return kit;
@@ -125,5 +131,16 @@ class KitPackerTest {
                         tuple("noodles", List.of("gluten")),
                         tuple("buns", List.of("gluten")),
                         tuple("tofu", List.of("soy")));
+    }
+
+    /** What the host leaves out for one guest is gone for them, whatever could stand in, and for nobody else. */
+    @Test
+    void whatTheHostLeavesOutForOneGuestIsNotPackedAndNotRefused() {
+        List<Substitution> known = List.of(instead("noodles", "rice", "0.9"));
+        Kit kit = kit(known, guest("gluten").withWithout(List.of("noodles", "buns")));
+        assertThat(kit.lines()).extracting(Kit.Line::item).containsExactly("limes", "chilli");
+        assertThat(kit.beside()).extracting(Kit.Beside::item).containsExactly("tofu");
+        assertThat(kit.refuses()).isFalse();
+        assertThat(kit(known, "gluten").lines()).extracting(Kit.Line::item).contains("rice");
     }
 }

@@ -39,6 +39,7 @@ final class GuestShape {
                     AttendeeBuilder::gets)
             .usually("rather", Values.texts(), List.of(), Attendee::rather, AttendeeBuilder::rather)
             .usually("ownWords", Values.texts(), List.of(), Attendee::ownWords, AttendeeBuilder::ownWords)
+            .usually("without", Values.texts(), List.of(), Attendee::without, AttendeeBuilder::without)
             .usually("served", OTHERWISE, Map.of(), Attendee::served, AttendeeBuilder::served);
 
     private GuestShape() {}

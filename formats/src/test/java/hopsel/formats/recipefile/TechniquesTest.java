@@ -72,6 +72,20 @@ class TechniquesTest {
         assertThat(CautionFinder.of(said, CATALOGUE)).doesNotContain(Caution.HOT_OIL);
     }
 
+    /** A soak of ten to twelve hours is not uncertain: it is drained when the plan says so. */
+    @ParameterizedTest
+    @CsvSource({
+        "Soak the carrots overnight., true",
+        "Chill the carrots in the fridge for 2 hours., true",
+        "Let the carrots marinate for 30 minutes., true",
+        "Let the dough rise for 60 minutes., false",
+        "Roast the carrots at 200 °C for 30 minutes., false",
+        "Slice the carrots for 5 minutes., false"
+    })
+    void whatLastsAtLeastSoLongIsNotUncertain(String method, boolean atLeast) {
+        assertThat(dish(method).steps().anyMatch(TechniqueReader::isAtLeast)).isEqualTo(atLeast);
+    }
+
     @Test
     void noTwoHaveOneWordAndEachIsHotOrNot() {
         assertThat(Arrays.stream(Technique.values()).map(Technique::word)).doesNotHaveDuplicates();

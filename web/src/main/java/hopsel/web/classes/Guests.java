@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Those who take part in a class, each a row of their own under an id that nobody can guess and that is never given out
@@ -147,6 +148,18 @@ public class Guests {
             said.add("Here, and not in the file: %d. Remove them under People if they do not come.".formatted(stay));
         }
         return said;
+    }
+
+    /** Leaves an ingredient out for somebody, or puts it back; nothing happens where there is no such guest. */
+    @Transactional
+    public void leaveOut(long id, String guest, String item, boolean out) {
+        lock(id);
+        of(id).stream().filter(own -> own.id().equals(guest)).findFirst().ifPresent(own -> {
+            Stream<String> rest = own.without().stream().filter(other -> !other.equals(item));
+            List<String> without =
+                    Stream.concat(rest, out ? Stream.of(item) : Stream.empty()).toList();
+            put(id, own.withWithout(without));
+        });
     }
 
     /** What is packed for whom, for fewer kinds of kit; nothing else about anybody changes. */

@@ -148,13 +148,18 @@ public final class AttendeeForm {
         Attendee said =
                 new Attendee(id, name, avoids, servings, zone(in, "zone" + suffix), gets, rather).saying(cannot.own());
         // What the host chose for fewer kinds of kit holds until they say something else.
+        Attendee known = before.attendees().stream()
+                .filter(own -> own.id().equals(id))
+                .findFirst()
+                .map(own -> said.withWithout(own.without()))
+                .orElse(said);
         return before.attendees().stream()
                 .filter(own -> own.id().equals(id)
                         && own.avoids().equals(avoids)
                         && own.rather().equals(rather))
                 .findFirst()
-                .map(own -> said.served(own.served()))
-                .orElse(said);
+                .map(own -> known.served(own.served()))
+                .orElse(known);
     }
 
     /**

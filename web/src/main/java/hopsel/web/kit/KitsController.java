@@ -5,6 +5,7 @@ import hopsel.core.kit.Kit;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.AttendeeStyles;
+import hopsel.web.classes.Guests;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.ParticularsStore;
@@ -14,6 +15,9 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.security.Principal;
 
@@ -26,13 +30,16 @@ class KitsController {
     private final AttendeeStyles styles;
     private final ParticularsStore particulars;
     private final PackingDesk packing;
+    private final Guests roster;
 
     KitsController(
             ClassPages pages,
             GuestStore guests,
             AttendeeStyles styles,
             ParticularsStore particulars,
-            PackingDesk packing) {
+            PackingDesk packing,
+            Guests roster) {
+        this.roster = roster;
         this.pages = pages;
         this.guests = guests;
         this.styles = styles;
@@ -54,5 +61,19 @@ class KitsController {
         model.addAttribute(
                 "kits", planned.kits().stream().sorted(Kit.PACKING_ORDER).toList());
         return "kit/kits";
+    }
+
+    /** Leaves an ingredient out for one guest, or puts it back. */
+    @PostMapping("/classes/{id}/kits/without")
+    String without(
+            @PathVariable("id") long id,
+            @RequestParam("attendee") String attendee,
+            @RequestParam("item") String item,
+            @RequestParam("out") String out,
+            RedirectAttributes next) {
+        boolean leave = out.equals("yes");
+        roster.leaveOut(id, attendee, item, leave);
+        next.addFlashAttribute("told", leave ? "kits.left-out-done" : "kits.put-back-done");
+        return "redirect:/classes/%d/kits".formatted(id);
     }
 }

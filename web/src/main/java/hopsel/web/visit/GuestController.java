@@ -252,7 +252,8 @@ class GuestController {
                         before.gets(),
                         said.rather(),
                         said.served(),
-                        said.ownWords());
+                        said.ownWords(),
+                        said.without());
                 return new AttendeeForm.Row(changed, AttendeeForm.particulars(merged, ""));
             });
             return "redirect:/guest/" + token;

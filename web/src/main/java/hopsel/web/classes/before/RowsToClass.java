@@ -328,6 +328,7 @@ final class RowsToClass {
                         words(avoids, attendee.id(), false),
                         served.getOrDefault(attendee.id(), List.of()).stream()
                                 .collect(Collectors.toMap(AttendeeServedRow::itemId, AttendeeServedRow::useId)),
+                        List.of(),
                         List.of()))
                 .toList();
     }

@@ -43,7 +43,7 @@ public final class OwnMenu {
     /** What becomes of a line of a dish for an attendee. */
     public Serving serve(Dish dish, IngredientLine line, Attendee attendee) {
         Item written = catalogue.get(line.item());
-        if (attendee.without().contains(line.item())) {
+        if (attendee.isWithout(dish.id(), line.item())) {
             return new Serving.LeftOut(List.of(HOST_SAID));
         }
         Optional<Serving> packed = packed(line, attendee);

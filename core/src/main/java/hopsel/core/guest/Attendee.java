@@ -25,7 +25,7 @@ import java.util.stream.Stream;
  * @param served what the host packs for them so that fewer kinds of kit are needed: by the id of the item that goes,
  *     the id of what comes, or empty text where it is left out. It never goes before what they cannot have
  * @param ownWords what they cannot have and Hopsel cannot check, as they said it: the host has to
- * @param without ids of items that the host leaves out for them, whatever the recipe says
+ * @param without what the host leaves out for them, as {@code dish/item}, whatever the recipe says
  */
 @Copyable
 public record Attendee(
@@ -60,6 +60,11 @@ public record Attendee(
             Gets gets,
             List<String> rather) {
         this(id, name, avoids, servings, zone, gets, rather, Map.of(), List.of(), List.of());
+    }
+
+    /** Whether the host leaves an item out of a dish for them. */
+    public boolean isWithout(String dish, String item) {
+        return without.contains(dish + "/" + item);
     }
 
     /** The same person under another id. */

@@ -150,14 +150,17 @@ public class Guests {
         return said;
     }
 
-    /** Leaves an ingredient out for somebody, or puts it back; nothing happens where there is no such guest. */
+    /**
+     * Leaves an ingredient out of a dish for somebody, as {@code dish/item}, or puts it back; nothing happens where
+     * there is no such guest.
+     */
     @Transactional
-    public void leaveOut(long id, String guest, String item, boolean out) {
+    public void leaveOut(long id, String guest, String what, boolean out) {
         lock(id);
         of(id).stream().filter(own -> own.id().equals(guest)).findFirst().ifPresent(own -> {
-            Stream<String> rest = own.without().stream().filter(other -> !other.equals(item));
+            Stream<String> rest = own.without().stream().filter(other -> !other.equals(what));
             List<String> without =
-                    Stream.concat(rest, out ? Stream.of(item) : Stream.empty()).toList();
+                    Stream.concat(rest, out ? Stream.of(what) : Stream.empty()).toList();
             put(id, own.withWithout(without));
         });
     }

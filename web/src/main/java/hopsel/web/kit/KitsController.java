@@ -63,16 +63,16 @@ class KitsController {
         return "kit/kits";
     }
 
-    /** Leaves an ingredient out for one guest, or puts it back. */
+    /** Leaves an ingredient out of a dish for one guest, or puts it back; {@code what} is dish/item. */
     @PostMapping("/classes/{id}/kits/without")
     String without(
             @PathVariable("id") long id,
             @RequestParam("attendee") String attendee,
-            @RequestParam("item") String item,
+            @RequestParam("what") String what,
             @RequestParam("out") String out,
             RedirectAttributes next) {
         boolean leave = out.equals("yes");
-        roster.leaveOut(id, attendee, item, leave);
+        roster.leaveOut(id, attendee, what, leave);
         next.addFlashAttribute("told", leave ? "kits.left-out-done" : "kits.put-back-done");
         return "redirect:/classes/%d/kits".formatted(id);
     }

@@ -1,6 +1,10 @@
 package hopsel.web.kit;
 
+import hopsel.core.classes.CookingClass;
+import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Avoided;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
@@ -8,9 +12,11 @@ import hopsel.core.kit.Portion;
 import hopsel.web.frame.Figures;
 
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** How the packing stands, in words. Templates call it {@code @packingState}. */
@@ -18,8 +24,10 @@ import java.util.stream.Collectors;
 public class PackingState {
 
     private final Figures figures;
+    private final MessageSource messages;
 
-    PackingState(Figures figures) {
+    PackingState(Figures figures, MessageSource messages) {
+        this.messages = messages;
         this.figures = figures;
     }
 
@@ -83,5 +91,25 @@ public class PackingState {
     /** What somebody avoids, in words: an allergen, a rule or an item. */
     public String word(String avoided, Catalogue catalogue) {
         return catalogue.find(avoided).map(item -> item.name()).orElseGet(() -> figures.word(avoided));
+    }
+
+    /** What is left out of which dish. */
+    public String leftOut(String what, CookingClass cooking, Catalogue catalogue) {
+        String[] two = what.split("/", 2);
+        String item = catalogue.find(two[two.length - 1]).map(Item::name).orElse(two[two.length - 1]);
+        return cooking.dishes().stream()
+                .filter(dish -> dish.id().equals(two[0]))
+                .findFirst()
+                .map(dish -> "%s, %s".formatted(item, dish.title()))
+                .orElse(item);
+    }
+
+    /** What has to be asked about: all of it, or, where it is refused by name, what is bought ready-made. */
+    public String ask(String said, Attendee attendee, Catalogue catalogue) {
+        boolean named = Avoided.find(said, catalogue)
+                .filter(attendee.avoids()::contains)
+                .isPresent();
+        return messages.getMessage(
+                named ? "own-words.flag-named" : "own-words.flag", new Object[] {said}, Locale.ENGLISH);
     }
 }

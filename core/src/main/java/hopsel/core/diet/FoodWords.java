@@ -1,13 +1,12 @@
 package hopsel.core.diet;
 
+import hopsel.core.Few;
 import hopsel.core.Known;
 import hopsel.core.guest.Avoided;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.recipe.ItemFinder;
-
-import org.jspecify.annotations.Nullable;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -28,6 +27,8 @@ final class FoodWords {
 
     private static final Set<String> AFTER_A_VERB =
             Set.of("the", "them", "it", "in", "until", "till", "for", "gently", "lightly", "well");
+
+    private static final Few<Catalogue, FoodWords> LAST = new Few<>(8);
 
     private final Map<List<String>, Set<Allergen>> phrases = new HashMap<>();
     private int longest;
@@ -50,17 +51,8 @@ final class FoodWords {
 
     /** The words of a catalogue; the last are kept, for a catalogue is asked again and again. */
     static FoodWords of(Catalogue catalogue) {
-        Kept known = kept;
-        if (known == null || known.catalogue != catalogue) {
-            known = new Kept(catalogue, new FoodWords(catalogue));
-            kept = known;
-        }
-        return known.words;
+        return LAST.of(catalogue, FoodWords::new);
     }
-
-    private static volatile @Nullable Kept kept;
-
-    private record Kept(Catalogue catalogue, FoodWords words) {}
 
     /** A food that a text names, and what is in it. */
     record Named(List<String> words, Set<Allergen> allergens) {}

@@ -108,7 +108,7 @@ public final class Avoided {
 
     /** Whether a word is in one of the names of an ingredient. */
     static boolean isNamed(Item item, String word) {
-        String one = ItemFinder.words(word).stream().findFirst().orElse(word);
+        String one = wordsOf(word).stream().findFirst().orElse(word);
         return Stream.concat(Stream.of(item.name()), item.practice().names().stream())
                 .anyMatch(name -> wordsOf(name).contains(one));
     }

@@ -1,8 +1,11 @@
 package hopsel.core.item;
 
+import hopsel.core.Few;
+
 import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -11,6 +14,8 @@ import java.util.Set;
 public final class Catalogue {
 
     private final Map<String, Item> items;
+    /** What was asked for with which items of its own: the same catalogue for the same items. */
+    private final Few<List<Item>, Catalogue> with = new Few<>(16);
 
     private Catalogue(Map<String, Item> items) {
         this.items = Collections.unmodifiableMap(items);
@@ -32,6 +37,10 @@ public final class Catalogue {
         if (own.isEmpty()) {
             return this;
         }
+        return with.of(List.copyOf(own), this::joined);
+    }
+
+    private Catalogue joined(List<Item> own) {
         Map<String, Item> byId = new LinkedHashMap<>(items);
         own.forEach(item -> byId.put(item.id(), item.isNameOnly() ? known(item).orElse(item) : withTraits(item)));
         return new Catalogue(byId);

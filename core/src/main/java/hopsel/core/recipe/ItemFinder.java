@@ -1,10 +1,9 @@
 package hopsel.core.recipe;
 
+import hopsel.core.Few;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
-
-import org.jspecify.annotations.Nullable;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -94,6 +93,8 @@ public final class ItemFinder {
 
     private static final Set<String> PLANT_WORDS = Set.of("vegan", "plant", "based", "dairy", "free", "non");
 
+    private static final Few<Catalogue, ItemFinder> LAST = new Few<>(8);
+
     private final Map<String, Item> byName = new HashMap<>();
     private int longest;
 
@@ -111,19 +112,10 @@ public final class ItemFinder {
         longest = Math.max(longest, words.size());
     }
 
-    /** The finder of a catalogue; the last one is kept, for a catalogue is asked again and again. */
+    /** The finder of a catalogue; the last few are kept, for a catalogue is asked again and again. */
     public static ItemFinder of(Catalogue catalogue) {
-        Kept known = kept;
-        if (known == null || known.catalogue != catalogue) {
-            known = new Kept(catalogue, new ItemFinder(catalogue));
-            kept = known;
-        }
-        return known.finder;
+        return LAST.of(catalogue, ItemFinder::new);
     }
-
-    private static volatile @Nullable Kept kept;
-
-    private record Kept(Catalogue catalogue, ItemFinder finder) {}
 
     /** The item that goes by exactly these words. */
     Optional<Item> exactly(List<String> words) {

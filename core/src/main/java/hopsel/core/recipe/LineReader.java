@@ -94,7 +94,7 @@ public final class LineReader {
 
     /** Reads with the names of a catalogue and the cups and spoons of a place. */
     public LineReader(Catalogue catalogue, Measures measures) {
-        this.finder = new ItemFinder(catalogue);
+        this.finder = ItemFinder.of(catalogue);
         this.weigher = new Weigher(measures);
     }
 

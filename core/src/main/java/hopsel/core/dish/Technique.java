@@ -1,7 +1,5 @@
 package hopsel.core.dish;
 
-import java.util.Optional;
-
 /** What is done to food at a step: stored with it, read off its words once, and changed by whoever knows better. */
 public enum Technique {
     SOAK("soak"),
@@ -51,16 +49,6 @@ public enum Technique {
     /** The word in class files. */
     public String word() {
         return word;
-    }
-
-    /** The technique of that word, if there is one. */
-    public static Optional<Technique> of(String word) {
-        for (Technique technique : values()) {
-            if (technique.word.equals(word)) {
-                return Optional.of(technique);
-            }
-        }
-        return Optional.empty();
     }
 
     /** Whether food gets hot by it. */

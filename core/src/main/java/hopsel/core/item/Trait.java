@@ -1,7 +1,5 @@
 package hopsel.core.item;
 
-import java.util.Optional;
-
 /**
  * What an ingredient is and does, as a cook knows it: stored with the item, never read off its name. Kitchen practice,
  * not measured; every item of the catalogue was read with its traits once.
@@ -75,15 +73,5 @@ public enum Trait {
     /** The word in class files. */
     public String word() {
         return word;
-    }
-
-    /** The trait of that word, if there is one. */
-    public static Optional<Trait> of(String word) {
-        for (Trait trait : values()) {
-            if (trait.word.equals(word)) {
-                return Optional.of(trait);
-            }
-        }
-        return Optional.empty();
     }
 }

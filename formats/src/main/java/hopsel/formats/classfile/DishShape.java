@@ -1,6 +1,5 @@
 package hopsel.formats.classfile;
 
-import hopsel.core.classes.Place;
 import hopsel.core.dish.After;
 import hopsel.core.dish.AfterBuilder;
 import hopsel.core.dish.Base;
@@ -48,12 +47,9 @@ import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 
 import java.math.BigDecimal;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** A dish with its components, lines and steps; section 3 of the contract, and what a dish file adds. */
 public final class DishShape {
@@ -105,10 +101,8 @@ public final class DishShape {
             .usually("start", Values.minutes(Bounds.TIME), Minutes.ZERO, HandsOn::start, HandsOnBuilder::start)
             .usually("end", Values.minutes(Bounds.TIME), Minutes.ZERO, HandsOn::end, HandsOnBuilder::end);
 
-    private static final Value<Set<Technique>> TECHNIQUES = Values.as(
-            Values.words(DishShape::technique, Technique::word, Technique.values()),
-            Set::copyOf,
-            techniques -> techniques.stream().sorted().toList());
+    private static final Value<Set<Technique>> TECHNIQUES =
+            Values.set("technique", Technique.values(), Technique::word);
 
     private static final Shape<StepBuilder, Step> STEP = Shape.of("step", StepBuilder::builder, StepBuilder::build)
             .must("id", Values.ID, Step::id, StepBuilder::id)
@@ -218,20 +212,6 @@ public final class DishShape {
             .may("recipe", RECIPE, Dish::recipe, DishBuilder::recipe);
 
     private DishShape() {}
-
-    private static Optional<Technique> technique(Node node, String word, Place at) {
-        Optional<Technique> technique = Technique.of(word);
-        if (technique.isEmpty()) {
-            node.note(
-                    at,
-                    "[%s] is no technique.".formatted(word),
-                    "Use one of: %s."
-                            .formatted(Arrays.stream(Technique.values())
-                                    .map(Technique::word)
-                                    .collect(Collectors.joining(", "))));
-        }
-        return technique;
-    }
 
     private static void toleranceOfSomething(Node node, NeedBuilder need) {
         if (node.has("tolerance") && !node.has("celsius")) {

@@ -20,12 +20,10 @@ import hopsel.formats.json.Value;
 import hopsel.formats.json.Values;
 
 import java.math.BigDecimal;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** An ingredient; section 6 of the contract. */
 public final class ItemShape {
@@ -47,10 +45,7 @@ public final class ItemShape {
     private static final Value<Set<Allergen>> ALLERGENS = Values.as(
             Values.words(ItemShape::allergen, Allergen::word, Allergen.values()), ItemShape::set, ItemShape::sorted);
 
-    private static final Value<Set<Trait>> TRAITS = Values.as(
-            Values.words(ItemShape::trait, Trait::word, Trait.values()),
-            Set::copyOf,
-            traits -> traits.stream().sorted().toList());
+    private static final Value<Set<Trait>> TRAITS = Values.set("trait of an ingredient", Trait.values(), Trait::word);
 
     private static final Shape<PackBuilder, Pack> PACK = Shape.of("pack", PackBuilder::builder, PackBuilder::build)
             .must("grams", Values.number(Bounds.POSITIVE), Pack::grams, PackBuilder::grams)
@@ -114,15 +109,6 @@ public final class ItemShape {
 
     private static List<Allergen> sorted(Set<Allergen> allergens) {
         return allergens.stream().sorted().toList();
-    }
-
-    private static Optional<Trait> trait(Node node, String word, Place at) {
-        Optional<Trait> trait = Trait.of(word);
-        if (trait.isEmpty()) {
-            String known = Arrays.stream(Trait.values()).map(Trait::word).collect(Collectors.joining(", "));
-            node.note(at, "[%s] is no trait of an ingredient.".formatted(word), "Use one of: %s.".formatted(known));
-        }
-        return trait;
     }
 
     private static Optional<Allergen> allergen(Node node, String word, Place at) {

@@ -14,7 +14,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** The sorts of value that our files are made of. */
 public final class Values {
@@ -174,6 +176,27 @@ public final class Values {
         ArrayNode words = schema.putObject("items").putArray("enum");
         Arrays.stream(choices).map(writer).forEach(words::add);
         return new Plain<>(texts::read, List.of(), values -> texts.write(values, new Written()), schema);
+    }
+
+    /**
+     * Some of a few words, in no order.
+     *
+     * @param what one of them is called in messages, as in "no technique"
+     */
+    public static <E extends Enum<E>> Value<Set<E>> set(String what, E[] choices, Function<E, String> word) {
+        String all = Arrays.stream(choices).map(word).collect(Collectors.joining(", "));
+        TextReader<E> reader = (node, text, at) -> {
+            Optional<E> one = Arrays.stream(choices)
+                    .filter(choice -> word.apply(choice).equals(text))
+                    .findFirst();
+            if (one.isEmpty()) {
+                node.note(at, "[%s] is no %s.".formatted(text, what), "Use one of: %s.".formatted(all));
+            }
+            return one;
+        };
+        return as(words(reader, word, choices), Set::copyOf, set -> set.stream()
+                .sorted()
+                .toList());
     }
 
     /** Reads one text of a list; empty where it was noted as wrong. */

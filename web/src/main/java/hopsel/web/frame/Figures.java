@@ -38,21 +38,32 @@ public class Figures {
         this.messages = messages;
     }
 
+    /** °C from which a temperature is that of an oven. */
+    private static final BigDecimal OVEN_FROM = BigDecimal.valueOf(120);
+    /** °F by which the dial may be off. */
+    private static final BigDecimal ON_THE_DIAL = BigDecimal.valueOf(8);
+
     /** Seconds as minutes, to the half. */
     public String minutes(int seconds) {
         return Decimals.plain(BigDecimal.valueOf(Math.round(seconds / 30.0)).divide(BigDecimal.valueOf(2)))
                 .toPlainString();
     }
 
-    /** Degrees Fahrenheit as oven dials have them, to the nearest 5. */
+    /**
+     * Degrees Fahrenheit as oven dials have them: a quarter of a hundred where one is near, so that 350 which became
+     * 175 °C is 350 again; else to the nearest 5.
+     */
     public String fahrenheit(BigDecimal celsius) {
-        BigDecimal five = BigDecimal.valueOf(5);
-        return celsius.multiply(BigDecimal.valueOf(9))
-                .divide(five)
-                .add(BigDecimal.valueOf(32))
-                .divide(five, 0, RoundingMode.HALF_UP)
-                .multiply(five)
-                .toPlainString();
+        BigDecimal exact = celsius.multiply(new BigDecimal("1.8")).add(BigDecimal.valueOf(32));
+        BigDecimal dial = nearest(exact, 25);
+        boolean oven = celsius.compareTo(OVEN_FROM) >= 0;
+        boolean near = dial.subtract(exact).abs().compareTo(ON_THE_DIAL) <= 0;
+        return (oven && near ? dial : nearest(exact, 5)).toPlainString();
+    }
+
+    private static BigDecimal nearest(BigDecimal number, int step) {
+        BigDecimal size = BigDecimal.valueOf(step);
+        return number.divide(size, 0, RoundingMode.HALF_UP).multiply(size);
     }
 
     /** What came in or went out, with its sign. */

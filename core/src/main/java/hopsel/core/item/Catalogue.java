@@ -6,9 +6,11 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Items by id. Immutable; iteration keeps the order in which they came. */
 public final class Catalogue {
@@ -42,7 +44,8 @@ public final class Catalogue {
 
     private Catalogue joined(List<Item> own) {
         Map<String, Item> byId = new LinkedHashMap<>(items);
-        own.forEach(item -> byId.put(item.id(), item.isNameOnly() ? known(item).orElse(item) : withTraits(item)));
+        own.forEach(item -> byId.put(
+                item.id(), item.isNameOnly() ? known(item).orElseGet(() -> withTraits(item)) : withTraits(item)));
         return new Catalogue(byId);
     }
 
@@ -59,11 +62,46 @@ public final class Catalogue {
         }
         return own.withTraits(find(own.id())
                 .or(() -> own.takenFor().flatMap(this::find))
-                .or(() -> items.values().stream()
-                        .filter(item -> item.isCalled(own.name()))
-                        .findFirst())
+                .or(() -> namedIn(own.name()))
                 .map(Item::traits)
                 .orElse(Set.of()));
+    }
+
+    /**
+     * The item whose name stands in another name, the longest of them: "Dried kidney beans from the market" are soaked
+     * and boiled hard like the others. It says too much rather than too little.
+     */
+    private Optional<Item> namedIn(String name) {
+        String plain = plain(name);
+        Item longest = null;
+        int length = 0;
+        for (Item item : items.values()) {
+            for (String known : names(item)) {
+                if (known.length() > length && plain.contains(known)) {
+                    longest = item;
+                    length = known.length();
+                }
+            }
+        }
+        return Optional.ofNullable(longest);
+    }
+
+    private static List<String> names(Item item) {
+        return Stream.concat(Stream.of(item.name()), item.practice().names().stream())
+                .map(Catalogue::plain)
+                .toList();
+    }
+
+    /** In lower case, without commas and the like, with a space at either end so that only whole words are found. */
+    private static String plain(String name) {
+        StringBuilder plain = new StringBuilder(" ");
+        for (char c : name.toLowerCase(Locale.ROOT).toCharArray()) {
+            char kept = Character.isLetterOrDigit(c) ? c : ' ';
+            if (kept != ' ' || plain.charAt(plain.length() - 1) != ' ') {
+                plain.append(kept);
+            }
+        }
+        return plain.toString().stripTrailing() + " ";
     }
 
     /** The item of that id, if there is one. */

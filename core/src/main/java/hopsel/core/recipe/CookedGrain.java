@@ -18,9 +18,9 @@ final class CookedGrain {
 
     private CookedGrain() {}
 
-    /** Whether a line asks for it cooked, and it is sold dry. */
-    static boolean isSaid(String line, Item item) {
-        List<String> words = ItemFinder.words(line);
+    /** Whether its name says cooked, and it is sold dry. "1 cup quinoa, cooked" is measured first, and cooked then. */
+    static boolean isSaid(String name, Item item) {
+        List<String> words = ItemFinder.words(name);
         return item.practice().cooked().isPresent()
                 && !item.has(Trait.COOKED)
                 && !item.has(Trait.CANNED)

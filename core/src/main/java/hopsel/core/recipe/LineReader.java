@@ -197,7 +197,7 @@ public final class LineReader {
                     prep(),
                     optional,
                     or,
-                    item.filter(dry -> CookedGrain.isSaid(text, dry))
+                    item.filter(dry -> CookedGrain.isSaid(name, dry))
                             .flatMap(dry -> CookedGrain.dry(dry, amount, weigher))
                             .or(() -> said.grams(item, amount)));
         }

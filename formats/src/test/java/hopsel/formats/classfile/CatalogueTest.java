@@ -198,7 +198,14 @@ class CatalogueTest {
         Item own = CATALOGUE.get("kidney-beans-dried").withTraits(Set.of());
         Item house = own.withId("house-beans").withName("Kidney beans, dried");
         Item guess = own.withId("guess").withName("Grandmother's beans").confirmed();
-        Catalogue with = CATALOGUE.with(List.of(own, house, guess));
+        Item market = Item.nameOnly("market", "Dried kidney beans, from the market");
+        Item pods = Item.nameOnly("pods", "Garlicky thing");
+        Catalogue with = CATALOGUE.with(List.of(own, house, guess, market, pods));
+        assertThat(with.get("market").has(Trait.DRY_BEAN)).isTrue();
+        assertThat(with.get("market").isNameOnly())
+                .as("what is in it nobody has said")
+                .isTrue();
+        assertThat(with.get("pods").traits()).as("only whole words count").isEmpty();
         assertThat(with.get("kidney-beans-dried").has(Trait.DRY_BEAN)).isTrue();
         assertThat(with.get("house-beans").has(Trait.DRY_BEAN)).isTrue();
         assertThat(with.get("guess").traits()).isEmpty();

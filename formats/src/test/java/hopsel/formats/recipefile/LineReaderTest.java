@@ -106,4 +106,20 @@ class LineReaderTest {
     void whatIsNotKnownIsNotGuessed(String text) {
         assertThat(METRIC.read(text).item()).isEmpty();
     }
+
+    /** Cooked grain is a third of its weight dry; what is measured first and cooked then is not. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2 cups cooked millet|134.6",
+                "300 g cooked quinoa|107.1",
+                "1 cup quinoa, cooked|180",
+                "1 cup quinoa|180",
+                "200 g cooked rice|200"
+            })
+    void cookedGrainIsWeighedDry(String text, BigDecimal grams) {
+        assertThat(METRIC.read(text).grams().orElseThrow().setScale(1, RoundingMode.HALF_UP))
+                .isEqualByComparingTo(grams);
+    }
 }

@@ -6,6 +6,7 @@ import hopsel.core.kit.PackingRun;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.Guests;
+import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.ParticularsStore;
@@ -72,6 +73,11 @@ class KitsController {
             @RequestParam("out") String out,
             RedirectAttributes next) {
         boolean leave = out.equals("yes");
+        boolean known = pages.cooking(id).dishes().stream()
+                .anyMatch(dish -> dish.lines().anyMatch(line -> what.equals(dish.id() + "/" + line.item())));
+        if (leave && !known) {
+            throw new NotFoundException();
+        }
         roster.leaveOut(id, attendee, what, leave);
         next.addFlashAttribute("told", leave ? "kits.left-out-done" : "kits.put-back-done");
         return "redirect:/classes/%d/kits".formatted(id);

@@ -19,7 +19,8 @@ public final class Colleague {
         return Stream.of(
                         new DishFindings(sheet, builtIn),
                         new LineFindings(sheet, builtIn),
-                        new StepFindings(sheet, builtIn))
+                        new StepFindings(sheet, builtIn),
+                        new FoodFindings(sheet, builtIn))
                 .flatMap(part -> part.found().stream())
                 .sorted((a, b) -> Boolean.compare(b.rule().isGate(), a.rule().isGate()))
                 .toList();

@@ -6,6 +6,7 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
+import hopsel.core.food.ByEye;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
@@ -14,64 +15,22 @@ import hopsel.core.item.Trait;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
+import hopsel.core.recipe.PrepWords;
+import hopsel.core.recipe.TechniqueReader;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.function.UnaryOperator;
 
 /** What there is to say about ingredient lines: amounts, origins, shares, and what has to match. */
 final class LineFindings extends Findings {
 
     private static final BigDecimal NEARLY_ALL = new BigDecimal("0.999");
-    private static final Set<String> NO_AMOUNT_NEEDED =
-            Set.of("salt", "flaky-salt", "black-salt", "black-pepper", "water", "ice");
-    private static final Pattern FOR_LATER = Pattern.compile(
-            "to taste|to serve|for serving|garnish|to finish|for "
-                    + "frying|greas|dust|brush|splash|drizzle|squeeze|handful|a few|a little|as needed",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern DONE_BEFORE = Pattern.compile(
-            "\\b(steamed|boiled|roasted|baked|toasted|soaked|pressed|mashed|thawed|cooked|marinated|caramelised|"
-                    + "caramelized)\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern COUNTED =
-            Pattern.compile("wrapper|tortilla|bun|pitta|sheet|paper", Pattern.CASE_INSENSITIVE);
-    /** Grams a serving above which most guests would suffer; kitchen practice. */
-    private static final Map<String, String> HEAT_LIMITS = Map.of(
-            "cayenne",
-            "0.6",
-            "chilli-flakes",
-            "0.9",
-            "chilli-powder",
-            "4",
-            "birds-eye-chilli",
-            "2.5",
-            "jalapeno",
-            "15",
-            "red-chilli",
-            "20",
-            "dried-chilli",
-            "4",
-            "harissa",
-            "10",
-            "gochujang",
-            "18",
-            "hot-sauce",
-            "6");
-
-    /** Minutes at a boil below which soaked beans and chickpeas are not soft; kitchen practice. */
-    private static final int BEANS_COOK = 40;
-    /** Likewise lentils and split peas. */
-    private static final int LENTILS_COOK = 12;
-
-    private static final Map<String, BigDecimal> USUAL_WIDTHS = Map.of(
-            "burger-bun", BigDecimal.TEN, "dumpling-wrappers", BigDecimal.valueOf(9), "pitta", BigDecimal.valueOf(15));
     /** Items whose label was spoken of already; one pack may serve several lines. */
     private final Set<String> labels = new HashSet<>();
 
@@ -90,22 +49,11 @@ final class LineFindings extends Findings {
     private void line(IngredientLine line) {
         Optional<Item> item = catalogue.find(line.item());
         String name = item.map(Item::name).orElse(line.item());
-        boolean free = NO_AMOUNT_NEEDED.contains(line.item())
-                || line.prep().filter(prep -> FOR_LATER.matcher(prep).find()).isPresent()
+        boolean free = item.filter(LineFindings::goesByTaste).isPresent()
+                || PrepWords.needsNoAmount(line.prep())
                 || line.optional();
         if (line.amount().isEmpty() && !free) {
-            object(
-                    Rule.AMOUNT_MISSING,
-                    line.id(),
-                    "How much %s? Nobody said. Give an amount, or write “to taste”.".formatted(name),
-                    "It is to taste",
-                    now -> now.eachLine(own -> own.id().equals(line.id())
-                            ? own.of(
-                                    own.item(),
-                                    own.amount(),
-                                    Optional.of(
-                                            own.prep().map(prep -> prep + ", ").orElse("") + "to taste"))
-                            : own));
+            amount(line, item, name);
         }
         line.said()
                 .ifPresent(words -> object(
@@ -144,6 +92,39 @@ final class LineFindings extends Findings {
         if (item.isPresent() && line.amount().isPresent()) {
             beans(line, item.get());
         }
+    }
+
+    private static boolean goesByTaste(Item item) {
+        return item.has(Trait.SEASONING) || item.has(Trait.TAP);
+    }
+
+    private void amount(IngredientLine line, Optional<Item> item, String name) {
+        Optional<ByEye.Estimate> estimate =
+                item.flatMap(known -> ByEye.of(known, sheet.dish().servings()));
+        if (estimate.isPresent()) {
+            object(
+                    Rule.AMOUNT_MISSING,
+                    line.id(),
+                    "How much %s? Nobody said. Give an amount, or write “to taste”.".formatted(name),
+                    "By eye: " + FoodFindings.said(estimate.get()),
+                    now -> changed(now, line, own -> FoodFindings.estimated(own, estimate.get())));
+        } else {
+            object(
+                    Rule.AMOUNT_MISSING,
+                    line.id(),
+                    "How much %s? Nobody said. Give an amount, or write “to taste”.".formatted(name),
+                    "It is to taste",
+                    now -> changed(now, line, LineFindings::toTaste));
+        }
+    }
+
+    private static Draft changed(Draft now, IngredientLine line, UnaryOperator<IngredientLine> rule) {
+        return now.eachLine(own -> own.id().equals(line.id()) ? rule.apply(own) : own);
+    }
+
+    private static IngredientLine toTaste(IngredientLine line) {
+        String before = line.prep().map(prep -> prep + ", ").orElse("");
+        return line.withPrep(Optional.of(before + "to taste"));
     }
 
     private void origin(IngredientLine line, Item item) {
@@ -218,38 +199,39 @@ final class LineFindings extends Findings {
 
     /** Steamed cauliflower on the list, and no step that steams it. */
     private void made(IngredientLine line, String name) {
-        Matcher state = DONE_BEFORE.matcher(line.prep().orElse("") + " " + (name.endsWith(", cooked") ? "cooked" : ""));
-        if (!state.find()) {
-            return;
-        }
-        String stem = state.group(1).toLowerCase(Locale.ROOT).replaceAll("(?:ed|d)$", "");
-        boolean done = sheet.dish().steps().anyMatch(step -> (step.title() + " " + step.instruction())
-                .toLowerCase(Locale.ROOT)
-                .contains(stem));
-        if (!done) {
+        Optional<PrepWords.Done> done =
+                PrepWords.doneBefore(line.prep().orElse("") + " " + (name.endsWith(", cooked") ? "cooked" : ""));
+        boolean isDone = done.filter(what -> sheet.dish().steps().anyMatch(step -> TechniqueReader.of(step)
+                        .contains(what.technique())))
+                .isPresent();
+        if (done.isPresent() && !isDone) {
             object(
                     Rule.MADE_NOWHERE,
                     line.id(),
-                    "%s stands on the list %s, but no step does that.".formatted(name, state.group(1)),
+                    "%s stands on the list %s, but no step does that."
+                            .formatted(name, done.get().word()),
                     "Put the step in",
-                    now -> Insertions.madeBefore(now, line.id(), stem, name));
+                    now -> Insertions.madeBefore(now, line.id(), done.get().stem(), name));
         }
     }
 
     private void heat(IngredientLine line, Item item) {
-        String limit = HEAT_LIMITS.get(item.id());
+        Optional<BigDecimal> limit = item.practice().hotPerServing();
         Optional<BigDecimal> grams =
                 line.amount().flatMap(amount -> sheet.weigher().grams(item, amount));
-        if (limit == null || grams.isEmpty()) {
+        if (limit.isEmpty() || grams.isEmpty()) {
             return;
         }
         BigDecimal each = Decimals.ratio(grams.get(), sheet.dish().servings());
-        if (each.compareTo(new BigDecimal(limit)) > 0) {
+        if (each.compareTo(limit.get()) > 0) {
             object(
                     Rule.TOO_HOT,
                     line.id(),
                     "%s g of %s a serving is more than most guests stand (%s g). A slip of the pen?"
-                            .formatted(each.setScale(1, RoundingMode.HALF_UP).toPlainString(), item.name(), limit),
+                            .formatted(
+                                    each.setScale(1, RoundingMode.HALF_UP).toPlainString(),
+                                    item.name(),
+                                    plain(limit.get())),
                     "Halve it",
                     now -> now.eachLine(own -> own.id().equals(line.id())
                             ? own.measured(Optional.of(own.amount().get().times(new BigDecimal("0.5"))))
@@ -257,7 +239,7 @@ final class LineFindings extends Findings {
         }
     }
 
-    /** Beans and chickpeas are soaked and boiled hard; every dried pulse cooks as long as it takes to be soft. */
+    /** Beans and chickpeas are soaked and boiled hard. */
     private void beans(IngredientLine line, Item item) {
         boolean soaked = sheet.dish().steps().anyMatch(step -> HiddenTime.of(step)
                 .filter(what -> what == HiddenTime.SOAKING)
@@ -270,17 +252,6 @@ final class LineFindings extends Findings {
                             .formatted(item.name()),
                     "Put in soaking and boiling",
                     now -> Insertions.soakAndBoil(now, line.id()));
-        } else if (item.has(Trait.PULSE) && item.has(Trait.DRIED)) {
-            int needs = item.has(Trait.DRY_BEAN) ? BEANS_COOK : LENTILS_COOK;
-            int cooks = PulseTime.minutes(sheet.dish(), line);
-            if (cooks < needs) {
-                object(
-                        Rule.RAW_PULSE,
-                        line.id(),
-                        ("%s cook for %d minutes in all, and are raw before %d. Give them longer, or say that they are "
-                                        + "cooked already by choosing the canned ones.")
-                                .formatted(item.name(), cooks, needs));
-            }
         }
     }
 
@@ -320,7 +291,7 @@ final class LineFindings extends Findings {
                                 .isPresent()
                         && catalogue
                                 .find(line.item())
-                                .filter(item -> COUNTED.matcher(item.name()).find())
+                                .filter(item -> item.has(Trait.WRAP))
                                 .isPresent())
                 .forEach(line -> pieces.ifPresent(number -> {
                     if (line.amount().get().high().compareTo(number) != 0) {
@@ -345,8 +316,12 @@ final class LineFindings extends Findings {
         sheet.dish().yields().pieceWidth().ifPresent(width -> sheet.dish()
                 .lines()
                 .forEach(line -> {
-                    Optional<BigDecimal> other = catalogue.find(line.item()).flatMap(LineFindings::width);
-                    boolean bun = line.item().contains("bun");
+                    Optional<BigDecimal> other = catalogue.find(line.item()).flatMap(item -> item.practice()
+                            .width());
+                    boolean bun = catalogue
+                            .find(line.item())
+                            .filter(item -> item.has(Trait.COOKED))
+                            .isPresent();
                     boolean fits = other.isEmpty()
                             || (bun
                                     ? other.get().subtract(width).abs().compareTo(BigDecimal.ONE) <= 0
@@ -367,14 +342,6 @@ final class LineFindings extends Findings {
                                 now -> now.making(yields -> yields.withPieceWidth(Optional.of(better))));
                     }
                 }));
-    }
-
-    /** As the name says, or as they are usually sold. */
-    private static Optional<BigDecimal> width(Item item) {
-        Matcher matcher = Pattern.compile("(\\d{1,2}) cm").matcher(item.name());
-        return matcher.find()
-                ? Optional.of(new BigDecimal(matcher.group(1)))
-                : Optional.ofNullable(USUAL_WIDTHS.get(item.id()));
     }
 
     private static String percent(BigDecimal share) {

@@ -38,6 +38,11 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
         NOT_PLANT(true),
         DRY_BEANS(true),
         RAW_PULSE(true),
+        RAW_FLOUR(true),
+        RAW_MUSHROOM(false),
+        ORDER(false),
+        OVERFLOW(false),
+        BY_EYE(false),
         SAME_TWICE(false),
         APPLIANCE_UNNAMED(false),
         TOO_HOT(false),
@@ -49,7 +54,7 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
         FIRST_LOOK(false),
         PRESSURE(false),
         WIDTHS(false),
-        CRISP(false);
+        KEEPS(false);
 
         private final boolean gate;
 

@@ -5,7 +5,10 @@ import hopsel.core.bench.Objection.Rule;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Work;
+import hopsel.core.food.FoodFlow;
+import hopsel.core.food.UsualTime;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.kitchen.PlaceKind;
@@ -29,14 +32,14 @@ final class StepFindings extends Findings {
             "\\b(?:baking paper|parchment(?: paper)?|greaseproof(?: paper)?|(?<!rice |rice-|kitchen "
                     + ")paper)(?:-lined)?\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern CRISP = Pattern.compile("\\b(?:crisp|crispy|crunchy)\\b", Pattern.CASE_INSENSITIVE);
     /** Seconds from which a watched step wants a look before its end; kitchen practice. */
     private static final int LONG = 20 * 60;
 
-    private static final BigDecimal CRISP_LIFE = BigDecimal.TEN;
+    private final FoodFlow flow;
 
     StepFindings(Draft sheet, Catalogue builtIn) {
         super(sheet, builtIn);
+        this.flow = FoodFlow.of(sheet.dish(), catalogue);
     }
 
     @Override
@@ -51,17 +54,29 @@ final class StepFindings extends Findings {
         temperature(step);
         cue(step, hot);
         firstLook(step);
-        crisp(step, hot);
         appliances(step);
         pressure(component, step);
-        blender(component, step);
         paper(step);
         notOnList(step);
     }
 
     private void time(Step step) {
-        if (sheet.notes().isGuessed(step.id(), "minutes")) {
-            String guess = Words.time(step.minutes().likely().seconds());
+        if (!sheet.notes().isGuessed(step.id(), "minutes")) {
+            return;
+        }
+        String guess = Words.time(step.minutes().likely().seconds());
+        Optional<StepMinutes> usual = UsualTime.of(step, flow).map(UsualTime::minutes);
+        if (usual.isPresent()) {
+            object(
+                    Rule.TIME_GUESSED,
+                    step.id(),
+                    "How long does “%s” take? Usually %s.".formatted(step.title(), range(usual.get())),
+                    "Say " + range(usual.get()),
+                    now -> {
+                        Draft timed = Edits.change(now, step.id(), own -> own.lasting(usual.get()));
+                        return timed.with(timed.notes().confirm(step.id(), Set.of("minutes")));
+                    });
+        } else {
             object(
                     Rule.TIME_GUESSED,
                     step.id(),
@@ -69,6 +84,13 @@ final class StepFindings extends Findings {
                     "Keep " + guess,
                     now -> now.with(now.notes().confirm(step.id(), Set.of("minutes"))));
         }
+    }
+
+    /** Such as "8 to 12 min", or one time where both ends are the same. */
+    private static String range(StepMinutes minutes) {
+        String low = Words.time(minutes.low().seconds());
+        String high = Words.time(minutes.high().seconds());
+        return low.equals(high) ? low : low + " to " + high;
     }
 
     private void temperature(Step step) {
@@ -138,18 +160,6 @@ final class StepFindings extends Findings {
         }
     }
 
-    private void crisp(Step step, boolean hot) {
-        String told = step.title() + " " + step.instruction() + " " + step.cue().orElse("");
-        if (hot && step.keeps().isEmpty() && CRISP.matcher(told).find()) {
-            object(
-                    Rule.CRISP,
-                    step.id(),
-                    "“%s” makes something crisp, and crispness lives for minutes.".formatted(step.title()),
-                    "It keeps 10 min",
-                    now -> Edits.change(now, step.id(), own -> own.withKeeps(Optional.of(Minutes.of(CRISP_LIFE)))));
-        }
-    }
-
     private void appliances(Step step) {
         for (String kind : Spoken.appliances(step.instruction())) {
             if (step.needs().stream().noneMatch(need -> need.kind().equals(kind))) {
@@ -190,23 +200,6 @@ final class StepFindings extends Findings {
                     "“%s” leaves out the time in which the pressure builds up and falls.".formatted(step.title()),
                     "Put both in as steps",
                     now -> Insertions.pressure(now, component.id(), step.id()));
-        }
-    }
-
-    private void blender(Component component, Step step) {
-        boolean closed = step.needs().stream().anyMatch(need -> need.does(Does.MIXES) && need.does(Does.SEALS));
-        Optional<Step> hot = step.after().stream()
-                .flatMap(after -> sheet.step(after.step()).stream())
-                .filter(before -> before.needs().stream().anyMatch(need -> need.does(Does.HEATS)))
-                .findFirst();
-        if (closed && hot.isPresent()) {
-            object(
-                    Rule.HOT_BLENDER,
-                    step.id(),
-                    "“%s” puts what comes hot from “%s” into a closed blender."
-                            .formatted(step.title(), hot.get().title()),
-                    "Let it cool for 10 minutes first",
-                    now -> Insertions.coolBefore(now, component.id(), step.id()));
         }
     }
 

@@ -7,6 +7,7 @@ public enum Technique {
     PRESS("press"),
     MARINATE("marinate"),
     INFUSE("infuse"),
+    GEL("gel"),
     CUT("cut"),
     GRATE("grate"),
     SWEAT("sweat"),
@@ -21,6 +22,8 @@ public enum Technique {
     BAKE("bake"),
     GRILL("grill"),
     REHEAT("reheat"),
+    MELT("melt"),
+    CRISP("crisp"),
     DRAIN("drain"),
     BLEND("blend"),
     GRIND("grind"),
@@ -37,6 +40,8 @@ public enum Technique {
     CHILL("chill"),
     FREEZE("freeze"),
     SET("set"),
+    DRESS("dress"),
+    GLAZE("glaze"),
     ASSEMBLE("assemble"),
     SERVE("serve");
 
@@ -62,7 +67,7 @@ public enum Technique {
     /** Whether its minutes are the least it wants: it is taken out when the plan says so, and never sooner. */
     public boolean isAtLeast() {
         return switch (this) {
-            case SOAK, PRESS, MARINATE, INFUSE, CHILL, FREEZE, SET -> true;
+            case SOAK, PRESS, MARINATE, INFUSE, GEL, CHILL, FREEZE, SET -> true;
             default -> false;
         };
     }

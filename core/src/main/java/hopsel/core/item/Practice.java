@@ -17,6 +17,8 @@ import java.util.Optional;
  * @param canNet grams a usual can holds with its liquid
  * @param soaked grams after soaking for each gram dry, 1 or more
  * @param cooked grams cooked for each gram dry, 1 or more
+ * @param width cm across of a piece, such as a bun or a wrapper
+ * @param hotPerServing grams a serving above which most guests suffer: chillies and what is made of them
  * @param sources kind of source by name of the figure, as in the class file
  */
 @Copyable
@@ -26,12 +28,17 @@ public record Practice(
         Optional<BigDecimal> canNet,
         Optional<BigDecimal> soaked,
         Optional<BigDecimal> cooked,
+        Optional<BigDecimal> width,
+        Optional<BigDecimal> hotPerServing,
         Map<String, Source> sources)
         implements PracticeBuilder.With {
 
     /** Nothing known. */
-    public static final Practice NONE =
-            new Practice(List.of(), Map.of(), Optional.empty(), Optional.empty(), Optional.empty(), Map.of());
+    public static final Practice NONE = PracticeBuilder.builder()
+            .names(List.of())
+            .pieces(Map.of())
+            .sources(Map.of())
+            .build();
 
     /** Keeps its own copies. */
     public Practice {

@@ -62,7 +62,35 @@ public enum Trait {
     /** Stays at 5 °C or under: curds, cut leaves, cooked pulses, creams. */
     KEEP_COLD("keep-cold"),
     /** Made with salt, whatever else it is. */
-    SALTED("salted");
+    SALTED("salted"),
+    /** Pasta, noodles and dumplings of dough, which stick together once they are drained. */
+    PASTA("pasta"),
+    /** Comes out of the tap. */
+    TAP("tap"),
+    /** Salt and pepper, which everybody puts in to taste. */
+    SEASONING("seasoning"),
+    /** Runs when it is warm and is firm again when it is not: cheese. */
+    MELTS("melts"),
+    /** One of it for each piece that is made: wrappers, buns. */
+    WRAP("wrap"),
+    /** Thickens by standing in something wet. */
+    GELS("gels"),
+    /** Role: holds together what would fall apart. */
+    BINDER("binder"),
+    /** Role: what browns in, and carries flavour. */
+    FAT("fat"),
+    /** Role: sharpens. */
+    ACID("acid"),
+    /** Role: makes what runs thick. */
+    THICKENER("thickener"),
+    /** Role: savour. */
+    UMAMI("umami"),
+    /** Role: sweetens. */
+    SWEET("sweet"),
+    /** Role: something to bite on. */
+    CRUNCH("crunch"),
+    /** Role: body without dairy. */
+    CREAMY("creamy");
 
     private final String word;
 

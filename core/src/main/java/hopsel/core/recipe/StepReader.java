@@ -269,7 +269,8 @@ final class StepReader {
             needs.removeIf(need -> need.kind().equals("fridge") || need.kind().equals("freezer"));
         }
         ReadStep last = before;
-        if (last != null && needs.isEmpty() && technique.work() == Work.WATCH && last.isUnderPressure()) {
+        boolean ring = ON_HOB.matcher(text).find() || HOT_PLACE.matcher(text).find();
+        if (last != null && needs.isEmpty() && technique.work() == Work.WATCH && last.isUnderPressure() && !ring) {
             return last.needs();
         }
         boolean inOven = needs.removeIf(need -> need.kind().equals("oven"));

@@ -27,6 +27,7 @@ public final class TechniqueReader {
         verbs(Technique.PRESS, "press(?!ure)");
         verbs(Technique.MARINATE, "marinat|marinade");
         verbs(Technique.INFUSE, "infus|steep");
+        verbs(Technique.GEL, "gel\\b|gels\\b|gelled");
         verbs(Technique.CUT, "slice|chop|dice|cut|mince|shred|halve|quarter|trim|julienne|cube|mandoline");
         verbs(Technique.GRATE, "grate|zest");
         verbs(Technique.SWEAT, "sweat");
@@ -41,7 +42,11 @@ public final class TechniqueReader {
         verbs(Technique.BAKE, "bake(?! powder)|baking(?! (?:sheet|tray|powder|paper|parchment|soda|dish))|roast");
         verbs(Technique.GRILL, "grill|broil|char");
         verbs(Technique.REHEAT, "reheat|warm through|warm it|warm up");
-        verbs(Technique.DRAIN, "drain|strain");
+        verbs(Technique.MELT, "melt");
+        verbs(Technique.CRISP, "crisp|crunchy");
+        verbs(
+                Technique.DRAIN,
+                "drain|strain|(?:throw|pour) (?:the |its |their )?(?:\\w+ )?(?:water|liquid)? ?(?:away|off)");
         verbs(Technique.BLEND, "blend|blitz|purée|puree|whizz|liquidis|liquidiz|process until|pulse");
         verbs(Technique.GRIND, "grind|pound");
         verbs(Technique.MASH, "mash");
@@ -57,6 +62,8 @@ public final class TechniqueReader {
         verbs(Technique.CHILL, "chill(?!i|y)|refrigerat|fridge");
         verbs(Technique.FREEZE, "freez");
         verbs(Technique.SET, "set\\b|setting|firm up|gel\\b");
+        verbs(Technique.DRESS, "dress(?:ing)?\\b");
+        verbs(Technique.GLAZE, "glaz|frost|brush (?:it|them|the|with|over)");
         verbs(Technique.ASSEMBLE, "assemble|layer|arrange|fold");
         verbs(Technique.SERVE, "serve|plate|garnish|ladle");
     }

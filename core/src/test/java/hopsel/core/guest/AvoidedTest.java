@@ -16,7 +16,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -30,15 +29,13 @@ class AvoidedTest {
             item("kiwi", "Kiwi fruit", List.of("kiwi"))));
 
     private static Item item(String id, String name, List<String> names) {
-        Practice practice =
-                new Practice(names, Map.of(), Optional.empty(), Optional.empty(), Optional.empty(), Map.of());
         return ItemBuilder.builder()
                 .id(id)
                 .name(name)
                 .edibleShare(BigDecimal.ONE)
                 .allergens(Set.of())
                 .origin(Origin.PLANT)
-                .practice(practice)
+                .practice(Practice.NONE.withNames(names))
                 .build();
     }
 

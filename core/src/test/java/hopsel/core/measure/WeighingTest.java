@@ -35,13 +35,7 @@ class WeighingTest {
             .edibleShare(new BigDecimal("0.6"))
             .allergens(Set.of())
             .origin(Origin.PLANT)
-            .practice(new Practice(
-                    List.of(),
-                    Map.of("large", new BigDecimal("150")),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Map.of()))
+            .practice(Practice.NONE.withPieces(Map.of("large", new BigDecimal("150"))))
             .build();
     private static final Item BARE = ItemBuilder.builder(LEMON)
             .gramsPerMl(Optional.empty())

@@ -38,6 +38,8 @@ public final class ItemShape {
             "edibleShare",
             "soaked",
             "cooked",
+            "width",
+            "hotPerServing",
             "packs",
             "nutrients",
             "allergens");
@@ -63,6 +65,12 @@ public final class ItemShape {
             .may("canNet", Values.number(Bounds.POSITIVE), Practice::canNet, PracticeBuilder::canNet)
             .may("soaked", Values.number(Bounds.POSITIVE), Practice::soaked, PracticeBuilder::soaked)
             .may("cooked", Values.number(Bounds.POSITIVE), Practice::cooked, PracticeBuilder::cooked)
+            .may("width", Values.number(Bounds.POSITIVE), Practice::width, PracticeBuilder::width)
+            .may(
+                    "hotPerServing",
+                    Values.number(Bounds.POSITIVE),
+                    Practice::hotPerServing,
+                    PracticeBuilder::hotPerServing)
             .usually(
                     "sources",
                     Values.map(Values.word(Practice.Source.values(), Practice.Source::word), FIGURES),

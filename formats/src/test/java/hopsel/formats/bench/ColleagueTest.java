@@ -70,7 +70,12 @@ class ColleagueTest {
             200 g steamed cauliflower         | Blend the cauliflower for 3 minutes until smooth.                                 | MADE_NOWHERE        | true
             400 g carrots; 100 g carrots      | Boil the carrots for 10 minutes until soft.                                       | SAME_TWICE          | true
             400 g carrots; 200 g peas         | Boil half the carrots for 10 minutes until soft. Add the peas.                    | SHARES_OPEN         | true
-            400 g potatoes                    | Fry the potatoes for 10 minutes until crisp.                                      | CRISP               | true
+            400 g potatoes                    | Fry the potatoes for 10 minutes until crisp.                                      | KEEPS               | true
+            300 g spaghetti; 2 l water        | Boil the spaghetti in the water for 10 minutes. Drain the spaghetti for 1 minute. | KEEPS               | true
+            120 g rocket; 2 tbsp olive oil; 1 lemon | Dress the rocket with the oil and the lemon for 1 minute.                   | KEEPS               | true
+            200 g plain flour; 100 g sugar    | Boil the sugar for 5 minutes until golden. Cool it for 20 minutes. Mix in the flour for 2 minutes. | RAW_FLOUR           | false
+            200 g mushrooms; 1 lemon          | Slice the mushrooms for 4 minutes, and dress them with the lemon.                 | RAW_MUSHROOM        | false
+            400 g carrots; olive oil to taste | Boil the carrots with the oil for 10 minutes until soft.                          | BY_EYE              | true
             400 g potatoes                    | Roast the potatoes at 200 °C for 40 minutes until golden.                         | FIRST_LOOK          | true
             100 g honey                       | Warm the honey for 2 minutes until thin.                                          | NOT_PLANT           | true
             2 cups vegetable stock            | Simmer the stock for 20 minutes until strong.                                     | CHECK_LABEL         | false

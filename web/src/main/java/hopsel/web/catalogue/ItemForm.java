@@ -24,7 +24,16 @@ import java.util.Map;
 class ItemForm {
 
     private static final List<String> NUMBERS = List.of(
-            "gramsPerMl", "gramsPerPiece", "gramsPerCan", "canNet", "edibleShare", "soaked", "cooked", "tolerance");
+            "gramsPerMl",
+            "gramsPerPiece",
+            "gramsPerCan",
+            "canNet",
+            "edibleShare",
+            "soaked",
+            "cooked",
+            "width",
+            "hotPerServing",
+            "tolerance");
 
     /** In front of a trait's word in the name of its box. */
     private static final String TRAIT = "trait-";
@@ -120,6 +129,8 @@ class ItemForm {
                 "edibleShare",
                 "soaked",
                 "cooked",
+                "width",
+                "hotPerServing",
                 "packs",
                 "nutrients")) {
             if (node.has(figure) && !node.get(figure).isEmpty()

@@ -28,6 +28,7 @@ import hopsel.core.item.Nutrients;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Pack;
 import hopsel.core.item.Practice;
+import hopsel.core.item.PracticeBuilder;
 import hopsel.core.item.Storage;
 import hopsel.core.item.Substitution;
 import hopsel.core.kitchen.Kitchen;
@@ -191,13 +192,14 @@ final class RowsToClass {
         Map<String, Practice.Source> figures = new LinkedHashMap<>();
         sources.forEach(source ->
                 figures.put(source.figure(), word(Practice.Source.values(), Practice.Source::word, source.source())));
-        return new Practice(
-                names.stream().map(ItemNameRow::name).toList(),
-                sizes,
-                number(item.canNet()),
-                number(item.soaked()),
-                number(item.cooked()),
-                figures);
+        return PracticeBuilder.builder()
+                .names(names.stream().map(ItemNameRow::name).toList())
+                .pieces(sizes)
+                .canNet(number(item.canNet()))
+                .soaked(number(item.soaked()))
+                .cooked(number(item.cooked()))
+                .sources(figures)
+                .build();
     }
 
     private static Nutrients nutrients(List<ItemNutrientRow> rows) {

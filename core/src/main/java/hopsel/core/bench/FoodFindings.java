@@ -1,0 +1,219 @@
+package hopsel.core.bench;
+
+import hopsel.core.bench.Objection.Rule;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Need;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.Technique;
+import hopsel.core.dish.Vessel;
+import hopsel.core.food.ByEye;
+import hopsel.core.food.Condition;
+import hopsel.core.food.FoodFlow;
+import hopsel.core.food.Keeps;
+import hopsel.core.food.Part;
+import hopsel.core.food.Product;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
+import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
+import hopsel.core.measure.Minutes;
+import hopsel.core.recipe.PrepWords;
+import hopsel.core.recipe.TechniqueReader;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+
+/** What follows from cooking the text: what would be served raw, run over, or be done in the wrong order. */
+final class FoodFindings extends Findings {
+
+    /** Minutes at a boil below which soaked beans and chickpeas are not soft; kitchen practice. */
+    private static final int BEANS_COOK = 40;
+    /** Likewise lentils and split peas. */
+    private static final int LENTILS_COOK = 12;
+
+    private static final BigDecimal LITRE = BigDecimal.valueOf(1000);
+
+    private final FoodFlow flow;
+    /** Lines that were spoken of; a line may be in more than one thing that is served. */
+    private final Set<String> told = new HashSet<>();
+
+    FoodFindings(Draft sheet, Catalogue builtIn) {
+        super(sheet, builtIn);
+        this.flow = FoodFlow.of(sheet.dish(), catalogue);
+    }
+
+    @Override
+    void look() {
+        flow.served().forEach(product -> product.inIt().forEach(this::raw));
+        sheet.dish().lines().forEach(this::byEye);
+        sheet.dish().components().forEach(component -> component.steps().forEach(step -> step(component, step)));
+    }
+
+    private void raw(Part part) {
+        Item item = part.item();
+        if (item.has(Trait.PULSE) && item.has(Trait.DRIED)) {
+            pulse(part);
+        } else if (item.has(Trait.FLOUR)
+                && !part.isCooked()
+                && !isBase()
+                && told.add(part.line().id())) {
+            object(
+                    Rule.RAW_FLOUR,
+                    part.line().id(),
+                    ("%s is served raw: no step heats it. Raw flour makes people ill; toast, bake or boil what it is "
+                                    + "in.")
+                            .formatted(item.name()));
+        } else if (item.has(Trait.MUSHROOM)
+                && !part.isCooked()
+                && told.add(part.line().id())) {
+            object(
+                    Rule.RAW_MUSHROOM,
+                    part.line().id(),
+                    "%s is served raw: no step heats it. Mushrooms are cooked.".formatted(item.name()));
+        }
+    }
+
+    /** A dough that is cooked in another dish. */
+    private boolean isBase() {
+        return flow.served().stream().allMatch(product -> product.is(Condition.DOUGH))
+                && flow.all().stream().noneMatch(product -> product.is(Condition.HOT));
+    }
+
+    /** Every dried pulse cooks as long as it takes to be soft, wherever in the dish that happens. */
+    private void pulse(Part part) {
+        int needs = part.item().has(Trait.DRY_BEAN) ? BEANS_COOK : LENTILS_COOK;
+        if (part.boiled() < needs && told.add(part.line().id())) {
+            object(
+                    Rule.RAW_PULSE,
+                    part.line().id(),
+                    ("%s cook for %d minutes in all, and are raw before %d. Give them longer, or say that they are "
+                                    + "cooked already by choosing the canned ones.")
+                            .formatted(part.item().name(), part.boiled(), needs));
+        }
+    }
+
+    /** What nobody measures is not bought, not weighed and not packed, unless it is estimated. */
+    private void byEye(IngredientLine line) {
+        boolean open = line.amount().isEmpty() && !line.optional() && PrepWords.isToTaste(line.prep());
+        Optional<Item> item = catalogue.find(line.item()).filter(known -> open);
+        item.flatMap(known -> ByEye.of(known, sheet.dish().servings()))
+                .ifPresent(estimate -> object(
+                        Rule.BY_EYE,
+                        line.id(),
+                        "%s is to taste, so nobody buys, weighs or packs any."
+                                .formatted(item.get().name()),
+                        "By eye: " + said(estimate),
+                        now -> now.eachLine(own -> own.id().equals(line.id()) ? estimated(own, estimate) : own)));
+    }
+
+    static IngredientLine estimated(IngredientLine line, ByEye.Estimate estimate) {
+        return line.measured(Optional.of(estimate.amount())).withByTaste(Optional.of(estimate.byTaste()));
+    }
+
+    /** Such as "20 to 50 ml". */
+    static String said(ByEye.Estimate estimate) {
+        return "%s to %s %s"
+                .formatted(
+                        plain(estimate.byTaste().start()),
+                        plain(estimate.byTaste().ceiling()),
+                        estimate.amount().unit().word());
+    }
+
+    private void step(Component component, Step step) {
+        keeps(step);
+        blender(component, step);
+        glaze(step);
+        overflow(step);
+    }
+
+    private void keeps(Step step) {
+        Optional<Keeps> row = Keeps.of(sheet.dish(), step, flow);
+        if (step.keeps().isEmpty() && row.isPresent()) {
+            int minutes = row.get().minutes();
+            object(
+                    Rule.KEEPS,
+                    step.id(),
+                    "How long may wait what “%s” makes? %s".formatted(step.title(), why(row.get())),
+                    minutes == 0 ? "It goes on at once" : "It keeps %d min".formatted(minutes),
+                    now -> Edits.change(now, step.id(), own -> own.withKeeps(Optional.of(Minutes.of(minutes)))));
+        }
+    }
+
+    private static String why(Keeps row) {
+        return switch (row) {
+            case DEGLAZED -> "A deglazed pan goes on at once.";
+            case IN_THE_PAN -> "A hot pan does not wait.";
+            case DRAINED_PASTA -> "Drained, it sticks together within minutes.";
+            case CRISP -> "Crispness lives for minutes.";
+            case MELTED -> "Melted, it is firm again when it cools.";
+            case WARMED -> "Warmed through, it is lukewarm soon.";
+            case DRESSED -> "Leaves wilt under a dressing.";
+            case BATTER -> "A batter thickens and loses its lift.";
+        };
+    }
+
+    /** Hot liquid in a jar that is closed while it whirls. */
+    private void blender(Component component, Step step) {
+        boolean closed = step.needs().stream().anyMatch(FoodFindings::isClosedJar);
+        Optional<Product> hot = flow.into(step).stream()
+                .filter(product -> product.is(Condition.HOT))
+                .findFirst();
+        if (closed && hot.isPresent()) {
+            String from = sheet.step(hot.get().step()).map(Step::title).orElse("");
+            object(
+                    Rule.HOT_BLENDER,
+                    step.id(),
+                    "“%s” puts what comes hot from “%s” into a closed blender.".formatted(step.title(), from),
+                    "Let it cool for 10 minutes first",
+                    now -> Insertions.coolBefore(now, component.id(), step.id()));
+        }
+    }
+
+    private static boolean isClosedJar(Need need) {
+        return need.does(Does.MIXES) && need.does(Does.SEALS);
+    }
+
+    /** A glaze runs into the cuts. */
+    private void glaze(Step step) {
+        boolean glazes = TechniqueReader.of(step).contains(Technique.GLAZE);
+        boolean cut = flow.into(step).stream().anyMatch(product -> product.is(Condition.SLICED));
+        if (glazes && cut) {
+            object(
+                    Rule.ORDER,
+                    step.id(),
+                    "“%s” comes after the slicing, and would run into the cuts. Move it in front."
+                            .formatted(step.title()));
+        }
+    }
+
+    /** What bubbles or rises fills its vessel to 85 % at most. */
+    private void overflow(Step step) {
+        boolean oven = step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN));
+        Optional<Vessel> vessel = sheet.dish().vessel().filter(any -> oven);
+        Optional<BigDecimal> millilitres =
+                flow.product(step.id()).flatMap(product -> product.millilitres(sheet.weigher()));
+        if (vessel.isPresent()
+                && millilitres
+                        .filter(needed -> needed.compareTo(vessel.get().fill()) > 0)
+                        .isPresent()) {
+            object(
+                    Rule.OVERFLOW,
+                    step.id(),
+                    ("“%s” has about %s l to go into a dish that holds %s l when it is 85 %% full. Take a bigger one, "
+                                    + "or two.")
+                            .formatted(
+                                    step.title(),
+                                    litres(millilitres.get()),
+                                    litres(vessel.get().fill())));
+        }
+    }
+
+    private static String litres(BigDecimal millilitres) {
+        return millilitres.divide(LITRE, 1, RoundingMode.HALF_UP).toPlainString();
+    }
+}

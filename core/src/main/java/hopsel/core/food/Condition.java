@@ -1,0 +1,28 @@
+package hopsel.core.food;
+
+/** What food is like when it comes out of a step. */
+public enum Condition {
+    /** Above 60 °C. */
+    HOT,
+    /** At 5 °C or under. */
+    COLD,
+    FROZEN,
+    CUT,
+    BLENDED,
+    /** Flour and something wet, kneaded or rolled. */
+    DOUGH,
+    /** Flour and something wet that pours. */
+    BATTER,
+    /** A dough or batter that heat has made firm. */
+    BAKED,
+    DRAINED,
+    /** Firm because it stood. */
+    SET,
+    CRISP,
+    /** Leaves with something wet and sharp on them. */
+    DRESSED,
+    MELTED,
+    GLAZED,
+    /** In pieces after it was cooked or set. */
+    SLICED
+}

@@ -1,0 +1,167 @@
+package hopsel.core.food;
+
+import hopsel.core.dish.Step;
+import hopsel.core.dish.Technique;
+import hopsel.core.item.Trait;
+import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
+import hopsel.core.recipe.TechniqueReader;
+
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/** What one step does to food. */
+final class Transformation {
+
+    /** A minute under pressure cooks like three at a boil. Kitchen practice. */
+    private static final int UNDER_PRESSURE = 3;
+
+    private static final int MINUTE = 60;
+    /** Seconds after which something hot that stands or is worked on no longer presses against a lid. */
+    private static final int COOLED_ENOUGH = 10 * MINUTE;
+
+    private final Step step;
+    private final List<Product> before;
+    private final Set<Technique> techniques;
+    private final boolean heats;
+    private final Map<String, Part> parts = new LinkedHashMap<>();
+    private final Set<Condition> conditions = EnumSet.noneOf(Condition.class);
+    private final boolean onlyMade;
+
+    Transformation(Step step, List<Product> before, List<Part> fresh) {
+        this.step = step;
+        this.before = before;
+        this.techniques = TechniqueReader.of(step);
+        this.heats = Heat.heats(step);
+        this.onlyMade = fresh.isEmpty() && !before.isEmpty();
+        before.forEach(product -> {
+            product.parts().forEach(this::add);
+            conditions.addAll(product.conditions());
+        });
+        fresh.stream().map(this::asMedium).forEach(this::add);
+    }
+
+    /** Water that something is soaked, boiled or steamed in is no food, unless it stays there. */
+    private Part asMedium(Part part) {
+        boolean bath = does(Technique.SOAK)
+                || does(Technique.BOIL)
+                || does(Technique.SIMMER)
+                || does(Technique.BLANCH)
+                || steams();
+        return part.withMedium(bath && part.item().has(Trait.TAP));
+    }
+
+    private boolean steams() {
+        return does(Technique.STEAM) || step.needs().stream().anyMatch(need -> need.is(PlaceKind.STEAMER));
+    }
+
+    private void add(Part part) {
+        parts.merge(part.line().id(), part, Part::together);
+    }
+
+    Product product() {
+        temperature();
+        shape();
+        boolean drains = does(Technique.DRAIN) || steams();
+        List<Part> after = parts.values().stream()
+                .map(part -> after(part, drains && part.medium()))
+                .toList();
+        return new Product(step.id(), after, conditions);
+    }
+
+    private Part after(Part part, boolean poured) {
+        boolean wet = does(Technique.SOAK) || does(Technique.BOIL) || does(Technique.SIMMER);
+        return part.with(own -> own.soaked(part.soaked() || wet)
+                .heated(part.heated() || heats)
+                .boiled(part.boiled() + boilMinutes())
+                .away(part.away() || poured));
+    }
+
+    private int boilMinutes() {
+        int minutes = heats ? step.minutes().high().seconds() / MINUTE : 0;
+        return needs(Does.PRESSES) ? minutes * UNDER_PRESSURE : minutes;
+    }
+
+    /** Heat wins over what was cold before; what only stands or is cut stays hot for a while. */
+    private void temperature() {
+        boolean standing = step.minutes().likely().seconds() >= COOLED_ENOUGH || does(Technique.COOL);
+        if (heats) {
+            conditions.removeAll(EnumSet.of(Condition.COLD, Condition.FROZEN));
+            conditions.add(Condition.HOT);
+        } else if (Heat.freezes(step)) {
+            conditions.remove(Condition.HOT);
+            conditions.add(Condition.FROZEN);
+        } else if (Heat.cools(step)) {
+            conditions.remove(Condition.HOT);
+            conditions.add(Condition.COLD);
+        } else if (standing) {
+            conditions.removeAll(EnumSet.of(Condition.HOT, Condition.COLD, Condition.FROZEN));
+        }
+    }
+
+    private void shape() {
+        if (onlyMade && does(Technique.CUT) && before.stream().anyMatch(Transformation::isFinished)) {
+            conditions.add(Condition.SLICED);
+        }
+        mark(does(Technique.CUT) || does(Technique.GRATE), Condition.CUT);
+        mark(does(Technique.BLEND) || does(Technique.MASH) || does(Technique.GRIND), Condition.BLENDED);
+        mark(does(Technique.DRAIN), Condition.DRAINED);
+        mark(does(Technique.SET), Condition.SET);
+        mark(does(Technique.GLAZE), Condition.GLAZED);
+        mark(does(Technique.CRISP) && heats, Condition.CRISP);
+        mark(has(Trait.MELTS) && heats, Condition.MELTED);
+        mark(has(Trait.WILTS) && !heats && (does(Technique.DRESS) || has(Trait.ACID)), Condition.DRESSED);
+        flour();
+        if (wets()) {
+            conditions.removeAll(EnumSet.of(Condition.DRAINED, Condition.CRISP));
+        }
+    }
+
+    /** Drained noodles that go into their sauce are drained no more, and what was crisp is not in a broth. */
+    private boolean wets() {
+        return !does(Technique.DRAIN) && before.size() > 1 && before.stream().anyMatch(Product::runs);
+    }
+
+    private void flour() {
+        if (heats) {
+            boolean firm = conditions.removeAll(EnumSet.of(Condition.DOUGH, Condition.BATTER));
+            mark(firm, Condition.BAKED);
+        } else if (has(Trait.FLOUR) && has(Trait.LIQUID)) {
+            boolean worked =
+                    does(Technique.KNEAD) || does(Technique.ROLL) || does(Technique.SHAPE) || does(Technique.PROOF);
+            boolean stirred = does(Technique.WHISK) || does(Technique.MIX);
+            mark(worked, Condition.DOUGH);
+            mark(stirred && !worked && !conditions.contains(Condition.DOUGH), Condition.BATTER);
+        }
+    }
+
+    private static boolean isFinished(Product product) {
+        return product.is(Condition.SET) || product.is(Condition.FROZEN) || product.is(Condition.BAKED);
+    }
+
+    private void mark(boolean applies, Condition condition) {
+        if (applies) {
+            conditions.add(condition);
+        }
+    }
+
+    private boolean does(Technique technique) {
+        return techniques.contains(technique);
+    }
+
+    private boolean needs(Does what) {
+        return step.needs().stream().anyMatch(need -> need.does(what));
+    }
+
+    private boolean some(Predicate<Part> test) {
+        return parts.values().stream().filter(part -> !part.away()).anyMatch(test);
+    }
+
+    private boolean has(Trait trait) {
+        return some(part -> part.item().has(trait));
+    }
+}

@@ -1,0 +1,75 @@
+package hopsel.core.recipe;
+
+import hopsel.core.Known;
+import hopsel.core.dish.Technique;
+
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads what stands behind an ingredient: "to taste", "steamed", "for dusting". */
+public final class PrepWords {
+
+    private static final Pattern TO_TASTE = Pattern.compile(
+            "to taste|as needed|splash|drizzle|squeeze|handful|a few|a little", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FOR_LATER = Pattern.compile(
+            "to serve|for serving|garnish|to finish|for frying|greas|dust|brush", Pattern.CASE_INSENSITIVE);
+    private static final Map<String, Technique> DONE = new LinkedHashMap<>();
+    private static final Pattern DONE_BEFORE;
+
+    static {
+        DONE.put("steamed", Technique.STEAM);
+        DONE.put("boiled", Technique.BOIL);
+        DONE.put("roasted", Technique.BAKE);
+        DONE.put("baked", Technique.BAKE);
+        DONE.put("toasted", Technique.TOAST);
+        DONE.put("soaked", Technique.SOAK);
+        DONE.put("pressed", Technique.PRESS);
+        DONE.put("mashed", Technique.MASH);
+        DONE.put("thawed", Technique.THAW);
+        DONE.put("cooked", Technique.BOIL);
+        DONE.put("marinated", Technique.MARINATE);
+        DONE.put("caramelised", Technique.SWEAT);
+        DONE.put("caramelized", Technique.SWEAT);
+        DONE_BEFORE = Pattern.compile("\\b(" + String.join("|", DONE.keySet()) + ")\\b", Pattern.CASE_INSENSITIVE);
+    }
+
+    private PrepWords() {}
+
+    /** Whether a line is found by taste, or is measured by eye. */
+    public static boolean isToTaste(Optional<String> prep) {
+        return prep.filter(words -> TO_TASTE.matcher(words).find()).isPresent();
+    }
+
+    /** Whether a line without an amount is complete: to taste, for the plate, for the pan. */
+    public static boolean needsNoAmount(Optional<String> prep) {
+        return isToTaste(prep)
+                || prep.filter(words -> FOR_LATER.matcher(words).find()).isPresent();
+    }
+
+    /**
+     * Something that was done to an ingredient before it is put on the list.
+     *
+     * @param word as it was said, such as "steamed"
+     * @param technique what it is
+     */
+    public record Done(String word, Technique technique) {
+
+        /** The word without its ending, to build another word from. */
+        public String stem() {
+            return word.toLowerCase(Locale.ROOT).replaceAll("(?:ed|d)$", "");
+        }
+    }
+
+    /** What was done to it before, if anything was said. */
+    public static Optional<Done> doneBefore(String words) {
+        Matcher matcher = DONE_BEFORE.matcher(words);
+        return matcher.find()
+                ? Optional.of(new Done(
+                        matcher.group(1), Known.in(DONE, matcher.group(1).toLowerCase(Locale.ROOT))))
+                : Optional.empty();
+    }
+}

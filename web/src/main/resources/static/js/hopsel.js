@@ -198,3 +198,17 @@ document.addEventListener('dragstart', (event) => {
     event.preventDefault();
   }
 });
+
+// What is usual is put into the fields that it speaks of, and kept with the rest of the form.
+document.addEventListener('click', (event) => {
+  const button = event.target.closest('button[data-fill]');
+  if (!button) {
+    return;
+  }
+  button.dataset.fill.split('\n').forEach((pair) => {
+    const at = pair.indexOf('=');
+    const field = button.form.elements[pair.slice(0, at)];
+    field.value = pair.slice(at + 1);
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+  });
+});

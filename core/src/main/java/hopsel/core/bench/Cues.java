@@ -2,7 +2,7 @@ package hopsel.core.bench;
 
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
-import hopsel.core.item.HouseRule;
+import hopsel.core.food.Product;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
@@ -21,47 +21,51 @@ final class Cues {
     private static final List<Row> ROWS = List.of(
             new Row(
                     need -> need.is(PlaceKind.OVEN),
-                    items -> some(items, Trait.FLOUR) || some(items, Trait.WHOLE),
+                    scene -> some(scene.items, Trait.FLOUR) || some(scene.items, Trait.WHOLE),
                     "the edges are golden and the middle is firm"),
             new Row(
                     need -> need.is(PlaceKind.GRILL),
-                    items -> some(items, Trait.WHOLE),
+                    scene -> some(scene.items, Trait.WHOLE),
                     "dark marks show and it lifts off by itself"),
             new Row(
                     need -> need.is(PlaceKind.STEAMER),
-                    items -> some(items, Trait.WHOLE) || some(items, Trait.LEAF),
+                    scene -> some(scene.items, Trait.WHOLE) || some(scene.items, Trait.LEAF),
                     "it is soft right through"),
-            new Row(need -> need.does(Does.RING), items -> all(items, Cues::isPungent), "it is soft and smells sweet"),
             new Row(
                     need -> need.does(Does.RING),
-                    items -> all(items, item -> item.has(Trait.SPICE) || item.has(Trait.HERB)),
+                    scene -> all(scene.items, Cues::isPungent) && !scene.wet,
+                    "it is soft and smells sweet"),
+            new Row(
+                    need -> need.does(Does.RING),
+                    scene -> all(scene.items, item -> item.has(Trait.SPICE) || item.has(Trait.HERB)),
                     "it smells strong and has not darkened"),
             new Row(
                     need -> need.does(Does.HEATS),
-                    items -> some(items, Trait.PULSE) && someRunning(items),
+                    scene -> some(scene.items, Trait.PULSE) && scene.wet,
                     "the biggest one crushes between tongue and palate, with no hard core"),
             new Row(
                     need -> need.does(Does.HEATS),
-                    items -> some(items, Trait.DRIED) && some(items, Trait.STARCHY),
+                    scene -> some(scene.items, Trait.DRIED) && some(scene.items, Trait.STARCHY),
                     "one of them has no hard core"),
             new Row(
                     need -> need.does(Does.RING),
-                    items -> rooted(items) && someRunning(items),
+                    scene -> rooted(scene.items) && scene.wet,
                     "a knife slides in without push"),
             new Row(
                     need -> need.does(Does.RING),
-                    items -> items.stream().anyMatch(item -> item.has(Trait.KEEP_COLD) && item.has(Trait.WHOLE))
-                            && !someRunning(items),
+                    scene -> scene.items.stream().anyMatch(item -> item.has(Trait.KEEP_COLD) && item.has(Trait.WHOLE))
+                            && !scene.wet,
                     "the underside is golden and lets go of the pan"));
 
     private Cues() {}
 
     /** The sign, where the table has one for what goes in at this step. */
-    static Optional<String> of(Step step, List<Item> goesIn) {
+    static Optional<String> of(Step step, List<Item> goesIn, Product made) {
+        Scene scene = new Scene(goesIn, made.runs());
         return goesIn.isEmpty()
                 ? Optional.empty()
                 : ROWS.stream()
-                        .filter(row -> step.needs().stream().anyMatch(row.at) && row.food.test(goesIn))
+                        .filter(row -> step.needs().stream().anyMatch(row.at) && row.food.test(scene))
                         .map(Row::cue)
                         .findFirst();
     }
@@ -81,15 +85,18 @@ final class Cues {
         return item.has(Trait.PUNGENT) || item.has(Trait.GARLIC);
     }
 
-    /** Water, stock or milk, not the fat in the pan. */
-    private static boolean someRunning(List<Item> items) {
-        return items.stream().anyMatch(item -> item.has(Trait.LIQUID) && !item.falls(HouseRule.OIL));
-    }
-
     private static boolean rooted(List<Item> items) {
         return items.stream()
                 .anyMatch(item -> item.has(Trait.WHOLE) && (item.has(Trait.STARCHY) || item.has(Trait.HARD)));
     }
 
-    private record Row(Predicate<Need> at, Predicate<List<Item>> food, String cue) {}
+    private record Row(Predicate<Need> at, Predicate<Scene> food, String cue) {}
+
+    /**
+     * What the rows ask about.
+     *
+     * @param items that go in
+     * @param wet whether water, stock or milk is in the pan, whenever it went in
+     */
+    private record Scene(List<Item> items, boolean wet) {}
 }

@@ -125,7 +125,7 @@ final class StepFindings extends Findings {
                 .isPresent();
         if (step.cue().isEmpty() && hot && !tellsItself && step.work() != Work.REST) {
             String question = "How does one see that “%s” is done?".formatted(step.title());
-            Optional<String> cue = Cues.of(step, goesIn(step));
+            Optional<String> cue = flow.product(step.id()).flatMap(made -> Cues.of(step, goesIn(step), made));
             if (cue.isEmpty()) {
                 object(Rule.CUE_MISSING, step.id(), question);
                 return;

@@ -114,11 +114,18 @@ final class Transformation {
         mark(does(Technique.GLAZE), Condition.GLAZED);
         mark(does(Technique.CRISP) && heats, Condition.CRISP);
         mark(has(Trait.MELTS) && heats, Condition.MELTED);
-        mark(has(Trait.WILTS) && !heats && (does(Technique.DRESS) || has(Trait.ACID)), Condition.DRESSED);
+        mark(dresses(), Condition.DRESSED);
         flour();
         if (wets()) {
             conditions.removeAll(EnumSet.of(Condition.DRAINED, Condition.CRISP));
         }
+    }
+
+    /** Raw leaves that meet something sharp, with nothing hot about them. */
+    private boolean dresses() {
+        boolean leaves = some(part -> part.item().has(Trait.WILTS) && !part.heated());
+        boolean cold = !heats && parts.values().stream().noneMatch(Part::heated);
+        return leaves && !heats && (does(Technique.DRESS) || cold && has(Trait.ACID));
     }
 
     /** Drained noodles that go into their sauce are drained no more, and what was crisp is not in a broth. */

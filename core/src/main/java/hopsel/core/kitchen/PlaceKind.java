@@ -113,6 +113,11 @@ public enum PlaceKind {
         return word;
     }
 
+    /** What else it is called, in the form of class files. */
+    public List<String> others() {
+        return others;
+    }
+
     /** Whether it does this. */
     public boolean does(Does what) {
         return does.contains(what);

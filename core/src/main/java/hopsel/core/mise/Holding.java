@@ -8,20 +8,19 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
+import hopsel.core.food.Heat;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Storage;
 import hopsel.core.item.Trait;
-import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
 
 import org.jspecify.annotations.Nullable;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -61,8 +60,10 @@ public record Holding(List<Stay> stays) {
      */
     private static final int WORTH_CHILLING = 3600;
 
+    /** Times that something cooked is chilled and heated again. */
+    public static final int MOST_REHEATS = 1;
+
     private static final int SHORT = 10 * 60;
-    private static final BigDecimal HOT = BigDecimal.valueOf(60);
 
     /** Where something waits. */
     public enum Where {
@@ -75,7 +76,8 @@ public record Holding(List<Stay> stays) {
         USE_OR_CHILL,
         DISCARD,
         RICE,
-        COOKED_LONG_AGO
+        COOKED_LONG_AGO,
+        REHEATED_TWICE
     }
 
     /**
@@ -231,12 +233,21 @@ public record Holding(List<Stay> stays) {
                     cooking.step(activity.step()).keeps().map(keeps -> keeps.seconds()),
                     CautionFinder.allergens(List.copyOf(upstream(activity, new HashSet<>()))),
                     age,
-                    breaches(perishable, soFar, age, rice));
+                    breaches(perishable, soFar, age, rice, reheated(activity)));
+        }
+
+        /** How often it will have been heated again once every activity that waits for it has begun. */
+        private int reheated(Activity activity) {
+            int next = Known.in(after, activity).stream().anyMatch(then -> heatsAgain(activity, then)) ? 1 : 0;
+            return reheats(activity) + next;
         }
 
         /** The age counts from the first time it was cooked, whatever was done to it since. */
-        private static List<Breach> breaches(boolean perishable, int warm, int age, boolean rice) {
+        private static List<Breach> breaches(boolean perishable, int warm, int age, boolean rice, int reheated) {
             List<Breach> breaches = new ArrayList<>();
+            if (reheated > MOST_REHEATS) {
+                breaches.add(Breach.REHEATED_TWICE);
+            }
             if (perishable && warm > DISCARD) {
                 breaches.add(Breach.DISCARD);
             } else if (perishable && warm > USE_OR_CHILL) {
@@ -270,20 +281,37 @@ public record Holding(List<Stay> stays) {
             return most + own;
         }
 
+        /** How often what an activity makes was cooked, chilled and heated again, on the longest way to it. */
+        private int reheats(Activity activity) {
+            int most = 0;
+            for (Activity first : Known.in(before, activity)) {
+                most = Math.max(most, reheats(first) + (heatsAgain(first, activity) ? 1 : 0));
+            }
+            return most;
+        }
+
+        /** What was cooked and then stood in the fridge comes onto the heat again. */
+        private boolean heatsAgain(Activity first, Activity then) {
+            Set<Activity> way = new HashSet<>();
+            upstream(first, way);
+            boolean stood = Heat.cools(step(first)) || then.start() - first.end() > WORTH_CHILLING;
+            return heated(then) && stood && perishable(first) && way.stream().anyMatch(this::heated);
+        }
+
+        private Step step(Activity activity) {
+            return cooking.step(activity.step());
+        }
+
         private boolean heated(Activity activity) {
-            return cooking.step(activity.step()).needs().stream()
-                    .anyMatch(need -> need.does(Does.HEATS)
-                            || need.celsius()
-                                    .filter(celsius -> celsius.compareTo(HOT) >= 0)
-                                    .isPresent());
+            return Heat.heats(step(activity));
         }
 
         private boolean cold(Activity activity) {
-            return cooking.step(activity.step()).needs().stream().anyMatch(need -> need.does(Does.COOLS));
+            return Heat.cools(step(activity));
         }
 
         private boolean frozen(Activity activity) {
-            return cooking.step(activity.step()).needs().stream().anyMatch(need -> need.does(Does.FREEZES));
+            return Heat.freezes(step(activity));
         }
 
         private boolean perishable(Activity activity) {

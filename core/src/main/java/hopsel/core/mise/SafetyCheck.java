@@ -37,6 +37,8 @@ public final class SafetyCheck {
         RICE,
         /** Cooked food kept for longer than three days. */
         COOKED_LONG_AGO,
+        /** Cooked food that is heated again a second time. */
+        REHEATED_TWICE,
         /** Done before what goes in has been bought. */
         BEFORE_BOUGHT
     }
@@ -74,14 +76,13 @@ public final class SafetyCheck {
 
     private static Broken broken(Stay stay, Breach breach) {
         boolean warm = breach == Breach.DISCARD;
-        Limit limit;
-        if (warm) {
-            limit = Limit.TOO_WARM;
-        } else if (breach == Breach.RICE) {
-            limit = Limit.RICE;
-        } else {
-            limit = Limit.COOKED_LONG_AGO;
-        }
+        Limit limit =
+                switch (breach) {
+                    case DISCARD, USE_OR_CHILL -> Limit.TOO_WARM;
+                    case RICE -> Limit.RICE;
+                    case COOKED_LONG_AGO -> Limit.COOKED_LONG_AGO;
+                    case REHEATED_TWICE -> Limit.REHEATED_TWICE;
+                };
         return new Broken(limit, stay.activity().step(), warm ? stay.warm() : stay.age(), List.of());
     }
 

@@ -7,7 +7,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Show;
+import hopsel.core.dish.Use;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Storage;
+import hopsel.core.mise.SafetyCheck;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.SmallClass;
@@ -15,6 +21,7 @@ import hopsel.core.plan.SmallClass;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -127,6 +134,25 @@ class AirStateTest {
         assertThat(step(at(5), "mix").status()).isEqualTo(Status.RUNNING);
         press(5, "UNDO", "", String.valueOf(undo.number()), 0);
         assertThat(step(at(6), "mix").status()).isEqualTo(Status.DONE);
+    }
+
+    /** What was safe on paper is not where the evening takes four hours longer; the log says so, not the plan. */
+    @Test
+    void safetyGoesByTheClockOfTheEvening() {
+        Item yogurt = Item.nameOnly("yogurt", "Soy yogurt").withStorage(Optional.of(Storage.CHILLED));
+        of(cooking.with(cooking.dishes().stream()
+                .map(dish -> dish.eachComponent(part ->
+                                part.withIngredients(List.of(IngredientLine.of("yogurt", "yogurt", Optional.empty()))))
+                        .change("mix", step -> step.withUses(List.of(new Use("yogurt", BigDecimal.ONE)))))
+                .toList()));
+        Catalogue catalogue = Catalogue.of(List.of(yogurt));
+        press(0, "ON_AIR", "");
+        press(0, "START", "mix");
+        assertThat(SafetyOnAir.of(cooking, plan, at(10), catalogue)).isEmpty();
+        assertThat(SafetyOnAir.of(cooking, plan, at(200), catalogue)).isEmpty();
+        assertThat(SafetyOnAir.of(cooking, plan, at(242), catalogue))
+                .extracting(broken -> broken.limit())
+                .containsOnly(SafetyCheck.Limit.TOO_WARM);
     }
 
     @Test

@@ -215,6 +215,22 @@ class HoldingTest {
                 .isEmpty();
     }
 
+    /** Chilled and heated again once is allowed; twice is not, and what only stands hot meanwhile was not chilled. */
+    @ParameterizedTest
+    @CsvSource({"-30000, -20000, REHEATED_TWICE", "-30000, -26000, ''", "-33000, -27000, ''"})
+    void cookedFoodIsHeatedAgainOnce(int warmed, int again, String breach) {
+        airEnd = 0;
+        step("boil", "burner", -40000, -36000, BEANS)
+                .step("warm", "burner", warmed, warmed + 600)
+                .step("rewarm", "burner", again, again + 600)
+                .step("serve", "", again + 700, again + 800);
+        airEnd = again + 900;
+        assertThat(Holding.of(cooking(), plan(), CATALOGUE).stays())
+                .filteredOn(stay -> stay.activity().step().step().equals("warm"))
+                .flatExtracting(Stay::breaches)
+                .isEqualTo(breach.isEmpty() ? List.of() : List.of(Breach.REHEATED_TWICE));
+    }
+
     /** Of one dish that is too old it is said once, where it is oldest. */
     @Test
     void whatIsTooOldIsSaidOnceWhereItIsOldest() {

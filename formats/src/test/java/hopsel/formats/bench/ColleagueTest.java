@@ -118,6 +118,7 @@ class ColleagueTest {
             400 g potatoes; 1 l water           | Boil the potatoes in the water for 20 minutes.  | When a knife slides in without push
             2 tsp ground cumin                  | Toast the cumin in a pan for 1 minute.          | When it smells strong and has not darkened
             400 ml coconut milk                 | Heat the coconut milk for 3 minutes.            |
+            1 l vegetable stock; 200 g firm tofu | Simmer the stock for 10 minutes until it bubbles. Fry the tofu in it for 3 minutes. |
             400 g carrots                       | Roast the carrots at 200 °C for 30 minutes.     | When the edges are golden and the middle is firm
             """)
     void theSignIsThatOfTheFood(String ingredients, String method, String sign) {

@@ -24,6 +24,7 @@ import hopsel.web.air.AirStore.Run;
 import hopsel.web.air.AirView.Words;
 import hopsel.web.frame.Bounded;
 import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.SafetyWords;
 import hopsel.web.frame.StepWords;
 import hopsel.web.handout.HandoutCautions;
 import hopsel.web.handout.HandoutPages;
@@ -62,6 +63,7 @@ class AirDesk {
     private final Experience experience;
     private final StepWords steps;
     private final MessageSource messages;
+    private final SafetyWords safety;
     private final Catalogue builtIn;
     private final JsonMapper mapper;
     private final Map<Run, Prepared> prepared = Bounded.map();
@@ -77,6 +79,7 @@ class AirDesk {
             Experience experience,
             StepWords steps,
             MessageSource messages,
+            SafetyWords safety,
             Catalogue builtIn,
             JsonMapper mapper) {
         this.store = store;
@@ -88,6 +91,7 @@ class AirDesk {
         this.experience = experience;
         this.steps = steps;
         this.messages = messages;
+        this.safety = safety;
         this.builtIn = builtIn;
         this.mapper = mapper;
     }
@@ -183,7 +187,8 @@ class AirDesk {
                 ready.talk,
                 ready.words,
                 pages,
-                rehearsal.map(own -> kitchens.kitchen(run, planned, own)));
+                rehearsal.map(own -> kitchens.kitchen(run, planned, own)),
+                safety);
         List<String> before =
                 state.onAir().isEmpty() ? experience.lastTime(planned.cooking(), Optional.of(run.id())) : List.of();
         return views.view(

@@ -20,6 +20,7 @@ import java.util.List;
  * @param undo number of the event that would be undone; 0: none
  * @param undoes the kind and name of that event
  * @param because what makes the end what it is, in the order of the class
+ * @param unsafe limits of food safety that are broken, or will be as things stand
  * @param comingIn seconds for which simulated guests are still coming in
  */
 record AirView(
@@ -39,6 +40,7 @@ record AirView(
         Advice advice,
         List<Question> questions,
         List<Missing> missing,
+        List<String> unsafe,
         List<Someone> people,
         Wait pause,
         List<String> recap,

@@ -16,6 +16,7 @@ import hopsel.core.air.Ovens;
 import hopsel.core.air.Pause;
 import hopsel.core.air.Replies;
 import hopsel.core.air.Reply;
+import hopsel.core.air.SafetyOnAir;
 import hopsel.core.air.Taste;
 import hopsel.core.bench.Ladders;
 import hopsel.core.classes.CookingClass;
@@ -47,6 +48,7 @@ import hopsel.web.air.AirView.Rung;
 import hopsel.web.air.AirView.Someone;
 import hopsel.web.air.AirView.Wait;
 import hopsel.web.air.AirView.Words;
+import hopsel.web.frame.SafetyWords;
 
 import org.jspecify.annotations.Nullable;
 
@@ -74,6 +76,7 @@ final class AirViews {
     private final Map<String, Integer> pages;
     private final Optional<SimulatedKitchen> kitchen;
     private final Map<String, Oven> ovens;
+    private final SafetyWords safety;
     private final Coverage coverage;
     private final Map<String, Standing> byKey = new HashMap<>();
 
@@ -83,7 +86,8 @@ final class AirViews {
             Talk talk,
             Map<String, Words> words,
             Map<String, Integer> pages,
-            Optional<SimulatedKitchen> kitchen) {
+            Optional<SimulatedKitchen> kitchen,
+            SafetyWords safety) {
         this.planned = planned;
         this.cooking = planned.cooking();
         this.state = state;
@@ -91,6 +95,7 @@ final class AirViews {
         this.words = words;
         this.pages = pages;
         this.kitchen = kitchen;
+        this.safety = safety;
         this.ovens = Ovens.of(state);
         this.coverage = Coverage.of(state);
         state.standings().forEach(standing -> byKey.put(AirState.key(standing.activity()), standing));
@@ -121,6 +126,9 @@ final class AirViews {
                         .map(question -> new Question(question.number(), question.text(), seconds(question.at())))
                         .toList(),
                 coverage.missing().stream().map(this::missing).toList(),
+                SafetyOnAir.of(cooking, planned.plan(), state, planned.catalogue()).stream()
+                        .map(broken -> safety.broken(broken, planned))
+                        .toList(),
                 cooking.people().stream()
                         .map(person -> new Someone(person.id(), person.name(), person.role() == Role.HOST))
                         .toList(),

@@ -16,6 +16,8 @@ import hopsel.core.dish.Rescue;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
+import hopsel.core.food.FoodFlow;
+import hopsel.core.food.Product;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
@@ -42,6 +44,7 @@ public final class BenchView {
     private final DishTimes times;
     private final List<Objection> objections;
     private final StripDrawing drawing;
+    private final FoodFlow flow;
     private final Optional<Step> picked;
 
     BenchView(StoredDish stored, Catalogue house, Optional<String> pick) {
@@ -51,6 +54,7 @@ public final class BenchView {
         this.times = DishTimes.of(sheet.dish());
         this.objections = Colleague.objections(sheet, house);
         this.drawing = StripDrawing.of(sheet, times);
+        this.flow = FoodFlow.of(sheet.dish(), catalogue);
         this.picked = pick.flatMap(sheet::step);
     }
 
@@ -247,6 +251,16 @@ public final class BenchView {
             }
             return pieces;
         }
+    }
+
+    /** What comes out of a step; nothing where steps wait for each other in a circle. */
+    public Optional<Product> product(Step step) {
+        return flow.product(step.id());
+    }
+
+    /** What it weighs, steam not reckoned. */
+    public Optional<BigDecimal> grams(Product product) {
+        return product.grams(sheet.weigher());
     }
 
     /** What is done at a step, in the order of a kitchen. */

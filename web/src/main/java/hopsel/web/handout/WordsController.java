@@ -2,6 +2,8 @@ package hopsel.web.handout;
 
 import hopsel.core.caution.FoundCaution;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.food.AtHome;
+import hopsel.core.food.FoodFlow;
 import hopsel.core.handout.HostWords;
 import hopsel.core.handout.HostWords.DishWords;
 import hopsel.core.handout.Statements;
@@ -64,6 +66,10 @@ class WordsController {
         Map<String, List<FoundCaution>> found = new LinkedHashMap<>();
         planned.cooking().dishes().forEach(dish -> found.put(dish.id(), FoundCaution.of(dish, planned.catalogue())));
         model.addAttribute("found", found);
+        Map<String, AtHome> usual = new LinkedHashMap<>();
+        planned.cooking().dishes().forEach(dish -> AtHome.of(FoodFlow.of(dish, planned.catalogue()))
+                .ifPresent(row -> usual.put(dish.id(), row)));
+        model.addAttribute("usual", usual);
         return "handout/words";
     }
 

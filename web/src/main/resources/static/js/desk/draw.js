@@ -74,6 +74,7 @@ export class Drawing {
     }
     this.drawClock();
     this.drawNow();
+    this.drawUnsafe();
     this.drawNext();
     this.drawHandIns();
     this.drawHelp();
@@ -194,6 +195,10 @@ export class Drawing {
       nodes.push(list);
     }
     return nodes;
+  }
+
+  drawUnsafe() {
+    put(this.spot('unsafe'), this.state.unsafe.map((said) => element('li', said)));
   }
 
   drawNext() {

@@ -8,6 +8,7 @@ import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.Wishes;
+import hopsel.core.recipe.Aside;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -45,7 +46,7 @@ public final class DropList {
                                 Variant.step(cooking, ref, step -> step.shown(Show.NEVER)),
                                 wishes,
                                 now));
-                if (dish.goesWithout(component)) {
+                if (Aside.goesWithout(dish, component)) {
                     add(
                             drops,
                             Optional.empty(),

@@ -10,13 +10,13 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
+import hopsel.core.recipe.Aside;
+import hopsel.core.recipe.Said;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -30,9 +30,6 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
 
     /** Seconds below which nothing is worth being said. */
     private static final int LEAST_GAIN = 30;
-    /** Words of steps that only make something hot again: left out, it is served cold. */
-    private static final Pattern WARMING = Pattern.compile(
-            "\\b(?:re-?heat|warm (?:through|up)|keep warm|heat (?:up|through))", Pattern.CASE_INSENSITIVE);
 
     private CookingClass cooking() {
         return state.order().cooking;
@@ -92,7 +89,8 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
             component(standing.activity().step())
                     .filter(component -> component.steps().size() > 1
                             && untouched(standing.activity().step(), component)
-                            && cooking().dish(standing.activity().step().dish()).goesWithout(component))
+                            && Aside.goesWithout(
+                                    cooking().dish(standing.activity().step().dish()), component))
                     .ifPresent(component -> found.add(new Reply(
                             Means.DROP_COMPONENT,
                             "",
@@ -143,12 +141,11 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
             return Optional.of(Means.SKIP_OPTIONAL);
         }
         if (component(ref)
-                .filter(component -> component.steps().size() == 1 && dish.goesWithout(component))
+                .filter(component -> component.steps().size() == 1 && Aside.goesWithout(dish, component))
                 .isPresent()) {
             return Optional.of(Means.DROP_GARNISH);
         }
-        boolean warms = step.uses().isEmpty()
-                && WARMING.matcher(step.title().toLowerCase(Locale.ROOT)).find();
+        boolean warms = step.uses().isEmpty() && Said.WARMING.in(step.title());
         return warms ? Optional.of(Means.SERVE_COLD) : Optional.empty();
     }
 

@@ -1,51 +1,56 @@
 package hopsel.core.bench;
 
 import hopsel.core.dish.Step;
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Work;
+import hopsel.core.recipe.Said;
+import hopsel.core.recipe.TechniqueReader;
 
 import java.util.Arrays;
-import java.util.Locale;
+import java.util.EnumSet;
 import java.util.Optional;
-import java.util.regex.Pattern;
+import java.util.Set;
 
-/** The waits that sink classes, told by the words of a step. */
+/** The waits that sink classes, told by what is done at a step. */
 public enum HiddenTime {
-    HEATING("pre-?heat|heat (?:the |your |up the )?oven|oven on"),
-    BOILING("boil (?:the |a |some )?(?:pot|pan|kettle|water)|bring[^.]{0,40}water[^.]{0,20}boil|water (?:to|comes)"),
-    SOAKING("soak|rehydrat"),
-    THAWING("thaw|defrost"),
-    PRESSING("press(?!ure)"),
-    MARINATING("marinat|marinade"),
-    GELLING("flax|chia|gel\\b"),
-    PRESSURE("pressure|natural release"),
-    RISING("rise|proof|prove|ferment"),
-    RESTING("\\brest|relax|stand|sit\\b"),
-    CHILLING("chill|refrigerat|fridge|freez"),
-    SETTING("\\bset\\b|setting|firm up"),
-    COOLING("cool");
+    HEATING(Technique.PREHEAT),
+    BOILING(Technique.BOIL),
+    SOAKING(Technique.SOAK),
+    THAWING(Technique.THAW),
+    PRESSING(Technique.PRESS),
+    MARINATING(Technique.MARINATE),
+    GELLING(Technique.GEL),
+    PRESSURE(Technique.PRESSURE_COOK),
+    RISING(Technique.PROOF),
+    RESTING(Technique.REST),
+    CHILLING(Technique.CHILL, Technique.FREEZE),
+    SETTING(Technique.SET),
+    COOLING(Technique.COOL);
 
-    private final Pattern words;
+    private final Set<Technique> techniques;
 
-    HiddenTime(String words) {
-        this.words = Pattern.compile(words, Pattern.CASE_INSENSITIVE);
+    HiddenTime(Technique first, Technique... others) {
+        this.techniques = EnumSet.of(first, others);
     }
 
     /** What a step that nobody stands at is waiting for; empty for cooking and for hands work. */
     public static Optional<HiddenTime> of(Step step) {
-        String text = (step.title() + " " + step.instruction()).toLowerCase(Locale.ROOT);
-        boolean water = step.work() == Work.WATCH
-                && BOILING.words.matcher(text).find()
-                && step.uses().isEmpty();
-        if (step.work() != Work.REST && !water) {
-            return Optional.empty();
+        boolean water = step.work() == Work.WATCH && step.uses().isEmpty() && Said.WATER_BOILS.in(step);
+        if (water) {
+            return Optional.of(BOILING);
         }
-        return water
-                ? Optional.of(BOILING)
-                : Arrays.stream(values())
-                        .filter(what -> what.words.matcher(step.title()).find())
-                        .findFirst()
-                        .or(() -> Arrays.stream(values())
-                                .filter(what -> what.words.matcher(text).find())
-                                .findFirst());
+        return step.work() == Work.REST
+                ? first(TechniqueReader.mainly(step)).or(() -> first(TechniqueReader.of(step)))
+                : Optional.empty();
+    }
+
+    private static Optional<HiddenTime> first(Set<Technique> techniques) {
+        return Arrays.stream(values())
+                .filter(what -> what != BOILING && what.isMeant(techniques))
+                .findFirst();
+    }
+
+    private boolean isMeant(Set<Technique> of) {
+        return techniques.stream().anyMatch(of::contains);
     }
 }

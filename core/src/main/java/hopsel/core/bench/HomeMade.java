@@ -240,7 +240,7 @@ public record HomeMade(String item, int yields, String recipe) {
 
     /** What the component is called. */
     public String title(Catalogue catalogue) {
-        String name = catalogue.get(item).name().replaceAll("[,(].*", "").strip();
+        String name = catalogue.get(item).shortName();
         return "Home-made " + name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
     }
 

@@ -8,10 +8,12 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
+import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
+import hopsel.core.recipe.PrepWords;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -173,9 +175,7 @@ public record HouseStyle(Draft sheet, List<String> changes) {
         void oil(String school) {
             boolean sparing = "sparing".equals(sheet.notes().house().get(Matter.OIL.word()));
             for (IngredientLine line : lines(item -> item.falls(HouseRule.OIL))) {
-                boolean greasing = line.prep()
-                        .filter(prep -> prep.matches("(?i).*\\b(?:greas|brush|tin|tray|pan)\\w*.*"))
-                        .isPresent();
+                boolean greasing = PrepWords.isForTheTin(line.prep());
                 if (school.equals("none") && greasing) {
                     sheet = Edits.removeLine(sheet, line.id());
                     changes.add("%s for the tin is left out: line it with paper instead (not above 220 °C)."
@@ -257,7 +257,7 @@ public record HouseStyle(Draft sheet, List<String> changes) {
 
         void salt(String school) {
             for (IngredientLine line : lines(item -> item.falls(HouseRule.ADDED_SALT))) {
-                boolean plain = line.item().contains("salt");
+                boolean plain = sheet.catalogue(builtIn).get(line.item()).has(Trait.SEASONING);
                 if (school.equals("none") && plain) {
                     sheet = Edits.removeLine(sheet, line.id());
                     changes.add("%s is left out; more acid, herbs or mushroom make up for it."
@@ -399,14 +399,11 @@ public record HouseStyle(Draft sheet, List<String> changes) {
                 String prep = line.prep().orElse("");
                 boolean peeled = prep.toLowerCase(Locale.ROOT).contains("peeled");
                 if (on && peeled) {
-                    prepare(
-                            line,
-                            prep.replaceAll("(?i)\\bpeeled(?: and|,)?\\s*", "").strip(),
-                            "scrubbed, skin on");
+                    prepare(line, PrepWords.unpeeled(prep), "scrubbed, skin on");
                     changes.add("The skin of %s stays on: scrub it. Less waste and less work."
                             .formatted(name(line.item())));
                 } else if (!on && prep.contains("scrubbed, skin on")) {
-                    prepare(line, prep.replace("scrubbed, skin on", "").replaceAll("^[, ]+|[, ]+$", ""), "peeled");
+                    prepare(line, PrepWords.without(prep, "scrubbed, skin on"), "peeled");
                     changes.add("%s is peeled.".formatted(name(line.item())));
                 }
             }

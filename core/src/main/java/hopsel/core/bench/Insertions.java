@@ -6,12 +6,14 @@ import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
+import hopsel.core.recipe.PrepWords;
 import hopsel.core.recipe.Slug;
 
 import java.math.BigDecimal;
@@ -20,6 +22,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Ready-made changes that put steps and lines in or take them together. */
@@ -151,35 +154,29 @@ final class Insertions {
     }
 
     /** A step that makes what a line takes for granted, before whatever uses the line; how long it takes is a guess. */
-    static Draft madeBefore(Draft sheet, String line, String verb, String name) {
-        String id = free(sheet, verb + "-" + line);
-        boolean resting = List.of("soak", "press", "thaw", "marinat").contains(verb);
-        boolean oven = verb.equals("roast") || verb.equals("bak");
-        String title =
-                switch (verb) {
-                    case "bak" -> "Bake";
-                    case "marinat" -> "Marinate";
-                    case "caramelis", "caramelize" -> "Caramelise";
-                    default -> verb.substring(0, 1).toUpperCase(Locale.ROOT) + verb.substring(1);
-                };
+    static Draft madeBefore(Draft sheet, String line, PrepWords.Done done, String name) {
+        Technique technique = done.technique();
+        String id = free(sheet, done.stem() + "-" + line);
+        boolean resting = technique.isAtLeast() || technique == Technique.THAW;
+        boolean oven = technique == Technique.BAKE;
         List<Need> needs;
-        if (resting || verb.equals("mash")) {
-            needs = List.of();
-        } else if (oven) {
-            needs = List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO));
-        } else {
-            needs = burner();
-        }
         Work work;
         if (resting) {
+            needs = List.of();
             work = Work.REST;
+        } else if (technique == Technique.MASH) {
+            needs = List.of();
+            work = Work.HANDS;
         } else {
-            work = verb.equals("mash") ? Work.HANDS : Work.WATCH;
+            needs = oven
+                    ? List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO))
+                    : burner();
+            work = Work.WATCH;
         }
         Step making = step(
                 id,
-                title + " " + name.split(",")[0].toLowerCase(Locale.ROOT),
-                title + ".",
+                done.verb() + " " + name.toLowerCase(Locale.ROOT),
+                done.verb() + ".",
                 StepMinutes.of(Minutes.of(resting || oven ? 30 : 12)),
                 work,
                 Show.NEVER,
@@ -187,7 +184,7 @@ final class Insertions {
                 List.of(),
                 List.of(new Use(line, BigDecimal.ONE)),
                 "Done through");
-        Draft next = inFront(sheet, line, List.of(making));
+        Draft next = inFront(sheet, line, List.of(making.withTechniques(Set.of(technique))));
         return next.with(next.notes().guess(id, "minutes"));
     }
 

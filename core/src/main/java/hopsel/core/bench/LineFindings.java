@@ -204,6 +204,7 @@ final class LineFindings extends Findings {
         boolean isDone = done.filter(what -> sheet.dish().steps().anyMatch(step -> TechniqueReader.of(step)
                         .contains(what.technique())))
                 .isPresent();
+        String shortName = catalogue.find(line.item()).map(Item::shortName).orElse(name);
         if (done.isPresent() && !isDone) {
             object(
                     Rule.MADE_NOWHERE,
@@ -211,7 +212,7 @@ final class LineFindings extends Findings {
                     "%s stands on the list %s, but no step does that."
                             .formatted(name, done.get().word()),
                     "Put the step in",
-                    now -> Insertions.madeBefore(now, line.id(), done.get().stem(), name));
+                    now -> Insertions.madeBefore(now, line.id(), done.get(), shortName));
         }
     }
 

@@ -31,7 +31,7 @@ public final class LineText {
 
     /** The plain name, if that leads back to the item; otherwise another name of it. */
     private static String name(Item item, Catalogue catalogue) {
-        String plain = item.name().split("[,(]")[0].strip().toLowerCase(Locale.ROOT);
+        String plain = item.shortName().toLowerCase(Locale.ROOT);
         boolean leadsBack =
                 ItemFinder.of(catalogue).find(plain).filter(item::equals).isPresent();
         return leadsBack ? plain : item.practice().names().stream().findFirst().orElse(item.name());

@@ -14,6 +14,7 @@ import hopsel.core.item.Item;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
+import hopsel.core.recipe.Said;
 import hopsel.core.recipe.Spoken;
 
 import java.math.BigDecimal;
@@ -22,16 +23,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /** What there is to say about steps: times, heat, cues, appliances, and what nobody waits for. */
 final class StepFindings extends Findings {
 
     private static final BigDecimal PAPER_LIMIT = BigDecimal.valueOf(220);
-    private static final Pattern PAPER = Pattern.compile(
-            "\\b(?:baking paper|parchment(?: paper)?|greaseproof(?: paper)?|(?<!rice |rice-|kitchen "
-                    + ")paper)(?:-lined)?\\b",
-            Pattern.CASE_INSENSITIVE);
     /** Seconds from which a watched step wants a look before its end; kitchen practice. */
     private static final int LONG = 20 * 60;
 
@@ -209,7 +205,7 @@ final class StepFindings extends Findings {
                         || need.celsius()
                                 .filter(c -> c.compareTo(PAPER_LIMIT) > 0)
                                 .isPresent());
-        if (tooHot && PAPER.matcher(step.instruction()).find()) {
+        if (tooHot && Said.BAKING_PAPER.in(step.instruction())) {
             object(
                     Rule.PAPER,
                     step.id(),
@@ -219,7 +215,7 @@ final class StepFindings extends Findings {
                             now,
                             step.id(),
                             own -> own.withText(
-                                    Optional.of(PAPER.matcher(own.instruction()).replaceAll("oiled tray")))));
+                                    Optional.of(Said.BAKING_PAPER.replaced(own.instruction(), "oiled tray")))));
         }
     }
 

@@ -13,31 +13,24 @@ import hopsel.core.item.Origin;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
+import hopsel.core.recipe.Said;
 import hopsel.core.recipe.TechniqueReader;
 
 import java.math.BigDecimal;
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 
 /**
  * Finds the cautions of a dish from what goes in and what is done, by rules that can be listed.
  *
- * <p>It reads the English words of steps and items; a caution too many is meant to be more likely than one too few.
+ * <p>It asks traits, techniques and places, and for the little that no fact says the words of a step; a caution too
+ * many is meant to be more likely than one too few.
  */
 public final class CautionFinder {
 
     private static final BigDecimal PAPER_LIMIT = BigDecimal.valueOf(220);
-
-    /** Compiled once: the same few lists of words are looked for in every step of every handout. */
-    private static final Map<String, Pattern> PATTERNS = new ConcurrentHashMap<>();
 
     private static final List<Rule> RULES = List.of(
             new Rule(Caution.ALLERGENS, scene -> true),
@@ -47,9 +40,7 @@ public final class CautionFinder {
                     scene -> (scene.has(Trait.STARCHY) || scene.has(Trait.PULSE))
                             && scene.does(Technique::cooksThrough)),
             new Rule(Caution.REHEATING, scene -> scene.does(Technique.REHEAT::equals)),
-            new Rule(
-                    Caution.DRY_BEANS,
-                    scene -> scene.has(Trait.DRY_BEAN) || scene.says("dried bean", "dry bean", "dried chickpea")),
+            new Rule(Caution.DRY_BEANS, scene -> scene.has(Trait.DRY_BEAN) || scene.says(Said.DRIED_BEANS)),
             new Rule(
                     Caution.RAW_FLOUR,
                     scene -> scene.has(Trait.FLOUR)
@@ -72,14 +63,14 @@ public final class CautionFinder {
             new Rule(
                     Caution.HOT_BLENDER,
                     scene -> scene.step(step -> step.needs().stream().anyMatch(CautionFinder::isClosedJar))
-                            && (scene.does(Technique::heats) || scene.says("hot"))),
+                            && (scene.does(Technique::heats) || scene.says(Said.HOT))),
             new Rule(Caution.PRESSURE, scene -> scene.does(Does.PRESSES)),
             new Rule(Caution.HOT_OIL, scene -> scene.falls(HouseRule.OIL) && scene.does(Technique.FRY::equals)),
             new Rule(
                     Caution.PARCHMENT,
                     scene -> scene.step(step -> (above(step, PAPER_LIMIT)
                                     || step.needs().stream().anyMatch(need -> need.is(PlaceKind.GRILL)))
-                            && says(step, "paper", "parchment", "baking sheet"))),
+                            && Said.PAPER.in(step))),
             new Rule(
                     Caution.KNIVES,
                     scene -> scene.line(line -> line.prep().isPresent())
@@ -89,11 +80,12 @@ public final class CautionFinder {
                     Caution.STEAM,
                     scene -> scene.does(Does.STEAMS)
                             || scene.does(EnumSet.of(Technique.DRAIN, Technique.STEAM)::contains)
-                            || scene.says("lift the lid", "lid off")),
+                            || scene.says(Said.LID_OFF)),
             new Rule(Caution.ALCOHOL, scene -> scene.falls(HouseRule.ALCOHOL)),
             new Rule(
                     Caution.HOT_CENTRES,
-                    scene -> (scene.does(EnumSet.of(Technique.FILL, Technique.SHAPE)::contains) || scene.says("molten"))
+                    scene -> (scene.does(EnumSet.of(Technique.FILL, Technique.SHAPE)::contains)
+                                    || scene.says(Said.MOLTEN))
                             && scene.does(Technique::heats)));
 
     private CautionFinder() {}
@@ -131,20 +123,6 @@ public final class CautionFinder {
                 .anyMatch(asked -> asked.isPresent() && asked.get().compareTo(celsius) > 0);
     }
 
-    private static boolean says(Step step, String... words) {
-        return starts(step.title() + " " + step.instruction() + " " + step.cue().orElse(""), words);
-    }
-
-    /** Whether a word of the text starts with one of these. */
-    private static boolean starts(String text, String... words) {
-        String low = text.toLowerCase(Locale.ROOT);
-        Pattern any = PATTERNS.computeIfAbsent(
-                String.join("|", words),
-                all -> Pattern.compile(
-                        Arrays.stream(words).map(Pattern::quote).collect(Collectors.joining("|", "\\b(?:", ")"))));
-        return any.matcher(low).find();
-    }
-
     private record Rule(Caution caution, Predicate<Scene> applies) {}
 
     /** A dish, as the rules ask about it. */
@@ -170,8 +148,8 @@ public final class CautionFinder {
             return dish.steps().anyMatch(test);
         }
 
-        boolean says(String... words) {
-            return step(step -> CautionFinder.says(step, words));
+        boolean says(Said what) {
+            return step(what::in);
         }
 
         boolean does(Predicate<Technique> what) {

@@ -24,6 +24,9 @@ import java.util.stream.Stream;
 public final class DishCheck {
 
     /** What a component of that name makes, out of whatever is on its list. */
+    /** What is left out stands behind this in a name. */
+    private static final String WITHOUT = " without ";
+
     private static final Set<String> MADE_HERE = Set.of("bread", "broth", "stock", "pastry");
 
     private final Dish dish;
@@ -95,13 +98,14 @@ public final class DishCheck {
     private Stream<String> names(IngredientLine line) {
         Item item = catalogue.get(line.item());
         return Stream.concat(
-                Stream.of(item.name(), plain(item.name())),
+                Stream.of(item.name(), plain(item.shortName())),
                 Stream.concat(item.practice().names().stream(), line.said().stream()));
     }
 
     /** Stock without celery is called stock, and "Peanuts, roasted" are peanuts. */
     private static String plain(String name) {
-        return name.split(" without |[,(]")[0].strip();
+        int without = name.indexOf(WITHOUT);
+        return without < 0 ? name : name.substring(0, without).strip();
     }
 
     private Stream<String> texts() {

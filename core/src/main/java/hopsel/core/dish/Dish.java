@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -34,15 +33,6 @@ public record Dish(
         Optional<Vessel> vessel,
         Optional<RecipeState> recipe)
         implements DishBuilder.With {
-
-    /** What components on the side of a dish are called; kitchen English. */
-    private static final Pattern ASIDE = Pattern.compile(
-            "\\b(?:dips?|garnish\\w*|toppings?|top|relish|pickles?|pickled|salsa|drizzles?|crumbs?|sprinkles?|"
-                    + "side|salad|curls?|extras?|dill cream|sour cream)\\b",
-            Pattern.CASE_INSENSITIVE);
-
-    /** Something on the side and something else, such as noodles and toppings, is not on the side. */
-    private static final Pattern MORE = Pattern.compile("\\b(?:and|with)\\b|&", Pattern.CASE_INSENSITIVE);
 
     /** Keeps its own copy. */
     public Dish {
@@ -127,36 +117,6 @@ public record Dish(
         return lines().filter(line -> line.id().equals(lineId))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no line [%s] in %s.".formatted(lineId, id)));
-    }
-
-    /**
-     * Whether a dish can do without a component: it is named like something on the side, or may be left out line by
-     * line; nothing but the last steps of the dish waits for it, and something else is left.
-     */
-    public boolean goesWithout(Component component) {
-        boolean aside = ASIDE.matcher(component.title()).find()
-                        && !MORE.matcher(component.title()).find()
-                || component.steps().stream()
-                        .allMatch(step -> ASIDE.matcher(step.title()).find());
-        boolean optional = !component.ingredients().isEmpty()
-                && component.ingredients().stream().allMatch(IngredientLine::optional);
-        // A last sprinkle can go; a component of steps that the dish ends with puts it onto the plate.
-        boolean endsElsewhere = component.steps().size() == 1
-                || finalSteps().stream().anyMatch(id -> component.steps().stream()
-                        .noneMatch(step -> step.id().equals(id)));
-        return (aside || optional) && endsElsewhere && onlyTheLastWaitFor(component);
-    }
-
-    private boolean onlyTheLastWaitFor(Component component) {
-        Set<String> own = component.steps().stream().map(Step::id).collect(Collectors.toSet());
-        List<Step> others = steps().filter(step -> !own.contains(step.id())).toList();
-        Set<String> waiting = others.stream()
-                .filter(step -> step.after().stream().anyMatch(after -> own.contains(after.step())))
-                .map(Step::id)
-                .collect(Collectors.toSet());
-        return !others.isEmpty()
-                && others.stream()
-                        .noneMatch(step -> step.after().stream().anyMatch(after -> waiting.contains(after.step())));
     }
 
     /** The ids of the steps that no other step comes after. */

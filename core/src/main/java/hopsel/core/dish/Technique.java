@@ -2,6 +2,7 @@ package hopsel.core.dish;
 
 /** What is done to food at a step: stored with it, read off its words once, and changed by whoever knows better. */
 public enum Technique {
+    PREHEAT("preheat"),
     SOAK("soak"),
     THAW("thaw"),
     PRESS("press"),

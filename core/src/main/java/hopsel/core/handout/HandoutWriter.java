@@ -31,6 +31,7 @@ import hopsel.core.measure.Working;
 import hopsel.core.mise.Batches;
 import hopsel.core.nutrition.NutritionFacts;
 import hopsel.core.nutrition.NutritionFacts.Part;
+import hopsel.core.recipe.ScaledText;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;

@@ -4,16 +4,15 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.Technique;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
-import hopsel.core.mise.ToolFinder;
+import hopsel.core.recipe.RoundsReader;
+import hopsel.core.recipe.Said;
 import hopsel.core.recipe.TechniqueReader;
+import hopsel.core.recipe.ToolReader;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * What another number of servings does to a step: rounds in the pan, more tins, a longer wait until it boils.
@@ -49,9 +48,6 @@ public record StepScale(Optional<What> what, int number, String thing) {
             "baking dish",
             "roasting tin",
             "tart ring");
-    private static final Pattern SAID_ROUNDS = Pattern.compile("in (two|three|four|2|3|4) (?:rounds|batches|goes)");
-    private static final Pattern BOILS_UP =
-            Pattern.compile("\\b(?:bring|come|comes)\\b.{0,30}\\bboil\\b|until it boils");
     /** So much more than a pan or tin is meant for goes in without another round. */
     private static final BigDecimal ROOM = new BigDecimal("0.2");
 
@@ -84,21 +80,20 @@ public record StepScale(Optional<What> what, int number, String thing) {
                     .intValue();
             return new StepScale(Optional.of(What.BY_WEIGHT), minutes, "");
         }
-        String text = (step.title() + ". " + step.instruction()).toLowerCase(Locale.ROOT);
         boolean oven = step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN));
         boolean ring = step.needs().stream().anyMatch(need -> need.does(Does.RING));
-        Optional<String> tin = ToolFinder.of(step).stream()
+        Optional<String> tin = ToolReader.of(step).stream()
                 .map(tool -> tool.name())
                 .filter(TINS::contains)
                 .findFirst();
         if (oven || tin.isPresent()) {
             return tins(factor, tin);
         }
-        if (ring && BOILS_UP.matcher(text).find()) {
+        if (ring && Said.BOILS_UP.in(step)) {
             return new StepScale(
                     Optional.of(factor.compareTo(BigDecimal.ONE) > 0 ? What.BOIL_LATER : What.BOIL_SOONER), 1, "");
         }
-        return ring && fries(step) ? rounds(factor, text) : SAME;
+        return ring && fries(step) ? rounds(factor, step) : SAME;
     }
 
     private static boolean fries(Step step) {
@@ -106,21 +101,10 @@ public record StepScale(Optional<What> what, int number, String thing) {
                 || TechniqueReader.of(step).contains(Technique.TOAST);
     }
 
-    private static StepScale rounds(BigDecimal factor, String text) {
-        int before = said(text);
+    private static StepScale rounds(BigDecimal factor, Step step) {
+        int before = RoundsReader.of(step);
         int after = number(factor.multiply(BigDecimal.valueOf(before)));
         return after == before ? SAME : new StepScale(Optional.of(What.ROUNDS), after, "pan");
-    }
-
-    private static int said(String text) {
-        Matcher rounds = SAID_ROUNDS.matcher(text);
-        return !rounds.find()
-                ? 1
-                : switch (rounds.group(1)) {
-                    case "two", "2" -> 2;
-                    case "three", "3" -> 3;
-                    default -> 4;
-                };
     }
 
     private static StepScale tins(BigDecimal factor, Optional<String> tin) {

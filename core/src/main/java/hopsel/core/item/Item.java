@@ -108,6 +108,14 @@ public record Item(
                 && practice.equals(Practice.NONE);
     }
 
+    /** Its name up to the first comma or bracket: "Peanuts, roasted" are peanuts. */
+    public String shortName() {
+        int comma = name.indexOf(',');
+        int bracket = name.indexOf('(');
+        int end = Math.min(comma < 0 ? name.length() : comma, bracket < 0 ? name.length() : bracket);
+        return name.substring(0, end).strip();
+    }
+
     /** Whether somebody said this of it. */
     public boolean has(Trait trait) {
         return traits.contains(trait);

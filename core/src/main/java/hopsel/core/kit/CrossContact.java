@@ -10,16 +10,16 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.kitchen.Resource;
-import hopsel.core.mise.ToolFinder;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.Said;
+import hopsel.core.recipe.ToolReader;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -156,12 +156,12 @@ public record CrossContact(List<Contact> contacts) {
                                     name(resource),
                                     resource.id()),
                             activity));
-            ToolFinder.of(step).stream()
+            ToolReader.of(step).stream()
                     .map(tool -> tool.name())
                     .filter(HOLDS::contains)
                     .distinct()
                     .forEach(name -> add(places, new Place(Shared.TOOL, name, name), activity));
-            if (fries(step)) {
+            if (Said.DEEP_FRYING.in(step)) {
                 add(places, new Place(Shared.OIL, "oil", "oil"), activity);
             }
         }
@@ -183,7 +183,7 @@ public record CrossContact(List<Contact> contacts) {
                 .map(CrossContact::name)
                 .toList();
         return placed.isEmpty()
-                ? ToolFinder.of(cooking.step(activity.step())).stream()
+                ? ToolReader.of(cooking.step(activity.step())).stream()
                         .map(tool -> tool.name())
                         .filter(name -> PlaceKind.does(name, Does.MIXES))
                 : placed.stream();
@@ -198,15 +198,6 @@ public record CrossContact(List<Contact> contacts) {
         if (!uses.contains(activity)) {
             uses.add(activity);
         }
-    }
-
-    /** Oil that is kept and used again: a pan's worth is wiped out. */
-    private static boolean fries(Step step) {
-        String words = (step.title() + " " + step.instruction()).toLowerCase(Locale.ROOT);
-        return words.contains("deep-fr")
-                || words.contains("deep fr")
-                || words.contains("shallow-fr")
-                || words.contains("hot oil");
     }
 
     /** Steps that something goes into, and all that come after them. */

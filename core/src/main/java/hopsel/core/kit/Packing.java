@@ -218,7 +218,11 @@ public record Packing(
     }
 
     private static String allergens(Catalogue catalogue, String item) {
-        return catalogue.get(item).allergenList().toString().replaceAll("[\\[\\]]", "");
+        return String.join(
+                ", ",
+                catalogue.get(item).allergenList().stream()
+                        .map(Object::toString)
+                        .toList());
     }
 
     private static int byKit(List<KitGroup> kinds) {

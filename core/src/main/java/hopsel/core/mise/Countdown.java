@@ -14,6 +14,7 @@ import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.Said;
 import hopsel.core.shop.Purchase;
 
 import java.math.BigDecimal;
@@ -410,10 +411,7 @@ public final class Countdown {
         }
 
         private static boolean boils(Step step) {
-            return step.needs().stream().anyMatch(need -> need.does(Does.RING))
-                    && (step.title() + " " + step.instruction())
-                            .toLowerCase(Locale.ROOT)
-                            .contains("boiling");
+            return step.needs().stream().anyMatch(need -> need.does(Does.RING)) && Said.BOILING.in(step);
         }
     }
 

@@ -8,6 +8,7 @@ import hopsel.core.kitchen.CounterTop;
 import hopsel.core.kitchen.Tool;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.ToolReader;
 
 import org.jspecify.annotations.Nullable;
 
@@ -149,7 +150,7 @@ public record CounterLayout(
     private static List<Tool> tools(CookingClass cooking, Plan plan) {
         return plan.activities().stream()
                 .filter(activity -> activity.shown() && activity.person().isPresent())
-                .flatMap(activity -> ToolFinder.of(cooking.step(activity.step())).stream())
+                .flatMap(activity -> ToolReader.of(cooking.step(activity.step())).stream())
                 .filter(tool -> !HELD.contains(tool.name()))
                 .map(tool -> tool.times(1))
                 .distinct()

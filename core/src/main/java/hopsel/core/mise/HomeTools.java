@@ -6,6 +6,7 @@ import hopsel.core.dish.Step;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.ToolReader;
 
 import java.util.List;
 import java.util.Locale;
@@ -59,7 +60,7 @@ public final class HomeTools {
 
     private static Stream<String> named(Stream<Step> steps) {
         return steps.flatMap(step -> Stream.concat(
-                        ToolFinder.of(step).stream().map(tool -> tool.name()),
+                        ToolReader.of(step).stream().map(tool -> tool.name()),
                         step.needs().stream()
                                 .map(need -> need.kind())
                                 .filter(kind -> PlaceKind.does(kind, Does.MAY_LACK))))

@@ -10,6 +10,8 @@ import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Role;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.CutReader;
+import hopsel.core.recipe.ToolReader;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -18,11 +20,9 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /**
  * The prep list as a cook works it off: what is dry before what is wet, clean before soiling, mild before smelly,
@@ -34,29 +34,12 @@ import java.util.regex.Pattern;
  */
 public record PrepList(List<Job> jobs, Optional<Integer> begin) {
 
-    /**
-     * Grams that one person gets through in a minute, by cut. Kitchen practice of a trained cook at an unhurried pace.
-     */
-    private static final Map<Pattern, Integer> RATES = new LinkedHashMap<>();
-
     private static final int MINUTE = 60;
     /** Seconds to fetch, weigh and put away anything at all. */
     private static final int HANDLING = 45;
 
     private static final Set<String> CUTTING =
             Set.of("knife", "peeler", "grater", "mandoline", "scissors", "kitchen scissors");
-
-    static {
-        rate("julienne|matchstick|fine(?:ly)? dice|fine(?:ly)? chop|minced?|brunoise|very fine", 50);
-        rate("zest|grate|shred", 70);
-        rate("dice|cube|chop", 90);
-        rate("peel", 110);
-        rate("slice|strip|ring|wedge|half|halve|quarter|chunk|torn|stoned|cored", 130);
-        rate("picked|leaves|pluck", 20);
-        rate("juice", 90);
-        rate("drain|rinse|wash|soaked|pat|press", 400);
-        rate("ground|crush|grind", 60);
-    }
 
     /** Why something has its place in the order. */
     public enum Why {
@@ -99,10 +82,6 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
         jobs = List.copyOf(jobs);
     }
 
-    private static void rate(String words, int gramsPerMinute) {
-        RATES.put(Pattern.compile("\\b(?:" + words + ")"), gramsPerMinute);
-    }
-
     /** The list of a plan that is possible. */
     public static PrepList of(CookingClass cooking, Plan plan, List<PrepTask> tasks, Catalogue catalogue) {
         return new Sorter(cooking, plan, catalogue).list(tasks);
@@ -110,13 +89,10 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
 
     /** Seconds for so many grams of one cut; what is only weighed takes the handling alone. */
     static int seconds(PrepTask task, BigDecimal grams) {
-        String cut = task.prep().orElse("").toLowerCase(Locale.ROOT);
         return HANDLING
-                + RATES.entrySet().stream()
-                        .filter(rate -> rate.getKey().matcher(cut).find())
-                        .findFirst()
-                        .map(rate -> grams.multiply(BigDecimal.valueOf(MINUTE))
-                                .divide(BigDecimal.valueOf(rate.getValue()), 0, RoundingMode.CEILING)
+                + CutReader.of(task.prep())
+                        .map(cut -> grams.multiply(BigDecimal.valueOf(MINUTE))
+                                .divide(BigDecimal.valueOf(cut.gramsPerMinute()), 0, RoundingMode.CEILING)
                                 .intValue())
                         .orElse(0);
     }
@@ -180,7 +156,7 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
         }
 
         private boolean cuts(PrepTask.Part part) {
-            return ToolFinder.of(cooking.step(part.making().step())).stream()
+            return ToolReader.of(cooking.step(part.making().step())).stream()
                     .anyMatch(tool -> CUTTING.contains(tool.name()));
         }
 
@@ -189,7 +165,9 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
         }
 
         private String allergens(PrepTask task) {
-            return item(task).allergenList().toString().replaceAll("[\\[\\]]", "");
+            return String.join(
+                    ", ",
+                    item(task).allergenList().stream().map(Object::toString).toList());
         }
 
         private Why why(PrepTask task) {

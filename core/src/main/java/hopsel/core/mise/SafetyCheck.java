@@ -3,6 +3,7 @@ package hopsel.core.mise;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Trait;
 import hopsel.core.mise.Holding.Breach;
 import hopsel.core.mise.Holding.Stay;
 import hopsel.core.plan.Activity;
@@ -23,9 +24,6 @@ import java.util.stream.Stream;
  * <p>That something stands between two and four hours is told where it stands; it may still be used at once.
  */
 public final class SafetyCheck {
-
-    /** What every kitchen has before anybody goes shopping. */
-    private static final Set<String> TAP = Set.of("water", "ice");
 
     private SafetyCheck() {}
 
@@ -58,7 +56,7 @@ public final class SafetyCheck {
         if (!plan.possible()) {
             return List.of();
         }
-        List<Broken> broken = new ArrayList<>(beforeBought(cooking, plan, shopping));
+        List<Broken> broken = new ArrayList<>(beforeBought(cooking, plan, shopping, catalogue));
         Map<String, Broken> worst = new LinkedHashMap<>();
         Holding.of(cooking, plan, catalogue).stays().forEach(stay -> stay.breaches().stream()
                 .filter(breach -> breach != Breach.USE_OR_CHILL)
@@ -90,11 +88,12 @@ public final class SafetyCheck {
      * Nothing is bought earlier than the big shop, so what is done before it has nothing to be done with, unless the
      * pantry has it.
      */
-    private static List<Broken> beforeBought(CookingClass cooking, Plan plan, List<Purchase> shopping) {
+    private static List<Broken> beforeBought(
+            CookingClass cooking, Plan plan, List<Purchase> shopping, Catalogue catalogue) {
         Set<String> bought = shopping.stream()
                 .filter(purchase -> purchase.buyGrams().signum() > 0)
                 .map(Purchase::item)
-                .filter(item -> !TAP.contains(item))
+                .filter(item -> !catalogue.get(item).has(Trait.TAP))
                 .collect(Collectors.toSet());
         return plan.activities().stream()
                 .filter(activity -> activity.start() < -Countdown.SHOP_SECONDS)

@@ -1,18 +1,19 @@
 package hopsel.core.mise;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Cut;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
 import hopsel.core.measure.CookAmount;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
+import hopsel.core.recipe.CutReader;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -125,11 +126,7 @@ public record SetBowl(
     }
 
     private static boolean cut(Part part) {
-        return part.bowl
-                .prep()
-                .map(prep -> prep.toLowerCase(Locale.ROOT))
-                .filter(prep -> prep.matches(".*\\b(?:dice|slice|chop|shred|strip|cube|leaves|torn|picked|wedge).*"))
-                .isPresent();
+        return CutReader.of(part.bowl.prep()).filter(Cut::isLoose).isPresent();
     }
 
     private static BigDecimal density(Item item) {

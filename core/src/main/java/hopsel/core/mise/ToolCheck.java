@@ -6,6 +6,7 @@ import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Tool;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.ToolReader;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -118,7 +119,7 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
     public static ToolCheck of(CookingClass cooking, Plan plan, Map<Activity, List<SetBowl>> bowls) {
         Map<String, List<Hold>> holds = new LinkedHashMap<>();
         for (Activity activity : plan.activities()) {
-            ToolFinder.of(cooking.step(activity.step())).forEach(tool -> hold(holds, tool, activity, activity.start()));
+            ToolReader.of(cooking.step(activity.step())).forEach(tool -> hold(holds, tool, activity, activity.start()));
         }
         bowls.forEach((activity, set) -> set.forEach(
                 bowl -> hold(holds, bowl.size().tool().times(bowl.number()), activity, activity.start() - WAITING)));

@@ -17,8 +17,15 @@ public final class PrepWords {
             "to taste|as needed|splash|drizzle|squeeze|handful|a few|a little", Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_LATER = Pattern.compile(
             "to serve|for serving|garnish|to finish|for frying|greas|dust|brush", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FOR_THE_TIN =
+            Pattern.compile("\\b(?:greas|brush|tin|tray|pan)", Pattern.CASE_INSENSITIVE);
     private static final Map<String, Technique> DONE = new LinkedHashMap<>();
     private static final Pattern DONE_BEFORE;
+    /** Verbs that are not the participle without its ending. */
+    private static final Map<Technique, String> VERBS = Map.of(
+            Technique.BAKE, "Roast",
+            Technique.MARINATE, "Marinate",
+            Technique.SWEAT, "Caramelise");
 
     static {
         DONE.put("steamed", Technique.STEAM);
@@ -50,6 +57,21 @@ public final class PrepWords {
                 || prep.filter(words -> FOR_LATER.matcher(words).find()).isPresent();
     }
 
+    /** Whether it only greases something. */
+    public static boolean isForTheTin(Optional<String> prep) {
+        return prep.filter(words -> FOR_THE_TIN.matcher(words).find()).isPresent();
+    }
+
+    /** The same without "peeled". */
+    public static String unpeeled(String prep) {
+        return prep.replaceAll("(?i)\\bpeeled(?: and|,)?\\s*", "").strip();
+    }
+
+    /** The same without some words, and without the commas that were around them. */
+    public static String without(String prep, String words) {
+        return prep.replace(words, "").replaceAll("^[, ]+|[, ]+$", "");
+    }
+
     /**
      * Something that was done to an ingredient before it is put on the list.
      *
@@ -57,6 +79,15 @@ public final class PrepWords {
      * @param technique what it is
      */
     public record Done(String word, Technique technique) {
+
+        /** What one does, such as "Bake". */
+        public String verb() {
+            return VERBS.getOrDefault(technique, capital(stem()));
+        }
+
+        private static String capital(String text) {
+            return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+        }
 
         /** The word without its ending, to build another word from. */
         public String stem() {

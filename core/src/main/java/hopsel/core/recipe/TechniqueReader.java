@@ -22,6 +22,7 @@ public final class TechniqueReader {
     private static final int MOST_KEPT = 5_000;
 
     static {
+        verbs(Technique.PREHEAT, "pre-?heat|heat (?:the |your |up the )?oven|oven on");
         verbs(Technique.SOAK, "soak|rehydrate");
         verbs(Technique.THAW, "thaw|defrost");
         verbs(Technique.PRESS, "press(?!ure)");
@@ -57,7 +58,7 @@ public final class TechniqueReader {
         verbs(Technique.SHAPE, "shape|form(?!er)|pleat|crimp|dumpling|pierogi");
         verbs(Technique.FILL, "fill|stuff");
         verbs(Technique.PROOF, "proof|prove|rise|ferment");
-        verbs(Technique.REST, "rest\\b|relax|stand");
+        verbs(Technique.REST, "rest\\b|relax|stand|sit\\b");
         verbs(Technique.COOL, "cool");
         verbs(Technique.CHILL, "chill(?!i|y)|refrigerat|fridge");
         verbs(Technique.FREEZE, "freez");
@@ -80,6 +81,12 @@ public final class TechniqueReader {
                 ? read(step.title() + ". " + step.instruction() + " "
                         + step.cue().orElse(""))
                 : step.techniques();
+    }
+
+    /** What a step is mainly for: what somebody said of it, or else what its name says, or else all of its words. */
+    public static Set<Technique> mainly(Step step) {
+        Set<Technique> named = read(step.title());
+        return step.techniques().isEmpty() && !named.isEmpty() ? named : of(step);
     }
 
     /** Whether a step is a soak, a press, a marinade: it lasts as long as it is planned for, and is not uncertain. */

@@ -9,8 +9,8 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Work;
 import hopsel.core.handout.StepScale.What;
-import hopsel.core.kitchen.Tool;
 import hopsel.core.measure.Minutes;
+import hopsel.core.recipe.ToolReader;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,7 +59,7 @@ class StepScaleTest {
     @ParameterizedTest
     @CsvSource({"2, TINS, 2", "1.2, , 1", "0.51, , 1", "0.5, SMALLER_TIN, 1", "80, TINS, 60"})
     void inATin(String factor, What what, int number) {
-        Step tart = step("oven", "Bake").withTools(List.of(Tool.parse("tart tin")));
+        Step tart = step("oven", "Bake").withTools(List.of(ToolReader.parse("tart tin")));
         assertThat(scaled(tart, factor))
                 .isEqualTo(
                         what == null
@@ -72,7 +72,7 @@ class StepScaleTest {
 
     @Test
     void anOvenWithoutATinSaysNothingAndARingIsNotAskedThen() {
-        Step roast = step("oven", "Fry notes, and bring to the boil").withTools(List.of(Tool.parse("whisk")));
+        Step roast = step("oven", "Fry notes, and bring to the boil").withTools(List.of(ToolReader.parse("whisk")));
         assertThat(scaled(roast, "4").what()).isEmpty();
     }
 

@@ -3,6 +3,8 @@ package hopsel.core.kitchen;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hopsel.core.recipe.ToolReader;
+
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,15 +29,15 @@ class ToolTest {
         "12-inch pan,1,12 inch,pan"
     })
     void aToolIsReadAsACookWritesItAndWrittenSoThatItIsReadAgain(String text, int count, String size, String name) {
-        Tool tool = Tool.parse(text);
+        Tool tool = ToolReader.parse(text);
         assertThat(tool.count()).isEqualTo(count);
         assertThat(tool.size().orElse(null)).isEqualTo(size);
         assertThat(tool.name()).isEqualTo(name);
-        assertThat(Tool.parse(tool.toString())).isEqualTo(tool);
+        assertThat(ToolReader.parse(tool.toString())).isEqualTo(tool);
     }
 
     @Test
     void aSizeAloneIsNoTool() {
-        assertThatThrownBy(() -> Tool.parse("3 large")).hasMessageContaining("names no tool");
+        assertThatThrownBy(() -> ToolReader.parse("3 large")).hasMessageContaining("names no tool");
     }
 }

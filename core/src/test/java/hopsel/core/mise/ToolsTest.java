@@ -23,6 +23,7 @@ import hopsel.core.plan.Copy;
 import hopsel.core.plan.Placement;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Verdict;
+import hopsel.core.recipe.ToolReader;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -66,15 +67,15 @@ class ToolsTest {
             })
     void theyAreReadFromTheWords(String text, String place, String tools) {
         Step step = place == null ? step("s", text) : step("s", text, place);
-        assertThat(ToolFinder.of(step))
+        assertThat(ToolReader.of(step))
                 .extracting(Tool::name)
                 .containsExactly(tools == null ? new String[0] : tools.split(","));
     }
 
     @Test
     void whatWasNamedIsTakenAsItWasNamed() {
-        Step step = step("s", "Slice it.").withTools(List.of(Tool.parse("2 mandolines")));
-        assertThat(ToolFinder.of(step)).containsExactly(Tool.parse("2 mandolines"));
+        Step step = step("s", "Slice it.").withTools(List.of(ToolReader.parse("2 mandolines")));
+        assertThat(ToolReader.of(step)).containsExactly(ToolReader.parse("2 mandolines"));
     }
 
     private static final StepRef FRY = new StepRef("d", "fry");
@@ -93,7 +94,7 @@ class ToolsTest {
                 .withRoom(new Room(
                         Learners.NONE,
                         Optional.empty(),
-                        Arrays.stream(tools).map(Tool::parse).toList(),
+                        Arrays.stream(tools).map(ToolReader::parse).toList(),
                         List.of())));
     }
 

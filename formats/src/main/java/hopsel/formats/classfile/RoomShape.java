@@ -8,6 +8,7 @@ import hopsel.core.kitchen.LearnersBuilder;
 import hopsel.core.kitchen.Room;
 import hopsel.core.kitchen.RoomBuilder;
 import hopsel.core.kitchen.Tool;
+import hopsel.core.recipe.ToolReader;
 import hopsel.formats.json.Bounds;
 import hopsel.formats.json.Node;
 import hopsel.formats.json.Shape;
@@ -62,7 +63,7 @@ final class RoomShape {
 
     private static Optional<Tool> tool(Node node, String text, Place at) {
         try {
-            return Optional.of(Tool.parse(text));
+            return Optional.of(ToolReader.parse(text));
         } catch (IllegalArgumentException e) {
             node.note(at, "[%s] names no tool.".formatted(text), "Write it like: 3 large bowls, or frying pan 26 cm.");
             return Optional.empty();

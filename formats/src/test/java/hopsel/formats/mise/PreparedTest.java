@@ -9,7 +9,6 @@ import hopsel.core.item.Trait;
 import hopsel.core.kitchen.CounterTop;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Room;
-import hopsel.core.kitchen.Tool;
 import hopsel.core.measure.Minutes;
 import hopsel.core.mise.BowlSize;
 import hopsel.core.mise.Countdown;
@@ -24,6 +23,7 @@ import hopsel.core.mise.SetBowl;
 import hopsel.core.mise.ToolCheck;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.planned.Prepared;
+import hopsel.core.recipe.ToolReader;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.classfile.ClassFile;
 
@@ -177,7 +177,7 @@ class PreparedTest {
                 .in(new Room(
                         cooking().room().learners(),
                         Optional.empty(),
-                        List.of(Tool.parse("large bowl"), Tool.parse("2 small bowls")),
+                        List.of(ToolReader.parse("large bowl"), ToolReader.parse("2 small bowls")),
                         List.of()));
         ToolCheck tools = prepared(cooking).tools();
         ToolCheck.Need small = tools.needs().stream()

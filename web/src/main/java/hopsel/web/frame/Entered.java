@@ -4,6 +4,7 @@ import hopsel.core.dish.Need;
 import hopsel.core.kitchen.Tool;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Figure;
+import hopsel.core.recipe.ToolReader;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -138,7 +139,7 @@ public final class Entered {
         for (String part : text(field).orElse("").split("[,;\\n]")) {
             try {
                 if (!part.isBlank()) {
-                    tools.add(Tool.parse(part));
+                    tools.add(ToolReader.parse(part));
                 }
             } catch (IllegalArgumentException e) {
                 throw new BadEntryException(

@@ -44,6 +44,7 @@ import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
+import hopsel.core.recipe.ToolReader;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.web.classes.before.ClassRows.AttendeeAvoidRow;
 import hopsel.web.classes.before.ClassRows.AttendeeServedRow;
@@ -299,7 +300,9 @@ final class RowsToClass {
     }
 
     private static List<Tool> tools(String stored) {
-        return stored == null ? List.of() : stored.lines().map(Tool::parse).toList();
+        return stored == null
+                ? List.of()
+                : stored.lines().map(ToolReader::parse).toList();
     }
 
     private List<Substitution> substitutions() {

@@ -1,4 +1,4 @@
-package hopsel.core.handout;
+package hopsel.core.recipe;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

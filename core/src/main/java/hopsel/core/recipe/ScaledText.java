@@ -1,4 +1,4 @@
-package hopsel.core.handout;
+package hopsel.core.recipe;
 
 import hopsel.core.Known;
 import hopsel.core.dish.Dish;
@@ -10,7 +10,6 @@ import hopsel.core.measure.CookAmount;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Scaling;
 import hopsel.core.measure.Unit;
-import hopsel.core.recipe.Figure;
 
 import java.math.BigDecimal;
 import java.util.Arrays;

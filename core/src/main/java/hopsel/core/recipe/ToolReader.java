@@ -1,4 +1,4 @@
-package hopsel.core.mise;
+package hopsel.core.recipe;
 
 import hopsel.core.dish.Step;
 import hopsel.core.kitchen.PlaceKind.Does;
@@ -8,13 +8,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The tools and vessels that a step is done with: as they were named, or else as its words say. */
-public final class ToolFinder {
+/** Reads tools and vessels: as a cook writes them on a list, and those that the words of a step speak of. */
+public final class ToolReader {
 
     private static final String SIZE =
             "(?:(?:small|medium|large|big|wide|deep|shallow|heavy|\\d+(?:[.,]\\d+)?[\\s-]*(?:cm|l|litre|inch)) +)?";
@@ -59,7 +60,16 @@ public final class ToolFinder {
     private static final Set<String> COOKED_IN = Set.of(
             "frying pan", "pot", "saucepan", "pan", "wok", "baking tray", "baking sheet", "baking dish", "griddle");
 
-    private ToolFinder() {}
+    private static final Pattern COUNT =
+            Pattern.compile("^(\\d{1,3})\\s*(?:×|x)?\\s+(?!(?:cm|mm|ml|cl|l|litre|liter|inch|in)\\b)");
+    private static final Pattern FIGURE =
+            Pattern.compile("\\(?\\b(\\d+(?:[.,]\\d+)?)[\\s-]*(cm|mm|ml|cl|litres?|liters?|l|inch(?:es)?)\\b\\)?");
+    private static final Pattern WORD = Pattern.compile("\\b(small|medium|large|big|wide|deep|shallow)\\b");
+    private static final Map<String, String> SAME = Map.of("big", "large");
+    private static final Set<String> NEVER_PLURAL =
+            Set.of("tongs", "scissors", "scales", "press", "glass", "blender glass", "paper towels");
+
+    private ToolReader() {}
 
     private static Rule rule(String verbs, String... tools) {
         return new Rule(
@@ -75,7 +85,7 @@ public final class ToolFinder {
         String words = (step.title() + ". " + step.instruction()).toLowerCase(Locale.ROOT);
         Matcher named = NAMED.matcher(words);
         while (named.find()) {
-            found.add(Tool.parse(named.group()).times(1));
+            found.add(parse(named.group()).times(1));
         }
         boolean machine = step.needs().stream().anyMatch(need -> need.does(Does.MIXES));
         found.removeIf(tool -> machine && tool.name().matches("jar|jug|bowl"));
@@ -93,6 +103,64 @@ public final class ToolFinder {
             }
         }
         return new ArrayList<>(found);
+    }
+
+    /**
+     * Reads a tool as a cook writes it.
+     *
+     * @throws IllegalArgumentException where no name is left
+     */
+    public static Tool parse(String text) {
+        String rest =
+                text.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").replaceFirst("^(?:an?|the|one) ", "");
+        int count = 1;
+        Matcher number = COUNT.matcher(rest);
+        if (number.find()) {
+            count = Math.max(1, Integer.parseInt(number.group(1)));
+            rest = rest.substring(number.end());
+        }
+        Optional<String> size = Optional.empty();
+        Matcher figure = FIGURE.matcher(rest);
+        if (figure.find()) {
+            size = Optional.of(figure.group(1).replace(',', '.') + " " + unit(figure.group(2)));
+            rest = rest.substring(0, figure.start()) + rest.substring(figure.end());
+        }
+        Matcher word = WORD.matcher(rest);
+        if (word.find()) {
+            if (size.isEmpty()) {
+                size = Optional.of(SAME.getOrDefault(word.group(1), word.group(1)));
+            }
+            rest = rest.substring(0, word.start()) + rest.substring(word.end());
+        }
+        String name =
+                singular(rest.replaceAll("[(),;]", " ").replaceAll("\\s+", " ").strip());
+        if (name.isEmpty()) {
+            throw new IllegalArgumentException("“%s” names no tool.".formatted(text.strip()));
+        }
+        return new Tool(count, size, name);
+    }
+
+    private static String unit(String unit) {
+        if (unit.startsWith("l")) {
+            return "l";
+        }
+        if (unit.startsWith("inch")) {
+            return "inch";
+        }
+        return unit;
+    }
+
+    private static String singular(String name) {
+        if (NEVER_PLURAL.contains(name) || name.endsWith("ss")) {
+            return name;
+        }
+        if (name.endsWith("shes") || name.endsWith("ches") || name.endsWith("sses") || name.endsWith("xes")) {
+            return name.substring(0, name.length() - 2);
+        }
+        if (name.endsWith("knives")) {
+            return name.substring(0, name.length() - 3) + "fe";
+        }
+        return name.endsWith("s") ? name.substring(0, name.length() - 1) : name;
     }
 
     private record Rule(Pattern verbs, List<String> tools) {}

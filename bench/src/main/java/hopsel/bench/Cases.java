@@ -195,7 +195,7 @@ final class Cases {
     }
 
     private static Resource place(String kind, int units, long rinse) {
-        return new Resource(kind + "-1", kind, units, Minutes.of(rinse), Resource.USUAL_HEAT, Resource.USUAL_COOL);
+        return new Resource(kind + "-1", kind, units, Minutes.of(rinse), Resource.USUAL_HEAT, Resource.USUAL_COOL, Optional.empty());
     }
 
     private static Need need(String kind, int units) {

@@ -17,6 +17,7 @@ import hopsel.core.plan.Plan;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -91,7 +92,8 @@ final class Variant {
                 more.units(),
                 more.rinse(),
                 more.heatPerMinute(),
-                more.coolPerMinute()));
+                more.coolPerMinute(),
+                Optional.empty()));
         return cooking.withKitchen(cooking.kitchen().withResources(resources));
     }
 

@@ -234,6 +234,15 @@ public record CookingClass(
         return onAir().plusSeconds(seconds);
     }
 
+    /** What people call a place of the kitchen; its id where the kitchen has none of that id. */
+    public String place(String id) {
+        return resources().stream()
+                .filter(own -> own.id().equals(id))
+                .map(Resource::called)
+                .findFirst()
+                .orElse(id);
+    }
+
     /**
      * The dish of that id.
      *

@@ -17,6 +17,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a class begins with: an evening hour in an ordinary kitchen, with two hours before it; everything is there to be
@@ -52,6 +53,13 @@ public final class FreshClass {
     }
 
     private static Resource place(String kind, int units, long rinse) {
-        return new Resource(kind + "-1", kind, units, Minutes.of(rinse), Resource.USUAL_HEAT, Resource.USUAL_COOL);
+        return new Resource(
+                kind + "-1",
+                kind,
+                units,
+                Minutes.of(rinse),
+                Resource.USUAL_HEAT,
+                Resource.USUAL_COOL,
+                Optional.empty());
     }
 }

@@ -8,6 +8,7 @@ import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Substitution;
+import hopsel.core.item.Trait;
 import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
@@ -220,8 +221,15 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
         private List<Substitution> fit(String item) {
             return Known.in(options, item).stream()
                     .flatMap(Optional::stream)
+                    .filter(own -> isForARoom(item, own))
                     .filter(own -> cooking.attendees().stream().allMatch(attendee -> suits(own.use(), attendee)))
                     .toList();
+        }
+
+        /** Stock in place of oil is one guest's wish; a room's pastry and pans need their fat. */
+        private boolean isForARoom(String item, Substitution own) {
+            return !catalogue.get(item).has(Trait.FAT)
+                    || catalogue.get(own.use()).has(Trait.FAT);
         }
 
         private static int number(List<String> products, String product) {

@@ -190,7 +190,7 @@ public record CrossContact(List<Contact> contacts) {
     }
 
     private static String name(Resource resource) {
-        return resource.kind().replace('-', ' ');
+        return resource.name().orElseGet(() -> resource.kind().replace('-', ' '));
     }
 
     private static void add(Map<Place, List<Activity>> places, Place place, Activity activity) {

@@ -333,7 +333,7 @@ public final class Countdown {
                                     Errand.HEAT,
                                     activity.start() - seconds,
                                     activity.person().or(() -> helper),
-                                    place,
+                                    cooking.place(place),
                                     celsius.stripTrailingZeros().toPlainString(),
                                     cooking.step(activity.step()).title(),
                                     String.valueOf(seconds),
@@ -371,7 +371,7 @@ public final class Countdown {
                             Errand.BLENDER,
                             -10 * MINUTE,
                             helper,
-                            place,
+                            cooking.place(place),
                             cooking.step(activity.step()).title())));
             plan.activities().stream()
                     .filter(activity -> boils(cooking.step(activity.step())))

@@ -11,6 +11,7 @@ import hopsel.core.kitchen.Role;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
 import hopsel.core.recipe.CutReader;
+import hopsel.core.recipe.PrepWords;
 import hopsel.core.recipe.ToolReader;
 
 import java.math.BigDecimal;
@@ -111,6 +112,7 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
 
         PrepList list(List<PrepTask> tasks) {
             List<PrepTask> sorted = tasks.stream()
+                    .filter(task -> !isDrawnWhenNeeded(task))
                     .sorted(Comparator.comparing((PrepTask task) -> why(task))
                             .thenComparing(task -> allergens(task))
                             .thenComparing(this::due)
@@ -139,6 +141,11 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
                 board = allergens;
             }
             return new PrepList(jobs, jobs.stream().map(Job::begin).min(Comparator.naturalOrder()));
+        }
+
+        /** Warm or boiling water that is weighed ahead is cold when it is needed. */
+        private boolean isDrawnWhenNeeded(PrepTask task) {
+            return item(task).has(Trait.TAP) && PrepWords.isTempered(task.prep());
         }
 
         /** What a cutting step uses is cut in that step. */

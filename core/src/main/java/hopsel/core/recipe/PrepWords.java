@@ -17,6 +17,8 @@ public final class PrepWords {
             "to taste|as needed|splash|drizzle|squeeze|handful|a few|a little", Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_LATER = Pattern.compile(
             "to serve|for serving|garnish|to finish|for frying|greas|dust|brush", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TEMPERED =
+            Pattern.compile("\\b(?:luke)?warm|\\bhot\\b|boil|tepid|\\biced?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_THE_TIN =
             Pattern.compile("\\b(?:greas|brush|tin|tray|pan)", Pattern.CASE_INSENSITIVE);
     private static final Map<String, Technique> DONE = new LinkedHashMap<>();
@@ -55,6 +57,11 @@ public final class PrepWords {
     public static boolean needsNoAmount(Optional<String> prep) {
         return isToTaste(prep)
                 || prep.filter(words -> FOR_LATER.matcher(words).find()).isPresent();
+    }
+
+    /** Whether it is wanted warm, hot or iced, and is so only for minutes. */
+    public static boolean isTempered(Optional<String> prep) {
+        return prep.filter(words -> TEMPERED.matcher(words).find()).isPresent();
     }
 
     /** Whether it only greases something. */

@@ -29,7 +29,9 @@ public final class TechniqueReader {
         verbs(Technique.MARINATE, "marinat|marinade");
         verbs(Technique.INFUSE, "infus|steep");
         verbs(Technique.GEL, "gel\\b|gels\\b|gelled");
-        verbs(Technique.CUT, "slice|chop|dice|cut|mince|shred|halve|quarter|trim|julienne|cube|mandoline");
+        verbs(
+                Technique.CUT,
+                "slice|chop|dice|cut|mince|shred|halve|quarter|trim|julienne|(?<!(?:stock|ice|sugar|bouillon) )cubes?|mandoline");
         verbs(Technique.GRATE, "grate|zest");
         verbs(Technique.SWEAT, "sweat");
         verbs(Technique.FRY, "fry|fries|fried|sear|brown(?! (?:rice|sugar|lentil))|sauté|saute|sizzl|crisp|griddle");

@@ -50,7 +50,8 @@ class PrepListTest {
             Item.nameOnly("tempeh", "Tempeh").withAllergens(Set.of(Allergen.SOY)),
             Item.nameOnly("peanut", "Peanut").withAllergens(Set.of(Allergen.PEANUT)),
             Item.nameOnly("beetroot", "Beetroot").withTraits(Set.of(Trait.WHOLE, Trait.STAINS)),
-            Item.nameOnly("apple", "Apple").withTraits(Set.of(Trait.WHOLE, Trait.BROWNS))));
+            Item.nameOnly("apple", "Apple").withTraits(Set.of(Trait.WHOLE, Trait.BROWNS)),
+            Item.nameOnly("water", "Water").withTraits(Set.of(Trait.LIQUID, Trait.TAP))));
 
     /** Six jobs of 45, 105, 165, 165, 105 and 105 seconds, the other way round than they are done. */
     private static final List<PrepTask> TASKS = List.of(
@@ -118,6 +119,15 @@ class PrepListTest {
                         tuple("apple", Why.LATE, -705, 105));
         assertThat(list.begin()).contains(-1290);
         assertThat(list(List.of()).begin()).isEmpty();
+    }
+
+    /** Warm water that is weighed two hours ahead is cold; it is drawn when it is needed. */
+    @Test
+    void warmWaterIsNotWeighedAhead() {
+        assertThat(list(List.of(task("water", "lukewarm", 160), task("water", "", 500)))
+                        .jobs())
+                .extracting(job -> job.task().grams().intValue())
+                .containsExactly(500);
     }
 
     @Test

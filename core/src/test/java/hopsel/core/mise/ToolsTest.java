@@ -63,7 +63,9 @@ class ToolsTest {
                 "Blend in the jar until smooth, then stir.|blender|",
                 "Whisk until stiff.|stand-mixer|whisk",
                 "Whisk until stiff.||whisk",
-                "Wait.||"
+                "Wait.||",
+                "Crumble in the stock cube.||",
+                "Cube the tofu.||knife,chopping board"
             })
     void theyAreReadFromTheWords(String text, String place, String tools) {
         Step step = place == null ? step("s", text) : step("s", text, place);

@@ -64,7 +64,8 @@ public final class SmallClass {
                 units,
                 Minutes.of(rinse),
                 Resource.USUAL_HEAT,
-                Resource.USUAL_COOL));
+                Resource.USUAL_COOL,
+                Optional.empty()));
         return this;
     }
 

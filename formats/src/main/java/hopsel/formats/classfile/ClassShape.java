@@ -66,6 +66,7 @@ final class ClassShape {
                     "resource", ResourceBuilder::builder, ResourceBuilder::build)
             .must("id", Values.ID, Resource::id, ResourceBuilder::id)
             .must("kind", Values.TEXT, Resource::kind, ResourceBuilder::kind)
+            .may("name", Values.TEXT, Resource::name, ResourceBuilder::name)
             .must("units", Values.whole(Bounds.COUNT), Resource::units, ResourceBuilder::units)
             .usually("rinseMinutes", Values.minutes(Bounds.TIME), Minutes.ZERO, Resource::rinse, ResourceBuilder::rinse)
             .usually(

@@ -63,7 +63,7 @@ class CrossContactTest {
     }
 
     private static Resource place(String id, String kind) {
-        return new Resource(id, kind, 1, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN);
+        return new Resource(id, kind, 1, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN, Optional.empty());
     }
 
     /** The contacts of two dishes; the one that comes first in the plan is known by its start. */
@@ -79,7 +79,14 @@ class CrossContactTest {
                                 place("stick", "stick-blender"),
                                 place("big", "food-processor"),
                                 place("stand", "stand-mixer"),
-                                new Resource("hob", "burner", 4, Minutes.ZERO, BigDecimal.TEN, BigDecimal.TEN))))
+                                new Resource(
+                                        "hob",
+                                        "burner",
+                                        4,
+                                        Minutes.ZERO,
+                                        BigDecimal.TEN,
+                                        BigDecimal.TEN,
+                                        Optional.empty()))))
                 .withMenu(any.menu()
                         .withItems(List.of())
                         .withDishes(dishes)

@@ -237,6 +237,22 @@ class MenuChoiceTest {
         return cooking.withMenu(cooking.menu().withItems(List.of(items)));
     }
 
+    /** One guest without oil does not take the fat out of everybody's pastry; their own kit does without. */
+    @Test
+    void stockIsNoFatForAWholeRoom() throws Exception {
+        MenuChoice choice = MenuChoice.of(
+                cooking(
+                        List.of(line("rapeseed-oil", false)),
+                        List.of(instead("rapeseed-oil", "stock")),
+                        guest("Ana", "oil"),
+                        guest("Bo")),
+                BUILT_IN,
+                ALL_READ);
+        assertThat(choice.oneMenu()).isEmpty();
+        assertThat(choice.stuck()).extracting(MenuChoice.Stuck::names).containsExactly(List.of("Ana"));
+        assertThat(choice.kits()).hasSize(2);
+    }
+
     /** 100 g of almonds at 2 cents become 150 g of seeds at half a cent: 1.25 less. */
     @Test
     void aChangeCostsWhatComesLessWhatGoesAndOfTwoTheCheaperIsTaken() throws Exception {

@@ -241,7 +241,11 @@ final class AirViews {
     private AirView.Oven oven(String id, Oven oven) {
         int at = state.elapsed();
         return new AirView.Oven(
-                id, (int) Math.round(oven.celsius(at)), oven.setting(at), oven.untilHot(at), oven.slow());
+                cooking.place(id),
+                (int) Math.round(oven.celsius(at)),
+                oven.setting(at),
+                oven.untilHot(at),
+                oven.slow());
     }
 
     private Hand handIn(HandIn hand) {
@@ -268,7 +272,7 @@ final class AirViews {
         // Nobody asks any more how what is over is done; of what is to come, a screen may be out of touch when it does.
         boolean over = standing.status() == Status.DONE || standing.status() == Status.SKIPPED;
         List<String> places = activity.placements().stream()
-                .map(place -> place.resource()
+                .map(place -> cooking.place(place.resource())
                         + place.celsius()
                                 .map(celsius ->
                                         " " + celsius.stripTrailingZeros().toPlainString() + " °C")

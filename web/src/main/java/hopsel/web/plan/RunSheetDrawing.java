@@ -173,7 +173,7 @@ record RunSheetDrawing(
             for (Resource resource : cooking.resources()) {
                 gaps(resource.id());
                 lane(
-                        resource.id(),
+                        resource.called(),
                         "place",
                         activity -> units(activity, resource) > 0,
                         activity -> units(activity, resource));

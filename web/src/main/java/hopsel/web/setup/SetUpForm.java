@@ -245,7 +245,8 @@ final class SetUpForm {
                     units.intValue(),
                     entered.minutes("place-rinse-" + i).orElse(Minutes.ZERO),
                     old.map(Resource::heatPerMinute).orElse(Resource.USUAL_HEAT),
-                    old.map(Resource::coolPerMinute).orElse(Resource.USUAL_COOL)));
+                    old.map(Resource::coolPerMinute).orElse(Resource.USUAL_COOL),
+                    entered.text("place-name-" + i)));
         }
         return places;
     }

@@ -134,7 +134,8 @@ final class RowsToClass {
                         resource.units(),
                         Minutes.of(resource.rinseMinutes()),
                         resource.heatPerMinute(),
-                        resource.coolPerMinute()))
+                        resource.coolPerMinute(),
+                        Optional.empty()))
                 .toList();
     }
 

@@ -106,8 +106,18 @@ public record NutritionFacts(
         return !missing.containsKey(name);
     }
 
-    /** Names of all items that lack any value. */
+    /** Whether anything at all is known of this value. */
+    public boolean known(String name) {
+        return complete(name) || value(name).signum() > 0;
+    }
+
+    /** Names of all items that lack any value that every label has. */
     public List<String> lacking() {
-        return missing.values().stream().flatMap(List::stream).distinct().toList();
+        return missing.entrySet().stream()
+                .filter(value -> Nutrients.MAIN.contains(value.getKey()))
+                .map(Map.Entry::getValue)
+                .flatMap(List::stream)
+                .distinct()
+                .toList();
     }
 }

@@ -18,7 +18,7 @@ import java.util.regex.Pattern;
 /** The page that documents class files, held against what reads and writes them. */
 class ContractPageTest {
 
-    private static final Pattern WORDS = Pattern.compile("[A-Za-z]+");
+    private static final Pattern WORDS = Pattern.compile("[A-Za-z][A-Za-z0-9]*");
 
     private static Set<String> members(int version) {
         Set<String> members = new TreeSet<>();

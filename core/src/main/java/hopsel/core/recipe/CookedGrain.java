@@ -27,6 +27,14 @@ final class CookedGrain {
                 && words.contains("cooked");
     }
 
+    /** Grams dry of something that was weighed soaked; empty where it was not, or nobody knows how it swells. */
+    static Optional<BigDecimal> unsoaked(Item item, String name, Optional<Amount> amount, Weigher weigher) {
+        boolean soaked = ItemFinder.words(name).contains("soaked");
+        return item.practice().soaked().filter(any -> soaked).flatMap(factor -> amount.flatMap(
+                        own -> weigher.measures().grams(own.unit()).map(own.high()::multiply))
+                .map(grams -> Decimals.ratio(grams, factor)));
+    }
+
     /** Grams dry; empty where the amount is no weight or volume. */
     static Optional<BigDecimal> dry(Item item, Optional<Amount> amount, Weigher weigher) {
         BigDecimal factor = item.practice().cooked().orElseThrow();

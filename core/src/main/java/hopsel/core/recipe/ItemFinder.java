@@ -71,6 +71,9 @@ public final class ItemFinder {
             "jam",
             "mustard",
             "egg",
+            "berry",
+            "nut",
+            "green",
             "pepper",
             "bean",
             "mayonnaise",
@@ -90,6 +93,18 @@ public final class ItemFinder {
 
     /** Mustard leaves are not mustard, celery root is not celery. */
     private static final Set<String> OTHER_PARTS = Set.of("leaf", "root", "flesh", "bulb", "sheet", "cream");
+
+    /** Names that could be more than one thing: what is in it depends on which. */
+    private static final Set<String> VAGUE = Set.of(
+            "plant milk",
+            "plant based milk",
+            "non dairy milk",
+            "nondairy milk",
+            "dairy free milk",
+            "vegan milk",
+            "squash",
+            "winter squash",
+            "yeast");
 
     private static final Set<String> PLANT_WORDS = Set.of("vegan", "plant", "based", "dairy", "free", "non");
 
@@ -175,7 +190,8 @@ public final class ItemFinder {
             String run = String.join(" ", words.subList(from, words.size()));
             Item item = byName.get(run);
             if (item != null && sure(run, item, words.subList(0, from))) {
-                return Optional.of(new Match(item, exact(item, words.subList(0, from))));
+                boolean exact = exact(item, words.subList(0, from)) && !VAGUE.contains(run);
+                return Optional.of(new Match(item, exact));
             }
         }
         return Optional.empty();

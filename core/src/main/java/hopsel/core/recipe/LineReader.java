@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Reads ingredient lines as people write them.
@@ -60,7 +61,7 @@ public final class LineReader {
     private static final Pattern TIMES = Pattern.compile("^\\s*[x×*]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE = Pattern.compile(
             "^(?:(?:very|extra)[ "
-                    + "-])?(small|medium|large|big|jumbo|med\\.?|medium-sized|medium-large|small-medium)\\b(?:[ "
+                    + "-])?(small|medium|large|big|jumbo|med|medium-sized|medium-large|small-medium|lge?|lrg|sml?)\\b\\.?(?:[ "
                     + "-]sized?)?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OPTIONAL = Pattern.compile(
@@ -86,6 +87,9 @@ public final class LineReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OR = Pattern.compile(
             "\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);
+    /** Words that only join. */
+    private static final Pattern JOINT =
+            Pattern.compile("[,;+&]|\\b(?:and|plus|with|into|over|in|the)\\b", Pattern.CASE_INSENSITIVE);
     /** Only fresh herbs come like this. */
     private static final Set<String> FRESH = Set.of("sprig", "bunch", "handful");
 
@@ -105,6 +109,9 @@ public final class LineReader {
     public List<String> parted(String text) {
         ReadLine read = read(text);
         boolean each = EACH.matcher(text).find();
+        if (!read.foods().isEmpty() && !each && everyOneMeasured(read)) {
+            return measured(text, read.foods());
+        }
         if (read.foods().isEmpty() || !each && read.amount().isPresent()) {
             return List.of(text);
         }
@@ -121,6 +128,25 @@ public final class LineReader {
                 .toList();
     }
 
+    private static boolean everyOneMeasured(ReadLine read) {
+        return read.amount().isPresent()
+                && read.foods().stream().skip(1).allMatch(food -> Numbers.read(SeveralFoods.withoutLead(food))
+                        .isPresent());
+    }
+
+    /** {@code 100 g cashews blended with 200 ml water}: each has its own amount, the first the one in front. */
+    private static List<String> measured(String text, List<String> foods) {
+        String tidy = LineTidy.tidy(Numbers.plain(BULLET.matcher(text.strip()).replaceFirst("")));
+        int first = tidy.indexOf(foods.get(0));
+        List<String> lines = new ArrayList<>();
+        int second = tidy.indexOf(foods.get(1), first);
+        String joint = second < 0 ? "" : tidy.substring(first + foods.get(0).length(), second);
+        String how = JOINT.matcher(joint).replaceAll(" ").strip();
+        lines.add(tidy.substring(0, Math.max(0, first)) + foods.get(0) + (how.isEmpty() ? "" : ", " + how));
+        foods.stream().skip(1).map(SeveralFoods::withoutLead).forEach(lines::add);
+        return lines;
+    }
+
     Weigher weigher() {
         return weigher;
     }
@@ -135,6 +161,7 @@ public final class LineReader {
 
         private final String text;
         private final List<String> asides = new ArrayList<>();
+        private final List<String> brackets = new ArrayList<>();
         private final List<String> or = new ArrayList<>();
         private String rest;
         private Optional<Numbers.Reading> count = Optional.empty();
@@ -149,7 +176,7 @@ public final class LineReader {
 
         Reading(String text) {
             this.text = text.strip();
-            this.rest = Numbers.plain(BULLET.matcher(this.text).replaceFirst(""));
+            this.rest = LineTidy.tidy(Numbers.plain(BULLET.matcher(this.text).replaceFirst("")));
         }
 
         ReadLine line() {
@@ -199,6 +226,7 @@ public final class LineReader {
                     or,
                     item.filter(dry -> CookedGrain.isSaid(name, dry))
                             .flatMap(dry -> CookedGrain.dry(dry, amount, weigher))
+                            .or(() -> item.flatMap(dry -> CookedGrain.unsoaked(dry, name, amount, weigher)))
                             .or(() -> said.grams(item, amount)));
         }
 
@@ -324,6 +352,7 @@ public final class LineReader {
                     or.add(inside.substring(3).strip());
                 } else if (!inside.isEmpty()) {
                     asides.add(inside);
+                    brackets.add(inside);
                 }
                 matcher.appendReplacement(without, " ");
             }
@@ -427,17 +456,27 @@ public final class LineReader {
                     .matcher(rest);
             boolean adds = unit.isPresent() && plus.find();
             boolean repeats = unit.isPresent() && !adds && same.find();
-            if (!adds && !repeats) {
+            boolean smaller = unit.isPresent()
+                    && !adds
+                    && !repeats
+                    && isOfTheSame(unit.get().unit());
+            if (!adds && !repeats && !smaller) {
                 return;
             }
-            String behind = rest.substring(adds ? plus.end() : same.end());
+            String behind = smaller ? rest : rest.substring(adds ? plus.end() : same.end());
+            adds |= smaller;
             Optional<Numbers.Reading> number = Numbers.read(behind);
             Optional<UnitWords.Found> found = number.flatMap(n -> UnitWords.first(n.rest()))
                     .filter(f -> f.word().measured());
             if (found.isPresent()) {
                 rest = found.get().rest();
                 Amount second = amount(number.get(), found.get().word());
-                if (adds) {
+                if (repeats && second.unit() == Unit.LB) {
+                    rest = withoutOunces(rest);
+                }
+                if (adds && !SaidAmount.canAdd(unit.get().unit(), second.unit(), weigher)) {
+                    asides.add("plus " + second.written());
+                } else if (adds) {
                     added = Optional.of(second);
                 } else {
                     pack = pack.or(() -> Optional.of(second));
@@ -445,12 +484,35 @@ public final class LineReader {
             }
         }
 
+        /** {@code 1 lb 4 oz}, {@code 1 kg 200 g}: the smaller unit behind the bigger one goes on top. */
+        private boolean isOfTheSame(Unit bigger) {
+            Optional<Unit> smaller = Numbers.read(rest)
+                    .filter(number -> rest.matches("^\\s*\\d.*"))
+                    .flatMap(number -> UnitWords.first(number.rest()))
+                    .map(found -> found.word().unit());
+            return switch (bigger) {
+                case LB -> smaller.equals(Optional.of(Unit.OZ));
+                case KG -> smaller.equals(Optional.of(Unit.G));
+                case L -> smaller.equals(Optional.of(Unit.ML));
+                default -> false;
+            };
+        }
+
+        /** {@code 500 g/1 lb 2 oz}: the ounces belong to the same second measure. */
+        private static String withoutOunces(String behind) {
+            return Numbers.read(behind)
+                    .flatMap(number -> UnitWords.first(number.rest()))
+                    .filter(found -> found.word().unit() == Unit.OZ)
+                    .map(UnitWords.Found::rest)
+                    .orElse(behind);
+        }
+
         private void sizeOf() {
             Matcher matcher = SIZE.matcher(rest.stripLeading());
             if (matcher.find()) {
                 String word = matcher.group(1).toLowerCase(Locale.ROOT);
                 if (size.isEmpty() && !word.startsWith("med")) {
-                    size = Optional.of(word.startsWith("small") ? "small" : "large");
+                    size = Optional.of(word.startsWith("s") ? "small" : "large");
                 }
                 rest = rest.stripLeading().substring(matcher.end());
             }
@@ -521,6 +583,16 @@ public final class LineReader {
                     return dried;
                 }
             }
+            if (ItemFinder.words(said + " " + name).contains("soaked")) {
+                Optional<Match> dried = finder.match("dried " + name);
+                if (dried.isPresent()) {
+                    return dried;
+                }
+            }
+            Optional<Match> closer = closer(name);
+            if (closer.isPresent()) {
+                return closer;
+            }
             if (said.contains("zest") && !said.contains("juice")) {
                 return finder.match(name + " zest").or(() -> finder.match(name));
             }
@@ -532,6 +604,18 @@ public final class LineReader {
                     ? finder.match("canned " + name).or(() -> finder.match(name))
                     : finder.match(name).or(() -> finder.match(name.replaceFirst("(?i)^.*\\bof\\s+", ""))
                             .map(Match::guessed));
+        }
+
+        /** {@code squash (kabocha)}, {@code oil (olive)}: what stands in brackets says which one. */
+        private Optional<Match> closer(String name) {
+            Optional<Item> plain = finder.find(name);
+            return brackets.stream()
+                    .flatMap(inside -> Stream.of(inside + " " + name, inside))
+                    .map(ItemFinder::words)
+                    .flatMap(words -> finder.exactly(words).stream())
+                    .filter(item -> plain.isPresent() && !plain.get().equals(item))
+                    .findFirst()
+                    .map(item -> new Match(item, true));
         }
 
         private Optional<String> prep() {

@@ -106,9 +106,25 @@ record SaidAmount(
         return new Amount(each.low().multiply(number.low()), each.high().multiply(number.high()), each.unit());
     }
 
+    private Optional<BigDecimal> size(Amount amount, boolean weights) {
+        return weights
+                ? weigher.measures().grams(amount.unit())
+                : weigher.measures().millilitres(amount.unit());
+    }
+
+    /** Whether something that comes on top can be added up with what it comes on top of. */
+    static boolean canAdd(Unit one, Unit other, Weigher weigher) {
+        boolean weights = weigher.measures().grams(one).isPresent()
+                && weigher.measures().grams(other).isPresent();
+        boolean volumes = weigher.measures().millilitres(one).isPresent()
+                && weigher.measures().millilitres(other).isPresent();
+        return weights || volumes;
+    }
+
     private Amount sum(Amount first, Amount second) {
-        Optional<BigDecimal> one = weigher.measures().millilitres(first.unit());
-        Optional<BigDecimal> other = weigher.measures().millilitres(second.unit());
+        boolean weights = weigher.measures().grams(first.unit()).isPresent();
+        Optional<BigDecimal> one = size(first, weights);
+        Optional<BigDecimal> other = size(second, weights);
         if (one.isEmpty() || other.isEmpty()) {
             return first;
         }

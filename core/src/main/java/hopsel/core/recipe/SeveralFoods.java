@@ -29,6 +29,8 @@ final class SeveralFoods {
             "^(?:(?:and|plus|with|an?|the|some|extra|more|a (?:little|bit|few|pinch|splash|handful)(?: "
                     + "of)?|each|both)\\s+)+",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern JOIN_WORDS =
+            Pattern.compile("^(?:(?:and|plus|with|the|some|both)\\s+)+", Pattern.CASE_INSENSITIVE);
     private static final Pattern TAIL = Pattern.compile(
             "\\s+(?:to taste|as needed|for .*|to (?:serve|garnish|finish)|each|combined|together|separately)$",
             Pattern.CASE_INSENSITIVE);
@@ -59,6 +61,11 @@ final class SeveralFoods {
             food(part, rest).filter(item -> items.add(item.id())).ifPresent(item -> parts.add(part.strip()));
         }
         return parts.size() > 1 ? parts : List.of();
+    }
+
+    /** A food of a line without "and", "with" and the like in front of it. */
+    static String withoutLead(String part) {
+        return JOIN_WORDS.matcher(part.strip()).replaceFirst("");
     }
 
     private Optional<Item> food(String part, String rest) {

@@ -38,6 +38,8 @@ final class UnitWords {
             "sachet",
             "sachets",
             "pkg",
+            "pkt",
+            "pkts",
             "bar",
             "bars",
             "carton",
@@ -62,8 +64,10 @@ final class UnitWords {
         times(Unit.ML, "10", "dessertspoons", "dessertspoon", "dsp");
         times(Unit.ML, "10", "cl");
         times(Unit.ML, "100", "dl");
-        times(Unit.CUP, "2", "pints", "pint");
-        times(Unit.CUP, "4", "quarts", "quart");
+        times(Unit.CUP, "2", "pints", "pint", "pts", "pt");
+        times(Unit.CUP, "4", "quarts", "quart", "qts", "qt");
+        times(Unit.CUP, "16", "gallons", "gallon", "gal");
+        times(Unit.PIECE, "12", "doz", "dozen");
         for (String kind : new String[] {
             "bunch", "handful", "sprig", "stalk", "stick", "rib", "slice", "head", "bulb", "leaf", "ear", "cob",
             "block", "pack", "packet", "package", "sachet", "jar", "bag", "punnet", "sheet", "cube", "knob", "thumb",
@@ -76,6 +80,8 @@ final class UnitWords {
         word("bunches", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("bunch")));
         word("inches", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("inch")));
         word("thumb-sized piece", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("thumb")));
+        word("pkt", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("packet")));
+        word("pkts", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("packet")));
         word("pkg", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("package")));
         word("cloves", new Word(Unit.PIECE, BigDecimal.ONE, Optional.empty()));
         word("clove", new Word(Unit.PIECE, BigDecimal.ONE, Optional.empty()));

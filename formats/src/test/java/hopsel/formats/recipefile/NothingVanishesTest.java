@@ -141,7 +141,7 @@ class NothingVanishesTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "200 g wheat berries",
+                "200 g rye berries",
                 "2 tbsp hazelnut miso",
                 "1 veal stock cube",
                 "2 tbsp smoked black beans",

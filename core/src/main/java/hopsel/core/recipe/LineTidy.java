@@ -1,0 +1,91 @@
+package hopsel.core.recipe;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Brings an ingredient line into the order in which lines are read: the amount first. Takes lists that name the thing
+ * first ({@code flour - 250 g}, {@code garlic x 4}), columns ({@code flour | 250 g}), letters that a scanner read for
+ * digits ({@code 25O ml}) and the numbers of American cans. No word is lost by it.
+ */
+final class LineTidy {
+
+    /** A letter among digits, before a unit. */
+    private static final Pattern SCANNED = Pattern.compile(
+            "(?<![\\p{L}\\d])([OoIl]{0,2}\\d[\\dOoIl]*|[Il]\\d[\\dOo]*|[1-9][OoIl]+)(?=\\s?(?:g|kg|ml|l|oz|lb|tsp|tbsp|cups?|"
+                    + "grams?|min(?:utes)?|°)\\b|\\s?°)");
+    /** American cans by number, in ounces; United States Department of Agriculture, common can sizes. */
+    private static final Map<String, String> CANS =
+            Map.of("300", "15", "303", "16", "1", "11", "2", "20", "2 1/2", "29", "2.5", "29", "3", "51", "10", "106");
+
+    private static final Pattern CAN_NUMBER = Pattern.compile(
+            "(?:#|\\bno\\.? ?)(2 1/2|2\\.5|300|303|10|[123])(?=[ -](?:cans?|tins?)\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern STARTS_WITH_AMOUNT = Pattern.compile("^[\\s(~]*(?:\\d|[½⅓⅔¼¾⅛])");
+    /** A name, something between, an amount with its unit, and what is said behind. */
+    private static final Pattern NAME_FIRST = Pattern.compile(
+            "^(\\p{L}[^\\d|:]*?(?:\\([^)]*\\))?)\\s*(?:[-:|,=]|\\.{2,}|…|\\bx\\b|×|\\t)*\\s*(" + Numbers.NUMBER
+                    + "(?:\\s*(?:-|to)\\s*" + Numbers.NUMBER + ")?)(?![\\d%/])\\s*(.*)$",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern MARKED =
+            Pattern.compile("(?:[-:|=]|\\.{2,}|…|\\bx|×|\\t)\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SIZE =
+            Pattern.compile("^(?:small|medium|large|big|lg|sm|med)\\b\\.?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern END = Pattern.compile("^(?:[,;(].*)?$");
+    private static final Pattern NUMBER_IN_WORDS = Pattern.compile("^\\p{L}");
+    private static final int LONGEST_NAME = 45;
+
+    private LineTidy() {}
+
+    /** The line in the usual order; as it stands where it is in that order, or nobody can tell. */
+    static String tidy(String text) {
+        String scanned = CAN_NUMBER
+                .matcher(SCANNED.matcher(text).replaceAll(LineTidy::digits))
+                .replaceAll(can -> CANS.get(can.group(1)) + " oz");
+        return STARTS_WITH_AMOUNT.matcher(scanned).find()
+                ? scanned
+                : turned(scanned).orElse(scanned);
+    }
+
+    private static String digits(MatchResult found) {
+        String token = found.group();
+        boolean litres = token.matches("\\d+l");
+        return litres ? token : token.replaceAll("[Oo]", "0").replaceAll("[Il]", "1");
+    }
+
+    private static Optional<String> turned(String text) {
+        Matcher matcher = NAME_FIRST.matcher(text);
+        if (!matcher.matches() || NUMBER_IN_WORDS.matcher(matcher.group(2)).find()) {
+            return Optional.empty();
+        }
+        String name = matcher.group(1).strip();
+        String number = matcher.group(2).strip();
+        String behind = matcher.group(3).strip();
+        boolean marked = MARKED.matcher(text.substring(0, matcher.start(2))).find();
+        Optional<UnitWords.Found> unit = UnitWords.first(behind);
+        boolean sized = SIZE.matcher(behind).find();
+        boolean ends = END.matcher(unit.map(UnitWords.Found::rest)
+                        .orElse(SIZE.matcher(behind).replaceFirst(""))
+                        .strip())
+                .matches();
+        boolean amount = unit.isPresent() || sized || END.matcher(behind).matches();
+        if (!ends || !amount || name.length() > LONGEST_NAME || !marked && name.split(" ").length > 5) {
+            return Optional.empty();
+        }
+        String measure = unit.map(found ->
+                        behind.substring(0, behind.length() - found.rest().length()))
+                .orElse(sized ? behind.replaceFirst("(?i)^(\\p{L}+\\b\\.?).*$", "$1") : "");
+        String rest = behind.substring(measure.length()).strip();
+        String said = rest.isEmpty() || rest.startsWith(",") || rest.startsWith("(") ? rest : ", " + rest;
+        return Optional.of("%s %s %s%s"
+                .formatted(
+                        number,
+                        measure.strip(),
+                        name.replaceAll("[\\s,;:-]+$", ""),
+                        said.startsWith("(") ? " " + said : said)
+                .replaceAll(" {2,}", " "));
+    }
+}

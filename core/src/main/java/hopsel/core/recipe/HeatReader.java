@@ -23,6 +23,13 @@ final class HeatReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern GAS =
             Pattern.compile("\\bgas(?:\\s*mark)?\\s*(1/4|1/2|\\d)\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code oven 200}, {@code bake at 180 to 200}, {@code at 425}: a figure that only a dial can mean. */
+    private static final Pattern BARE = Pattern.compile(
+            "\\b(?:oven|at|on|to)\\b[ ,:]*(?:about )?(\\d{3})(?:\\s*(?:-|to)\\s*(\\d{3}))?(?!\\d|\\s*(?:g|kg|ml|minutes?|mins?|x|cm)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final int LEAST = 100;
+    private static final int MOST = 500;
     private static final int[] GAS_CELSIUS = {0, 140, 150, 170, 180, 190, 200, 220, 230, 240};
     private static final int FAHRENHEIT_FROM = 275;
 
@@ -45,11 +52,24 @@ final class HeatReader {
         if (plain.isEmpty() && fan.isEmpty() && gas.find() && gas.group(1).length() == 1) {
             plain.add(GAS_CELSIUS[Integer.parseInt(gas.group(1))]);
         }
+        if (plain.isEmpty() && fan.isEmpty()) {
+            bare(text).ifPresent(plain::add);
+        }
         return plain.stream()
                 .findFirst()
                 .or(() -> fan.stream().findFirst())
                 .filter(celsius -> celsius > 0)
                 .map(BigDecimal::valueOf);
+    }
+
+    private static Optional<Integer> bare(String text) {
+        Matcher bare = BARE.matcher(Numbers.plain(text));
+        if (!bare.find()) {
+            return Optional.empty();
+        }
+        int degrees = Integer.parseInt(bare.group(1));
+        boolean dial = degrees >= LEAST && degrees <= MOST;
+        return dial ? Optional.of(degrees >= FAHRENHEIT_FROM ? fromFahrenheit(degrees) : degrees) : Optional.empty();
     }
 
     private static boolean behindFan(String text, int start) {

@@ -137,12 +137,15 @@ public final class LineReader {
     /** {@code 100 g cashews blended with 200 ml water}: each has its own amount, the first the one in front. */
     private static List<String> measured(String text, List<String> foods) {
         String tidy = LineTidy.tidy(Numbers.plain(BULLET.matcher(text.strip()).replaceFirst("")));
-        int first = tidy.indexOf(foods.get(0));
+        String start = foods.get(0).split(", ", 2)[0];
+        int first = Math.max(0, tidy.indexOf(start));
         List<String> lines = new ArrayList<>();
-        int second = tidy.indexOf(foods.get(1), first);
-        String joint = second < 0 ? "" : tidy.substring(first + foods.get(0).length(), second);
+        int second = tidy.indexOf(foods.get(1).split(", ", 2)[0], first);
+        String joint = second < 0
+                ? ""
+                : tidy.substring(Math.min(second, first + foods.get(0).length()), second);
         String how = JOINT.matcher(joint).replaceAll(" ").strip();
-        lines.add(tidy.substring(0, Math.max(0, first)) + foods.get(0) + (how.isEmpty() ? "" : ", " + how));
+        lines.add(tidy.substring(0, first) + foods.get(0) + (how.isEmpty() ? "" : ", " + how));
         foods.stream().skip(1).map(SeveralFoods::withoutLead).forEach(lines::add);
         return lines;
     }

@@ -25,17 +25,17 @@ final class LineTidy {
             "(?:#|\\bno\\.? ?)(2 1/2|2\\.5|300|303|10|[123])(?=[ -](?:cans?|tins?)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern STARTS_WITH_AMOUNT = Pattern.compile("^[\\s(~]*(?:\\d|[½⅓⅔¼¾⅛])");
     /** A name, something between, an amount with its unit, and what is said behind. */
-    private static final Pattern NAME_FIRST = Pattern.compile(
-            "^(\\p{L}[^\\d|:]*?(?:\\([^)]*\\))?)\\s*(?:[-:|,=]|\\.{2,}|…|\\bx\\b|×|\\t)*\\s*(" + Numbers.NUMBER
-                    + "(?:\\s*(?:-|to)\\s*" + Numbers.NUMBER + ")?)(?![\\d%/])\\s*(.*)$",
-            Pattern.CASE_INSENSITIVE);
+    private static final String FIGURE = "(?:\\d+(?:\\s*-\\s*|\\s+)\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+)";
 
+    private static final Pattern NAME_FIRST = Pattern.compile(
+            "^(\\p{L}[^\\d|:]*?(?:\\([^)]*\\))?)\\s*(?:[-:|,=]|\\.{2,}|…|\\bx\\b|×|\\t)*\\s*(?<!\\p{L})(" + FIGURE
+                    + "(?:\\s*(?:-|to)\\s*" + FIGURE + ")?)(?![\\d%/])\\s*(.*)$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKED =
             Pattern.compile("(?:[-:|=]|\\.{2,}|…|\\bx|×|\\t)\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE =
             Pattern.compile("^(?:small|medium|large|big|lg|sm|med)\\b\\.?", Pattern.CASE_INSENSITIVE);
     private static final Pattern END = Pattern.compile("^(?:[,;(].*)?$");
-    private static final Pattern NUMBER_IN_WORDS = Pattern.compile("^\\p{L}");
     private static final int LONGEST_NAME = 45;
 
     private LineTidy() {}
@@ -58,7 +58,7 @@ final class LineTidy {
 
     private static Optional<String> turned(String text) {
         Matcher matcher = NAME_FIRST.matcher(text);
-        if (!matcher.matches() || NUMBER_IN_WORDS.matcher(matcher.group(2)).find()) {
+        if (!matcher.matches()) {
             return Optional.empty();
         }
         String name = matcher.group(1).strip();

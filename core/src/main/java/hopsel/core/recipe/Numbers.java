@@ -1,8 +1,11 @@
 package hopsel.core.recipe;
 
+import hopsel.core.Known;
 import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -38,7 +41,7 @@ final class Numbers {
             Map.entry('⅜', "3/8"),
             Map.entry('⅝', "5/8"),
             Map.entry('⅞', "7/8"));
-    private static final Map<String, String> WORDS = Map.ofEntries(
+    private static final Map<String, String> WORDS = withTens(Map.ofEntries(
             Map.entry("a", "1"),
             Map.entry("an", "1"),
             Map.entry("one", "1"),
@@ -84,7 +87,35 @@ final class Numbers {
             Map.entry("one and a half", "3/2"),
             Map.entry("two and a half", "5/2"),
             Map.entry("one-and-a-half", "3/2"),
-            Map.entry("an extra", "1"));
+            Map.entry("an extra", "1")));
+    /** Twenty-one to ninety-nine, with a hyphen or a space. */
+    private static Map<String, String> withTens(Map<String, String> words) {
+        Map<String, String> all = new HashMap<>(words);
+        all.put("seventy", "70");
+        all.put("eighty", "80");
+        for (String tens : List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety")) {
+            for (String unit : List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine")) {
+                String sum =
+                        String.valueOf(Integer.parseInt(Known.in(all, tens)) + Integer.parseInt(Known.in(all, unit)));
+                all.put(tens + "-" + unit, sum);
+                all.put(tens + " " + unit, sum);
+            }
+        }
+        for (String[] teen : new String[][] {
+            {"thirteen", "13"},
+            {"fourteen", "14"},
+            {"sixteen", "16"},
+            {"seventeen", "17"},
+            {"eighteen", "18"},
+            {"nineteen", "19"},
+            {"a hundred", "100"},
+            {"one hundred", "100"}
+        }) {
+            all.put(teen[0], teen[1]);
+        }
+        return Map.copyOf(all);
+    }
+
     private static final String WORD = "(?:"
             + String.join(
                     "|",

@@ -163,7 +163,7 @@ public final class RecipeReader {
     private void method(Passage passage, StepReader reader, Mentions mentions) {
         List<String> kept = new ArrayList<>();
         for (String sentence : StepReader.sentences(passage.text())) {
-            if (StepReader.isStorage(sentence)) {
+            if (StepReader.isStorage(sentence) || StepReader.isAlternative(sentence)) {
                 unread.add(sentence);
             } else {
                 kept.add(sentence);

@@ -57,10 +57,28 @@ final class SeveralFoods {
         }
         List<String> parts = new ArrayList<>();
         Set<String> items = new LinkedHashSet<>();
+        String front = "";
         for (String part : JOINT.split(rest)) {
-            food(part, rest).filter(item -> items.add(item.id())).ifPresent(item -> parts.add(part.strip()));
+            String said = part.strip();
+            boolean food = food(part, rest).filter(item -> items.add(item.id())).isPresent();
+            if (food || isMeasured(said)) {
+                parts.add((front + said).strip());
+                front = "";
+            } else if (parts.isEmpty()) {
+                front += said + " ";
+            } else if (!said.isEmpty()) {
+                parts.add(parts.remove(parts.size() - 1) + ", " + said);
+            }
         }
-        return parts.size() > 1 ? parts : List.of();
+        return items.size() > 1 ? parts : List.of();
+    }
+
+    /** Something that nobody knows, but of which so much is wanted. */
+    private static boolean isMeasured(String part) {
+        return Numbers.read(LEAD.matcher(part).replaceFirst(""))
+                .flatMap(number -> UnitWords.first(number.rest()))
+                .filter(found -> found.word().measured() && !found.rest().isBlank())
+                .isPresent();
     }
 
     /** A food of a line without "and", "with" and the like in front of it. */

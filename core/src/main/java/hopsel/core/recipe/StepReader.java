@@ -21,6 +21,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Takes the text of a method apart into steps, each with at most one time.
@@ -33,6 +34,11 @@ final class StepReader {
     private static final Pattern SENTENCE =
             Pattern.compile("(?<=[.!?;])(?<!\\b(?:approx|min|mins|tbsp|tsp|oz|lb|hr|hrs|no|ca|e\\.g|"
                     + "i\\.e)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|\\n+");
+    private static final Pattern STOP = Pattern.compile("[.!]\\s+(?=\\p{Ll})");
+    private static final Pattern ALTERNATIVE = Pattern.compile(
+            "^(?:if (?:you|there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|find|get|use|take)"
+                    + "\\b|you (?:can|could|may) (?:also )?(?:use|swap|replace|substitute)|(?:use|try|swap in) .{2,40} instead)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern JOINT = Pattern.compile(
             "\\s*(?:;|,\\s*(?:and\\s+)?then\\b|\\band then\\b|,\\s*and\\b|\\bbefore\\b|,|\\band\\b|\\bthen\\b)\\s*",
             Pattern.CASE_INSENSITIVE);
@@ -110,12 +116,33 @@ final class StepReader {
                 && !sentence.matches("(?is)^(?:soak|marinate|rest|chill).*");
     }
 
-    /** The sentences of a paragraph. */
+    /** The sentences of a paragraph; notes in lower case begin a new one with what is done next. */
     static List<String> sentences(String paragraph) {
         return List.of(SENTENCE.split(Numbers.plain(paragraph))).stream()
+                .flatMap(StepReader::inLowerCase)
                 .map(String::strip)
                 .filter(s -> !s.isEmpty())
                 .toList();
+    }
+
+    private static Stream<String> inLowerCase(String sentence) {
+        List<String> parts = new ArrayList<>();
+        Matcher stop = STOP.matcher(sentence);
+        int from = 0;
+        while (stop.find()) {
+            String next = sentence.substring(stop.end());
+            if (Techniques.begins(next)) {
+                parts.add(sentence.substring(from, stop.start() + 1));
+                from = stop.end();
+            }
+        }
+        parts.add(sentence.substring(from));
+        return parts.stream();
+    }
+
+    /** Whether a sentence speaks of what somebody else might take, which is no step either. */
+    static boolean isAlternative(String sentence) {
+        return ALTERNATIVE.matcher(Numbers.plain(sentence)).find();
     }
 
     /** The steps of one paragraph of the method. */

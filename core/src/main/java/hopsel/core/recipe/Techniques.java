@@ -15,8 +15,8 @@ final class Techniques {
             rest("preheat|pre-heat|heat (?:the |your |up the )?oven", 15),
             rest("soak|rehydrate", 60),
             rest("marinat\\w*|marinade for", 60),
-            rest("refrigerat\\w*|chill", 60),
-            rest("freez\\w*", 120),
+            rest("refrigerat\\w*|chill|(?:in|into|to) (?:the )?fridge|fridge", 60),
+            rest("freez\\w*|(?:in|into) (?:the )?freezer", 120),
             rest("thaw|defrost", 120),
             rest("proof|prove|rise|ferment|double in size", 60),
             rest("press (?:the |your )?tofu|press|press for|pressed", 20),
@@ -121,6 +121,14 @@ final class Techniques {
             }
         }
         return last == null ? behind : last;
+    }
+
+    /** Whether a text begins with something that is done. */
+    static boolean begins(String text) {
+        return ALL.stream().anyMatch(verb -> {
+            Matcher matcher = verb.verbs.matcher(text);
+            return matcher.find() && matcher.start() == 0;
+        });
     }
 
     /** The technique that a passage without a time starts with. */

@@ -43,21 +43,39 @@ public final class TimeReader {
     private static final Pattern JOINED = Pattern.compile(
             "^\\s*,?\\s*(?:-|to|or|up to|or up to|and up to|or even|or preferably|preferably|ideally|or ideally)\\s*$",
             Pattern.CASE_INSENSITIVE);
+    /** {@code 1h30}: hours and minutes without a word for the minutes. */
+    private static final Pattern CLOCKED = Pattern.compile(
+            "(?<![\\p{L}\\d/.,])(\\d{1,2}) ?h ?(\\d{1,2})(?!\\d| ?(?:m|s|h|-|/))", Pattern.CASE_INSENSITIVE);
+    /** {@code 10ish}, and {@code 25-30 until golden}: minutes that a cook need not name. */
+    private static final Pattern UNNAMED = Pattern.compile(
+            "(?<![\\p{L}\\d/.,°])(\\d{1,3})(?:\\s*(?:-|to)\\s*(\\d{1,3}))?(?:ish\\b|(?=,? (?:un)?till? )|'(?!\\w))");
+    /** {@code for up to two days}: how long it may wait, not how long it takes. */
+    private static final Pattern AT_MOST = Pattern.compile("\\b(?:for )?up to\\s*$", Pattern.CASE_INSENSITIVE);
+
     private static final BigDecimal TWO = BigDecimal.valueOf(2);
     private static final BigDecimal SIXTY = BigDecimal.valueOf(60);
     private static final BigDecimal DAY = BigDecimal.valueOf(1440);
+
+    /** A bigger number without a unit is a temperature. */
+    private static final BigDecimal LONGEST_UNNAMED = BigDecimal.valueOf(90);
 
     private TimeReader() {}
 
     /** All times in a text, in order. The text is read as {@link Numbers#plain} writes it, and places are in that. */
     static List<Found> find(String plain) {
         List<Found> found = new ArrayList<>();
+        collect(CLOCKED.matcher(plain), found, matcher -> clocked(matcher.group(1), matcher.group(2)));
         collect(TIME.matcher(plain), found, TimeReader::figures);
         collect(OR_TWO.matcher(plain), found, matcher -> range("1", "2", matcher.group(1))
                 .map(time -> sides(time, matcher.group(2))));
         collect(FEW.matcher(plain), found, matcher -> range("2", "5", matcher.group(2))
                 .map(time -> sides(time, matcher.group(3))));
         collect(NIGHT.matcher(plain), found, matcher -> Optional.of(minutes(480, 600, 720)));
+        if (found.isEmpty()) {
+            collect(UNNAMED.matcher(plain), found, TimeReader::unnamed);
+        }
+        found.removeIf(time -> time.minutes.low().value().compareTo(DAY) >= 0
+                && AT_MOST.matcher(plain.substring(0, time.start)).find());
         found.sort((a, b) -> a.start - b.start);
         return join(plain, found);
     }
@@ -105,6 +123,18 @@ public final class TimeReader {
                         low.get().multiply(unit).add(more),
                         high.get().multiply(unit).add(more)),
                 matcher.group(6)));
+    }
+
+    private static Optional<StepMinutes> clocked(String hours, String minutes) {
+        BigDecimal all = new BigDecimal(hours).multiply(SIXTY).add(new BigDecimal(minutes));
+        return all.signum() == 0 ? Optional.empty() : Optional.of(between(all, all));
+    }
+
+    private static Optional<StepMinutes> unnamed(Matcher matcher) {
+        BigDecimal low = new BigDecimal(matcher.group(1));
+        BigDecimal high = matcher.group(2) == null ? low : new BigDecimal(matcher.group(2));
+        boolean time = low.signum() > 0 && low.compareTo(high) <= 0 && high.compareTo(LONGEST_UNNAMED) <= 0;
+        return time ? Optional.of(between(low, high)) : Optional.empty();
     }
 
     private static Optional<StepMinutes> range(String low, String high, String unit) {

@@ -1,6 +1,8 @@
 package hopsel.core.recipe;
 
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Measures;
 import hopsel.core.recipe.ReadRecipe.Line;
@@ -13,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -20,10 +23,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Reads a recipe: components, lines, steps, what each step uses and waits for. */
 public final class RecipeReader {
@@ -38,6 +43,11 @@ public final class RecipeReader {
                     + "(?:\\s*-\\s*\\d+)?(?:\\s+(?:heaped|level|large|small|medium|ripe))?\\s*[\\p{L}]+[^.;,()]{2,60}",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern MEANWHILE = Pattern.compile(
+            "^\\W*(?:meanwhile|in the meantime|at the same time|while (?:that|this|they|it|the|those|these|you wait)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Set<Technique> JOINS = EnumSet.of(
+            Technique.ROLL, Technique.SHAPE, Technique.FILL, Technique.ASSEMBLE, Technique.SERVE, Technique.DRESS);
     /** Beyond this it is no name of an ingredient, whatever stands in the list. */
     private static final int LONGEST_NAME = 160;
 
@@ -45,6 +55,9 @@ public final class RecipeReader {
     private final Map<String, PartUnderWay> parts = new LinkedHashMap<>();
     private final Set<String> ids = new HashSet<>();
     private final List<String> unread = new ArrayList<>();
+    /** Steps that are done while the one before runs by itself. */
+    private final Set<String> parallel = new HashSet<>();
+
     private final Map<String, String> preheats = new HashMap<>();
     private String title = "";
 
@@ -77,6 +90,7 @@ public final class RecipeReader {
         });
         StepReader steps = new StepReader();
         source.method().forEach(passage -> method(passage, steps, mentions));
+        List.copyOf(parts.values()).forEach(this::useUp);
         tieTogether();
         moveLinesHome();
         Optional<Matcher> count = source.yield()
@@ -239,7 +253,16 @@ public final class RecipeReader {
             preheats.put(id, id);
             return List.of();
         }
-        part.lastStep(preheats.keySet()).ifPresent(after::add);
+        if (MEANWHILE.matcher(step.text()).find()) {
+            parallel.add(id);
+            part.lastStep(preheats.keySet())
+                    .flatMap(part::step)
+                    .filter(before -> before.read().work() != Work.HANDS)
+                    .ifPresentOrElse(before -> after.addAll(before.after()), () -> part.lastStep(preheats.keySet())
+                            .ifPresent(after::add));
+        } else {
+            part.lastStep(preheats.keySet()).ifPresent(after::add);
+        }
         String low = step.text().toLowerCase(Locale.ROOT);
         for (PartUnderWay other : parts.values()) {
             String word =
@@ -255,6 +278,43 @@ public final class RecipeReader {
         return List.copyOf(after);
     }
 
+    /**
+     * A part without steps of its own, such as a marinade, goes in where its name, or what is done with it, is said.
+     */
+    private void useUp(PartUnderWay part) {
+        if (part.lines.isEmpty() || !part.steps.isEmpty()) {
+            return;
+        }
+        Set<String> used = parts.values().stream()
+                .flatMap(other -> other.steps.stream())
+                .flatMap(step -> step.uses().stream())
+                .map(Use::ingredient)
+                .collect(Collectors.toSet());
+        List<Use> rest = part.lines.stream()
+                .filter(line -> !used.contains(line.id()))
+                .map(line -> new Use(line.id(), BigDecimal.ONE))
+                .toList();
+        for (PartUnderWay other : parts.values()) {
+            for (int i = 0; i < other.steps.size() && !rest.isEmpty(); i++) {
+                StepInPart step = other.steps.get(i);
+                if (speaksOf(step, part)) {
+                    List<Use> uses = new ArrayList<>(step.uses());
+                    uses.addAll(rest);
+                    other.steps.set(i, new StepInPart(step.id(), step.read(), uses, step.after()));
+                    return;
+                }
+            }
+        }
+    }
+
+    private static boolean speaksOf(StepInPart step, PartUnderWay part) {
+        List<String> title = ItemFinder.words(part.title);
+        String head = title.isEmpty() ? "" : title.get(title.size() - 1);
+        Set<Technique> techniques = TechniqueReader.read(step.read().text());
+        return ItemFinder.words(step.read().text()).contains(head)
+                || TechniqueReader.read(part.title).stream().anyMatch(techniques::contains);
+    }
+
     /** What nothing waits for yet is awaited by the next step of the component in which the text ends. */
     private void tieTogether() {
         if (last == null || last.steps.isEmpty()) {
@@ -267,16 +327,34 @@ public final class RecipeReader {
                 .filter(step -> !step.equals(end) && !followed.contains(step))
                 .toList();
         for (String step : loose) {
-            int at = order.indexOf(step);
-            String next = last.steps.stream()
-                    .map(StepInPart::id)
-                    .filter(id -> order.indexOf(id) > at && !preheats.containsKey(id))
-                    .findFirst()
-                    .orElse(end);
+            String next = meeting(step).orElse(end);
             last.steps.replaceAll(own -> own.id().equals(next)
                     ? new StepInPart(own.id(), own.read(), own.uses(), with(own.after(), step))
                     : own);
         }
+    }
+
+    /**
+     * The step at which something that was made apart is needed: the first behind it that puts things together, or,
+     * where it was made in the same part, the next one.
+     */
+    private Optional<String> meeting(String step) {
+        PartUnderWay ending = Objects.requireNonNull(last);
+        int at = order.indexOf(step);
+        List<StepInPart> behind = ending.steps.stream()
+                .filter(own -> order.indexOf(own.id()) > at && !preheats.containsKey(own.id()))
+                .filter(own -> !parallel.contains(own.id()) || own.after().contains(step))
+                .toList();
+        boolean sameWay = ending.steps.stream().anyMatch(own -> own.id().equals(step)) || preheats.containsKey(step);
+        Optional<String> joins = behind.stream()
+                .filter(own -> !sameWay && RecipeReader.joins(own))
+                .map(StepInPart::id)
+                .findFirst();
+        return joins.or(() -> behind.stream().map(StepInPart::id).findFirst());
+    }
+
+    private static boolean joins(StepInPart step) {
+        return TechniqueReader.read(step.read().text()).stream().anyMatch(JOINS::contains);
     }
 
     private static List<String> with(List<String> steps, String more) {
@@ -354,6 +432,10 @@ public final class RecipeReader {
 
         boolean isEmpty() {
             return lines.isEmpty() && steps.isEmpty();
+        }
+
+        Optional<StepInPart> step(String id) {
+            return steps.stream().filter(own -> own.id().equals(id)).findFirst();
         }
 
         Optional<String> lastStep(Set<String> but) {

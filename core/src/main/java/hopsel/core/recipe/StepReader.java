@@ -221,8 +221,10 @@ final class StepReader {
         Optional<TimeReader.Found> time = TimeReader.find(text).stream().findFirst();
         Verb technique =
                 time.map(found -> Techniques.of(text, found.start())).orElseGet(() -> Techniques.leading(text));
-        Optional<ReadStep> goesOn =
-                Optional.ofNullable(before).filter(step -> technique == Techniques.OTHER && time.isPresent());
+        Optional<ReadStep> goesOn = Optional.ofNullable(before)
+                .filter(step -> technique == Techniques.OTHER
+                        && time.isPresent()
+                        && places(text).isEmpty());
         Set<String> guessed = new TreeSet<>();
         Work work = goesOn.map(ReadStep::work)
                 .orElseGet(() -> Techniques.work(

@@ -43,6 +43,7 @@ final class Techniques {
                     5),
             watch("bring[^.;]{0,60}?(?:boil|simmer)|come to (?:a |the )?boil|boil (?:the |some )?water", 8),
             watch("simmer|boil|bubble|poach|parboil|blanch|reduce", 10),
+            watch("oven(?=,? (?:at |for |on )?\\d)|into (?:the |a )?(?:hot )?oven|in the oven", 25),
             watch("bake|roast|braise|broil|grill|barbecue|air-fry|air fry", 25),
             watch(
                     "steam|pressure[- ]cook|cook under pressure|slow[- "

@@ -126,6 +126,13 @@ public final class TextSplitter {
             "crisp",
             "coating");
     private static final int LONG = 90;
+    private static final int YIELD_LENGTH = 40;
+    private static final int LEAST_ENTRIES = 3;
+    /** Where it stands in a book. */
+    private static final Pattern PAGE =
+            Pattern.compile("\\s*\\((?:p\\.?|pp\\.?|page|see page) ?\\d+\\)", Pattern.CASE_INSENSITIVE);
+    /** {@code sauce: everything in a pan}: a step of the part that is named. */
+    private static final Pattern NAMED_STEP = Pattern.compile("^([\\p{L}' -]{3,30}):\\s+(\\S.*)$");
 
     private final LineReader lines;
     private final List<Passage> ingredients = new ArrayList<>();
@@ -155,7 +162,7 @@ public final class TextSplitter {
     /** The parts of a text. */
     public static RecipeSource split(String text, LineReader lines) {
         TextSplitter splitter = new TextSplitter(lines);
-        List<String> all = text.lines()
+        List<String> all = Columns.unfold(text.lines().toList()).stream()
                 .map(line -> line.replaceAll("\\*\\*|__", "").strip())
                 .toList();
         for (int i = 0; i < all.size(); i++) {
@@ -321,11 +328,12 @@ public final class TextSplitter {
 
     /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */
     private boolean isListInOneLine(String line) {
-        Matcher matcher = LIST.matcher(Numbers.plain(line));
+        String plain = BULLET.matcher(Numbers.plain(line)).replaceFirst("");
+        Matcher matcher = LIST.matcher(plain);
         if (!matcher.matches() || where == Where.NOTES) {
-            return false;
+            return isBareList(plain);
         }
-        List<String> entries = List.of(matcher.group(2).split("\\s*[,;]\\s+(?=[^,;]*)"));
+        List<String> entries = List.of(matcher.group(2).split("\\s*(?:[,;]\\s+|\\s\\+\\s+)"));
         if (entries.size() < 2
                 || entries.stream()
                                         .filter(entry -> AMOUNT.matcher(entry).matches() && looksLikeIngredient(entry))
@@ -337,8 +345,33 @@ public final class TextSplitter {
         boolean named = !INGREDIENTS.matcher(matcher.group(1)).matches();
         part = named ? Optional.of(capital(matcher.group(1).replaceFirst("(?i)^for (?:the )?", ""))) : Optional.empty();
         where = Where.INGREDIENTS;
+        part.ifPresent(name -> headings.putIfAbsent(name, line));
         entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
         part = Optional.empty();
+        return true;
+    }
+
+    /** {@code 250 g red lentils, 1 onion, 4 garlic, thumb ginger, salt}: a list without a heading, in one line. */
+    private boolean isBareList(String line) {
+        if (where == Where.METHOD
+                || NUMBERED.matcher(line).find()
+                || SENTENCE.matcher(line).matches()) {
+            return false;
+        }
+        List<String> entries = List.of(line.split("\\s*[,;]\\s+"));
+        long amounts = entries.stream()
+                .filter(entry -> AMOUNT.matcher(LineTidy.tidy(entry)).matches() && looksLikeIngredient(entry))
+                .count();
+        boolean foods = entries.stream()
+                .map(lines::read)
+                .allMatch(read -> read.item().isPresent()
+                        || !read.foods().isEmpty()
+                        || read.amount().isPresent());
+        if (entries.size() < LEAST_ENTRIES || amounts * 2 < entries.size() || !foods) {
+            return false;
+        }
+        where = Where.INGREDIENTS;
+        entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
         return true;
     }
 
@@ -346,7 +379,8 @@ public final class TextSplitter {
     private boolean isBareHeading(String line) {
         String[] words = line.split(" ");
         boolean alone = words.length <= 4 && !line.matches(".*[\\d,.;½⅓⅔¼¾⅛].*") && where != Where.METHOD;
-        boolean before = Numbers.plain(BULLET.matcher(next).replaceFirst("")).matches("^\\d.*")
+        boolean before = LineTidy.tidy(Numbers.plain(BULLET.matcher(next).replaceFirst("")))
+                        .matches("^\\d.*")
                 && !NUMBERED.matcher(next).find();
         return alone
                 && before
@@ -359,7 +393,11 @@ public final class TextSplitter {
                 && !(AMOUNT.matcher(line).matches() && looksLikeIngredient(line))
                 && line.length() < LONG
                 && !SENTENCE.matcher(line).matches()) {
-            String plain = line.replaceAll("[:*#]+$", "").strip();
+            Matcher page = PAGE.matcher(line);
+            if (page.find()) {
+                other.add(page.group().strip());
+            }
+            String plain = page.replaceAll("").replaceAll("[:*#]+$", "").strip();
             boolean shouted =
                     plain.equals(plain.toUpperCase(Locale.ROOT)) && !plain.equals(plain.toLowerCase(Locale.ROOT));
             title = Optional.of(shouted ? capital(plain.toLowerCase(Locale.ROOT)) : plain);
@@ -424,12 +462,52 @@ public final class TextSplitter {
             ingredient(line);
             return;
         }
-        String text = BULLET.matcher(NUMBERED.matcher(line).replaceFirst(""))
+        String text = withoutYield(BULLET.matcher(NUMBERED.matcher(line).replaceFirst(""))
                 .replaceFirst("")
-                .strip();
+                .strip());
         if (!text.isEmpty()) {
-            method.add(new Passage(part, text));
+            Optional<Passage> named = namedStep(text);
+            method.add(named.orElseGet(() -> new Passage(part, text)));
         }
+    }
+
+    /** The number of servings may stand at the end of the method; another one than before is laid aside. */
+    private String withoutYield(String text) {
+        List<String> sentences = StepReader.sentences(text);
+        String end = sentences.isEmpty() ? "" : sentences.get(sentences.size() - 1);
+        String bare = end.replaceAll("[.!]$", "");
+        if (!YIELD.matcher(bare).matches() || end.length() > YIELD_LENGTH) {
+            return text;
+        }
+        if (!isFact(bare)
+                && !yield.filter(known -> figures(known).equals(figures(bare))).isPresent()) {
+            other.add(end);
+        }
+        return String.join(" ", sentences.subList(0, sentences.size() - 1));
+    }
+
+    private static String figures(String text) {
+        return Numbers.read(text.replaceFirst("^\\D+", ""))
+                .map(number -> number.low() + " " + number.high())
+                .orElse(text);
+    }
+
+    private Optional<Passage> namedStep(String text) {
+        Matcher matcher = NAMED_STEP.matcher(text);
+        if (!matcher.matches()) {
+            return Optional.empty();
+        }
+        List<String> said = ItemFinder.words(matcher.group(1));
+        return headings.keySet().stream()
+                .filter(heading -> {
+                    List<String> words = ItemFinder.words(heading);
+                    return words.equals(said)
+                            || words.size() > said.size()
+                                    && words.subList(words.size() - said.size(), words.size())
+                                            .equals(said);
+                })
+                .findFirst()
+                .map(heading -> new Passage(Optional.of(heading), matcher.group(2)));
     }
 
     private boolean looksLikeIngredient(String line) {

@@ -104,7 +104,10 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
                 .uses(step.uses())
                 .checkEvery(read.checkEvery())
                 .cue(read.cue())
-                .techniques(TechniqueReader.read(read.title() + ". " + read.text()))
+                .techniques(
+                        read.techniques().isEmpty()
+                                ? TechniqueReader.read(read.title() + ". " + read.text())
+                                : read.techniques())
                 .noise(read.loud() ? Optional.of("loud") : Optional.empty()));
     }
 }

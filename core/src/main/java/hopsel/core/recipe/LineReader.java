@@ -10,6 +10,7 @@ import hopsel.core.recipe.ItemFinder.Match;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -156,7 +157,21 @@ public final class LineReader {
 
     /** The line, as far as it can be understood. */
     public ReadLine read(String text) {
-        return new Reading(text).line();
+        ReadLine read = new Reading(text).line();
+        return read.item().isPresent() || !read.foods().isEmpty()
+                ? read
+                : inAnotherTongue(text).orElse(read);
+    }
+
+    /** A line that says nothing in English may say something in another language. */
+    private Optional<ReadLine> inAnotherTongue(String text) {
+        return Arrays.stream(Tongue.values())
+                .map(tongue -> tongue.gloss(text))
+                .filter(gloss -> !gloss.equals(Numbers.plain(text)))
+                .map(gloss -> new Reading(gloss).line())
+                .filter(read -> read.item().isPresent() && read.exact())
+                .findFirst()
+                .map(read -> read.guessedFrom(text.strip()));
     }
 
     /** One line being read: what is still unread stands in {@code rest}. */

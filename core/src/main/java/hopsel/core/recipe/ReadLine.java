@@ -33,6 +33,11 @@ public record ReadLine(
         List<String> or,
         Optional<BigDecimal> grams) {
 
+    /** The same, read off other words than these: a guess, until somebody who knows has looked. */
+    ReadLine guessedFrom(String words) {
+        return new ReadLine(words, amount, item, false, foods, words, prep, optional, or, grams);
+    }
+
     /** Keeps its own copies. */
     public ReadLine {
         foods = List.copyOf(foods);

@@ -2,6 +2,7 @@ package hopsel.core.recipe;
 
 import hopsel.core.dish.Need;
 import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
@@ -22,6 +23,7 @@ import java.util.Set;
  * @param checkEvery minutes between looks at a watched step
  * @param loud whether nobody can be heard over it
  * @param guessed names of the members that were guessed, not read
+ * @param techniques what is done, where its words are not English; empty: as its words read
  */
 public record ReadStep(
         String title,
@@ -32,12 +34,20 @@ public record ReadStep(
         Optional<String> cue,
         Optional<Minutes> checkEvery,
         boolean loud,
-        Set<String> guessed) {
+        Set<String> guessed,
+        Set<Technique> techniques) {
 
     /** Keeps its own copies. */
     public ReadStep {
         needs = List.copyOf(needs);
         guessed = Set.copyOf(guessed);
+        techniques = Set.copyOf(techniques);
+    }
+
+    /** The same step, told otherwise. */
+    ReadStep inOtherWords(String otherTitle, String otherText) {
+        Set<Technique> done = TechniqueReader.read(title + ". " + text);
+        return new ReadStep(otherTitle, otherText, minutes, work, needs, cue, checkEvery, loud, guessed, done);
     }
 
     /** Whether it cooks, or builds pressure, in a pressure cooker. */

@@ -68,7 +68,13 @@ public final class RecipeReader {
     /** Reads the text of a recipe. */
     public static ReadRecipe read(String text, Catalogue catalogue, Measures measures) {
         LineReader lines = new LineReader(catalogue, measures);
-        return new RecipeReader(lines).recipe(TextSplitter.split(text, lines));
+        return Tongue.of(text)
+                .map(tongue -> {
+                    OwnWords words = new OwnWords(tongue);
+                    String gloss = words.gloss(text);
+                    return words.back(new RecipeReader(lines).recipe(TextSplitter.split(gloss, lines)));
+                })
+                .orElseGet(() -> new RecipeReader(lines).recipe(TextSplitter.split(text, lines)));
     }
 
     /** Reads a recipe that is cut into its parts already. */

@@ -32,7 +32,7 @@ import java.util.stream.Stream;
 final class StepReader {
 
     private static final Pattern SENTENCE =
-            Pattern.compile("(?<=[.!?;])(?<!\\b(?:approx|min|mins|tbsp|tsp|oz|lb|hr|hrs|no|ca|e\\.g|"
+            Pattern.compile("(?<=[.!?;])(?<!\\b(?:approx|ab|abt|min|mins|tbsp|tsp|oz|lb|hr|hrs|no|ca|e\\.g|"
                     + "i\\.e)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|\\n+");
     private static final Pattern STOP = Pattern.compile("[.!]\\s+(?=\\p{Ll})");
     private static final Pattern ALTERNATIVE = Pattern.compile(
@@ -43,7 +43,7 @@ final class StepReader {
             "\\s*(?:;|,\\s*(?:and\\s+)?then\\b|\\band then\\b|,\\s*and\\b|\\bbefore\\b|,|\\band\\b|\\bthen\\b)\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CUE = Pattern.compile(
-            "\\b(?:un)?til(?:l)?\\s+(?!you are ready|needed|serving|required|ready to "
+            "\\b(?:(?:un)?til(?:l)?|(?:is|are|'s|'re) (?:done|ready|cooked) (?:when|once))\\s+(?!you are ready|needed|serving|required|ready to "
                     + "(?:use|serve))([^.;()]+?)(?=\\s*(?:\\.|;|\\(|$|,\\s*(?:and "
                     + "then|then|about|approx|around|stirring|turning|tossing|flipping|shaking|for|\\d|"
                     + "add|remove|set|drain|transfer|some|an? )|\\s+-\\s|\\band "
@@ -246,7 +246,8 @@ final class StepReader {
                 cue,
                 work == Work.WATCH ? Optional.of(look(minutes)) : Optional.empty(),
                 needs.stream().anyMatch(need -> need.does(Does.LOUD)),
-                guessed);
+                guessed,
+                Set.of());
         before = read;
         return read;
     }

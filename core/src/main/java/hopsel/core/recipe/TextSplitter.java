@@ -126,8 +126,15 @@ public final class TextSplitter {
             "crisp",
             "coating");
     private static final int LONG = 90;
+    private static final int LONGEST_TITLE = 7;
     private static final int YIELD_LENGTH = 40;
     private static final int LEAST_ENTRIES = 3;
+    private static final Pattern RULE = Pattern.compile("[|\\s:-]+");
+    private static final Pattern TABLE_HEAD = Pattern.compile(
+            "(?i)(?:ingredients?|item|what|food)\\s*\\|\\s*(?:amounts?|quantity|how much|weight|measure).*");
+    /** {@code … 1 t salt. Filling: 2 lb potatoes}: a heading in the middle of a line. */
+    private static final Pattern HEADING_INSIDE =
+            Pattern.compile("(?<=\\p{L}[.;])\\s+(?=\\p{Lu}[\\p{L}' ]{2,24}:\\s+[\\d½⅓⅔¼¾⅛])");
     /** Where it stands in a book. */
     private static final Pattern PAGE =
             Pattern.compile("\\s*\\((?:p\\.?|pp\\.?|page|see page) ?\\d+\\)", Pattern.CASE_INSENSITIVE);
@@ -163,6 +170,8 @@ public final class TextSplitter {
     public static RecipeSource split(String text, LineReader lines) {
         TextSplitter splitter = new TextSplitter(lines);
         List<String> all = Columns.unfold(text.lines().toList()).stream()
+                .map(TextSplitter::row)
+                .flatMap(line -> Stream.of(HEADING_INSIDE.split(line)))
                 .map(line -> line.replaceAll("\\*\\*|__", "").strip())
                 .toList();
         for (int i = 0; i < all.size(); i++) {
@@ -178,6 +187,19 @@ public final class TextSplitter {
                 .map(sum -> sum.toPlainString() + " minutes"));
         return new RecipeSource(
                 splitter.title, splitter.yield, promised, splitter.ingredients, splitter.method, splitter.other);
+    }
+
+    /** A row of a table as a line: cells parted by a bar, and nothing of its frame. */
+    private static String row(String line) {
+        String plain = line.strip();
+        if (!plain.startsWith("|")) {
+            return line;
+        }
+        if (RULE.matcher(plain).matches()) {
+            return "";
+        }
+        String cells = plain.replaceAll("^\\|\\s*|\\s*\\|$", "");
+        return TABLE_HEAD.matcher(cells).matches() ? "Ingredients" : cells;
     }
 
     /** The parts of a text, read with a catalogue. */
@@ -392,12 +414,13 @@ public final class TextSplitter {
         if (title.isEmpty()
                 && !(AMOUNT.matcher(line).matches() && looksLikeIngredient(line))
                 && line.length() < LONG
-                && !SENTENCE.matcher(line).matches()) {
+                && (!SENTENCE.matcher(line).matches() || isNameWithStop(line))) {
             Matcher page = PAGE.matcher(line);
             if (page.find()) {
                 other.add(page.group().strip());
             }
             String plain = page.replaceAll("").replaceAll("[:*#]+$", "").strip();
+            plain = isNameWithStop(plain) ? plain.substring(0, plain.length() - 1) : plain;
             boolean shouted =
                     plain.equals(plain.toUpperCase(Locale.ROOT)) && !plain.equals(plain.toLowerCase(Locale.ROOT));
             title = Optional.of(shouted ? capital(plain.toLowerCase(Locale.ROOT)) : plain);
@@ -410,6 +433,14 @@ public final class TextSplitter {
         } else {
             other.add(line);
         }
+    }
+
+    /** {@code My sister's pierogi.}: a few words that nobody does anything with. */
+    private static boolean isNameWithStop(String line) {
+        return line.endsWith(".")
+                && line.split(" ").length <= LONGEST_TITLE
+                && StepReader.sentences(line).size() == 1
+                && !Techniques.begins(line);
     }
 
     /** A recipe told in one go may begin with its name as a sentence. */

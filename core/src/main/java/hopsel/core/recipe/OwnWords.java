@@ -1,0 +1,135 @@
+package hopsel.core.recipe;
+
+import hopsel.core.recipe.ReadRecipe.Line;
+import hopsel.core.recipe.ReadRecipe.Part;
+import hopsel.core.recipe.ReadRecipe.StepInPart;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+
+/** A text in another language beside its English gloss, sentence by sentence, and the way back. */
+final class OwnWords {
+
+    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?;])\\s+(?=\\p{Lu})");
+    private static final Pattern CLAUSE = Pattern.compile("(?<=[.,;])\\s*|\\s+(?=(?:and|then)\\b)");
+    private static final Pattern JOIN = Pattern.compile("^(?:and|then)\\s+");
+    /** What is done, as the gloss has it, at the end of a clause. */
+    private static final Pattern VERB_LAST = Pattern.compile(
+            "^(.*\\S)\\s+(preheat|heat|soak|cut|slice|dice|chop|peel|grate|wash|drain|sweat|fry|toast|deglaze|boil|simmer|"
+                    + "blanch|steam|bake|grill|blend|mix|whisk|knead|roll out|let rise|let rest|marinate|chill|cool|add|season|"
+                    + "serve|fill)([.,;!]?)$");
+
+    private final Tongue tongue;
+    /** Original by gloss, both of a sentence or a line. */
+    private final Map<String, String> byGloss = new LinkedHashMap<>();
+
+    OwnWords(Tongue tongue) {
+        this.tongue = tongue;
+    }
+
+    /** The text in English, as far as its words are known. */
+    String gloss(String text) {
+        return String.join("\n", text.lines().map(this::line).toList());
+    }
+
+    private String line(String line) {
+        List<String> glossed = new ArrayList<>();
+        for (String sentence : SENTENCE.split(line)) {
+            String gloss = capital(verbsFirst(tongue.gloss(sentence)));
+            byGloss.put(plain(gloss), sentence.strip());
+            glossed.add(gloss);
+        }
+        return String.join(" ", glossed);
+    }
+
+    /** German puts what is done at the end of a clause, where no recipe reader looks for it. */
+    private String verbsFirst(String gloss) {
+        if (tongue != Tongue.GERMAN) {
+            return gloss;
+        }
+        List<String> clauses = new ArrayList<>();
+        for (String clause : CLAUSE.split(gloss)) {
+            String join = JOIN.matcher(clause).find() ? clause.substring(0, clause.indexOf(' ') + 1) : "";
+            String rest = clause.substring(join.length());
+            clauses.add(join + VERB_LAST.matcher(rest).replaceFirst("$2 $1$3"));
+        }
+        return String.join(" ", clauses);
+    }
+
+    private static String capital(String text) {
+        int first = 0;
+        while (first < text.length() && !Character.isLetter(text.charAt(first))) {
+            first++;
+        }
+        boolean starts =
+                first < text.length() && text.substring(0, first).chars().noneMatch(Character::isDigit);
+        return starts
+                ? text.substring(0, first)
+                        + text.substring(first, first + 1).toUpperCase(Locale.ROOT)
+                        + text.substring(first + 1)
+                : text;
+    }
+
+    private static String plain(String text) {
+        return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\d]+", " ").strip();
+    }
+
+    /** The recipe that was read of the gloss, in its own words. */
+    ReadRecipe back(ReadRecipe read) {
+        return new ReadRecipe(
+                original(read.title()),
+                read.servings(),
+                read.pieces(),
+                read.headline(),
+                read.parts().stream().map(this::part).toList(),
+                read.unread().stream().map(this::original).toList());
+    }
+
+    private Part part(Part part) {
+        return new Part(
+                original(part.title()).replaceAll(":$", ""),
+                part.lines().stream().map(this::line).toList(),
+                part.steps().stream().map(this::step).toList());
+    }
+
+    private Line line(Line line) {
+        ReadLine read = line.read();
+        String name = read.item().isPresent() && read.exact() ? read.name() : original(read.name());
+        return new Line(
+                line.id(),
+                new ReadLine(
+                        original(read.text()),
+                        read.amount(),
+                        read.item(),
+                        read.exact(),
+                        read.foods(),
+                        name,
+                        read.prep(),
+                        read.optional(),
+                        read.or(),
+                        read.grams()));
+    }
+
+    private StepInPart step(StepInPart step) {
+        String text = original(step.read().text());
+        ReadStep read = step.read().inOtherWords(StepReader.title(text), text);
+        return new StepInPart(step.id(), read, step.uses(), step.after());
+    }
+
+    private String original(String gloss) {
+        String plain = plain(gloss);
+        List<String> found = byGloss.entrySet().stream()
+                .filter(pair -> !pair.getKey().isEmpty())
+                .filter(pair -> plain.equals(pair.getKey())
+                        || plain.contains(pair.getKey()) && pair.getKey().contains(" ")
+                        || pair.getKey().contains(plain) && plain.contains(" "))
+                .map(Map.Entry::getValue)
+                .distinct()
+                .toList();
+        return found.isEmpty() ? gloss : String.join(" ", found);
+    }
+}

@@ -1,0 +1,99 @@
+package hopsel.core.recipe;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A language that recipes are written in. It is read by an English gloss, word for word: what the facts are taken from;
+ * what is shown are the recipe's own words.
+ */
+enum Tongue {
+    GERMAN(1, "und", "mit", "der", "die", "das", "den", "für", "zutaten", "minuten", "lassen", "geben", "zubereitung"),
+    FRENCH(2, "et", "les", "des", "avec", "dans", "une", "pour", "ingrédients", "préparation", "faites", "puis", "sel"),
+    SPANISH(
+            3,
+            "y",
+            "con",
+            "los",
+            "las",
+            "una",
+            "para",
+            "ingredientes",
+            "minutos",
+            "añadir",
+            "preparación",
+            "hasta",
+            "sal"),
+    ITALIAN(
+            4,
+            "e",
+            "con",
+            "il",
+            "gli",
+            "per",
+            "ingredienti",
+            "minuti",
+            "aggiungere",
+            "preparazione",
+            "fino",
+            "sale",
+            "di");
+
+    private static final Set<String> ENGLISH =
+            Set.of("and", "the", "with", "until", "of", "for", "add", "minutes", "ingredients", "method", "into", "in");
+    private static final int LEAST = 3;
+
+    private final Set<String> common;
+    private final Map<String, String> words = new HashMap<>();
+    private final Pattern any;
+
+    Tongue(int column, String... common) {
+        this.common = Set.of(common);
+        TongueWords.TABLE.lines().map(line -> line.split("\\|")).forEach(cells -> Arrays.stream(
+                        cells[column].split(","))
+                .map(String::strip)
+                .forEach(word -> words.putIfAbsent(word.toLowerCase(Locale.ROOT), cells[0].strip())));
+        List<String> longestFirst = new ArrayList<>(words.keySet());
+        longestFirst.sort(Comparator.comparingInt(word -> -word.length()));
+        this.any = Pattern.compile(
+                "(?<!\\p{L})(?:"
+                        + String.join(
+                                "|", longestFirst.stream().map(Pattern::quote).toList())
+                        + ")(?:(?<=')|(?!\\p{L}))",
+                Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
+    /** The language of a text; empty: English, or nobody can tell. */
+    static Optional<Tongue> of(String text) {
+        List<String> said = Arrays.asList(text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+"));
+        long english = said.stream().filter(ENGLISH::contains).count();
+        return Arrays.stream(values())
+                .filter(tongue -> tongue.count(said) >= LEAST && tongue.count(said) > english)
+                .max(Comparator.comparingLong(tongue -> tongue.count(said)));
+    }
+
+    private long count(List<String> said) {
+        return said.stream().filter(common::contains).count();
+    }
+
+    /** The text with every word that is known in English. */
+    String gloss(String text) {
+        Matcher matcher = any.matcher(Numbers.plain(text));
+        StringBuilder out = new StringBuilder();
+        while (matcher.find()) {
+            String english = words.getOrDefault(matcher.group().toLowerCase(Locale.ROOT), matcher.group());
+            boolean elided = matcher.group().endsWith("'");
+            matcher.appendReplacement(out, Matcher.quoteReplacement(english + (elided ? " " : "")));
+        }
+        return matcher.appendTail(out).toString();
+    }
+}

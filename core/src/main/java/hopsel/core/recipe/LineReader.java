@@ -2,6 +2,7 @@ package hopsel.core.recipe;
 
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 import hopsel.core.item.Weigher;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Measures;
@@ -606,6 +607,13 @@ public final class LineReader {
                 if (dried.isPresent()) {
                     return dried;
                 }
+            }
+            if (unit.filter(spoon -> spoon.unit() == Unit.TSP).isPresent()
+                    && finder.find(name).filter(leaf -> leaf.has(Trait.LEAF)).isPresent()
+                    && finder.find("ground " + name)
+                            .filter(dry -> dry.has(Trait.SPICE))
+                            .isPresent()) {
+                return finder.match("ground " + name).map(Match::guessed);
             }
             Optional<Match> closer = closer(name);
             if (closer.isPresent()) {

@@ -36,6 +36,12 @@ public final class RecipeReader {
     private static final Pattern COUNT = Pattern.compile(
             "(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER + "))?\\s*([\\p{L}-]+)?",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern SERVES = Pattern.compile(
+            "\\b(?:serves|feeds|for)\\s+(?:about )?(\\d+)|(\\d+)(?:\\s*(?:-|to)\\s*\\d+)? (?:servings|portions|people|persons)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern MAKES = Pattern.compile(
+            "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|portions|people|persons|min|hours?|to\\b)[\\p{L}]+",
+            Pattern.CASE_INSENSITIVE);
     private static final Set<String> PEOPLE =
             Set.of("serving", "portion", "people", "person", "as", "generously", "hungry", "adult");
     private static final Pattern INLINE = Pattern.compile(
@@ -108,16 +114,28 @@ public final class RecipeReader {
                 .orElse(false);
         Optional<BigDecimal> number =
                 count.flatMap(matcher -> Numbers.value(matcher.group(1))).filter(value -> value.signum() > 0);
+        Optional<BigDecimal> served = counted(SERVES, source.yield());
+        Optional<BigDecimal> made = counted(MAKES, source.yield());
+        boolean both = served.isPresent() && made.isPresent();
         return new ReadRecipe(
                 title,
-                people ? number : Optional.empty(),
-                people ? Optional.empty() : number,
+                both ? served : number.filter(any -> people),
+                both ? made : number.filter(any -> !people),
                 source.headline().flatMap(TimeReader::first),
                 parts.values().stream()
                         .filter(part -> !part.isEmpty())
                         .map(PartUnderWay::part)
                         .toList(),
                 unread);
+    }
+
+    /** {@code makes 8 / serves 4}, {@code 18 dumplings, 3-4 people}: both may be said. */
+    private static Optional<BigDecimal> counted(Pattern pattern, Optional<String> yield) {
+        return yield.map(Numbers::plain)
+                .map(pattern::matcher)
+                .filter(Matcher::find)
+                .flatMap(matcher -> Numbers.value(matcher.group(1) == null ? matcher.group(2) : matcher.group(1)))
+                .filter(value -> value.signum() > 0);
     }
 
     /** {@code Plum tart (8 slices)}. */

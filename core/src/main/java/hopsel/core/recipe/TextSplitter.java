@@ -510,17 +510,21 @@ public final class TextSplitter {
         if (!YIELD.matcher(bare).matches() || end.length() > YIELD_LENGTH) {
             return text;
         }
-        if (!isFact(bare)
-                && !yield.filter(known -> figures(known).equals(figures(bare))).isPresent()) {
+        if (!isFact(bare) && !isSaidAlready(bare)) {
             other.add(end);
         }
         return String.join(" ", sentences.subList(0, sentences.size() - 1));
     }
 
-    private static String figures(String text) {
-        return Numbers.read(text.replaceFirst("^\\D+", ""))
-                .map(number -> number.low() + " " + number.high())
-                .orElse(text);
+    private boolean isSaidAlready(String said) {
+        List<String> figures = figures(said);
+        return yield.filter(known -> figures(known).containsAll(figures)).isPresent();
+    }
+
+    private static List<String> figures(String text) {
+        return Stream.of(Numbers.plain(text).split("\\D+"))
+                .filter(figure -> !figure.isEmpty())
+                .toList();
     }
 
     private Optional<Passage> namedStep(String text) {

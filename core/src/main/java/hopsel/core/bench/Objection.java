@@ -18,48 +18,58 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
         return rule.name().toLowerCase(Locale.ROOT) + ":" + place;
     }
 
-    /** What can be objected to. Those of the gate have to be settled before the dish is used. */
+    /**
+     * What can be objected to, the most harmful first. Those of the gate have to be settled before the dish is used:
+     * what is in it, what would make somebody ill, how much of it, and what nobody would cook by.
+     */
     public enum Rule {
-        UNREAD(true),
-        GUESSED_ITEM(true),
-        AMOUNT_MISSING(true),
-        UNWEIGHABLE(true),
-        UNKNOWN_ITEM(true),
-        TEMPERATURE_MISSING(true),
-        TIME_GUESSED(true),
-        YIELD_MISSING(true),
-        CUE_MISSING(true),
-        LINE_UNUSED(true),
-        NOT_ON_LIST(true),
-        LOOSE_END(true),
-        SHARES_OPEN(true),
-        NO_STEPS(true),
-        MADE_NOWHERE(true),
-        NOT_PLANT(true),
-        DRY_BEANS(true),
-        RAW_PULSE(true),
-        RAW_FLOUR(true),
-        RAW_MUSHROOM(false),
-        ORDER(false),
-        OVERFLOW(false),
-        BY_EYE(false),
-        SAME_TWICE(false),
-        APPLIANCE_UNNAMED(false),
-        TOO_HOT(false),
-        HOT_BLENDER(false),
-        PAPER(false),
-        CHECK_LABEL(false),
-        HEADLINE(false),
-        COUNTS(false),
-        FIRST_LOOK(false),
-        PRESSURE(false),
-        WIDTHS(false),
-        KEEPS(false);
+        UNREAD(true, false),
+        GUESSED_ITEM(true, false),
+        UNKNOWN_ITEM(true, false),
+        NOT_ON_LIST(true, false),
+        NOT_PLANT(true, false),
+        DRY_BEANS(true, false),
+        RAW_PULSE(true, false),
+        RAW_FLOUR(true, false),
+        AMOUNT_MISSING(true, true),
+        UNWEIGHABLE(true, false),
+        NO_STEPS(true, false),
+        LOOSE_END(true, true),
+        LINE_UNUSED(true, true),
+        TEMPERATURE_MISSING(false, true),
+        MADE_NOWHERE(false, false),
+        ORDER(false, false),
+        OVERFLOW(false, false),
+        HOT_BLENDER(false, true),
+        RAW_MUSHROOM(false, false),
+        TOO_HOT(false, false),
+        PAPER(false, true),
+        PRESSURE(false, true),
+        SHARES_OPEN(false, true),
+        TIME_GUESSED(false, true),
+        YIELD_MISSING(false, true),
+        APPLIANCE_UNNAMED(false, true),
+        SAME_TWICE(false, false),
+        CHECK_LABEL(false, false),
+        HEADLINE(false, false),
+        COUNTS(false, false),
+        WIDTHS(false, false),
+        KEEPS(false, true),
+        FIRST_LOOK(false, true),
+        CUE_MISSING(false, true),
+        BY_EYE(false, true);
 
         private final boolean gate;
+        private final boolean likely;
 
-        Rule(boolean gate) {
+        Rule(boolean gate, boolean likely) {
             this.gate = gate;
+            this.likely = likely;
+        }
+
+        /** Whether the remedy is what most cooks would say, so that all such may be taken at once. */
+        public boolean isLikely() {
+            return likely;
         }
 
         /** Whether it has to be settled, or let pass with a reason. */

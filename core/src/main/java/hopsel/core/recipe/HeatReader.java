@@ -68,8 +68,9 @@ final class HeatReader {
             return Optional.empty();
         }
         int degrees = Integer.parseInt(bare.group(1));
-        boolean dial = degrees >= LEAST && degrees <= MOST;
-        return dial ? Optional.of(degrees >= FAHRENHEIT_FROM ? fromFahrenheit(degrees) : degrees) : Optional.empty();
+        return Optional.of(degrees)
+                .filter(own -> own >= LEAST && own <= MOST)
+                .map(own -> own >= FAHRENHEIT_FROM ? fromFahrenheit(own) : own);
     }
 
     private static boolean behindFan(String text, int start) {

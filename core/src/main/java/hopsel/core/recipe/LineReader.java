@@ -482,7 +482,12 @@ public final class LineReader {
             if (!adds && !repeats && !smaller) {
                 return;
             }
-            String behind = smaller ? rest : rest.substring(adds ? plus.end() : same.end());
+            String behind = rest;
+            if (adds) {
+                behind = rest.substring(plus.end());
+            } else if (repeats) {
+                behind = rest.substring(same.end());
+            }
             adds |= smaller;
             Optional<Numbers.Reading> number = Numbers.read(behind);
             Optional<UnitWords.Found> found = number.flatMap(n -> UnitWords.first(n.rest()))

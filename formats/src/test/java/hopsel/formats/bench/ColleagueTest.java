@@ -36,6 +36,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -251,12 +252,64 @@ class ColleagueTest {
     @Test
     void theGateOpensForAReason() {
         Draft sheet =
-                sheet("Mash\nServes 4\n\nIngredients\n400 g carrots\n\nMethod\n1. Boil the carrots for 10 minutes.");
+                sheet("Mash\nServes 4\n\nIngredients\n400 g carrots\n2 tbsp tahini\n\nMethod\n1. Boil the carrots "
+                        + "for 10 minutes until soft.");
         List<Objection> gate = Colleague.gate(sheet, CATALOGUE);
-        assertThat(gate).extracting(Objection::rule).containsExactly(Rule.CUE_MISSING);
+        assertThat(gate).extracting(Objection::rule).containsExactly(Rule.LINE_UNUSED);
         assertThat(Colleague.gate(
                         sheet.with(sheet.notes().passing(gate.get(0).key(), Optional.of("I taste it"))), CATALOGUE))
                 .isEmpty();
+    }
+
+    private static final String NOTES =
+            """
+            Leek pasties
+            makes 8
+
+            dough
+            flour - 300 g
+            vegan butter 150g
+
+            filling
+            2 leeks
+            thyme
+            100 ml plant milk
+
+            rub butter into flour. fridge 30 min.
+            sweat leeks in oil until soft, 10ish. season.
+            roll, fill, crimp. oven 25-30 until golden.
+            """;
+
+    /** One touch answers what most cooks would answer alike, and never what somebody could fall ill from. */
+    @Test
+    void likelyAnswersAreTakenAtOnceButNobodyGuessesWhatIsInIt() {
+        Draft sheet = sheet(NOTES);
+        Colleague.Answered answered = Colleague.likely(sheet, CATALOGUE);
+
+        assertThat(answered.given()).hasSizeGreaterThan(4).anySatisfy(given -> assertThat(given)
+                .contains("How much", "By eye"));
+        List<Objection> left = Colleague.objections(answered.sheet(), CATALOGUE);
+        assertThat(left).noneMatch(Colleague::isLikely);
+        assertThat(Colleague.gate(answered.sheet(), CATALOGUE))
+                .extracting(Objection::rule)
+                .contains(Rule.GUESSED_ITEM)
+                .doesNotContain(Rule.AMOUNT_MISSING, Rule.LINE_UNUSED, Rule.LOOSE_END);
+
+        Draft accepted = Colleague.accepted(answered.sheet(), CATALOGUE);
+        assertThat(Colleague.gate(accepted, CATALOGUE))
+                .extracting(Objection::key)
+                .isEqualTo(Colleague.gate(answered.sheet(), CATALOGUE).stream()
+                        .map(Objection::key)
+                        .toList());
+        assertThat(left.stream().filter(one -> !one.rule().isGate()))
+                .allSatisfy(one -> assertThat(accepted.notes().passed()).containsEntry(one.key(), "as it is"));
+    }
+
+    @Test
+    void theMostHarmfulIsAskedFirst() {
+        List<Objection> asked = Colleague.objections(sheet(NOTES), CATALOGUE);
+        assertThat(asked.get(0).rule()).isEqualTo(Rule.GUESSED_ITEM);
+        assertThat(asked).isSortedAccordingTo(Comparator.comparing(Objection::rule));
     }
 
     private static final String STEW =

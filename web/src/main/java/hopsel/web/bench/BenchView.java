@@ -34,6 +34,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A dish on the bench, as its page asks about it. Everything in it was worked out by the core. */
 public final class BenchView {
@@ -90,6 +91,16 @@ public final class BenchView {
     /** What a colleague would say besides. */
     public List<Objection> getAdvice() {
         return open(false);
+    }
+
+    /** All questions, the most harmful first. */
+    public List<Objection> getQuestions() {
+        return Stream.concat(open(true).stream(), open(false).stream()).toList();
+    }
+
+    /** How many of them have an answer that most cooks would give. */
+    public long getLikely() {
+        return getQuestions().stream().filter(Colleague::isLikely).count();
     }
 
     private List<Objection> open(boolean gate) {

@@ -58,6 +58,10 @@ class DishActions implements ActionSet {
                 "unpass",
                 (sheet, in) -> Change.done(
                         sheet.with(sheet.notes().passing(in.must("key"), Optional.empty())), "took a pass back"));
+        actions.put("likely", (sheet, in) -> likely(sheet));
+        actions.put(
+                "accept",
+                (sheet, in) -> Change.done(Colleague.accepted(sheet, house.now()), "accepted the rest as it is"));
         actions.put("style", this::style);
         return actions;
     }
@@ -98,6 +102,14 @@ class DishActions implements ActionSet {
         return Change.done(
                 objection.remedy().get().fix().apply(sheet),
                 objection.remedy().get().label());
+    }
+
+    private Change likely(Draft sheet) {
+        Colleague.Answered answered = Colleague.likely(sheet, house.now());
+        return new Change(
+                answered.sheet(),
+                "took %d likely answers".formatted(answered.given().size()),
+                answered.given());
     }
 
     private Change style(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {

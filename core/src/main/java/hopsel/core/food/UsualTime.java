@@ -3,6 +3,7 @@ package hopsel.core.food;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Technique;
+import hopsel.core.dish.Work;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
@@ -110,7 +111,8 @@ public enum UsualTime {
             case PRESSURE_COOK -> pressure;
             case BAKE -> oven;
             case BOIL, SIMMER, STEAM, BLANCH, SWEAT, TOAST, DEGLAZE, GRILL -> heats && !oven && !pressure;
-            default -> !heats;
+            case SOAK, PRESS, MARINATE, GEL, INFUSE, PROOF, FREEZE, SET, CHILL, REST, COOL -> step.work() == Work.REST;
+            default -> !heats && step.work() != Work.REST;
         };
     }
 }

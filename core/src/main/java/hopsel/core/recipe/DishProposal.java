@@ -1,5 +1,6 @@
 package hopsel.core.recipe;
 
+import hopsel.core.Known;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
@@ -65,7 +66,7 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
         String id = Slug.of(title);
         return new DishProposal(
                 new Dish(id, title, recipe.servings().orElse(USUAL_SERVINGS), components)
-                        .withPassages(Passages.unread(recipe.unread())),
+                        .withPassages(passages(recipe.unread())),
                 items,
                 guessed,
                 recipe);
@@ -109,5 +110,13 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
                                 ? TechniqueReader.read(read.title() + ". " + read.text())
                                 : read.techniques())
                 .noise(read.loud() ? Optional.of("loud") : Optional.empty()));
+    }
+
+    /** How long it keeps and where it stands in a book are no food; what is told there stays in sight, laid aside. */
+    private static Passages passages(List<String> unread) {
+        Map<Boolean, List<String>> aside = unread.stream()
+                .collect(Collectors.partitioningBy(
+                        passage -> StepReader.isStorage(passage) || TextSplitter.isPage(passage)));
+        return new Passages(Known.in(aside, false), Known.in(aside, true));
     }
 }

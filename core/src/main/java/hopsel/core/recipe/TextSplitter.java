@@ -189,6 +189,11 @@ public final class TextSplitter {
                 splitter.title, splitter.yield, promised, splitter.ingredients, splitter.method, splitter.other);
     }
 
+    /** Whether a passage says nothing but where the recipe stands in a book. */
+    static boolean isPage(String passage) {
+        return PAGE.matcher(passage).matches();
+    }
+
     /** A row of a table as a line: cells parted by a bar, and nothing of its frame. */
     private static String row(String line) {
         String plain = line.strip();

@@ -5,6 +5,7 @@ import hopsel.core.measure.Measures;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.json.Json;
 import hopsel.formats.recipefile.RecipeFile;
+import hopsel.formats.recipefile.RecipeText;
 
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -32,8 +33,10 @@ final class ReadCommand implements Callable<Integer> {
             ObjectNode answer;
             try {
                 answer = RecipeFile.write(RecipeFile.read(
-                        InputFile.text(file), catalogue, Measures.of(measures).orElse(Measures.METRIC)));
-            } catch (InputFile.Unreadable e) {
+                        RecipeText.of(InputFile.bytes(file)),
+                        catalogue,
+                        Measures.of(measures).orElse(Measures.METRIC)));
+            } catch (InputFile.Unreadable | RecipeText.NoTextException e) {
                 Output.complain(file + ": " + e.getMessage());
                 answer = Json.object().put("file", file).put("error", e.getMessage());
                 exit = Output.FAULTY;

@@ -156,7 +156,10 @@ class PeopleBrowserTest {
             assertThat(box).hasAttribute("aria-checked", "true");
         });
         page.reload();
-        assertThat(page.locator(".empty")).containsText("Everybody can eat every dish as it is written");
+        // One guest's wish for no oil is not the room's: it stays with their own kit.
+        assertThat(page.locator(".warned-list li").allInnerTexts())
+                .hasSize(2)
+                .allMatch(stuck -> stuck.contains("oil"));
         assertThat(page.locator("td.suits.fine")).not().hasCount(0);
         // Nuts and peanuts are off the lists, and still in the words of the recipes: that is not called fine.
         assertThat(page.locator("td.suits:not(.fine)").allInnerTexts())

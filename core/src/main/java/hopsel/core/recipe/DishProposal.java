@@ -115,8 +115,8 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
     /** How long it keeps and where it stands in a book are no food; what is told there stays in sight, laid aside. */
     private static Passages passages(List<String> unread) {
         Map<Boolean, List<String>> aside = unread.stream()
-                .collect(Collectors.partitioningBy(
-                        passage -> StepReader.isStorage(passage) || TextSplitter.isPage(passage)));
+                .collect(Collectors.partitioningBy(passage ->
+                        StepReader.isStorage(passage) || TextSplitter.isPage(passage) || Narration.isChatter(passage)));
         return new Passages(Known.in(aside, false), Known.in(aside, true));
     }
 }

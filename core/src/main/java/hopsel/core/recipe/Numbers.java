@@ -113,7 +113,34 @@ final class Numbers {
         }) {
             all.put(teen[0], teen[1]);
         }
+        hundreds(all);
         return Map.copyOf(all);
+    }
+
+    /** Two hundred, two hundred and fifty: what is weighed in grams. */
+    private static void hundreds(Map<String, String> all) {
+        for (String count : List.of("a", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine")) {
+            int hundreds = Integer.parseInt(Known.in(all, count)) * 100;
+            all.put(count + " hundred", String.valueOf(hundreds));
+            for (String more : List.of(
+                    "ten",
+                    "twenty",
+                    "twenty-five",
+                    "twenty five",
+                    "thirty",
+                    "forty",
+                    "fifty",
+                    "sixty",
+                    "seventy",
+                    "seventy-five",
+                    "seventy five",
+                    "eighty",
+                    "ninety")) {
+                String sum = String.valueOf(hundreds + Integer.parseInt(Known.in(all, more)));
+                all.put(count + " hundred and " + more, sum);
+                all.put(count + " hundred " + more, sum);
+            }
+        }
     }
 
     private static final String WORD = "(?:"

@@ -4,6 +4,7 @@ import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.core.measure.Measures;
 import hopsel.core.recipe.ReadRecipe.Line;
 import hopsel.core.recipe.ReadRecipe.Part;
@@ -58,6 +59,9 @@ public final class RecipeReader {
     private static final int LONGEST_NAME = 160;
 
     private final LineReader lines;
+    /** Whether it was told by somebody talking, who says some amounts only when they go in. */
+    private boolean spoken;
+
     private final Map<String, PartUnderWay> parts = new LinkedHashMap<>();
     private final Set<String> ids = new HashSet<>();
     private final List<String> unread = new ArrayList<>();
@@ -74,6 +78,12 @@ public final class RecipeReader {
     /** Reads the text of a recipe. */
     public static ReadRecipe read(String text, Catalogue catalogue, Measures measures) {
         LineReader lines = new LineReader(catalogue, measures);
+        Optional<RecipeSource> said = Narration.of(text, lines);
+        if (said.isPresent()) {
+            RecipeReader reader = new RecipeReader(lines);
+            reader.spoken = true;
+            return reader.recipe(said.get());
+        }
         return Tongue.of(text)
                 .map(tongue -> {
                     OwnWords words = new OwnWords(tongue);
@@ -92,7 +102,7 @@ public final class RecipeReader {
         title = source.title().orElse("A dish without a name");
         unread.addAll(source.other());
         source.ingredients().forEach(this::ingredient);
-        if (source.ingredients().isEmpty()) {
+        if (source.ingredients().isEmpty() || spoken) {
             source.method().forEach(this::inlineIngredients);
         }
         Mentions mentions = new Mentions();
@@ -185,6 +195,7 @@ public final class RecipeReader {
                 if (read.item().isPresent()
                         && read.exact()
                         && read.amount().isPresent()
+                        && !isListed(read.item().get())
                         && read.name().split(" ").length <= 4
                         && !read.name().matches(".*\\d.*")
                         && TimeReader.find(candidate).isEmpty()) {
@@ -196,6 +207,14 @@ public final class RecipeReader {
                 }
             }
         }
+    }
+
+    /** What was named at the counter is not named again in the pan. */
+    private boolean isListed(Item item) {
+        return spoken
+                && parts.values().stream()
+                        .flatMap(part -> part.lines.stream())
+                        .anyMatch(line -> line.read().item().equals(Optional.of(item)));
     }
 
     private void method(Passage passage, StepReader reader, Mentions mentions) {

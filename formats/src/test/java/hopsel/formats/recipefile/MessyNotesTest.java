@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Weigher;
 import hopsel.core.measure.Measures;
+import hopsel.core.recipe.DishProposal;
 import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.ReadLine;
 import hopsel.core.recipe.ReadRecipe;
@@ -219,5 +221,67 @@ class MessyNotesTest {
         assertThat(steps(recipe).get(steps(recipe).size() - 1).read().text()).contains(word);
         assertThat(steps(recipe)).allMatch(step -> !step.read().techniques().isEmpty());
         assertThat(recipe.servings().map(Object::toString)).isEqualTo(Optional.of("4"));
+    }
+
+    private static final String TALK =
+            """
+            1
+            00:00:01,000 --> 00:00:04,000
+            Hello everybody and welcome back to Tern Quay.
+
+            2
+            00:00:04,000 --> 00:00:09,500
+            Today we're making a quick red lentil
+            soup, and it's for four people.
+
+            3
+            00:00:10,000 --> 00:00:15,000
+            So you'll need two hundred and fifty grams of red
+            lentils, an onion, um, two, sorry, three
+
+            4
+            00:00:15,000 --> 00:00:19,000
+            cloves of garlic and a litre of
+            vegetable stock.
+
+            5
+            00:00:20,000 --> 00:00:27,000
+            First I'm going to chop the onion and fry it in
+            two tablespoons of olive oil for about five minutes.
+
+            6
+            00:00:28,000 --> 00:00:36,000
+            Then in go the lentils and the stock, and we simmer that
+            for twenty minutes until the lentils are soft.
+
+            7
+            00:00:37,000 --> 00:00:42,000
+            If you like the video, leave a comment. Then blend it until smooth.
+            """;
+
+    /** Captions of somebody talking become a dish: each thing once, with what was meant in the end. */
+    @Test
+    void somebodyTalkingIsReadAsADish() {
+        ReadRecipe recipe = read(TALK);
+
+        assertThat(recipe.title()).isEqualTo("Red lentil soup");
+        assertThat(recipe.servings().orElseThrow()).isEqualByComparingTo("4");
+        assertThat(recipe.parts().stream().flatMap(part -> part.lines().stream()))
+                .extracting(line -> line.read().item().orElseThrow().id() + " "
+                        + line.read().amount().orElseThrow().high().toPlainString())
+                .containsExactly("red-lentils 250", "onion 1", "garlic 3", "stock 1", "olive-oil 2");
+        assertThat(steps(recipe))
+                .extracting(step -> step.read().text())
+                .containsExactly(
+                        "Chop the onion and fry it in two tablespoons of olive oil for about five minutes.",
+                        "Add the lentils and the stock, and simmer that for twenty minutes until the lentils are soft.",
+                        "Blend it until smooth.");
+        assertThat(recipe.unread()).hasSize(3);
+        assertThat(DishProposal.of(recipe, new Weigher(Measures.METRIC))
+                        .dish()
+                        .passages()
+                        .unread())
+                .as("greetings are laid aside")
+                .isEmpty();
     }
 }

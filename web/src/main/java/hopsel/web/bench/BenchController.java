@@ -15,6 +15,8 @@ import hopsel.core.recipe.DishProposal;
 import hopsel.core.recipe.Slug;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.recipefile.RecipeFile;
+import hopsel.formats.recipefile.RecipeText;
+import hopsel.formats.recipefile.RecipeText.NoTextException;
 import hopsel.formats.recipefile.SchemaOrgWriter;
 import hopsel.web.bench.BenchStore.StaleDishException;
 import hopsel.web.bench.BenchStore.StoredDish;
@@ -113,15 +115,22 @@ class BenchController {
             RedirectAttributes next,
             Principal who)
             throws IOException {
-        String text = file == null || file.isEmpty() ? recipe : new String(file.getBytes(), StandardCharsets.UTF_8);
+        String text;
+        try {
+            text = file == null || file.isEmpty() ? RecipeText.of(recipe) : RecipeText.of(file.getBytes());
+        } catch (NoTextException e) {
+            model.addAttribute("recipe", recipe);
+            model.addAttribute("warned", "bench.refused." + e.refusal());
+            return list(model, who);
+        }
         if (text.isBlank() || text.length() > LONGEST_RECIPE) {
             model.addAttribute("recipe", recipe);
             model.addAttribute("warned", text.isBlank() ? "bench.empty" : "bench.too-long");
             return list(model, who);
         }
         Measures cups = Measures.of(measures).orElse(Measures.METRIC);
-        DishProposal proposal = RecipeFile.read(text.replace("\r\n", "\n"), house.now(), cups);
-        long id = store.add(Draft.of(proposal, text.replace("\r\n", "\n"), cups), who.getName(), "brought in");
+        DishProposal proposal = RecipeFile.read(text, house.now(), cups);
+        long id = store.add(Draft.of(proposal, text, cups), who.getName(), "brought in");
         List<String> changes = style.apply(id, who.getName());
         if (!changes.isEmpty()) {
             next.addFlashAttribute("toldLines", changes);

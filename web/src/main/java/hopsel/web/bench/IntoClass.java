@@ -41,7 +41,7 @@ public class IntoClass {
         List<Objection> gate = Colleague.gate(sheet, house.now());
         if (!gate.isEmpty()) {
             List<String> lines = new ArrayList<>(
-                    List.of("The gate is not passed yet. Settle these, or let them pass with a reason:"));
+                    List.of("The ready check still asks. Settle these, or let them pass with a reason:"));
             gate.forEach(objection -> lines.add(objection.message()));
             return new Outcome(false, lines);
         }

@@ -31,6 +31,11 @@ final class LineTidy {
             "^(\\p{L}[^\\d|:]*?(?:\\([^)]*\\))?)\\s*(?:[-:|,=]|\\.{2,}|…|\\bx\\b|×|\\t)*\\s*(?<!\\p{L})(" + FIGURE
                     + "(?:\\s*(?:-|to)\\s*" + FIGURE + ")?)(?![\\d%/])\\s*(.*)$",
             Pattern.CASE_INSENSITIVE);
+    /** {@code black salt, a pinch}, {@code cucumber | half}. */
+    private static final Pattern IN_WORDS = Pattern.compile(
+            "(\\p{L}[\\p{L} -]{1,40}?)\\s*[,|:-]\\s*((?:an? |one |two |half an? |a few )?(?:half|pinch(?:es)?|handfuls?|bunch|sprigs?|splash|drizzle|dash|knob))",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern MARKED =
             Pattern.compile("(?:[-:|=]|\\.{2,}|…|\\bx|×|\\t)\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE =
@@ -45,8 +50,12 @@ final class LineTidy {
         String scanned = CAN_NUMBER
                 .matcher(SCANNED.matcher(text).replaceAll(LineTidy::digits))
                 .replaceAll(can -> CANS.get(can.group(1)) + " oz");
-        return STARTS_WITH_AMOUNT.matcher(scanned).find()
-                ? scanned
+        if (STARTS_WITH_AMOUNT.matcher(scanned).find()) {
+            return scanned;
+        }
+        Matcher words = IN_WORDS.matcher(scanned);
+        return words.matches()
+                ? words.group(2) + " " + words.group(1)
                 : turned(scanned).orElse(scanned);
     }
 

@@ -138,13 +138,26 @@ final class Mentions {
                 ".*\\bhalf (?:of )?(?:the |your )?(?:\\w+ )?$|.*\\bhalf (?:of )?the\\b.*|.*\\bhalf of?$|.*\\bhalf$");
         boolean product = before.matches(".*\\bof (?:the )?$") && before.contains("bowl");
         BigDecimal remains = Known.in(left, line);
-        if (rest && remains.signum() > 0) {
+        String behind = String.join(" ", said.subList(at, said.size()));
+        boolean both = half && behind.matches(".*\\b(?:the rest|the remaining|the remainder|other half)\\b.*");
+        if (both && remains.compareTo(BigDecimal.ONE) == 0) {
+            take(line, BigDecimal.ONE, uses);
+        } else if (rest && remains.signum() > 0) {
             take(line, remains, uses);
         } else if (half && remains.compareTo(HALF) >= 0) {
             take(line, HALF, uses);
         } else if (remains.compareTo(BigDecimal.ONE) == 0 && !product) {
             take(line, BigDecimal.ONE, uses);
         }
+    }
+
+    /** All of these lines that nothing has been taken of. */
+    List<Use> rest(Set<String> own) {
+        List<Use> uses = new ArrayList<>();
+        own.stream()
+                .filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
+                .forEach(line -> take(line, BigDecimal.ONE, uses));
+        return uses;
     }
 
     private void take(String line, BigDecimal share, List<Use> uses) {

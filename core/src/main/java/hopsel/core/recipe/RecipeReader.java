@@ -30,6 +30,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Reads a recipe: components, lines, steps, what each step uses and waits for. */
 public final class RecipeReader {
@@ -244,7 +245,12 @@ public final class RecipeReader {
         PartUnderWay named = headed != null ? headed : named(step.text()).orElseGet(this::current);
         named.lines.forEach(line -> own.add(line.id()));
         List<Use> uses = mentions.in(step.text(), own);
-        PartUnderWay part = headed != null ? headed : home(uses, named);
+        boolean made = named.isMadeIn(step.text().toLowerCase(Locale.ROOT))
+                && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
+        if (made) {
+            uses = Stream.concat(uses.stream(), mentions.rest(own).stream()).toList();
+        }
+        PartUnderWay part = headed != null || made ? named : home(uses, named);
         String id = id(step.title());
         part.steps.add(new StepInPart(id, step, uses, after(step, id, part)));
         order.add(id);
@@ -468,9 +474,16 @@ public final class RecipeReader {
         boolean isNamedIn(String low) {
             String whole = title.toLowerCase(Locale.ROOT);
             String word = Pattern.quote(whole.replaceFirst("^.*\\s", ""));
+            return isMadeIn(low) || low.matches("(?s).*\\b" + word + " ingredients\\b.*");
+        }
+
+        /** {@code make the dough}, {@code whisk dressing}: the part itself, before anything was done with it. */
+        boolean isMadeIn(String low) {
+            String whole = title.toLowerCase(Locale.ROOT);
             return steps.isEmpty()
-                            && low.matches("(?s).*\\b(?:make|prepare|for) (?:the )?" + Pattern.quote(whole) + "\\b.*")
-                    || low.matches("(?s).*\\b" + word + " ingredients\\b.*");
+                    && low.matches(
+                            "(?s).*\\b(?:make|prepare|for|mix|whisk|blend|stir|shake) (?:together |up )?(?:the |all |a )?"
+                                    + Pattern.quote(whole) + "\\b.*");
         }
 
         boolean isEmpty() {

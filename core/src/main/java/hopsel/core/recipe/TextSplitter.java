@@ -126,6 +126,10 @@ public final class TextSplitter {
             "crisp",
             "coating");
     private static final int LONG = 90;
+    /** {@code Scramble wraps - serves two}. */
+    private static final Pattern TITLE_YIELD =
+            Pattern.compile("(.{3,}?)\\s*[-,(]+\\s*((?:serves|makes|feeds) .{1,60}?)\\)?", Pattern.CASE_INSENSITIVE);
+
     private static final int LONGEST_TITLE = 7;
     private static final int YIELD_LENGTH = 40;
     private static final int LEAST_ENTRIES = 3;
@@ -420,6 +424,11 @@ public final class TextSplitter {
                 && !(AMOUNT.matcher(line).matches() && looksLikeIngredient(line))
                 && line.length() < LONG
                 && (!SENTENCE.matcher(line).matches() || isNameWithStop(line))) {
+            Matcher yielding = TITLE_YIELD.matcher(Numbers.plain(line));
+            if (yielding.matches() && isFact(yielding.group(2).strip())) {
+                top(yielding.group(1).strip());
+                return;
+            }
             Matcher page = PAGE.matcher(line);
             if (page.find()) {
                 other.add(page.group().strip());
@@ -589,6 +598,9 @@ public final class TextSplitter {
 
     private static boolean looksLikeMethod(String line) {
         return NUMBERED.matcher(line).find()
+                || line.split(" ").length > 1
+                        && SENTENCE.matcher(line).matches()
+                        && Techniques.begins(BULLET.matcher(line).replaceFirst(""))
                 || line.split(" ").length > 5
                         && SENTENCE.matcher(line).matches()
                         && Techniques.leading(line) != Techniques.leading("-")

@@ -71,6 +71,7 @@ class MessyNotesTest {
             2 tbsp oil (olive)           | 2   | tbsp  | olive-oil
             soaked chickpeas 300 g       | 300 | g     | chickpeas-dried
             twenty-four dumpling wrappers | 24 | piece | dumpling-wrappers
+            Kala namak, a pinch          | 1   | pinch | black-salt
             2 EL Olivenöl                | 2   | tbsp  | olive-oil
             1 cuillère à soupe d'huile d'olive | 1 | tbsp | olive-oil
             2 cucharadas de aceite de oliva | 2 | tbsp | olive-oil

@@ -5,6 +5,7 @@ import hopsel.core.dish.Use;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -15,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Finds which ingredient lines go in at a step, from the words of the step.
@@ -32,6 +34,8 @@ final class Mentions {
             Pattern.CASE_INSENSITIVE);
 
     private final Map<String, List<String>> words = new LinkedHashMap<>();
+    /** What else the things of a list are called: black salt is kala namak. */
+    private final Map<String, List<List<String>>> others = new HashMap<>();
     /** What components are called: "the paste" is what was made, not the tamarind paste in a jar. */
     private final Set<String> products = new HashSet<>();
 
@@ -47,6 +51,14 @@ final class Mentions {
         List<String> name = ItemFinder.words(line.read().name());
         if (!name.isEmpty()) {
             words.put(line.id(), name);
+            others.put(
+                    line.id(),
+                    line.read().item().stream()
+                            .flatMap(item ->
+                                    Stream.concat(Stream.of(item.shortName()), item.practice().names().stream()))
+                            .map(ItemFinder::words)
+                            .filter(other -> other.size() > 1 && !other.equals(name))
+                            .toList());
             heads.merge(name.get(name.size() - 1), 1, Integer::sum);
             left.put(line.id(), BigDecimal.ONE);
             if (line.read().amount().isEmpty()
@@ -107,6 +119,19 @@ final class Mentions {
                     taken.add(j);
                 }
                 return Optional.of(i);
+            }
+        }
+        return byOtherName(line, said, taken);
+    }
+
+    private Optional<Integer> byOtherName(String line, List<String> said, Set<Integer> taken) {
+        for (List<String> name : Known.in(others, line)) {
+            int at = Collections.indexOfSubList(said, name);
+            if (at >= 0 && !taken.contains(at)) {
+                for (int i = at; i < at + name.size(); i++) {
+                    taken.add(i);
+                }
+                return Optional.of(at);
             }
         }
         return Optional.empty();

@@ -3,6 +3,7 @@ package hopsel.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
@@ -10,6 +11,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+
+import java.util.List;
 
 /** The bench as somebody takes a dish apart on it: by pointer, by keyboard, by its forms. */
 class BenchBrowserTest {
@@ -208,5 +211,32 @@ class BenchBrowserTest {
                 .contains("\"@type\" : \"Recipe\"")
                 .contains("200 g red lentils")
                 .contains("PT32M30S");
+    }
+
+    /** From a note to a dish that is ready: one press for the likely answers, one for the rest, and one way back. */
+    @Test
+    void likelyAnswersAreTakenInOnePressAndUndoneInOne() {
+        openBench();
+        int asked = page.locator(".objections > li").count();
+        after(() -> page.locator(".answers-all button.press:not(.quiet)").click());
+        assertThat(page.locator(".told li")).not().hasCount(0);
+        assertThat(page.locator(".answers-all button.press:not(.quiet)")).hasCount(0);
+        after(() -> page.locator(".answers-all button.quiet").click());
+        assertThat(page.locator(".objections > li:not(.must)").locator("visible=true"))
+                .hasCount(0);
+        assertThat(violations()).isEmpty();
+        after(() -> page.click("text=Undo"));
+        after(() -> page.click("text=Undo"));
+        assertThat(page.locator(".objections > li")).hasCount(asked);
+        page.navigate("/catalogue/tables");
+        assertThat(page.locator("#limits")).isVisible();
+        assertThat(violations()).isEmpty();
+    }
+
+    private List<String> violations() {
+        return new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze().getViolations().stream()
+                        .map(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                        .toList();
     }
 }

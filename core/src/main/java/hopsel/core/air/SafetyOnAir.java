@@ -10,9 +10,7 @@ import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Verdict;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /**
  * The limits of food safety on the evening itself: by when things were really done, and will be from where they stand.
@@ -31,7 +29,7 @@ public final class SafetyOnAir {
                 .filter(standing -> standing.status() != Status.SKIPPED && standing.status() != Status.FAILED)
                 .map(SafetyOnAir::really)
                 .sorted(Activity.ORDER)
-                .collect(Collectors.toCollection(ArrayList::new));
+                .toList();
         Plan evening = new Plan(Verdict.FITS, state.end(), 0, plan.swaps(), plan.notShown(), really, List.of());
         return SafetyCheck.of(cooking, evening, catalogue, List.of());
     }

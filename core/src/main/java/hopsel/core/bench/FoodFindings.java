@@ -17,7 +17,6 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
-import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.PrepWords;
 import hopsel.core.recipe.TechniqueReader;
@@ -159,7 +158,7 @@ final class FoodFindings extends Findings {
 
     /** Hot liquid in a jar that is closed while it whirls. */
     private void blender(Component component, Step step) {
-        boolean closed = step.needs().stream().anyMatch(FoodFindings::isClosedJar);
+        boolean closed = step.needs().stream().anyMatch(Need::isClosedJar);
         Optional<Product> hot = flow.into(step).stream()
                 .filter(product -> product.is(Condition.HOT))
                 .findFirst();
@@ -172,10 +171,6 @@ final class FoodFindings extends Findings {
                     "Let it cool for 10 minutes first",
                     now -> Insertions.coolBefore(now, component.id(), step.id()));
         }
-    }
-
-    private static boolean isClosedJar(Need need) {
-        return need.does(Does.MIXES) && need.does(Does.SEALS);
     }
 
     /** A glaze runs into the cuts. */

@@ -62,7 +62,7 @@ public final class CautionFinder {
                                     && scene.does(EnumSet.of(Technique.BLEND, Technique.SOAK)::contains)),
             new Rule(
                     Caution.HOT_BLENDER,
-                    scene -> scene.step(step -> step.needs().stream().anyMatch(CautionFinder::isClosedJar))
+                    scene -> scene.step(step -> step.needs().stream().anyMatch(Need::isClosedJar))
                             && (scene.does(Technique::heats) || scene.says(Said.HOT))),
             new Rule(Caution.PRESSURE, scene -> scene.does(Does.PRESSES)),
             new Rule(Caution.HOT_OIL, scene -> scene.falls(HouseRule.OIL) && scene.does(Technique.FRY::equals)),
@@ -110,11 +110,6 @@ public final class CautionFinder {
     /** A nut "cheese" begins with nuts that are soaked and blended. */
     private static boolean isNut(Item item) {
         return item.has(Trait.DRY) && item.allergens().contains(Allergen.TREE_NUT);
-    }
-
-    /** A jar that is closed while it whirls: hot liquid in it blows off the lid. */
-    private static boolean isClosedJar(Need need) {
-        return need.does(Does.MIXES) && need.does(Does.SEALS);
     }
 
     private static boolean above(Step step, BigDecimal celsius) {

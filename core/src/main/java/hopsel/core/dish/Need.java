@@ -24,6 +24,11 @@ public record Need(String kind, int units, Optional<BigDecimal> celsius, BigDeci
         return PlaceKind.does(kind, what);
     }
 
+    /** A jar that is closed while it whirls: hot liquid in it blows off the lid. */
+    public boolean isClosedJar() {
+        return does(Does.MIXES) && does(Does.SEALS);
+    }
+
     /** Whether it is of this kind, whatever the kitchen calls it. */
     public boolean is(PlaceKind other) {
         return PlaceKind.of(kind).filter(other::equals).isPresent();

@@ -78,7 +78,7 @@ public final class FoodFlow {
                 .toList();
     }
 
-    /** Whether nothing that a step makes goes anywhere but into the served dish. */
+    /** All that is made, in the order in which it can be. */
     public List<Product> all() {
         return List.copyOf(made.values());
     }

@@ -1,7 +1,6 @@
 package hopsel.core.food;
 
 import hopsel.core.dish.Step;
-import hopsel.core.dish.Technique;
 import hopsel.core.kitchen.PlaceKind.Does;
 
 import java.math.BigDecimal;
@@ -16,7 +15,8 @@ public final class Heat {
 
     /**
      * Whether food gets hot through: it stands where it is heated, unless the step asks for less than 60 °C there, as a
-     * dough does that rises in the oven; or somebody said that it is fried, boiled or baked.
+     * dough does that rises in the oven. Techniques do not count: they are read off words, and beans are not cooked by
+     * a text that speaks of cooking them.
      */
     public static boolean heats(Step step) {
         boolean asked = step.needs().stream()
@@ -27,7 +27,7 @@ public final class Heat {
                         && need.celsius()
                                 .filter(celsius -> celsius.compareTo(HOT) < 0)
                                 .isEmpty());
-        return asked || placed || step.techniques().stream().anyMatch(Technique::heats);
+        return asked || placed;
     }
 
     /** Whether food comes to 5 °C or is kept there. */

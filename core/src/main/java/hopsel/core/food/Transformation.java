@@ -21,6 +21,8 @@ final class Transformation {
     private static final int UNDER_PRESSURE = 3;
 
     private static final int MINUTE = 60;
+    /** Seconds from which what lies in water is soaked and not boiled. */
+    private static final int SOAK = 240 * MINUTE;
     /** Seconds after which something hot that stands or is worked on no longer presses against a lid. */
     private static final int COOLED_ENOUGH = 10 * MINUTE;
 
@@ -36,7 +38,7 @@ final class Transformation {
         this.step = step;
         this.before = before;
         this.techniques = TechniqueReader.of(step);
-        this.heats = Heat.heats(step);
+        this.heats = Heat.heats(step) && !soaksForHours();
         this.onlyMade = fresh.isEmpty() && !before.isEmpty();
         before.forEach(product -> {
             product.parts().forEach(this::add);
@@ -79,6 +81,11 @@ final class Transformation {
                 .heated(part.heated() || heats)
                 .boiled(part.boiled() + boilMinutes())
                 .away(part.away() || poured));
+    }
+
+    /** A night in water is no boil, even where a ring was read off "that you will cook tomorrow". */
+    private boolean soaksForHours() {
+        return does(Technique.SOAK) && step.minutes().likely().seconds() >= SOAK;
     }
 
     private int boilMinutes() {

@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -35,6 +36,9 @@ import java.util.stream.Stream;
  * @param recipe what it was made from
  */
 public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>> guessed, ReadRecipe recipe) {
+
+    private static final Pattern MEASURE =
+            Pattern.compile("\\d\\s?(?:g|kg|ml|cl|dl|l|oz|lb|tsp|tbsp|cups?|cans?|tins?)\\b", Pattern.CASE_INSENSITIVE);
 
     /** The longest that anything may take; a recipe that says more is asked about it. */
     private static final BigDecimal USUAL_SERVINGS = BigDecimal.valueOf(4);
@@ -112,11 +116,15 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
                 .noise(read.loud() ? Optional.of("loud") : Optional.empty()));
     }
 
+    /** Whatever names an amount may be something to eat: somebody has to look at it. */
+    private static boolean isNoFood(String passage) {
+        boolean said = StepReader.isStorage(passage) || TextSplitter.isPage(passage) || Narration.isChatter(passage);
+        return said && !MEASURE.matcher(passage).find();
+    }
+
     /** How long it keeps and where it stands in a book are no food; what is told there stays in sight, laid aside. */
     private static Passages passages(List<String> unread) {
-        Map<Boolean, List<String>> aside = unread.stream()
-                .collect(Collectors.partitioningBy(passage ->
-                        StepReader.isStorage(passage) || TextSplitter.isPage(passage) || Narration.isChatter(passage)));
+        Map<Boolean, List<String>> aside = unread.stream().collect(Collectors.partitioningBy(DishProposal::isNoFood));
         return new Passages(Known.in(aside, false), Known.in(aside, true));
     }
 }

@@ -24,9 +24,9 @@ final class LineTidy {
     private static final Pattern CAN_NUMBER = Pattern.compile(
             "(?:#|\\bno\\.? ?)(2 1/2|2\\.5|300|303|10|[123])(?=[ -](?:cans?|tins?)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern STARTS_WITH_AMOUNT = Pattern.compile("^[\\s(~]*(?:\\d|[½⅓⅔¼¾⅛])");
-    /** A name, something between, an amount with its unit, and what is said behind. */
     private static final String FIGURE = "(?:\\d+(?:\\s*-\\s*|\\s+)\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+)";
 
+    /** A name, something between, an amount with its unit, and what is said behind. */
     private static final Pattern NAME_FIRST = Pattern.compile(
             "^(\\p{L}[^\\d|:]*?(?:\\([^)]*\\))?)\\s*(?:[-:|,=]|\\.{2,}|…|\\bx\\b|×|\\t)*\\s*(?<!\\p{L})(" + FIGURE
                     + "(?:\\s*(?:-|to)\\s*" + FIGURE + ")?)(?![\\d%/])\\s*(.*)$",

@@ -98,7 +98,8 @@ public final class RecipeText {
                 throw new NoTextException(Refusal.SCANNED);
             }
             return of(text);
-        } catch (IOException e) {
+        } catch (IOException | IllegalArgumentException | IllegalStateException | ClassCastException e) {
+            // A broken file breaks the library in more than one way; to the cook it is one.
             throw new NoTextException(Refusal.UNREADABLE);
         }
     }

@@ -246,4 +246,16 @@ class FoodFlowTest {
     void howItIsKeptFollowsFromHowItIsEaten(String ingredients, String method, AtHome row) {
         assertThat(AtHome.of(FoodFlow.of(dish(ingredients, method), CATALOGUE))).contains(row);
     }
+
+    /** Ten hours of soaking are no minutes at a boil, whatever else the sentence speaks of. */
+    @Test
+    void whatIsSpokenOfIsNotDone() {
+        Dish dish = dish(
+                "250 g dried chickpeas; 1 l water",
+                "Soak the chickpeas that you will cook tomorrow in the water for 10 hours.",
+                "Mash the chickpeas with the cooked rice and serve with the grilled peppers.");
+
+        assertThat(part(served(dish), "chickpeas-dried").boiled()).isZero();
+        assertThat(part(served(dish), "chickpeas-dried").isCooked()).isFalse();
+    }
 }

@@ -29,7 +29,7 @@ import java.util.Set;
 public final class ItemShape {
 
     /** The figures of an item that can have a source. */
-    private static final List<String> FIGURES = List.of(
+    public static final List<String> FIGURES = List.of(
             "gramsPerMl",
             "gramsPerPiece",
             "pieces",

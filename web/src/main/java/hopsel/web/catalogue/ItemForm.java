@@ -6,6 +6,7 @@ import hopsel.core.item.Practice;
 import hopsel.core.item.Trait;
 import hopsel.core.recipe.Figure;
 import hopsel.formats.classfile.ClassFile;
+import hopsel.formats.classfile.ItemShape;
 import hopsel.formats.json.Json;
 
 import org.springframework.stereotype.Component;
@@ -118,26 +119,14 @@ class ItemForm {
     /** What a host types in, the host has weighed or read. */
     private static void sources(ObjectNode node) {
         ObjectNode sources = node.putObject("sources");
-        // Whoever adds an ingredient has said what is in it, if only that nothing is.
-        sources.put("allergens", Practice.Source.LABEL.word());
-        for (String figure : List.of(
-                "gramsPerMl",
-                "gramsPerPiece",
-                "pieces",
-                "gramsPerCan",
-                "canNet",
-                "edibleShare",
-                "soaked",
-                "cooked",
-                "width",
-                "hotPerServing",
-                "packs",
-                "nutrients")) {
+        for (String figure : ItemShape.FIGURES) {
             if (node.has(figure) && !node.get(figure).isEmpty()
                     || node.has(figure) && node.get(figure).isNumber()) {
                 sources.put(figure, Practice.Source.WEIGHED.word());
             }
         }
+        // Whoever adds an ingredient has said what is in it, if only that nothing is.
+        sources.put("allergens", Practice.Source.LABEL.word());
     }
 
     private static void text(Map<String, String> fields, String field, ObjectNode node, String member) {

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What goes first when time runs short: made beforehand, each tried out, the one that gains most at the top. */
 public final class DropList {
@@ -35,10 +36,10 @@ public final class DropList {
         CookingClass cooking = Variant.frozen(whole, now);
         for (Dish dish : cooking.dishes()) {
             for (Component component : dish.components()) {
-                component.steps().stream()
+                Stream<StepRef> optional = component.steps().stream()
                         .filter(step -> step.show() == Show.MAY)
-                        .map(step -> new StepRef(dish.id(), step.id()))
-                        .filter(ref -> !now.notShown().contains(ref))
+                        .map(step -> new StepRef(dish.id(), step.id()));
+                optional.filter(ref -> !now.notShown().contains(ref))
                         .forEach(ref -> add(
                                 drops,
                                 Optional.of(ref),

@@ -41,6 +41,12 @@ public final class Ideas {
 
     private static final int MOST_PLANNED = 60;
     private static final int MOST_TOLD = 8;
+    /** Everybody served first, then the fewest swap-outs, the most that is made together, the most that is shown. */
+    private static final Comparator<Idea> BEST_FIRST = Comparator.comparingInt((Idea idea) -> idea.notServed.size())
+            .thenComparingInt(idea -> idea.plan.swaps().size())
+            .thenComparingInt(idea -> -idea.sharedHeat.size() - idea.sharedBases.size())
+            .thenComparingInt(idea -> idea.plan.notShown().size())
+            .thenComparingInt(idea -> -idea.sharedItems.size());
 
     private Ideas() {}
 
@@ -90,20 +96,16 @@ public final class Ideas {
         int hosts = (int) frame.people().stream()
                 .filter(person -> person.role() == Role.HOST)
                 .count();
-        return sets.stream()
+        Comparator<List<Candidate>> mostShared = Comparator.comparingInt((List<Candidate> set) -> -shared(set))
+                .thenComparingInt(set -> handsOnAir(frame, set));
+        Stream<List<Candidate>> worthPlanning = sets.stream()
                 .filter(set -> handsOnAir(frame, set) <= frame.airMinutes().seconds() * Math.max(1, hosts))
-                .sorted(Comparator.comparingInt((List<Candidate> set) -> -shared(set))
-                        .thenComparingInt(set -> handsOnAir(frame, set)))
-                .limit(MOST_PLANNED)
+                .sorted(mostShared)
+                .limit(MOST_PLANNED);
+        Stream<Idea> fitting = worthPlanning
                 .map(set -> idea(frame, set, builtIn))
-                .filter(idea -> idea.plan.possible() && idea.plan.overrun() == 0)
-                .sorted(Comparator.comparingInt((Idea idea) -> idea.notServed.size())
-                        .thenComparingInt(idea -> idea.plan.swaps().size())
-                        .thenComparingInt(idea -> -idea.sharedHeat.size() - idea.sharedBases.size())
-                        .thenComparingInt(idea -> idea.plan.notShown().size())
-                        .thenComparingInt(idea -> -idea.sharedItems.size()))
-                .limit(MOST_TOLD)
-                .toList();
+                .filter(idea -> idea.plan.possible() && idea.plan.overrun() == 0);
+        return fitting.sorted(BEST_FIRST).limit(MOST_TOLD).toList();
     }
 
     private static void choose(

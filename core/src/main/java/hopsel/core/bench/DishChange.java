@@ -210,12 +210,11 @@ public record DishChange(String where, String member, String before, String now)
         }
 
         private String line(String id) {
-            return Stream.of(now, before)
+            Optional<IngredientLine> either = Stream.of(now, before)
                     .flatMap(Dish::lines)
                     .filter(line -> line.id().equals(id))
-                    .map(IngredientLine::item)
-                    .findFirst()
-                    .orElse(id);
+                    .findFirst();
+            return either.map(IngredientLine::item).orElse(id);
         }
 
         private String title(String step) {

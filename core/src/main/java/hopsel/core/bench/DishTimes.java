@@ -3,6 +3,7 @@ package hopsel.core.bench;
 import hopsel.core.Known;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.PlaceKind;
@@ -20,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.ToIntFunction;
+import java.util.stream.Stream;
 
 /**
  * What a dish takes, in seconds: hands-on, watched, unattended, and elapsed from the earliest start.
@@ -127,10 +129,9 @@ public record DishTimes(
                                     .filter(what -> what == HiddenTime.HEATING)
                                     .isPresent()
                             && step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN)));
-            BigDecimal hottest = steps.stream()
-                    .flatMap(step -> step.needs().stream())
-                    .filter(need -> need.is(PlaceKind.OVEN))
-                    .flatMap(need -> need.celsius().stream())
+            Stream<Need> ovens =
+                    steps.stream().flatMap(step -> step.needs().stream()).filter(need -> need.is(PlaceKind.OVEN));
+            BigDecimal hottest = ovens.flatMap(need -> need.celsius().stream())
                     .max(Comparator.naturalOrder())
                     .orElse(ROOM);
             return said

@@ -111,11 +111,11 @@ public final class Placing {
      */
     private static List<Substitution> substitutions(CookingClass cooking, Dish dish, Catalogue builtIn) {
         List<Substitution> all = new ArrayList<>(cooking.substitutions());
-        dish.lines()
+        Stream<KnownSubstitution> offered = dish.lines()
                 .flatMap(line -> KnownSubstitution.of(line.item()).stream())
                 .filter(known -> known.why() != KnownSubstitution.Why.LIKE
-                        && builtIn.find(known.use()).isPresent())
-                .map(known -> new Substitution(
+                        && builtIn.find(known.use()).isPresent());
+        offered.map(known -> new Substitution(
                         known.replaced(),
                         known.use(),
                         known.ratio(),

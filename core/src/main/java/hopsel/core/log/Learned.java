@@ -118,11 +118,11 @@ public record Learned(int likely, int low, int high, List<Integer> observed, int
      */
     public static Learned of(PlannedClass planned, StepRef step, List<Observation> all) {
         CookingClass cooking = planned.cooking();
-        String cook = planned.plan().activities().stream()
+        Optional<Activity> done = planned.plan().activities().stream()
                 .filter(activity ->
                         activity.step().equals(step) && activity.copy().isMain())
-                .findFirst()
-                .flatMap(Activity::person)
+                .findFirst();
+        String cook = done.flatMap(Activity::person)
                 .map(id -> Observation.cook(cooking, id))
                 .orElse("");
         return of(cooking.step(step).minutes().likely().seconds(), all, cook, Observation.kitchen(cooking));

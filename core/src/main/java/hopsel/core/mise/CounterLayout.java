@@ -1,7 +1,6 @@
 package hopsel.core.mise;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.CounterTop;
@@ -18,6 +17,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * The host's bench from above, in centimetres: at the right hand the board with the waste bowl, then a free heatproof
@@ -148,10 +149,10 @@ public record CounterLayout(
     }
 
     private static List<Tool> tools(CookingClass cooking, Plan plan) {
-        return plan.activities().stream()
+        Stream<Tool> used = plan.activities().stream()
                 .filter(activity -> activity.shown() && activity.person().isPresent())
-                .flatMap(activity -> ToolReader.of(cooking.step(activity.step())).stream())
-                .filter(tool -> !HELD.contains(tool.name()))
+                .flatMap(activity -> ToolReader.of(cooking.step(activity.step())).stream());
+        return used.filter(tool -> !HELD.contains(tool.name()))
                 .map(tool -> tool.times(1))
                 .distinct()
                 .toList();
@@ -188,19 +189,12 @@ public record CounterLayout(
         Map<String, List<StepRef>> cameras = new LinkedHashMap<>();
         for (String camera : cooking.room().cameras()) {
             boolean above = camera.toLowerCase(Locale.ROOT).matches(OVERHEAD);
-            cameras.put(
-                    camera,
-                    plan.activities().stream()
-                            .filter(Activity::shown)
-                            .map(Activity::step)
-                            .filter(ref -> {
-                                Step step = cooking.step(ref);
-                                return above
-                                        ? step.work() == Work.HANDS
-                                        : cooking.dish(ref.dish()).finalSteps().contains(ref.step());
-                            })
-                            .distinct()
-                            .toList());
+            Predicate<StepRef> seen = above
+                    ? ref -> cooking.step(ref).work() == Work.HANDS
+                    : ref -> cooking.dish(ref.dish()).finalSteps().contains(ref.step());
+            Stream<StepRef> shown =
+                    plan.activities().stream().filter(Activity::shown).map(Activity::step);
+            cameras.put(camera, shown.filter(seen).distinct().toList());
         }
         return cameras;
     }

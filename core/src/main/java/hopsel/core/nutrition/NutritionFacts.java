@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The typical values of all that goes into a dish, before it is cooked. Never a claim. Immutable.
@@ -113,11 +114,8 @@ public record NutritionFacts(
 
     /** Names of all items that lack any value that every label has. */
     public List<String> lacking() {
-        return missing.entrySet().stream()
-                .filter(value -> Nutrients.MAIN.contains(value.getKey()))
-                .map(Map.Entry::getValue)
-                .flatMap(List::stream)
-                .distinct()
-                .toList();
+        Stream<Map.Entry<String, List<String>>> main =
+                missing.entrySet().stream().filter(value -> Nutrients.MAIN.contains(value.getKey()));
+        return main.flatMap(value -> value.getValue().stream()).distinct().toList();
     }
 }

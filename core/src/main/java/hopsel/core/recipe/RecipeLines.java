@@ -107,10 +107,10 @@ public final class RecipeLines {
     private static Amount heaped(ReadLine read, Amount amount) {
         String said = read.prep().orElse("");
         if (said.startsWith("heap")) {
-            return amount.times(LineReader.HEAPED);
+            return amount.times(LineReading.HEAPED);
         }
         if (said.startsWith("scant")) {
-            return amount.times(LineReader.SCANT);
+            return amount.times(LineReading.SCANT);
         }
         return amount;
     }

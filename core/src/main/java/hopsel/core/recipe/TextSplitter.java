@@ -4,7 +4,6 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Measures;
 import hopsel.core.recipe.RecipeSource.Passage;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,44 +47,13 @@ public final class TextSplitter {
                     + "facts)?|variations?|substitutions?|make[- "
                     + "]ahead|equipment|tools|faq|video|comments|to store|leftovers)\\s*:?(?:\\s|$)",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern YIELD = Pattern.compile(
-            "^(?:(?:serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around "
-                    + "|up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a "
-                    + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people))$",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern HEADLINE = Pattern.compile(
-            "^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready "
-                    + "in|resting|baking|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$",
-            Pattern.CASE_INSENSITIVE);
-    /** A time and nothing else: whoever says more says it in a sentence, and that is method. */
-    private static final Pattern TIME_ONLY = Pattern.compile(
-            "^(?:(?:about|approx\\.?|approximately|around|roughly|up to|at "
-                    + "least|under|plus|and|or|to|time|[-–+&~/,:]|\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛]|one|two|three|half|"
-                    + "an?|hours?|hrs?\\.?|h|minutes?|mins?\\.?|m|days?|nights?|overnight)\\s*)+\\.?$",
-            Pattern.CASE_INSENSITIVE);
-    /** Times that run by themselves, which no headline may swallow. */
-    private static final Pattern WAITS =
-            Pattern.compile("^(?:resting|soaking|inactive)\\b.*", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NOTES_ALONE = Pattern.compile("^[\\p{L}' -]{3,40}:?$");
     private static final Pattern PART =
             Pattern.compile("^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)\\s*:?\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern COLON = Pattern.compile("^((?:[^.:,\\d]|\\d(?=\\D*$)){2,45}):\\s*$");
     private static final Pattern LIST = Pattern.compile("^([\\p{L}' ]{2,40}):\\s+(\\S.*)$");
-    private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ "
-            + "(?:time|in)\\b)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
-            + "(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
-    private static final Pattern NUMBERED = Pattern.compile(
-            "^(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+|^step\\s*\\d{1,2}\\s*[-:.]?\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
-    private static final Pattern BULLET = Pattern.compile("^(?:[-*•·▢□☐◦‣–—]|\\[ ?\\])+\\s+");
-    private static final Pattern AMOUNT = Pattern.compile(
-            "^(?:about |approx\\.? |a (?:good |big |large |small "
-                    + ")?(?:pinch|handful|bunch|splash|drizzle|dash|knob|few|little|squeeze)|juice (?:and zest "
-                    + ")?of|zest of|half an? )?(?:\\d|[½⅓⅔¼¾⅛]).*|^(?:an? |half an? |one |two |three "
-                    + "|four |the juice |juice |zest |a few )\\S+.*",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern SENTENCE = Pattern.compile(".*\\p{L}{2}[.!]\\s*$|.*[.;]\\s+\\p{Lu}.*", Pattern.DOTALL);
     private static final Set<String> PART_WORDS = Set.of(
             "sauce",
             "paste",
@@ -125,7 +93,6 @@ public final class TextSplitter {
             "stew",
             "crisp",
             "coating");
-    private static final int LONG = 90;
     /** {@code Scramble wraps - serves two}. */
     private static final Pattern TITLE_YIELD =
             Pattern.compile("(.{3,}?)\\s*[-,(]+\\s*((?:serves|makes|feeds) .{1,60}?)\\)?", Pattern.CASE_INSENSITIVE);
@@ -133,9 +100,6 @@ public final class TextSplitter {
     private static final int LONGEST_TITLE = 7;
     private static final int YIELD_LENGTH = 40;
     private static final int LEAST_ENTRIES = 3;
-    private static final Pattern RULE = Pattern.compile("[|\\s:-]+");
-    private static final Pattern TABLE_HEAD = Pattern.compile(
-            "(?i)(?:ingredients?|item|what|food)\\s*\\|\\s*(?:amounts?|quantity|how much|weight|measure).*");
     /** {@code … 1 t salt. Filling: 2 lb potatoes}: a heading in the middle of a line. */
     private static final Pattern HEADING_INSIDE =
             Pattern.compile("(?<=\\p{L}[.;])\\s+(?=\\p{Lu}[\\p{L}' ]{2,24}:\\s+[\\d½⅓⅔¼¾⅛])");
@@ -146,14 +110,12 @@ public final class TextSplitter {
     private static final Pattern NAMED_STEP = Pattern.compile("^([\\p{L}' -]{3,30}):\\s+(\\S.*)$");
 
     private final LineReader lines;
+    private final LineLooks looks;
     private final List<Passage> ingredients = new ArrayList<>();
     private final List<Passage> method = new ArrayList<>();
     private final List<String> other = new ArrayList<>();
     private Optional<String> title = Optional.empty();
-    private Optional<String> yield = Optional.empty();
-    private Optional<String> headline = Optional.empty();
-    /** Preparing and cooking added up, for recipes that give no time in all. */
-    private BigDecimal partTimes = BigDecimal.ZERO;
+    private final HeadFacts facts = new HeadFacts(other);
 
     private Optional<String> part = Optional.empty();
     /** Headings under which nothing stood: whatever they say has to be looked at. */
@@ -168,13 +130,14 @@ public final class TextSplitter {
 
     private TextSplitter(LineReader lines) {
         this.lines = lines;
+        this.looks = new LineLooks(lines);
     }
 
     /** The parts of a text. */
     public static RecipeSource split(String text, LineReader lines) {
         TextSplitter splitter = new TextSplitter(lines);
         List<String> all = Columns.unfold(text.lines().toList()).stream()
-                .map(TextSplitter::row)
+                .map(TableRow::unframed)
                 .flatMap(line -> Stream.of(HEADING_INSIDE.split(line)))
                 .map(line -> line.replaceAll("\\*\\*|__", "").strip())
                 .toList();
@@ -186,29 +149,18 @@ public final class TextSplitter {
             splitter.take(all.get(i));
         }
         splitter.emptyHeadings();
-        Optional<String> promised = splitter.headline.or(() -> Optional.of(splitter.partTimes)
-                .filter(sum -> sum.signum() > 0)
-                .map(sum -> sum.toPlainString() + " minutes"));
         return new RecipeSource(
-                splitter.title, splitter.yield, promised, splitter.ingredients, splitter.method, splitter.other);
+                splitter.title,
+                splitter.facts.yield(),
+                splitter.facts.promised(),
+                splitter.ingredients,
+                splitter.method,
+                splitter.other);
     }
 
     /** Whether a passage says nothing but where the recipe stands in a book. */
     static boolean isPage(String passage) {
         return PAGE.matcher(passage).matches();
-    }
-
-    /** A row of a table as a line: cells parted by a bar, and nothing of its frame. */
-    private static String row(String line) {
-        String plain = line.strip();
-        if (!plain.startsWith("|")) {
-            return line;
-        }
-        if (RULE.matcher(plain).matches()) {
-            return "";
-        }
-        String cells = plain.replaceAll("^\\|\\s*|\\s*\\|$", "");
-        return TABLE_HEAD.matcher(cells).matches() ? "Ingredients" : cells;
     }
 
     /** The parts of a text, read with a catalogue. */
@@ -237,7 +189,7 @@ public final class TextSplitter {
         if (line.isEmpty() || isHeading(line) || isListInOneLine(line)) {
             return;
         }
-        line = withoutFacts(line);
+        line = where == Where.METHOD ? line : facts.without(line);
         if (line.isEmpty() || isPart(line)) {
             return;
         }
@@ -281,60 +233,15 @@ public final class TextSplitter {
     /** {@code Ingredients (serves 4)}, {@code Ingredients for the sauce}. */
     private void beside(Matcher listed, String line) {
         Stream.of(listed.group(1), listed.group(3)).filter(Objects::nonNull).forEach(said -> {
-            if (!isFact(said)) {
+            if (!facts.isFact(said)) {
                 other.add(said);
             }
         });
         Optional.ofNullable(listed.group(2)).map(String::strip).ifPresent(name -> part(capital(name), line));
     }
 
-    /** The line without what it says of servings and times; a sentence beside them is no fact, and stays. */
-    private String withoutFacts(String line) {
-        if (where == Where.METHOD) {
-            return line;
-        }
-        String plain = BULLET.matcher(Numbers.plain(line)).replaceFirst("").replaceAll("\\*+", "");
-        List<String> rest = new ArrayList<>();
-        boolean found = false;
-        for (String piece : FACTS.split(plain)) {
-            boolean fact = isFact(piece);
-            if (fact && WAITS.matcher(piece.strip()).matches()) {
-                // It runs by itself, and somebody has to begin it: more than a figure in a headline.
-                other.add(piece.strip());
-            }
-            found |= fact;
-            if (!fact && !piece.isBlank()) {
-                rest.add(piece);
-            }
-        }
-        return found ? String.join(" ", rest) : line;
-    }
-
-    private boolean isFact(String piece) {
-        String bare = piece.strip().replaceAll("\\.$", "");
-        Matcher time = HEADLINE.matcher(bare);
-        if (YIELD.matcher(bare).matches() && piece.length() < 70) {
-            boolean first = yield.isEmpty();
-            yield = yield.or(() -> Optional.of(piece));
-            return first || yield.get().equals(piece);
-        }
-        if (!time.matches()
-                || !TIME_ONLY.matcher(bare.substring(time.end(1)).strip()).matches()
-                || TimeReader.find(piece).isEmpty()) {
-            return false;
-        }
-        if (time.group(1).toLowerCase(Locale.ROOT).matches("total|ready in|time")) {
-            headline = Optional.of(time.group(2));
-        } else {
-            TimeReader.first(time.group(2))
-                    .ifPresent(part -> partTimes = partTimes.add(part.likely().value()));
-        }
-        return true;
-    }
-
     private boolean isPart(String line) {
-        String plain = BULLET.matcher(Numbers.plain(line))
-                .replaceFirst("")
+        String plain = LineLooks.withoutBullet(Numbers.plain(line))
                 .replaceAll("\\*+", "")
                 .strip();
         Matcher named = PART.matcher(plain);
@@ -359,7 +266,7 @@ public final class TextSplitter {
 
     /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */
     private boolean isListInOneLine(String line) {
-        String plain = BULLET.matcher(Numbers.plain(line)).replaceFirst("");
+        String plain = LineLooks.withoutBullet(Numbers.plain(line));
         Matcher matcher = LIST.matcher(plain);
         if (!matcher.matches() || where == Where.NOTES) {
             return isBareList(plain);
@@ -367,7 +274,8 @@ public final class TextSplitter {
         List<String> entries = List.of(matcher.group(2).split("\\s*(?:[,;]\\s+|\\s\\+\\s+)"));
         if (entries.size() < 2
                 || entries.stream()
-                                        .filter(entry -> AMOUNT.matcher(entry).matches() && looksLikeIngredient(entry))
+                                        .filter(entry ->
+                                                LineLooks.startsWithAmount(entry) && looksLikeIngredient(entry))
                                         .count()
                                 * 2
                         < entries.size()) {
@@ -384,14 +292,12 @@ public final class TextSplitter {
 
     /** {@code 250 g red lentils, 1 onion, 4 garlic, thumb ginger, salt}: a list without a heading, in one line. */
     private boolean isBareList(String line) {
-        if (where == Where.METHOD
-                || NUMBERED.matcher(line).find()
-                || SENTENCE.matcher(line).matches()) {
+        if (where == Where.METHOD || LineLooks.isNumbered(line) || LineLooks.isSentence(line)) {
             return false;
         }
         List<String> entries = List.of(line.split("\\s*[,;]\\s+"));
         long amounts = entries.stream()
-                .filter(entry -> AMOUNT.matcher(LineTidy.tidy(entry)).matches() && looksLikeIngredient(entry))
+                .filter(entry -> LineLooks.startsWithAmount(LineTidy.tidy(entry)) && looksLikeIngredient(entry))
                 .count();
         boolean foods = entries.stream()
                 .map(lines::read)
@@ -410,9 +316,9 @@ public final class TextSplitter {
     private boolean isBareHeading(String line) {
         String[] words = line.split(" ");
         boolean alone = words.length <= 4 && !line.matches(".*[\\d,.;½⅓⅔¼¾⅛].*") && where != Where.METHOD;
-        boolean before = LineTidy.tidy(Numbers.plain(BULLET.matcher(next).replaceFirst("")))
-                        .matches("^\\d.*")
-                && !NUMBERED.matcher(next).find();
+        boolean before =
+                LineTidy.tidy(Numbers.plain(LineLooks.withoutBullet(next))).matches("^\\d.*")
+                        && !LineLooks.isNumbered(next);
         return alone
                 && before
                 && (line.equals(line.toUpperCase(Locale.ROOT)) && line.matches(".*\\p{Lu}{3}.*")
@@ -421,11 +327,11 @@ public final class TextSplitter {
 
     private void top(String line) {
         if (title.isEmpty()
-                && !(AMOUNT.matcher(line).matches() && looksLikeIngredient(line))
-                && line.length() < LONG
-                && (!SENTENCE.matcher(line).matches() || isNameWithStop(line))) {
+                && !(LineLooks.startsWithAmount(line) && looksLikeIngredient(line))
+                && line.length() < LineLooks.LONG
+                && (!LineLooks.isSentence(line) || isNameWithStop(line))) {
             Matcher yielding = TITLE_YIELD.matcher(Numbers.plain(line));
-            if (yielding.matches() && isFact(yielding.group(2).strip())) {
+            if (yielding.matches() && facts.isFact(yielding.group(2).strip())) {
                 top(yielding.group(1).strip());
                 return;
             }
@@ -441,7 +347,7 @@ public final class TextSplitter {
         } else if (looksLikeIngredient(line)) {
             where = Where.INGREDIENTS;
             ingredient(line);
-        } else if (looksLikeMethod(line)) {
+        } else if (LineLooks.method(line)) {
             where = Where.METHOD;
             method(titleFrom(line));
         } else {
@@ -473,7 +379,7 @@ public final class TextSplitter {
     }
 
     private void ingredient(String line) {
-        if (!looksLikeIngredient(line) && looksLikeMethod(line)) {
+        if (!looksLikeIngredient(line) && LineLooks.method(line)) {
             where = Where.METHOD;
             part = Optional.empty();
             method(line);
@@ -501,15 +407,15 @@ public final class TextSplitter {
     }
 
     private void method(String line) {
-        boolean numbered = NUMBERED.matcher(line).find();
-        if (!numbered && isStrongIngredient(line)) {
+        boolean numbered = LineLooks.isNumbered(line);
+        if (!numbered && looks.surelyIngredient(line)) {
             where = Where.INGREDIENTS;
             ingredient(line);
             return;
         }
-        String text = withoutYield(BULLET.matcher(NUMBERED.matcher(line).replaceFirst(""))
-                .replaceFirst("")
-                .strip());
+        String text = withoutYield(
+                LineLooks.withoutBullet(LineLooks.NUMBERED.matcher(line).replaceFirst(""))
+                        .strip());
         if (!text.isEmpty()) {
             Optional<Passage> named = namedStep(text);
             method.add(named.orElseGet(() -> new Passage(part, text)));
@@ -521,24 +427,13 @@ public final class TextSplitter {
         List<String> sentences = StepReader.sentences(text);
         String end = sentences.isEmpty() ? "" : sentences.get(sentences.size() - 1);
         String bare = end.replaceAll("[.!]$", "");
-        if (!YIELD.matcher(bare).matches() || end.length() > YIELD_LENGTH) {
+        if (!HeadFacts.YIELD.matcher(bare).matches() || end.length() > YIELD_LENGTH) {
             return text;
         }
-        if (!isFact(bare) && !isSaidAlready(bare)) {
+        if (!facts.isFact(bare) && !facts.isSaidAlready(bare)) {
             other.add(end);
         }
         return String.join(" ", sentences.subList(0, sentences.size() - 1));
-    }
-
-    private boolean isSaidAlready(String said) {
-        List<String> figures = figures(said);
-        return yield.filter(known -> figures(known).containsAll(figures)).isPresent();
-    }
-
-    private static List<String> figures(String text) {
-        return Stream.of(Numbers.plain(text).split("\\D+"))
-                .filter(figure -> !figure.isEmpty())
-                .toList();
     }
 
     private Optional<Passage> namedStep(String text) {
@@ -560,52 +455,7 @@ public final class TextSplitter {
     }
 
     private boolean looksLikeIngredient(String line) {
-        String plain = BULLET.matcher(line).replaceFirst("");
-        if (plain.length() > 160
-                || NUMBERED.matcher(plain).find()
-                || SENTENCE.matcher(plain).matches() && plain.split(" ").length > 9) {
-            return false;
-        }
-        ReadLine read = lines.read(plain);
-        boolean amount = AMOUNT.matcher(plain).matches() && read.amount().isPresent();
-        boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes()
-                        != Techniques.leading("-").minutes()
-                && !amount;
-        boolean food = read.item().isPresent() || !read.foods().isEmpty();
-        return amount
-                        && (food
-                                || plain.split(" ").length <= 12
-                                        && !SENTENCE.matcher(plain).matches())
-                || food
-                        && plain.split(" ").length <= 9
-                        && !verb
-                        && !SENTENCE.matcher(plain).matches()
-                || where == Where.INGREDIENTS
-                        && plain.split(" ").length <= 8
-                        && !verb
-                        && !SENTENCE.matcher(plain).matches();
-    }
-
-    private boolean isStrongIngredient(String line) {
-        String plain = BULLET.matcher(line).replaceFirst("");
-        ReadLine read = lines.read(plain);
-        return plain.split(" ").length <= 10
-                && !plain.endsWith(".")
-                && plain.matches("^(?:\\d|[½⅓⅔¼¾⅛]).*")
-                && read.amount().isPresent()
-                && read.item().isPresent();
-    }
-
-    private static boolean looksLikeMethod(String line) {
-        return NUMBERED.matcher(line).find()
-                || line.split(" ").length > 1
-                        && SENTENCE.matcher(line).matches()
-                        && Techniques.begins(BULLET.matcher(line).replaceFirst(""))
-                || line.split(" ").length > 5
-                        && SENTENCE.matcher(line).matches()
-                        && Techniques.leading(line) != Techniques.leading("-")
-                || line.length() > LONG && Techniques.leading(line) != Techniques.leading("-")
-                || line.split(" ").length > 3 && Techniques.leading(line.split("\\s+")[0]) != Techniques.leading("-");
+        return looks.ingredient(line, where == Where.INGREDIENTS);
     }
 
     private static String capital(String text) {

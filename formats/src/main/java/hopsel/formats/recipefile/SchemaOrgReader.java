@@ -16,6 +16,7 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Finds a schema.org Recipe in a document: JSON-LD alone, JSON-LD in a page, in a list or a graph.
@@ -125,11 +126,11 @@ final class SchemaOrgReader {
             texts(node.has("text") ? node.get("text") : node.path("name"))
                     .forEach(text -> method.add(new Passage(heading, text)));
         } else {
-            texts(node).stream()
+            Stream<String> said = texts(node).stream()
                     .flatMap(String::lines)
                     .map(String::strip)
-                    .filter(line -> !line.isEmpty())
-                    .map(line -> line.replaceFirst("^(?:step\\s*)?\\d{1,2}[.):]\\s+", ""))
+                    .filter(line -> !line.isEmpty());
+            said.map(line -> line.replaceFirst("^(?:step\\s*)?\\d{1,2}[.):]\\s+", ""))
                     .forEach(line -> method.add(new Passage(heading, line)));
         }
     }

@@ -146,12 +146,12 @@ public final class BenchView {
 
     /** What share of a line goes in at a step, in percent; empty: none. */
     public String share(Step step, IngredientLine line) {
-        return step.uses().stream()
+        Optional<BigDecimal> share = step.uses().stream()
                 .filter(use -> use.ingredient().equals(line.id()))
                 .findFirst()
-                .map(Use::share)
-                .map(share -> Decimals.plain(
-                                share.multiply(BigDecimal.valueOf(100)).setScale(1, RoundingMode.HALF_UP))
+                .map(Use::share);
+        return share.map(part -> Decimals.plain(
+                                part.multiply(BigDecimal.valueOf(100)).setScale(1, RoundingMode.HALF_UP))
                         .toPlainString())
                 .orElse("");
     }

@@ -1,6 +1,8 @@
 package hopsel.web.frame;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Amount;
@@ -21,6 +23,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Figures as pages show them; templates call it {@code @figures}. Calculates nothing. */
 @Component
@@ -176,13 +180,10 @@ public class Figures {
 
     /** The short name of a step, even where it is no longer in the class. */
     public String titleOf(CookingClass cooking, StepRef step) {
-        return cooking.dishes().stream()
-                .filter(dish -> dish.id().equals(step.dish()))
-                .flatMap(dish -> dish.steps())
-                .filter(own -> own.id().equals(step.step()))
-                .map(own -> own.title())
-                .findFirst()
-                .orElse(step.step());
+        Stream<Dish> dishes = cooking.dishes().stream().filter(dish -> dish.id().equals(step.dish()));
+        Optional<Step> found =
+                dishes.flatMap(dish -> dish.step(step.step()).stream()).findFirst();
+        return found.map(Step::title).orElse(step.step());
     }
 
     /** The name of a person of a class. */

@@ -14,6 +14,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Words of choices about attendees. Templates call it {@code @attendeeWords}. */
 @Component
@@ -45,12 +46,10 @@ public class AttendeeWords {
 
     /** Allergens of a dish as it is written, in words. */
     public List<String> allergens(Dish dish, Catalogue catalogue) {
-        return dish.lines()
-                .flatMap(line -> catalogue.get(line.item()).allergens().stream())
-                .distinct()
+        Stream<Allergen> found = dish.lines().flatMap(line -> catalogue.get(line.item()).allergens().stream());
+        return found.distinct()
                 .sorted()
-                .map(Allergen::word)
-                .map(figures::word)
+                .map(allergen -> figures.word(allergen.word()))
                 .toList();
     }
 

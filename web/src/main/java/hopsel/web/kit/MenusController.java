@@ -38,12 +38,14 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.security.Principal;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * One menu for everybody, or several: what suits whom, what would have to change, and how many kinds of kit it takes.
@@ -94,22 +96,15 @@ class MenusController {
         if (!choice.oneMenu().isEmpty()) {
             model.addAttribute("one", MenuCost.of(planned, choice.applied(planned.cooking(), builtIn), builtIn));
         }
+        Stream<String> ids =
+                planned.cooking().dishes().stream().flatMap(Dish::lines).map(IngredientLine::item);
+        List<Item> used = ids.distinct().map(planned.catalogue()::get).toList();
         model.addAttribute(
                 "labels",
-                planned.cooking().dishes().stream()
-                        .flatMap(Dish::lines)
-                        .map(IngredientLine::item)
-                        .distinct()
-                        .sorted()
-                        .map(planned.catalogue()::get)
+                used.stream()
                         .filter(item -> item.origin() == Origin.CHECK_LABEL)
+                        .sorted(Comparator.comparing(Item::id))
                         .toList());
-        List<Item> used = planned.cooking().dishes().stream()
-                .flatMap(Dish::lines)
-                .map(IngredientLine::item)
-                .distinct()
-                .map(planned.catalogue()::get)
-                .toList();
         model.addAttribute(
                 "guesses",
                 used.stream().filter(item -> item.takenFor().isPresent()).toList());

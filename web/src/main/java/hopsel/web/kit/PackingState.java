@@ -18,6 +18,7 @@ import org.springframework.stereotype.Component;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** How the packing stands, in words. Templates call it {@code @packingState}. */
 @Component
@@ -48,12 +49,10 @@ public class PackingState {
 
     /** What a portion of a kit is in place of; null where it is as written. */
     public @Nullable String instead(Kit kit, Portion portion) {
-        return kit.lines().stream()
+        Stream<Kit.Line> own = kit.lines().stream()
                 .filter(line ->
-                        line.dish().equals(portion.dish()) && line.item().equals(portion.item()))
-                .flatMap(line -> line.insteadOf().stream())
-                .findFirst()
-                .orElse(null);
+                        line.dish().equals(portion.dish()) && line.item().equals(portion.item()));
+        return own.flatMap(line -> line.insteadOf().stream()).findFirst().orElse(null);
     }
 
     /** Names of items, or a dash. */

@@ -1,0 +1,112 @@
+package hopsel.core.recipe;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/** What a recipe says of servings and times at its head, or at its end. */
+final class HeadFacts {
+
+    static final Pattern YIELD = Pattern.compile(
+            "^(?:(?:serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around "
+                    + "|up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a "
+                    + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people))$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern HEADLINE = Pattern.compile(
+            "^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready "
+                    + "in|resting|baking|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$",
+            Pattern.CASE_INSENSITIVE);
+    /** A time and nothing else: whoever says more says it in a sentence, and that is method. */
+    private static final Pattern TIME_ONLY = Pattern.compile(
+            "^(?:(?:about|approx\\.?|approximately|around|roughly|up to|at "
+                    + "least|under|plus|and|or|to|time|[-–+&~/,:]|\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛]|one|two|three|half|"
+                    + "an?|hours?|hrs?\\.?|h|minutes?|mins?\\.?|m|days?|nights?|overnight)\\s*)+\\.?$",
+            Pattern.CASE_INSENSITIVE);
+    /** Times that run by themselves, which no headline may swallow. */
+    private static final Pattern WAITS =
+            Pattern.compile("^(?:resting|soaking|inactive)\\b.*", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ "
+            + "(?:time|in)\\b)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
+            + "(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
+
+    private final List<String> other;
+    private Optional<String> yield = Optional.empty();
+    private Optional<String> headline = Optional.empty();
+    /** Preparing and cooking added up, for recipes that give no time in all. */
+    private BigDecimal partTimes = BigDecimal.ZERO;
+
+    /** @param other takes what is said beside the facts */
+    HeadFacts(List<String> other) {
+        this.other = other;
+    }
+
+    Optional<String> yield() {
+        return yield;
+    }
+
+    /** The time that the recipe promises in all. */
+    Optional<String> promised() {
+        return headline.or(() ->
+                Optional.of(partTimes).filter(sum -> sum.signum() > 0).map(sum -> sum.toPlainString() + " minutes"));
+    }
+
+    /** The line without what it says of servings and times; a sentence beside them is no fact, and stays. */
+    String without(String line) {
+        String plain = LineLooks.withoutBullet(Numbers.plain(line)).replaceAll("\\*+", "");
+        List<String> rest = new ArrayList<>();
+        boolean found = false;
+        for (String piece : FACTS.split(plain)) {
+            boolean fact = isFact(piece);
+            if (fact && WAITS.matcher(piece.strip()).matches()) {
+                // It runs by itself, and somebody has to begin it: more than a figure in a headline.
+                other.add(piece.strip());
+            }
+            found |= fact;
+            if (!fact && !piece.isBlank()) {
+                rest.add(piece);
+            }
+        }
+        return found ? String.join(" ", rest) : line;
+    }
+
+    /** Takes it in, where it is one. */
+    boolean isFact(String piece) {
+        String bare = piece.strip().replaceAll("\\.$", "");
+        Matcher time = HEADLINE.matcher(bare);
+        if (YIELD.matcher(bare).matches() && piece.length() < 70) {
+            boolean first = yield.isEmpty();
+            yield = yield.or(() -> Optional.of(piece));
+            return first || yield.get().equals(piece);
+        }
+        if (!time.matches()
+                || !TIME_ONLY.matcher(bare.substring(time.end(1)).strip()).matches()
+                || TimeReader.find(piece).isEmpty()) {
+            return false;
+        }
+        if (time.group(1).toLowerCase(Locale.ROOT).matches("total|ready in|time")) {
+            headline = Optional.of(time.group(2));
+        } else {
+            TimeReader.first(time.group(2))
+                    .ifPresent(part -> partTimes = partTimes.add(part.likely().value()));
+        }
+        return true;
+    }
+
+    /** Whether the same number of servings was said before. */
+    boolean isSaidAlready(String said) {
+        List<String> figures = figures(said);
+        return yield.filter(known -> figures(known).containsAll(figures)).isPresent();
+    }
+
+    private static List<String> figures(String text) {
+        return Stream.of(Numbers.plain(text).split("\\D+"))
+                .filter(figure -> !figure.isEmpty())
+                .toList();
+    }
+}

@@ -1,0 +1,92 @@
+package hopsel.core.recipe;
+
+import java.util.regex.Pattern;
+
+/**
+ * What a line without a heading looks like: an ingredient or something to do.
+ *
+ * @param reader reads ingredient lines
+ */
+record LineLooks(LineReader reader) {
+
+    static final Pattern NUMBERED = Pattern.compile(
+            "^(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+|^step\\s*\\d{1,2}\\s*[-:.]?\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BULLET = Pattern.compile("^(?:[-*•·▢□☐◦‣–—]|\\[ ?\\])+\\s+");
+    private static final Pattern AMOUNT = Pattern.compile(
+            "^(?:about |approx\\.? |a (?:good |big |large |small "
+                    + ")?(?:pinch|handful|bunch|splash|drizzle|dash|knob|few|little|squeeze)|juice (?:and zest "
+                    + ")?of|zest of|half an? )?(?:\\d|[½⅓⅔¼¾⅛]).*|^(?:an? |half an? |one |two |three "
+                    + "|four |the juice |juice |zest |a few )\\S+.*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SENTENCE = Pattern.compile(".*\\p{L}{2}[.!]\\s*$|.*[.;]\\s+\\p{Lu}.*", Pattern.DOTALL);
+    private static final int LONGEST_LINE = 160;
+    /** The longest line with an amount, with a food, and in a list, that is no sentence. */
+    private static final int MOST_WORDS = 12;
+
+    private static final int FOOD_WORDS = 9;
+    private static final int LISTED_WORDS = 8;
+    static final int LONG = 90;
+
+    static String withoutBullet(String line) {
+        return BULLET.matcher(line).replaceFirst("");
+    }
+
+    static boolean isNumbered(String line) {
+        return NUMBERED.matcher(line).find();
+    }
+
+    static boolean isSentence(String line) {
+        return SENTENCE.matcher(line).matches();
+    }
+
+    /** Whether it begins like an amount of something. */
+    static boolean startsWithAmount(String line) {
+        return AMOUNT.matcher(line).matches();
+    }
+
+    /**
+     * Whether a line reads like an ingredient.
+     *
+     * @param listed whether it stands in a list of ingredients
+     */
+    boolean ingredient(String line, boolean listed) {
+        String plain = withoutBullet(line);
+        if (plain.length() > LONGEST_LINE || isNumbered(plain) || isSentence(plain) && words(plain) > FOOD_WORDS) {
+            return false;
+        }
+        ReadLine read = reader.read(plain);
+        int words = words(plain);
+        boolean sentence = isSentence(plain);
+        boolean food = read.item().isPresent() || !read.foods().isEmpty();
+        if (startsWithAmount(plain) && read.amount().isPresent()) {
+            return food || words <= MOST_WORDS && !sentence;
+        }
+        boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes()
+                != Techniques.leading("-").minutes();
+        return !verb && !sentence && (food && words <= FOOD_WORDS || listed && words <= LISTED_WORDS);
+    }
+
+    private static int words(String line) {
+        return line.split(" ").length;
+    }
+
+    /** Whether it cannot be anything else: a number, a measure and a food. */
+    boolean surelyIngredient(String line) {
+        String plain = BULLET.matcher(line).replaceFirst("");
+        ReadLine read = reader.read(plain);
+        return plain.split(" ").length <= 10
+                && !plain.endsWith(".")
+                && plain.matches("^(?:\\d|[½⅓⅔¼¾⅛]).*")
+                && read.amount().isPresent()
+                && read.item().isPresent();
+    }
+
+    /** Whether somebody is told to do something. */
+    static boolean method(String line) {
+        return isNumbered(line)
+                || words(line) > 1 && isSentence(line) && Techniques.begins(withoutBullet(line))
+                || words(line) > 5 && isSentence(line) && Techniques.leading(line) != Techniques.leading("-")
+                || line.length() > LONG && Techniques.leading(line) != Techniques.leading("-")
+                || words(line) > 3 && Techniques.leading(line.split("\\s+")[0]) != Techniques.leading("-");
+    }
+}

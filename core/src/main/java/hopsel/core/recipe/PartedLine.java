@@ -1,0 +1,63 @@
+package hopsel.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** A line that names several foods, as several lines. */
+final class PartedLine {
+
+    /** Words that only join. */
+    private static final Pattern JOINT =
+            Pattern.compile("[,;+&]|\\b(?:and|plus|with|into|over|in|the)\\b", Pattern.CASE_INSENSITIVE);
+
+    private PartedLine() {}
+
+    /**
+     * The line, parted where it names several foods and it is clear how much of each: none is said, or so much of each.
+     * Otherwise the line as it stands.
+     */
+    static List<String> of(String text, ReadLine read) {
+        boolean each = LineReader.EACH.matcher(text).find();
+        if (!read.foods().isEmpty() && !each && everyOneMeasured(read)) {
+            return measured(text, read.foods());
+        }
+        if (read.foods().isEmpty() || !each && read.amount().isPresent()) {
+            return List.of(text);
+        }
+        String before = each
+                ? text.substring(0, text.indexOf(read.foods().get(0)))
+                                .replaceAll("(?i)\\beach\\b(?: of)?", " ")
+                                .strip() + " "
+                : "";
+        String behind = LineReader.TASTE.matcher(text).find() && !each ? ", to taste" : "";
+        return read.foods().stream()
+                .map(food -> before
+                        + LineReader.EACH.matcher(food).replaceAll("").strip()
+                        + (LineReader.TASTE.matcher(food).find() ? "" : behind))
+                .toList();
+    }
+
+    private static boolean everyOneMeasured(ReadLine read) {
+        return read.amount().isPresent()
+                && read.foods().stream().skip(1).allMatch(food -> Numbers.read(SeveralFoods.withoutLead(food))
+                        .isPresent());
+    }
+
+    /** {@code 100 g cashews blended with 200 ml water}: each has its own amount, the first the one in front. */
+    private static List<String> measured(String text, List<String> foods) {
+        String tidy = LineTidy.tidy(
+                Numbers.plain(LineReader.BULLET.matcher(text.strip()).replaceFirst("")));
+        String start = foods.get(0).split(", ", 2)[0];
+        int first = Math.max(0, tidy.indexOf(start));
+        List<String> lines = new ArrayList<>();
+        int second = tidy.indexOf(foods.get(1).split(", ", 2)[0], first);
+        String joint = second < 0
+                ? ""
+                : tidy.substring(Math.min(second, first + foods.get(0).length()), second);
+        String how = JOINT.matcher(joint).replaceAll(" ").strip();
+        lines.add(tidy.substring(0, first) + foods.get(0) + (how.isEmpty() ? "" : ", " + how));
+        foods.stream().skip(1).map(SeveralFoods::withoutLead).forEach(lines::add);
+        return lines;
+    }
+}

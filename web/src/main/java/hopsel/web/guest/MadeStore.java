@@ -10,9 +10,8 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
-import java.util.function.Function;
+import java.util.function.Supplier;
 
 /** What was printed for whom, with a digest of what stood in it: a later change shows what has to be printed again. */
 @Repository
@@ -48,19 +47,22 @@ public class MadeStore {
     /**
      * Ids of attendees for whom something else was printed than would be now.
      *
-     * @param now what would be printed now, by attendee; empty: nothing any more. Asked only for those who got
-     *     something
+     * @param now what would be printed now, by attendee; whoever is missing gets nothing any more. Asked only where
+     *     something was printed
      */
-    public List<String> stale(long id, Printed kind, Function<String, Optional<?>> now) {
+    public List<String> stale(long id, Printed kind, Supplier<? extends Map<String, ?>> now) {
         Map<String, String> before = new TreeMap<>();
         mapper.made(id).stream()
                 .filter(row -> row.kind().equals(kind.name()))
                 .forEach(row -> before.put(row.attendeeId(), row.digest()));
-        return before.entrySet().stream()
-                .filter(entry -> now.apply(entry.getKey())
-                        .filter(content -> !Secret.digest(content.toString()).equals(entry.getValue()))
-                        .isPresent())
+        if (before.isEmpty()) {
+            return List.of();
+        }
+        return now.get().entrySet().stream()
+                .filter(current -> before.containsKey(current.getKey()))
+                .filter(current -> !Secret.digest(current.getValue().toString()).equals(before.get(current.getKey())))
                 .map(Map.Entry::getKey)
+                .sorted()
                 .toList();
     }
 }

@@ -61,10 +61,7 @@ class HandoutController {
     String list(@PathVariable("id") long id, Model model) {
         CookingClass cooking = pages.open(id, Station.HANDOUTS, model).cooking();
         Matters draft = editions.draft(id);
-        model.addAttribute("stale", made.stale(id, MadeStore.Printed.HANDOUT, attendee -> cooking.attendees().stream()
-                .filter(own -> own.id().equals(attendee))
-                .findFirst()
-                .map(own -> desk.write(draft, own).handout())));
+        model.addAttribute("stale", made.stale(id, MadeStore.Printed.HANDOUT, () -> desk.current(draft)));
         model.addAttribute("editions", editions.editions(id));
         model.addAttribute("sent", editions.sent(id));
         model.addAttribute("unmarked", Statements.unmarked(cooking, draft.words()));

@@ -10,6 +10,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.planned.AttendeeClass;
 import hopsel.formats.handoutfile.HandoutRecipe;
 import hopsel.formats.handoutfile.HandoutText;
+import hopsel.web.frame.Bounded;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.handout.EditionStore.Matters;
 
@@ -25,6 +26,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Writes handouts: of one attendee, or the booklet of a class as everybody cooks it. */
 @Component
@@ -34,6 +36,8 @@ public class HandoutDesk {
     private final HandoutWords words;
     private final Pictures pictures;
     private final Catalogue builtIn;
+    /** What everybody's would be now, until the class, the words, the styles or the labels change. */
+    private final Map<Matters, Map<String, Handout>> current = Bounded.map();
 
     HandoutDesk(EditionStore editions, HandoutWords words, Pictures pictures, Catalogue builtIn) {
         this.editions = editions;
@@ -73,6 +77,16 @@ public class HandoutDesk {
     /** A handout of these matters. */
     Written write(Matters matters, Attendee attendee) {
         return write(matters, attendee, new HashMap<>());
+    }
+
+    /** The handouts of everybody in the draft's class, by attendee: as they would be printed now. */
+    Map<String, Handout> current(Matters draft) {
+        return current.computeIfAbsent(draft, matters -> {
+            Map<Dish, DishFacts> known = new HashMap<>();
+            return matters.cooking().attendees().stream()
+                    .collect(Collectors.toMap(Attendee::id, attendee -> write(matters, attendee, known)
+                            .handout()));
+        });
     }
 
     /** One of many handouts of these matters; what is the same for everybody is kept in the map. */

@@ -31,7 +31,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.security.Principal;
 import java.util.List;
-import java.util.Optional;
 
 /** The packing bench: kinds of kit, what goes down the row in which order, how far it has come, labels and lists. */
 @Controller
@@ -96,13 +95,7 @@ class PackingController {
                 "contacts",
                 CrossContact.of(planned.cooking(), planned.plan(), planned.catalogue())
                         .contacts());
-        model.addAttribute(
-                "stale",
-                made.stale(
-                        id,
-                        MadeStore.Printed.LABEL,
-                        attendee ->
-                                Optional.ofNullable(KitLabels.content(planned).get(attendee))));
+        model.addAttribute("stale", made.stale(id, MadeStore.Printed.LABEL, () -> KitLabels.content(planned)));
         model.addAttribute("sheets", LabelSheet.Size.values());
         Catalogue prices = shelf.priced(builtIn);
         Costing costing = Costing.of(

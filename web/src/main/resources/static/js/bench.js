@@ -98,6 +98,9 @@
   });
 
   document.addEventListener('click', (event) => {
+    if (event.target.closest('[data-close]')) {
+      event.target.closest('.toast').remove();
+    }
     const help = event.target.closest('[data-help]');
     if (help) {
       toggleHelp();

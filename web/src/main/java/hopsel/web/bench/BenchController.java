@@ -228,6 +228,7 @@ class BenchController {
             Change change = actions.apply(stored, action, fields);
             if (!change.sheet().equals(stored.sheet())) {
                 store.save(id, version, change.sheet(), who.getName(), change.what());
+                next.addFlashAttribute("done", change.what());
             }
             if (!change.told().isEmpty()) {
                 next.addFlashAttribute("toldLines", change.told());

@@ -56,7 +56,7 @@ public final class BenchView {
         this.objections = Colleague.objections(sheet, house);
         this.drawing = StripDrawing.of(sheet, times);
         this.flow = FoodFlow.of(sheet.dish(), catalogue);
-        this.picked = pick.flatMap(sheet::step);
+        this.picked = pick.flatMap(sheet::step).or(() -> sheet.dish().steps().findFirst());
     }
 
     public StoredDish getStored() {

@@ -7,7 +7,9 @@ import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.RefusedEditException;
+import hopsel.core.bench.Reread;
 import hopsel.core.dish.Yield;
+import hopsel.formats.recipefile.RecipeFile;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.catalogue.HouseCatalogue;
 import hopsel.web.frame.Entered;
@@ -63,6 +65,7 @@ class DishActions implements ActionSet {
                 "accept",
                 (sheet, in) -> Change.done(Colleague.accepted(sheet, house.now()), "accepted the rest as it is"));
         actions.put("style", this::style);
+        actions.put("source", this::source);
         return actions;
     }
 
@@ -91,6 +94,17 @@ class DishActions implements ActionSet {
         return Change.done(
                 Edits.bringIn(sheet, other.sheet(), place[1]),
                 "took in a component of " + other.sheet().dish().title());
+    }
+
+    /** The original, changed, is read again; what was corrected meanwhile stays. */
+    private Change source(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
+        String source = in.must("source");
+        Draft read = Reread.of(
+                sheet,
+                RecipeFile.read(sheet.notes().source(), house.now(), sheet.measures()),
+                RecipeFile.read(source, house.now(), sheet.measures()),
+                source);
+        return Change.done(read, "read the original again");
     }
 
     private Change mend(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {

@@ -26,7 +26,7 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
         UNREAD(true, false),
         GUESSED_ITEM(true, false),
         UNKNOWN_ITEM(true, false),
-        NOT_ON_LIST(true, false),
+        NOT_ON_LIST(true, true),
         NOT_PLANT(true, false),
         DRY_BEANS(true, false),
         RAW_PULSE(true, false),

@@ -72,6 +72,13 @@ final class StepFindings extends Findings {
                         Draft timed = Edits.change(now, step.id(), own -> own.lasting(usual.get()));
                         return timed.with(timed.notes().confirm(step.id(), Set.of("minutes")));
                     });
+        } else if (step.work() != Work.HANDS && step.cue().isPresent()) {
+            // Nobody knows: "until it gives" is asked, not answered with a figure from nowhere.
+            object(
+                    Rule.TIME_GUESSED,
+                    step.id(),
+                    "“%s” goes on until: “%s”. How many minutes is that, about? Nobody has said, and the plan needs to know."
+                            .formatted(step.title(), step.cue().get()));
         } else {
             object(
                     Rule.TIME_GUESSED,

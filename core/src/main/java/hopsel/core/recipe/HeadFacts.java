@@ -13,13 +13,13 @@ import java.util.stream.Stream;
 final class HeadFacts {
 
     static final Pattern YIELD = Pattern.compile(
-            "^(?:(?:serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around "
+            "^(?:(?:(?:makes )?enough for|serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around "
                     + "|up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a "
                     + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people))$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HEADLINE = Pattern.compile(
             "^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready "
-                    + "in|resting|baking|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$",
+                    + "in|resting|baking|bake|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$",
             Pattern.CASE_INSENSITIVE);
     /** A time and nothing else: whoever says more says it in a sentence, and that is method. */
     private static final Pattern TIME_ONLY = Pattern.compile(

@@ -71,7 +71,7 @@ record LineItem(
         Optional<Item> plain = finder.find(name);
         Stream<String> closer = brackets.stream().flatMap(inside -> Stream.of(inside + " " + name, inside));
         Stream<Item> found = closer.flatMap(words -> finder.exactly(ItemFinder.words(words)).stream());
-        return found.filter(item -> plain.isPresent() && !plain.get().equals(item))
+        return found.filter(item -> plain.isEmpty() || !plain.get().equals(item))
                 .findFirst()
                 .map(item -> new Match(item, true));
     }

@@ -16,7 +16,7 @@ record LineLooks(LineReader reader) {
             "^(?:about |approx\\.? |a (?:good |big |large |small "
                     + ")?(?:pinch|handful|bunch|splash|drizzle|dash|knob|few|little|squeeze)|juice (?:and zest "
                     + ")?of|zest of|half an? )?(?:\\d|[½⅓⅔¼¾⅛]).*|^(?:an? |half an? |one |two |three "
-                    + "|four |the juice |juice |zest |a few )\\S+.*",
+                    + "|four |the juice |juice |zest |a few |handfuls? |pinch |bunch |splash |drizzle |knob |dash )\\S+.*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCE = Pattern.compile(".*\\p{L}{2}[.!]\\s*$|.*[.;]\\s+\\p{Lu}.*", Pattern.DOTALL);
     private static final int LONGEST_LINE = 160;
@@ -58,7 +58,11 @@ record LineLooks(LineReader reader) {
         int words = words(plain);
         boolean sentence = isSentence(plain);
         boolean food = read.item().isPresent() || !read.foods().isEmpty();
-        if (startsWithAmount(plain) && read.amount().isPresent()) {
+        if (!food && !startsWithAmount(plain) && Techniques.begins(plain)) {
+            return false;
+        }
+        if (startsWithAmount(plain)
+                && (read.amount().isPresent() || !read.foods().isEmpty())) {
             return food || words <= MOST_WORDS && !sentence;
         }
         boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes()

@@ -32,7 +32,7 @@ final class LineReading {
                     + "bit|plenty|enough)\\s+(?:of\\s+)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MODIFIER = Pattern.compile(
-            "^(?:about|approximately|approx\\.?|around|roughly|circa|ca\\.|~|scant|generous|heaped|heaping|"
+            "^(?:about|abt\\.?|approximately|approx\\.?|around|roughly|circa|ca\\.|~|scant|generous|heaped|heaping|"
                     + "rounded|level|good|big|large|small|packed|plus|up to|another|more|a bit more than|just "
                     + "under|just over|medium|med\\.?)\\b\\s*",
             Pattern.CASE_INSENSITIVE);
@@ -42,7 +42,8 @@ final class LineReading {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PARENTHESIS = Pattern.compile("\\(([^()]*)\\)");
     private static final Pattern APPROXIMATELY = Pattern.compile(
-            "^(?:about|approx\\.?|approximately|around|roughly|~|or|each|net|drained|=)\\s*", Pattern.CASE_INSENSITIVE);
+            "^(?:about|abt\\.?|approx\\.?|approximately|around|roughly|~|or|each|net|drained|=)\\s*",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern TIMES = Pattern.compile("^\\s*[x×*]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE = Pattern.compile(
             "^(?:(?:very|extra)[ "
@@ -50,14 +51,16 @@ final class LineReading {
                     + "-]sized?)?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OPTIONAL = Pattern.compile(
-            "\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available))\\b\\)?:?", Pattern.CASE_INSENSITIVE);
+            "\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available|you (?:have|can (?:get|find)) ?(?:it|them|some|any)?))\\b\\)?:?",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern ASIDE = Pattern.compile(
             "\\s*(?:,|;| - |\\b(?:plus (?=extra|more|a |some|\\d)|for "
-                    + "(?=dusting|frying|greasing|serving|garnish|brushing|drizzling|the "
+                    + "(?=boiling|steaming|soaking|poaching|cooking|dusting|frying|greasing|serving|garnish|brushing|drizzling|the "
                     + "|rolling|oiling|deep|shallow|sprinkling|topping)"
                     + "|to (?=taste|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as "
-                    + "needed|such as|at room temperature|cut "
-                    + "(?=in|into|lengthwise)|sliced|chopped|diced|minced|grated|peeled|shredded|"
+                    + "needed|as required|such as|at room temperature|in (?=\\d+(?:[.,]\\d+)? ?(?:cm|mm)\\b|(?:small |large |thin |thick )?(?:cubes|dice|slices|strips|chunks|"
+                    + "wedges|pieces|rounds|ribbons|florets)\\b)|cut "
+                    + "(?=in|into|lengthwise)|soaked (?=in |over|for |\\d)|sliced|chopped|diced|minced|grated|peeled|shredded|"
                     + "crushed|torn|melted|divided|with (?=skin|their|its|the ))\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CUT_FIRST = Pattern.compile(

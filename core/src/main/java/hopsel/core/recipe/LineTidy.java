@@ -23,6 +23,11 @@ final class LineTidy {
 
     private static final Pattern CAN_NUMBER = Pattern.compile(
             "(?:#|\\bno\\.? ?)(2 1/2|2\\.5|300|303|10|[123])(?=[ -](?:cans?|tins?)\\b)", Pattern.CASE_INSENSITIVE);
+    /** {@code 1" ginger}, {@code oil 4 deep frying}. */
+    private static final Pattern INCH = Pattern.compile("(\\d)\\s?[\"″](?=\\s)");
+
+    private static final Pattern FOR = Pattern.compile(
+            "(?<=\\p{L} )4 (?=(?:deep|shallow)?[ -]?fry|frying|serving|dusting|greasing)", Pattern.CASE_INSENSITIVE);
     private static final Pattern STARTS_WITH_AMOUNT = Pattern.compile("^[\\s(~]*(?:\\d|[½⅓⅔¼¾⅛])");
     private static final String FIGURE = "(?:\\d+(?:\\s*-\\s*|\\s+)\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+)";
 
@@ -40,15 +45,17 @@ final class LineTidy {
             Pattern.compile("(?:[-:|=]|\\.{2,}|…|\\bx|×|\\t)\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE =
             Pattern.compile("^(?:small|medium|large|big|lg|sm|med)\\b\\.?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern END = Pattern.compile("^(?:[,;(].*)?$");
+    private static final Pattern END =
+            Pattern.compile("^(?:[,;(].*|(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
     private static final int LONGEST_NAME = 45;
 
     private LineTidy() {}
 
     /** The line in the usual order; as it stands where it is in that order, or nobody can tell. */
     static String tidy(String text) {
+        String spelt = FOR.matcher(INCH.matcher(text).replaceAll("$1 inch")).replaceAll("for ");
         String scanned = CAN_NUMBER
-                .matcher(SCANNED.matcher(text).replaceAll(LineTidy::digits))
+                .matcher(SCANNED.matcher(spelt).replaceAll(LineTidy::digits))
                 .replaceAll(can -> CANS.get(can.group(1)) + " oz");
         if (STARTS_WITH_AMOUNT.matcher(scanned).find()) {
             return scanned;

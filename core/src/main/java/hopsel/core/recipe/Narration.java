@@ -1,13 +1,16 @@
 package hopsel.core.recipe;
 
+import hopsel.core.item.Item;
 import hopsel.core.recipe.RecipeSource.Passage;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -27,21 +30,21 @@ final class Narration {
     /** Two, sorry, three: what was meant is what was said last. */
     private static final Pattern CORRECTED = Pattern.compile(
             "(?:" + Numbers.NUMBER
-                    + ")[ ,.-]+(?:sorry|no|I mean|or rather|make that|pardon)(?:,? (?:sorry|no|make that|I mean))?[ ,]+(?=(?:"
+                    + ")(?: of [\\p{L} ]{2,20})?[ ,.-]+(?:sorry|no|I mean|or rather|make that|pardon)(?:,? (?:sorry|no|make that|I mean))?[ ,]+(?=(?:"
                     + Numbers.NUMBER + ")\\b)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TALKS = Pattern.compile(
-            "\\b(?:I'm going to|we're going to|I am going to|we are going to|gonna|you'll need|you will need|go ahead and|welcome|"
+            "\\b(?:I'm (?:mak|cook|us|go|pour|chopp|halv|tak|show|do|put)\\w*ing|okay|um+|don't peek|by the way|I'm going to|we're going to|I am going to|we are going to|gonna|you'll need|you will need|go ahead and|welcome|"
                     + "hello|hi (?:everybody|everyone|there|guys)|let's|I've got|we've got|I like to|what I do)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CHATTER = Pattern.compile(
             "\\b(?:welcome|hello|hi (?:everybody|everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
-                    + "sponsor\\w*|link (?:below|in the)|see you|bye|thanks? (?:you )?for watching|thank you so much|follow me|check out)\\b",
+                    + "sponsor\\w*|by the way|don't peek|g'day|cheers|catch you|here(?:'s| is) one (?:that )?I\\b.{0,30}\\bearlier|^serves|^feeds|link (?:below|in the)|see you|bye|thanks? (?:you )?for watching|thank you so much|follow me|check out)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MAKING = Pattern.compile(
             "\\b(?:today|tonight|this (?:week|evening|morning))?,?\\s*(?:we're|we are|I'm|I am|let's|we'll|I'll)\\s+(?:going to |gonna )?"
-                    + "(?:be )?(?:mak(?:e|ing)|cook(?:ing)?|show(?:ing)? you(?: how to make)?)\\s+(?:an?|some|my|our|the)?\\s*"
+                    + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|show(?:ing)? you(?: how to make)?)\\s+(?:an?|some|my|our|the)?\\s*"
                     + "(?:quick |easy |simple |delicious )*([^,.;!]{3,60}?)(?=,|\\.|!|;| for | which | that | and | today|$)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_PEOPLE = Pattern.compile(
@@ -54,7 +57,7 @@ final class Narration {
     private static final Pattern PARTS =
             Pattern.compile("\\s*(?:,|;|(?<!hundred )\\band\\b|\\bplus\\b|\\bthen\\b)\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPENING = Pattern.compile(
-            "^(?:(?:okay|ok|right|so|now|and|but|well|first(?: of all)?|next|then|after that|all right|alright|just)\\b,?\\s*)+",
+            "^(?:(?:first thing|okay|ok|right|so|now|and|but|well|first(?: of all)?|next|then|after that|all right|alright|just)\\b,?\\s*)+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WHO = Pattern.compile(
             "\\b(?:I|we|you)(?:'m|'re|'ll| am| are| will| can| could| want to| need to| have to| like to| always| just)*"
@@ -64,12 +67,42 @@ final class Narration {
     private static final Pattern IN_GO =
             Pattern.compile("\\b(?:in|on) (?:go|goes|went) (?=the|my|our|some|an?|all)", Pattern.CASE_INSENSITIVE);
 
+    /** {@code in my bowl}: where it stands already. */
+    private static final Pattern STANDS_IN = Pattern.compile(
+            "\\s+(?:in|on|into) (?:my|a|the|this|our) (?:\\w+ )?(?:bowl|pan|pot|tray|board|counter|jug|table)\\b.*$",
+            Pattern.CASE_INSENSITIVE);
+    /** Hundreds in words, as nobody writes them: two hundred and fifty. */
+    private static final Pattern BIG = Pattern.compile(
+            "\\b(?:an?|one|two|three|four|five|six|seven|eight|nine) hundred(?: and)?(?: [a-z]+(?:ty|teen)(?:[- ](?:one|two|three|"
+                    + "four|five|six|seven|eight|nine))?)?\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern AND_A_HALF = Pattern.compile(
+            "\\ban? (cup|tablespoon|teaspoon|litre|kilo|pound)s? and a half\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code three tablespoons of miso, two of mirin}. */
+    private static final Pattern SAME_SPOON = Pattern.compile(
+            "\\b((?:" + Numbers.NUMBER + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}), ("
+                    + Numbers.NUMBER + ") of ",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code the spring onions, that's four of them}. */
+    private static final Pattern OF_THEM = Pattern.compile(
+            "\\bthe ([\\p{L} ]{3,30}?), (?:that's|that is|there are|I(?:'ve| have) got) (" + Numbers.NUMBER
+                    + ") of (?:them|those)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern GERUND = Pattern.compile("(^|(?:,| and|, and) )(\\p{L}{2,12}?)ing\\b(?= )");
+
     private final LineReader lines;
     private final List<Passage> ingredients = new ArrayList<>();
     private final List<Passage> method = new ArrayList<>();
     private final List<String> aside = new ArrayList<>();
+    /** Foods that were named as needed, without how much. */
+    private final List<String> named = new ArrayList<>();
+
     private Optional<String> title = Optional.empty();
     private Optional<String> yield = Optional.empty();
+    /** Whether somebody says at the beginning what will be needed; how much of it counts when it goes in. */
+    private boolean introducing;
 
     private Narration(LineReader lines) {
         this.lines = lines;
@@ -104,10 +137,23 @@ final class Narration {
         plain = CORRECTED
                 .matcher(FILLER.matcher(Numbers.plain(plain)).replaceAll(""))
                 .replaceAll("");
+        plain = BIG.matcher(plain).replaceAll(Narration::inFigures);
+        plain = AND_A_HALF.matcher(plain).replaceAll("1.5 $1");
+        plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
+        plain = OF_THEM.matcher(plain).replaceAll("$2 $1");
         for (String sentence : StepReader.sentences(plain)) {
             take(sentence);
         }
+        namedOnly();
         return new RecipeSource(title, yield, Optional.empty(), ingredients, method, aside);
+    }
+
+    private static String inFigures(MatchResult said) {
+        return Numbers.read(said.group())
+                .filter(number -> number.rest().isBlank())
+                .map(Numbers.Reading::low)
+                .map(number -> number.stripTrailingZeros().toPlainString())
+                .orElse(Matcher.quoteReplacement(said.group()));
     }
 
     private void take(String sentence) {
@@ -117,11 +163,19 @@ final class Narration {
         }
         Matcher making = MAKING.matcher(sentence);
         Matcher needed = NEEDED.matcher(sentence);
-        if (CHATTER.matcher(sentence).find() && TimeReader.find(sentence).isEmpty()) {
+        if (sentence.matches("(?i)(?:serves|feeds|makes)\\b.{1,40}")) {
+            yield = yield.or(() -> Optional.of(sentence));
+            aside.add(sentence);
+        } else if (CHATTER.matcher(sentence).find() && TimeReader.find(sentence).isEmpty()) {
             aside.add(sentence);
         } else if (title.isEmpty() && making.find()) {
             title = Optional.of(capital(making.group(1).strip()));
             aside.add(sentence);
+            if (needed.find()) {
+                introducing = true;
+                needed(sentence, sentence.substring(needed.end()));
+                introducing = false;
+            }
         } else if (needed.find() && TimeReader.find(sentence).isEmpty()) {
             needed(sentence, sentence.substring(needed.end()));
         } else {
@@ -129,20 +183,57 @@ final class Narration {
         }
     }
 
+    /** What is needed: foods, with or without how much; whoever does something meanwhile tells that, too. */
     private void needed(String sentence, String list) {
         List<String> found = Stream.of(PARTS.split(list.replaceAll("[.!]$", "")))
-                .map(String::strip)
+                .map(part -> STANDS_IN.matcher(part).replaceFirst("").strip())
                 .filter(part -> !part.isEmpty())
                 .toList();
-        List<String> foods = found.stream()
-                .filter(part -> lines.read(part).item().isPresent())
-                .toList();
-        if (foods.isEmpty()) {
-            method(sentence);
-            return;
+        List<String> rest = new ArrayList<>();
+        boolean any = false;
+        for (String part : found) {
+            Matcher doing = WHO.matcher(part);
+            if (doing.lookingAt()) {
+                method(part);
+            } else if (lines.read(part).item().isPresent()) {
+                any = true;
+                if (!introducing && lines.read(part).amount().isPresent()) {
+                    ingredients.add(new Passage(Optional.empty(), part));
+                } else {
+                    named.add(part);
+                }
+            } else {
+                rest.add(part);
+            }
         }
-        foods.forEach(food -> ingredients.add(new Passage(Optional.empty(), food)));
-        found.stream().filter(part -> !foods.contains(part)).forEach(aside::add);
+        if (any) {
+            aside.addAll(rest);
+        } else if (!rest.isEmpty()) {
+            method(sentence);
+        }
+    }
+
+    /** What was named without an amount, and never got one, is an ingredient all the same. */
+    private void namedOnly() {
+        String said = method.stream().map(Passage::text).collect(Collectors.joining(". "));
+        for (String food : named) {
+            Optional<Item> item = lines.read(food).item();
+            boolean listed = ingredients.stream()
+                    .anyMatch(own -> lines.read(own.text()).item().equals(item));
+            if (!listed && !isMeasuredLater(said, food)) {
+                ingredients.add(new Passage(Optional.empty(), food));
+            }
+        }
+    }
+
+    /** Whether an amount of it is said while it goes in. */
+    private boolean isMeasuredLater(String said, String food) {
+        List<String> words = ItemFinder.words(lines.read(food).name());
+        String head = words.isEmpty() ? food : words.get(words.size() - 1);
+        return Pattern.compile(
+                        "(?:" + Numbers.NUMBER + ")\\s+[^.;,]{0,40}\\b" + Pattern.quote(head), Pattern.CASE_INSENSITIVE)
+                .matcher(said)
+                .find();
     }
 
     /** As a recipe says it: "Then I'm going to chop the onion" is "Chop the onion". */
@@ -151,6 +242,7 @@ final class Narration {
         said = capital(OPENING.matcher(WHO.matcher(said).replaceAll(""))
                 .replaceFirst("")
                 .strip());
+        said = imperative(said);
         boolean done = Techniques.begins(said.toLowerCase(Locale.ROOT))
                 || !TimeReader.find(said).isEmpty()
                 || !TechniqueReader.read(said).isEmpty();
@@ -159,6 +251,19 @@ final class Narration {
         } else {
             aside.add(sentence);
         }
+    }
+
+    /** {@code Halving them and scoring them} is "Halve them and score them". */
+    private static String imperative(String said) {
+        return GERUND.matcher(said).replaceAll(found -> {
+            String stem = found.group(2);
+            String once = stem.matches("(?i).*([bdgklmnprt])\\1") ? stem.substring(0, stem.length() - 1) : stem;
+            String verb = Stream.of(once, stem + "e", stem)
+                    .filter(candidate -> Techniques.begins(candidate.toLowerCase(Locale.ROOT) + " it"))
+                    .findFirst()
+                    .orElse(found.group(2) + "ing");
+            return Matcher.quoteReplacement(found.group(1) + verb);
+        });
     }
 
     private static String capital(String text) {

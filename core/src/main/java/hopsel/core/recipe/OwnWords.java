@@ -122,6 +122,10 @@ final class OwnWords {
 
     private String original(String gloss) {
         String plain = plain(gloss);
+        String same = byGloss.get(plain);
+        if (same != null) {
+            return same;
+        }
         List<String> found = byGloss.entrySet().stream()
                 .filter(pair -> !pair.getKey().isEmpty())
                 .filter(pair -> plain.equals(pair.getKey())

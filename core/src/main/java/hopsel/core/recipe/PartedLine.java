@@ -11,6 +11,11 @@ final class PartedLine {
     private static final Pattern JOINT =
             Pattern.compile("[,;+&]|\\b(?:and|plus|with|into|over|in|the)\\b", Pattern.CASE_INSENSITIVE);
 
+    /** {@code coriander (lots)}: by eye, and nothing of the amount in front of it. */
+    private static final Pattern VAGUE = Pattern.compile(
+            "\\s*(?:\\((?:lots|some|plenty|a (?:little|few|bit)|loads|to taste)\\)|,? to taste)",
+            Pattern.CASE_INSENSITIVE);
+
     private PartedLine() {}
 
     /**
@@ -19,7 +24,7 @@ final class PartedLine {
      */
     static List<String> of(String text, ReadLine read) {
         boolean each = LineReader.EACH.matcher(text).find();
-        if (!read.foods().isEmpty() && !each && everyOneMeasured(read)) {
+        if (!read.foods().isEmpty() && !each && everyOneMeasured(text, read)) {
             return measured(text, read.foods());
         }
         if (read.foods().isEmpty() || !each && read.amount().isPresent()) {
@@ -38,10 +43,17 @@ final class PartedLine {
                 .toList();
     }
 
-    private static boolean everyOneMeasured(ReadLine read) {
+    private static boolean everyOneMeasured(String text, ReadLine read) {
         return read.amount().isPresent()
-                && read.foods().stream().skip(1).allMatch(food -> Numbers.read(SeveralFoods.withoutLead(food))
-                        .isPresent());
+                && read.foods().stream()
+                        .skip(1)
+                        .allMatch(food -> isByEye(text, food)
+                                || Numbers.read(SeveralFoods.withoutLead(food)).isPresent());
+    }
+
+    private static boolean isByEye(String text, String food) {
+        int at = text.indexOf(food);
+        return at >= 0 && VAGUE.matcher(text.substring(at + food.length())).lookingAt();
     }
 
     /** {@code 100 g cashews blended with 200 ml water}: each has its own amount, the first the one in front. */

@@ -4,8 +4,8 @@ import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
-import hopsel.core.item.Item;
 import hopsel.core.measure.Measures;
+import hopsel.core.measure.Unit;
 import hopsel.core.recipe.ReadRecipe.Line;
 import hopsel.core.recipe.ReadRecipe.Part;
 import hopsel.core.recipe.ReadRecipe.StepInPart;
@@ -51,15 +51,38 @@ public final class RecipeReader {
                     + "(?:\\s*-\\s*\\d+)?(?:\\s+(?:heaped|level|large|small|medium|ripe))?\\s*[\\p{L}]+[^.;,()]{2,60}",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code half the oil}: of what is there. */
+    private static final Pattern SHARE = Pattern.compile(
+            "^(?:about )?(?:half|a (?:third|quarter|half)|one (?:third|half|quarter)|two thirds|\\d/\\d) (?:of )?(?:the|that|this|it)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern MEANWHILE = Pattern.compile(
             "^\\W*(?:meanwhile|in the meantime|at the same time|while (?:that|this|they|it|the|those|these|you wait)\\b)",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern YIELD_IN_TITLE =
+            Pattern.compile("\\(((?:\\p{L}+ )?(?:about )?\\d+(?:\\s*-\\s*\\d+)?(?: \\p{L}+)?)\\)");
+    /** What the first step of a part does to all of it. */
+    private static final Pattern TOGETHER = Pattern.compile(
+            "^(?:mix|blitz|blend|combine|whisk|whizz|stir together|chop all|toss|shake|pound|everything)\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code blitz, leave out the walnuts for Mo}: the second half is said of somebody. */
+    private static final Pattern FOR_SOMEBODY = Pattern.compile(",\\s*(?=leave out .{2,40} for \\p{Lu})");
+
+    /** {@code rest of the lime on top}: what is left of a part goes onto what is in hand. */
+    private static final Pattern LEFT_FOR_LAST =
+            Pattern.compile("^(?:the )?(?:rest of|remaining)\\b|\\bon top\\W*$", Pattern.CASE_INSENSITIVE);
+
     private static final Set<Technique> JOINS = EnumSet.of(
             Technique.ROLL, Technique.SHAPE, Technique.FILL, Technique.ASSEMBLE, Technique.SERVE, Technique.DRESS);
+    /** Words at the beginning of a step, among which stands what it is done to. */
+    private static final int OBJECT = 5;
     /** Beyond this it is no name of an ingredient, whatever stands in the list. */
     private static final int LONGEST_NAME = 160;
 
     private final LineReader lines;
+    /** Whether there is a list of ingredients beside the method. */
+    private boolean listed;
+
     /** Whether it was told by somebody talking, who says some amounts only when they go in. */
     private boolean spoken;
 
@@ -103,9 +126,8 @@ public final class RecipeReader {
         title = source.title().orElse("A dish without a name");
         unread.addAll(source.other());
         source.ingredients().forEach(this::ingredient);
-        if (source.ingredients().isEmpty() || spoken) {
-            source.method().forEach(this::inlineIngredients);
-        }
+        listed = !source.ingredients().isEmpty();
+        source.method().forEach(this::inlineIngredients);
         Mentions mentions = new Mentions();
         parts.forEach((heading, part) -> {
             part.lines.forEach(mentions::know);
@@ -151,7 +173,7 @@ public final class RecipeReader {
 
     /** {@code Plum tart (8 slices)}. */
     private Optional<String> inTitle() {
-        Matcher matcher = Pattern.compile("\\(([^()]*\\d[^()]*)\\)").matcher(title);
+        Matcher matcher = YIELD_IN_TITLE.matcher(title);
         return matcher.find() ? Optional.of(matcher.group(1)) : Optional.empty();
     }
 
@@ -183,20 +205,22 @@ public final class RecipeReader {
                 .add(new Line(id(read.item().map(item -> item.id()).orElse(read.name())), read));
     }
 
-    /** A recipe without a list: the amounts stand in the sentences. */
+    /** Amounts that stand in the sentences: all of them where there is no list, else what the list does not name. */
     private void inlineIngredients(Passage passage) {
+        nameFirst(passage);
         Matcher matcher = INLINE.matcher(Numbers.plain(passage.text()));
         int from = 0;
         while (matcher.find(from)) {
             from = matcher.start() + 1;
-            String[] words = matcher.group().split("\\s+");
+            String[] words = matcher.group().split(" - ")[0].split("\\s+");
             for (int length = Math.min(words.length, 9); length > 1; length--) {
                 String candidate = String.join(" ", List.of(words).subList(0, length));
                 ReadLine read = lines.read(candidate);
                 if (read.item().isPresent()
                         && read.exact()
                         && read.amount().isPresent()
-                        && !isListed(read.item().get())
+                        && !SHARE.matcher(candidate).find()
+                        && !isListed(read)
                         && read.name().split(" ").length <= 4
                         && !read.name().matches(".*\\d.*")
                         && TimeReader.find(candidate).isEmpty()) {
@@ -210,17 +234,40 @@ public final class RecipeReader {
         }
     }
 
-    /** What was named at the counter is not named again in the pan. */
-    private boolean isListed(Item item) {
-        return spoken
-                && parts.values().stream()
-                        .flatMap(part -> part.lines.stream())
-                        .anyMatch(line -> line.read().item().equals(Optional.of(item)));
+    /** {@code tofu puffs 150 g, halved; pak choi 2 heads}: the thing first, then how much. */
+    private void nameFirst(Passage passage) {
+        for (String clause : Numbers.plain(passage.text()).split("[.;:,]\\s+")) {
+            String turned = LineTidy.tidy(clause);
+            ReadLine read = lines.read(turned);
+            boolean food = !turned.equals(clause) && read.item().isPresent() && read.exact();
+            boolean known = parts.values().stream()
+                    .flatMap(part -> part.lines.stream())
+                    .anyMatch(line -> line.read().item().equals(read.item()));
+            if (food && read.amount().isPresent() && !known && read.foods().isEmpty()) {
+                part(passage.heading()).lines.add(new Line(id(read.item().get().id()), read));
+            }
+        }
+    }
+
+    /**
+     * What was named at the counter, or in the list, is not named again in the pan; what is only counted beside a list
+     * ("8 wedges") may be a piece of what stands there.
+     */
+    private boolean isListed(ReadLine read) {
+        boolean counted = read.amount().orElseThrow().unit() == Unit.PIECE;
+        boolean named = parts.values().stream()
+                .flatMap(part -> part.lines.stream())
+                .filter(line -> spoken || line.read().amount().isPresent())
+                .anyMatch(line -> line.read().item().equals(read.item()));
+        return spoken ? named : listed && (named || counted);
     }
 
     private void method(Passage passage, StepReader reader, Mentions mentions) {
         List<String> kept = new ArrayList<>();
-        for (String sentence : StepReader.sentences(passage.text())) {
+        List<String> sentences = StepReader.sentences(passage.text()).stream()
+                .flatMap(FOR_SOMEBODY::splitAsStream)
+                .toList();
+        for (String sentence : sentences) {
             if (StepReader.isStorage(sentence) || StepReader.isAlternative(sentence)) {
                 unread.add(sentence);
             } else {
@@ -247,10 +294,13 @@ public final class RecipeReader {
         List<Use> uses = mentions.in(step.text(), own);
         boolean made = named.isMadeIn(step.text().toLowerCase(Locale.ROOT))
                 && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
-        if (made) {
+        boolean first = named.steps.isEmpty() && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
+        if (made || first && TOGETHER.matcher(step.text()).find()) {
             uses = Stream.concat(uses.stream(), mentions.rest(own).stream()).toList();
         }
-        PartUnderWay part = headed != null || made ? named : home(uses, named);
+        boolean stays =
+                headed != null || made || LEFT_FOR_LAST.matcher(step.text()).find();
+        PartUnderWay part = stays ? named : elsewhere(step, uses, named);
         String id = id(step.title());
         part.steps.add(new StepInPart(id, step, uses, after(step, id, part)));
         order.add(id);
@@ -279,6 +329,20 @@ public final class RecipeReader {
         return parts.values().stream()
                 .filter(part -> part.isNamedIn(low))
                 .min(Comparator.comparingInt(part -> part.title.length()));
+    }
+
+    private PartUnderWay elsewhere(ReadStep step, List<Use> uses, PartUnderWay named) {
+        return uses.isEmpty() ? worked(step.text()).orElse(named) : home(uses, named);
+    }
+
+    /** {@code Blind bake the crust}: what goes on with the one thing that it names, whatever was in hand before. */
+    private Optional<PartUnderWay> worked(String text) {
+        List<String> words = ItemFinder.words(text);
+        List<PartUnderWay> said = parts.values().stream()
+                .filter(part -> !part.steps.isEmpty())
+                .filter(part -> words.subList(0, Math.min(words.size(), OBJECT)).contains(part.word()))
+                .toList();
+        return said.size() == 1 && said.get(0).word().length() > 2 ? Optional.of(said.get(0)) : Optional.empty();
     }
 
     /** The component most of whose lines go in; where that is undecided, the one before. */
@@ -314,8 +378,7 @@ public final class RecipeReader {
         }
         String low = step.text().toLowerCase(Locale.ROOT);
         for (PartUnderWay other : parts.values()) {
-            String word =
-                    ItemFinder.words(other.title).stream().reduce((a, b) -> b).orElse("");
+            String word = other.word();
             if (other != part && word.length() > 2 && ItemFinder.words(low).contains(word)) {
                 other.lastStep(preheats.keySet()).ifPresent(after::add);
             }
@@ -377,29 +440,36 @@ public final class RecipeReader {
                 .toList();
         for (String step : loose) {
             String next = meeting(step).orElse(end);
-            last.steps.replaceAll(own -> own.id().equals(next)
-                    ? new StepInPart(own.id(), own.read(), own.uses(), with(own.after(), step))
-                    : own);
+            parts.values()
+                    .forEach(part -> part.steps.replaceAll(own -> own.id().equals(next)
+                            ? new StepInPart(own.id(), own.read(), own.uses(), with(own.after(), step))
+                            : own));
         }
     }
 
     /**
-     * The step at which something that was made apart is needed: the first behind it that puts things together, or,
-     * where it was made in the same part, the next one.
+     * The step at which something that was made apart is needed: the first behind it, in another part, that puts things
+     * together; otherwise, and where it was made in the part in which the text ends, the next one there.
      */
     private Optional<String> meeting(String step) {
         PartUnderWay ending = Objects.requireNonNull(last);
         int at = order.indexOf(step);
-        List<StepInPart> behind = ending.steps.stream()
+        boolean sameWay = isIn(ending, step) || preheats.containsKey(step);
+        Optional<String> joins = parts.values().stream()
+                .filter(part -> !sameWay && !isIn(part, step))
+                .flatMap(part -> part.steps.stream())
+                .filter(own -> order.indexOf(own.id()) > at && RecipeReader.joins(own))
+                .map(StepInPart::id)
+                .min(Comparator.comparingInt(order::indexOf));
+        return joins.or(() -> ending.steps.stream()
                 .filter(own -> order.indexOf(own.id()) > at && !preheats.containsKey(own.id()))
                 .filter(own -> !parallel.contains(own.id()) || own.after().contains(step))
-                .toList();
-        boolean sameWay = ending.steps.stream().anyMatch(own -> own.id().equals(step)) || preheats.containsKey(step);
-        Optional<String> joins = behind.stream()
-                .filter(own -> !sameWay && RecipeReader.joins(own))
                 .map(StepInPart::id)
-                .findFirst();
-        return joins.or(() -> behind.stream().map(StepInPart::id).findFirst());
+                .findFirst());
+    }
+
+    private static boolean isIn(PartUnderWay part, String step) {
+        return part.steps.stream().anyMatch(own -> own.id().equals(step));
     }
 
     private static boolean joins(StepInPart step) {
@@ -464,6 +534,12 @@ public final class RecipeReader {
 
         PartUnderWay(String title) {
             this.title = title;
+        }
+
+        /** The word it goes by: the last of its name. */
+        String word() {
+            List<String> words = ItemFinder.words(title);
+            return words.isEmpty() ? "" : words.get(words.size() - 1);
         }
 
         boolean has(String line) {

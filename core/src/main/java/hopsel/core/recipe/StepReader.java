@@ -31,17 +31,20 @@ import java.util.stream.Stream;
  */
 final class StepReader {
 
-    private static final Pattern SENTENCE =
-            Pattern.compile("(?<=[.!?;])(?<!\\b(?:approx|ab|abt|min|mins|tbsp|tsp|oz|lb|hr|hrs|no|ca|e\\.g|"
+    private static final Pattern SENTENCE = Pattern.compile(
+            "(?<=[.!?;])(?<!\\b(?:approx|ab|abt|min|mins|tbsp|tsp|oz|lb|hr|hrs|no|ca|w|nb|incl|opt|esp|e\\.g|"
                     + "i\\.e)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|\\n+");
-    private static final Pattern STOP = Pattern.compile("[.!]\\s+(?=\\p{Ll})");
+    private static final Pattern STOP =
+            Pattern.compile("(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs))[.!]\\s+(?=\\p{Ll})");
     private static final Pattern ALTERNATIVE = Pattern.compile(
-            "^(?:if (?:you|there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|find|get|use|take)"
+            "^(?:leave out .{2,40} for |for \\p{L}+,? (?:leave (?:it |them |out)|without|no |use |swap)|if (?:you|there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|find|get|use|take)"
                     + "\\b|you (?:can|could|may) (?:also )?(?:use|swap|replace|substitute)|(?:use|try|swap in) .{2,40} instead)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern JOINT = Pattern.compile(
             "\\s*(?:;|,\\s*(?:and\\s+)?then\\b|\\band then\\b|,\\s*and\\b|\\bbefore\\b|,|\\band\\b|\\bthen\\b)\\s*",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern UNTIL_THEN =
+            Pattern.compile("\\b(?:un)?till?\\b[^.;]{3,60}?(,? and then |,? then )", Pattern.CASE_INSENSITIVE);
     private static final Pattern CUE = Pattern.compile(
             "\\b(?:(?:un)?til(?:l)?|(?:is|are|'s|'re) (?:done|ready|cooked) (?:when|once))\\s+(?!you are ready|needed|serving|required|ready to "
                     + "(?:use|serve))([^.;()]+?)(?=\\s*(?:\\.|;|\\(|$|,\\s*(?:and "
@@ -50,11 +53,11 @@ final class StepReader {
                     + "then\\b|,\\s*and\\b|\\s+and "
                     + "(?:cook|add|stir|fry|bake|remove|serve|pour|put|place|turn|"
                     + "flip|transfer|drain|set)\\b|,? "
-                    + "(?:about|for|approximately) \\d))",
+                    + "(?:about|abt|ca\\.?|for|approximately) \\d))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STORAGE = Pattern.compile(
-            "^(?:store|keeps?|will keep|leftovers?|can be (?:made|stored|frozen|kept)|make[- ]ahead|freezes? "
-                    + "well|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) "
+            "^(?:n\\.?b\\.?:? )?(?:store|keeps?|will keep|leftovers?|can be (?:made|stored|frozen|kept)|make[- ]ahead|freezes? "
+                    + "(?:well|ok|fine|nicely)|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) "
                     + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HOT_PLACE = Pattern.compile(
@@ -168,6 +171,18 @@ final class StepReader {
                 from = gap + joint.end();
             }
         }
+        if (times.size() == 1) {
+            // Until it is so, and then something else for so long.
+            Matcher then = UNTIL_THEN.matcher(sentence.substring(0, times.get(0).start()));
+            if (then.find()
+                    && TechniqueReader.read(sentence.substring(
+                                            then.end(), times.get(0).start()))
+                                    .size()
+                            > 0) {
+                parts.add(sentence.substring(from, then.start(1)));
+                from = then.end();
+            }
+        }
         parts.add(sentence.substring(from));
         return parts.stream()
                 .map(String::strip)
@@ -202,6 +217,7 @@ final class StepReader {
         Verb now = Techniques.leading(passage);
         if (timeNow) {
             return !timeBefore
+                    && !CUE.matcher(last).find()
                     && before.work() == Work.HANDS
                     && Techniques.of(passage, TimeReader.find(passage).get(0).start())
                                     .work()
@@ -210,6 +226,7 @@ final class StepReader {
         }
         if (timeBefore) {
             return passage.length() < 30
+                    && places(passage).isEmpty()
                     && now.work() == Work.HANDS
                     && now.minutes() <= 2
                     && !passage.matches("(?is)^serve.*");
@@ -348,17 +365,26 @@ final class StepReader {
 
     /** The first words, up to where the time, the place or the cue begins. */
     static String title(String text) {
-        String start = text.replaceFirst(
+        String all = text.replaceFirst(
                 "(?i)^(?:meanwhile|next|then|now|first|finally|while [^,]+|in a [^,]+|using [^,]+|once [^,]+|when "
                         + "[^,]+|to [^,]+|after [^,]+|when ready),?\\s+",
                 "");
-        start = start
+        String start = all
                 .split(
-                        "(?i)(?<=\\w)\\s*(?:[.;:(]|,| for (?=\\d|an? |half|about|another|at least|up "
+                        "(?i)(?<=\\w)\\s*(?:(?<!\\b\\p{L})[.;:(]|,| for (?=\\d|an? |half|about|another|at least|up "
                                 + "to|one|two|three|five|ten|twenty)| until | at \\d| to \\d| in an? | on "
                                 + "(?:a|the) | over | with | about \\d| \\d+\\s*(?:-|min|hour|sec))",
                         2)[0]
                 .strip();
+        Optional<String> done =
+                Stream.of(all.split("[.;,]\\s+")).filter(Techniques::begins).findFirst();
+        if (!Techniques.begins(start) && start.contains("+") && done.isPresent()) {
+            start = done.get();
+        }
+        if (start.split(" ").length <= 2 && Techniques.leading(start) == Techniques.OTHER) {
+            // What is done is said at the end of it, as in German.
+            start = all.split("(?<=\\w)\\s*[.;:(]", 2)[0].strip();
+        }
         if (start.length() > TITLE) {
             int space = start.lastIndexOf(' ', TITLE);
             start = start.substring(0, space > 10 ? space : TITLE);

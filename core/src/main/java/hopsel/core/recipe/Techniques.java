@@ -25,7 +25,7 @@ final class Techniques {
                             + "set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)",
                     10),
             rest(
-                    "leave (?:for|to|it|them|covered|until)|cover and leave|cool|steep|infuse|rest|macerate|bloom "
+                    "leave (?:for|to|it|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|cool|steep|infuse|rest(?! of\\b)|macerate|bloom "
                             + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",
                     10),
             rest(
@@ -57,7 +57,7 @@ final class Techniques {
                             + "scoop|divide|cut out",
                     8),
             hands(
-                    "chop|dice|slice|mince|peel|grate|shred|cut|trim|julienne|core|halve|quarter|crush|smash|pit|"
+                    "chop|dice|slice|score|mince|peel|grate|shred|cut|trim|julienne|core|halve|quarter|crush|smash|pit|"
                             + "zest|tear|pick",
                     4),
             hands("blend|blitz|process|purée|puree|pulse|grind|whizz|liquidise|liquidize", 2),

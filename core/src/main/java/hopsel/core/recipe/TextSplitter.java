@@ -1,7 +1,9 @@
 package hopsel.core.recipe;
 
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.core.measure.Measures;
+import hopsel.core.measure.Unit;
 import hopsel.core.recipe.RecipeSource.Passage;
 
 import java.util.ArrayList;
@@ -38,8 +40,8 @@ public final class TextSplitter {
                     + ")?([^.:,\\d]{2,40}))?\\s*(?:\\(([^()]*)\\))?\\s*:?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern METHOD = Pattern.compile(
-            "^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how to (?:make|cook)(?: "
-                    + "it| them| this)?|to make|what to do|cooking instructions|preparation steps|let's cook)\\s*:?$",
+            "^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how to(?: (?:make|cook)(?: "
+                    + "it| them| this)?)?|to make|what to do|cooking instructions|preparation steps|let's cook)\\s*:?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NOTES = Pattern.compile(
             "^(?:(?:recipe|cook's|chef's|my|some) )?(?:notes?|tips?(?: and "
@@ -47,6 +49,10 @@ public final class TextSplitter {
                     + "facts)?|variations?|substitutions?|make[- "
                     + "]ahead|equipment|tools|faq|video|comments|to store|leftovers)\\s*:?(?:\\s|$)",
             Pattern.CASE_INSENSITIVE);
+
+    /** {@code nb. freezes well}: said beside the method. */
+    private static final Pattern NOTED =
+            Pattern.compile("^(?:n\\.?b|p\\.?s|note|tip)\\b\\s*[.:-]", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NOTES_ALONE = Pattern.compile("^[\\p{L}' -]{3,40}:?$");
     private static final Pattern PART =
@@ -94,9 +100,26 @@ public final class TextSplitter {
             "crisp",
             "coating");
     /** {@code Scramble wraps - serves two}. */
-    private static final Pattern TITLE_YIELD =
-            Pattern.compile("(.{3,}?)\\s*[-,(]+\\s*((?:serves|makes|feeds) .{1,60}?)\\)?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TITLE_YIELD = Pattern.compile(
+            "(.{3,}?)\\s*[-,(]+\\s*((?:(?:serves|makes|feeds)|(?:enough )?for(?= \\d)) .{1,60}?|\\d+ people)\\)?(?: \\([^()]*\\))?",
+            Pattern.CASE_INSENSITIVE);
 
+    /** {@code sauce -> 4 tbsp soy}. */
+    private static final Pattern ARROW = Pattern.compile("^([\\p{L}' ]{2,40}?) ?(?:-+>|=+>|→|⇒) ?");
+
+    /** {@code salad - cucumber 2, tomatoes 6}. */
+    private static final Pattern DASHED = Pattern.compile("^(\\p{L}+) - (?=.*,)");
+
+    private static final Pattern COMMAS =
+            Pattern.compile("\\s*(?:[,;]\\s+|\\s\\+\\s+|\\s/\\s|\\s-+>\\s|\\s-\\s(?!\\d))");
+    private static final Pattern MARKED_OFF = Pattern.compile("\\s*;\\s+|\\s-\\s(?!\\d)");
+    /** {@code You'll want about 300 g of red lentils, half a squash, peeled, …}: a list in a sentence. */
+    private static final Pattern WANTED = Pattern.compile(
+            "^(?:for (?:the|this) [\\p{L} ]{2,30},? )?(?:you(?:'ll| will)? (?:need|want)|we(?:'ll)? need|i (?:use|take)|take|get|needs?|ingredients?(?: are)?)\\b:?\\s+",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern IN_A_ROW = Pattern.compile(
+            ",\\s+(?:and\\s+)?(?![^(]*\\))|\\s+and\\s+(?=(?:an? |\\d|half|one |two |three |some )[^,]*$)");
     private static final int LONGEST_TITLE = 7;
     private static final int YIELD_LENGTH = 40;
     private static final int LEAST_ENTRIES = 3;
@@ -105,7 +128,7 @@ public final class TextSplitter {
             Pattern.compile("(?<=\\p{L}[.;])\\s+(?=\\p{Lu}[\\p{L}' ]{2,24}:\\s+[\\d½⅓⅔¼¾⅛])");
     /** Where it stands in a book. */
     private static final Pattern PAGE =
-            Pattern.compile("\\s*\\((?:p\\.?|pp\\.?|page|see page) ?\\d+\\)", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("\\s*\\((?:[^()\\d]{0,40}\\b)?(?:p\\.?|pp\\.?|page) ?\\d+\\)", Pattern.CASE_INSENSITIVE);
     /** {@code sauce: everything in a pan}: a step of the part that is named. */
     private static final Pattern NAMED_STEP = Pattern.compile("^([\\p{L}' -]{3,30}):\\s+(\\S.*)$");
 
@@ -118,6 +141,8 @@ public final class TextSplitter {
     private final HeadFacts facts = new HeadFacts(other);
 
     private Optional<String> part = Optional.empty();
+    /** The recipe that is being read, where a text holds several. */
+    private Optional<String> section = Optional.empty();
     /** Headings under which nothing stood: whatever they say has to be looked at. */
     private final Map<String, String> headings = new LinkedHashMap<>();
 
@@ -127,6 +152,8 @@ public final class TextSplitter {
 
     private boolean tight;
     private String next = "";
+    /** Whether an empty line stands before the next one. */
+    private boolean nextIsApart;
 
     private TextSplitter(LineReader lines) {
         this.lines = lines;
@@ -146,6 +173,7 @@ public final class TextSplitter {
                     .filter(line -> !line.isEmpty())
                     .findFirst()
                     .orElse("");
+            splitter.nextIsApart = i + 1 < all.size() && all.get(i + 1).isEmpty();
             splitter.take(all.get(i));
         }
         splitter.emptyHeadings();
@@ -166,6 +194,41 @@ public final class TextSplitter {
     /** The parts of a text, read with a catalogue. */
     public static RecipeSource split(String text, Catalogue catalogue) {
         return split(text, new LineReader(catalogue, Measures.METRIC));
+    }
+
+    /**
+     * The recipes that a text holds, each with its name, list and method.
+     *
+     * @return parts of the text; one, all of it, where it holds no more
+     */
+    public static List<String> recipes(String text) {
+        List<String> all = text.lines().toList();
+        List<Integer> starts = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            if (isListHeading(all.get(i))) {
+                int name = i - 1;
+                while (name >= 0 && all.get(name).isBlank()) {
+                    name--;
+                }
+                starts.add(Math.max(0, name));
+            }
+        }
+        List<String> found = new ArrayList<>();
+        for (int i = 0; i < starts.size(); i++) {
+            int end = i + 1 < starts.size() ? starts.get(i + 1) : all.size();
+            found.add(String.join("\n", all.subList(starts.get(i), end)));
+        }
+        boolean whole = found.size() > 1
+                && found.stream().allMatch(recipe -> recipe.lines()
+                        .anyMatch(line ->
+                                METHOD.matcher(Numbers.plain(line).strip()).matches()));
+        return whole ? found : List.of(text);
+    }
+
+    /** {@code Ingredients}, and not {@code Ingredients for the sauce}, which is a part. */
+    private static boolean isListHeading(String line) {
+        Matcher listed = INGREDIENTS.matcher(Numbers.plain(line).strip());
+        return listed.matches() && listed.group(2) == null;
     }
 
     private void emptyHeadings() {
@@ -219,7 +282,7 @@ public final class TextSplitter {
             return false;
         }
         where = next;
-        part = Optional.empty();
+        part = section;
         if (next == Where.NOTES
                 && !(plain.length() < 12 && NOTES_ALONE.matcher(plain).matches())) {
             other.add(line);
@@ -253,8 +316,11 @@ public final class TextSplitter {
             part(capital(named.group(1)), line);
         } else if (known && colon.matches() && !colon.group(1).matches("(?i).*\\b(?:until|then|add|mix)\\b.*")) {
             part(capital(colon.group(1).replaceFirst("(?i)^(?:for |make |to make )?(?:the )?", "")), line);
+        } else if (isSection(plain)) {
+            section = Optional.of(capital(unshouted(plain)));
+            part(section.get(), line);
         } else if (known && isBareHeading(plain)) {
-            part(capital(plain.equals(plain.toUpperCase(Locale.ROOT)) ? plain.toLowerCase(Locale.ROOT) : plain), line);
+            part(capital(unshouted(plain)), line);
             where = Where.INGREDIENTS;
         } else {
             return false;
@@ -266,39 +332,80 @@ public final class TextSplitter {
 
     /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */
     private boolean isListInOneLine(String line) {
-        String plain = LineLooks.withoutBullet(Numbers.plain(line));
+        String plain =
+                ARROW.matcher(LineLooks.withoutBullet(Numbers.plain(line))).replaceFirst("$1: ");
+        Matcher dashed = DASHED.matcher(plain);
+        if (dashed.find()
+                && PART_WORDS.contains(ItemFinder.singular(dashed.group(1).toLowerCase(Locale.ROOT)))) {
+            plain = dashed.replaceFirst("$1: ");
+        }
         Matcher matcher = LIST.matcher(plain);
         if (!matcher.matches() || where == Where.NOTES) {
             return isBareList(plain);
         }
-        List<String> entries = List.of(matcher.group(2).split("\\s*(?:[,;]\\s+|\\s\\+\\s+)"));
-        if (entries.size() < 2
-                || entries.stream()
-                                        .filter(entry ->
-                                                LineLooks.startsWithAmount(entry) && looksLikeIngredient(entry))
-                                        .count()
-                                * 2
-                        < entries.size()) {
+        String said = matcher.group(2);
+        List<String> pieces = List.of((said.contains("; ") ? MARKED_OFF : COMMAS).split(said));
+        List<String> entries =
+                pieces.stream().takeWhile(piece -> !Techniques.begins(piece)).toList();
+        long measured = entries.stream().filter(this::isMeasured).count();
+        if (entries.size() < 2 || measured * 2 < entries.size()) {
             return false;
         }
         boolean named = !INGREDIENTS.matcher(matcher.group(1)).matches();
-        part = named ? Optional.of(capital(matcher.group(1).replaceFirst("(?i)^for (?:the )?", ""))) : Optional.empty();
+        part = named
+                ? Optional.of(capital(unshouted(matcher.group(1).replaceFirst("(?i)^for (?:the )?", ""))))
+                : Optional.empty();
+        if (where == Where.METHOD && entries.size() < pieces.size() && isListedAlready(entries)) {
+            // What was listed before goes in here: no list of its own.
+            method.add(new Passage(part, said));
+            part = Optional.empty();
+            return true;
+        }
         where = Where.INGREDIENTS;
         part.ifPresent(name -> headings.putIfAbsent(name, line));
         entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
-        part = Optional.empty();
+        if (entries.size() < pieces.size()) {
+            // What is done with them stands in the same line.
+            where = Where.METHOD;
+            method.add(new Passage(part, said.substring(said.indexOf(pieces.get(entries.size())))));
+        }
+        part = where == Where.METHOD || !isListGoingOn() ? Optional.empty() : part;
+        blank = false;
+        tight = true;
         return true;
+    }
+
+    private boolean isListedAlready(List<String> entries) {
+        List<Item> listed = ingredients.stream()
+                .flatMap(passage -> lines.read(passage.text()).item().stream())
+                .toList();
+        long known = entries.stream()
+                .flatMap(entry -> lines.read(entry).item().stream())
+                .filter(listed::contains)
+                .count();
+        return known * 2 > entries.size();
+    }
+
+    /** Whether the next line is more of the same list: foods, without a heading of its own. */
+    private boolean isListGoingOn() {
+        return !nextIsApart && !LIST.matcher(next).matches() && looksLikeIngredient(next);
+    }
+
+    private boolean isMeasured(String entry) {
+        return LineLooks.startsWithAmount(LineTidy.tidy(entry)) && looksLikeIngredient(entry);
     }
 
     /** {@code 250 g red lentils, 1 onion, 4 garlic, thumb ginger, salt}: a list without a heading, in one line. */
     private boolean isBareList(String line) {
+        Matcher wanted = WANTED.matcher(line);
+        if (where != Where.METHOD && wanted.find()) {
+            return isWanted(line.substring(wanted.end()).replaceAll("\\.$", ""));
+        }
         if (where == Where.METHOD || LineLooks.isNumbered(line) || LineLooks.isSentence(line)) {
             return false;
         }
         List<String> entries = List.of(line.split("\\s*[,;]\\s+"));
-        long amounts = entries.stream()
-                .filter(entry -> LineLooks.startsWithAmount(LineTidy.tidy(entry)) && looksLikeIngredient(entry))
-                .count();
+        long amounts = entries.stream().filter(this::isMeasured).count();
         boolean foods = entries.stream()
                 .map(lines::read)
                 .allMatch(read -> read.item().isPresent()
@@ -312,22 +419,59 @@ public final class TextSplitter {
         return true;
     }
 
+    /** The name of a recipe, with a list of its own under it. */
+    private boolean isSection(String line) {
+        return title.isPresent()
+                && INGREDIENTS.matcher(next).matches()
+                && line.split(" ").length <= LONGEST_TITLE
+                && !LineLooks.isSentence(line)
+                && !LineLooks.isNumbered(line);
+    }
+
+    /** What somebody wants, in a row: what is no food of its own says more about the one before. */
+    private boolean isWanted(String list) {
+        List<String> entries = new ArrayList<>();
+        for (String piece : IN_A_ROW.split(list)) {
+            ReadLine read = lines.read(piece);
+            boolean food = read.item().isPresent() || !read.foods().isEmpty();
+            String last = entries.isEmpty() ? "" : entries.get(entries.size() - 1);
+            boolean more = !LineLooks.startsWithAmount(piece)
+                    && (!food || last.contains(" each ") && read.amount().isEmpty());
+            if (more && !entries.isEmpty()) {
+                entries.set(entries.size() - 1, last + ", " + piece);
+            } else {
+                entries.add(piece);
+            }
+        }
+        if (entries.size() < LEAST_ENTRIES
+                || entries.stream().filter(this::isMeasured).count() * 2 < entries.size()) {
+            return false;
+        }
+        entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
+        where = Where.INGREDIENTS;
+        return true;
+    }
+
     /** A heading without a mark: a few words without an amount, before a line with one. */
     private boolean isBareHeading(String line) {
         String[] words = line.split(" ");
-        boolean alone = words.length <= 4 && !line.matches(".*[\\d,.;½⅓⅔¼¾⅛].*") && where != Where.METHOD;
+        boolean few = words.length <= 4 && !line.matches(".*[\\d,.;½⅓⅔¼¾⅛].*");
         boolean before =
                 LineTidy.tidy(Numbers.plain(LineLooks.withoutBullet(next))).matches("^\\d.*")
                         && !LineLooks.isNumbered(next);
-        return alone
-                && before
-                && (line.equals(line.toUpperCase(Locale.ROOT)) && line.matches(".*\\p{Lu}{3}.*")
-                        || PART_WORDS.contains(ItemFinder.singular(words[words.length - 1].toLowerCase(Locale.ROOT))));
+        if (!few || !before) {
+            return false;
+        }
+        boolean shouted = line.equals(line.toUpperCase(Locale.ROOT)) && line.matches(".*\\p{Lu}{3}.*");
+        boolean partWord = PART_WORDS.contains(ItemFinder.singular(words[words.length - 1].toLowerCase(Locale.ROOT)));
+        boolean apart = blank && !nextIsApart && lines.read(line).item().isEmpty() && !Techniques.begins(line);
+        boolean food = lines.read(line).item().isPresent() && !partWord;
+        return shouted && !food || where != Where.METHOD && (partWord || apart);
     }
 
     private void top(String line) {
         if (title.isEmpty()
-                && !(LineLooks.startsWithAmount(line) && looksLikeIngredient(line))
+                && (!(LineLooks.startsWithAmount(line) && looksLikeIngredient(line)) || isNameWithNumber(line))
                 && line.length() < LineLooks.LONG
                 && (!LineLooks.isSentence(line) || isNameWithStop(line))) {
             Matcher yielding = TITLE_YIELD.matcher(Numbers.plain(line));
@@ -341,18 +485,49 @@ public final class TextSplitter {
             }
             String plain = page.replaceAll("").replaceAll("[:*#]+$", "").strip();
             plain = isNameWithStop(plain) ? plain.substring(0, plain.length() - 1) : plain;
-            boolean shouted =
-                    plain.equals(plain.toUpperCase(Locale.ROOT)) && !plain.equals(plain.toLowerCase(Locale.ROOT));
-            title = Optional.of(shouted ? capital(plain.toLowerCase(Locale.ROOT)) : plain);
-        } else if (looksLikeIngredient(line)) {
+            String name = unshouted(plain);
+            title = Optional.of(name.equals(plain) ? plain : capital(name));
+        } else if (looksLikeIngredient(line) && !isBetterTitle(line)) {
             where = Where.INGREDIENTS;
             ingredient(line);
+        } else if (isBetterTitle(line)) {
+            other.add(title.orElseThrow());
+            title = Optional.of(line);
         } else if (LineLooks.method(line)) {
             where = Where.METHOD;
             method(titleFrom(line));
         } else {
             other.add(line);
         }
+    }
+
+    /** {@code Two things for Thursday}, alone at the top: a number, and nothing to eat or to measure. */
+    private boolean isNameWithNumber(String line) {
+        ReadLine read = lines.read(line);
+        boolean counted =
+                read.amount().filter(amount -> amount.unit() == Unit.PIECE).isPresent();
+        return nextIsApart
+                && counted
+                && (read.item().isEmpty() || !read.exact())
+                && read.foods().isEmpty();
+    }
+
+    /** A name of a dish under a line that names nothing to eat, such as the house or the course. */
+    private boolean isBetterTitle(String line) {
+        return title.filter(first -> !namesFood(first)).isPresent()
+                && namesFood(line)
+                && line.matches("^\\p{Lu}.*")
+                && line.split(" ").length <= LONGEST_TITLE + 2
+                && !LineLooks.isSentence(line.replaceAll("\\bw\\. ", "with "))
+                && !LineLooks.startsWithAmount(line)
+                && (nextIsApart || LineLooks.isNumbered(next));
+    }
+
+    private boolean namesFood(String line) {
+        return Stream.of(line.split("[^\\p{L}'-]+"))
+                .anyMatch(word -> word.length() > 2
+                        && (lines.read(word).item().isPresent()
+                                || PART_WORDS.contains(ItemFinder.singular(word.toLowerCase(Locale.ROOT)))));
     }
 
     /** {@code My sister's pierogi.}: a few words that nobody does anything with. */
@@ -407,6 +582,11 @@ public final class TextSplitter {
     }
 
     private void method(String line) {
+        blank = false;
+        if (NOTED.matcher(line).find()) {
+            other.add(line);
+            return;
+        }
         boolean numbered = LineLooks.isNumbered(line);
         if (!numbered && looks.surelyIngredient(line)) {
             where = Where.INGREDIENTS;
@@ -456,6 +636,15 @@ public final class TextSplitter {
 
     private boolean looksLikeIngredient(String line) {
         return looks.ingredient(line, where == Where.INGREDIENTS);
+    }
+
+    /** In small letters, where all of it is in capitals; what stands in brackets does not count. */
+    private static String unshouted(String text) {
+        String plain = text.replaceAll("\\([^()]*\\)", "");
+        boolean shouted = plain.equals(plain.toUpperCase(Locale.ROOT)) && !plain.equals(plain.toLowerCase(Locale.ROOT));
+        return (shouted ? text.toLowerCase(Locale.ROOT) : text)
+                .replaceAll("\\s+", " ")
+                .strip();
     }
 
     private static String capital(String text) {

@@ -4,6 +4,8 @@ import hopsel.core.dish.StepMinutes;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
 
+import org.jspecify.annotations.Nullable;
+
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,6 +51,13 @@ public final class TimeReader {
     /** {@code 10ish}, and {@code 25-30 until golden}: minutes that a cook need not name. */
     private static final Pattern UNNAMED = Pattern.compile(
             "(?<![\\p{L}\\d/.,°])(\\d{1,3})(?:\\s*(?:-|to)\\s*(\\d{1,3}))?(?:ish\\b|(?=,? (?:un)?till? )|'(?!\\w))");
+    /** {@code simmer 15}, {@code bake 180 20-25}: what is done, perhaps how hot, and how long. */
+    private static final Pattern DONE_FOR = Pattern.compile(
+            "\\b(?:simmer|boil|cook|bake|roast|fry|saut[eé]|sweat|toast|steam|grill|poach|blanch|rest|prove|proof|rise|knead|mix|whisk|beat|chill|"
+                    + "cool|soak|stand|marinate|press|braise|stew|reduce)(?:s|ing)?\\s+(?:(?:for|about|at|on) ){0,2}"
+                    + "(?:\\d{3}\\s*(?:°|º|degrees?)?\\s*[CF]?\\b[, ]*(?:for )?)?(?<time>(?<low>\\d{1,2})(?:\\s*(?:-|to)\\s*(?<high>\\d{1,3}))?)"
+                    + "(?=\\s*(?:[.,;)]|$|(?:un)?till? ))",
+            Pattern.CASE_INSENSITIVE);
     /** {@code for up to two days}: how long it may wait, not how long it takes. */
     private static final Pattern AT_MOST = Pattern.compile("\\b(?:for )?up to\\s*$", Pattern.CASE_INSENSITIVE);
 
@@ -71,8 +80,15 @@ public final class TimeReader {
         collect(FEW.matcher(plain), found, matcher -> range("2", "5", matcher.group(2))
                 .map(time -> sides(time, matcher.group(3))));
         collect(NIGHT.matcher(plain), found, matcher -> Optional.of(minutes(480, 600, 720)));
-        if (found.isEmpty()) {
-            collect(UNNAMED.matcher(plain), found, TimeReader::unnamed);
+        collect(UNNAMED.matcher(plain), found, matcher -> unnamed(matcher.group(1), matcher.group(2)));
+        Matcher done = DONE_FOR.matcher(plain);
+        while (done.find()) {
+            int start = done.start("time");
+            int end = done.end("time");
+            boolean known = found.stream().anyMatch(other -> start < other.end && other.start < end);
+            unnamed(done.group("low"), done.group("high"))
+                    .filter(time -> !known)
+                    .ifPresent(time -> found.add(new Found(start, end, time)));
         }
         found.removeIf(time -> time.minutes.low().value().compareTo(DAY) >= 0
                 && AT_MOST.matcher(plain.substring(0, time.start)).find());
@@ -130,9 +146,9 @@ public final class TimeReader {
         return all.signum() == 0 ? Optional.empty() : Optional.of(between(all, all));
     }
 
-    private static Optional<StepMinutes> unnamed(Matcher matcher) {
-        BigDecimal low = new BigDecimal(matcher.group(1));
-        BigDecimal high = matcher.group(2) == null ? low : new BigDecimal(matcher.group(2));
+    private static Optional<StepMinutes> unnamed(String least, @Nullable String most) {
+        BigDecimal low = new BigDecimal(least);
+        BigDecimal high = most == null ? low : new BigDecimal(most);
         boolean time = low.signum() > 0 && low.compareTo(high) <= 0 && high.compareTo(LONGEST_UNNAMED) <= 0;
         return time ? Optional.of(between(low, high)) : Optional.empty();
     }

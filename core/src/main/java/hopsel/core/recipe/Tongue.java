@@ -48,6 +48,11 @@ enum Tongue {
             "sale",
             "di");
 
+    /** {@code 40 bis 45}, {@code 8 à 10}: a range in every tongue. */
+    private static final Pattern TO = Pattern.compile(
+            "(\\d(?: ?(?:min(?:uten|utes?|utos?|uti|\\.)?|h|heures?|stunden?|horas?|or[ae]))?) (?:bis|à|a)(?: zu)? (?=\\d)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Set<String> ENGLISH =
             Set.of("and", "the", "with", "until", "of", "for", "add", "minutes", "ingredients", "method", "into", "in");
     private static final int LEAST = 3;
@@ -87,7 +92,7 @@ enum Tongue {
 
     /** The text with every word that is known in English. */
     String gloss(String text) {
-        Matcher matcher = any.matcher(Numbers.plain(text));
+        Matcher matcher = any.matcher(TO.matcher(Numbers.plain(text)).replaceAll("$1 to "));
         StringBuilder out = new StringBuilder();
         while (matcher.find()) {
             String english = words.getOrDefault(matcher.group().toLowerCase(Locale.ROOT), matcher.group());

@@ -17,6 +17,9 @@ final class TongueWords {
             for the | für den, für die, für das | pour la, pour le, pour les | para la, para el, para los | per la, per il, per gli, per l'
             tbsp | EL, Esslöffel | cuillères à soupe, cuillère à soupe, c. à soupe, c. à s., càs | cucharadas soperas, cucharadas, cucharada | cucchiai, cucchiaio
             tsp | TL, Teelöffel | cuillères à café, cuillère à café, c. à café, c. à c., càc | cucharaditas, cucharadita | cucchiaini, cucchiaino
+            warm | lauwarmes, lauwarm, warmes | tiède | tibia, tibio | tiepida, tiepido
+            cold | eiskaltes, kaltes, kalte, kalt | froide, froid | fría, frío | fredda, freddo
+            split peas | Schälerbsen | pois cassés | guisantes partidos | piselli spezzati
             pinch | Prise, Prisen, Msp. | pincée, pincées | pizca, pizcas | pizzico, pizzichi
             bunch | Bund, Bd. | botte, bouquet | manojo, manojos | mazzetto, mazzo
             can | Dose, Dosen | boîte, boîtes | lata, latas | scatola, scatole, lattina

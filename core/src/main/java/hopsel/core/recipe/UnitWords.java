@@ -54,7 +54,7 @@ final class UnitWords {
         unit(Unit.FLOZ, "fluid ounces", "fluid ounce", "fl. oz", "fl oz", "floz");
         unit(Unit.OZ, "ounces", "ounce", "oz");
         unit(Unit.LB, "pounds", "pound", "lbs", "lb");
-        unit(Unit.ML, "millilitres", "millilitre", "milliliters", "milliliter", "mls", "ml");
+        unit(Unit.ML, "millilitres", "millilitre", "milliliters", "milliliter", "mls", "ml", "mils", "mil");
         unit(Unit.L, "litres", "litre", "liters", "liter", "l");
         unit(Unit.TBSP, "tablespoons", "tablespoonfuls", "tablespoon", "tbsps", "tbsp", "tbs", "tblsp", "tbls", "tb");
         unit(Unit.TSP, "teaspoons", "teaspoonfuls", "teaspoon", "tsps", "tsp");
@@ -84,6 +84,7 @@ final class UnitWords {
         word("pkts", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("packet")));
         word("pkg", new Word(Unit.PIECE, BigDecimal.ONE, Optional.of("package")));
         word("cloves", new Word(Unit.PIECE, BigDecimal.ONE, Optional.empty()));
+        word("clv", new Word(Unit.PIECE, BigDecimal.ONE, Optional.empty()));
         word("clove", new Word(Unit.PIECE, BigDecimal.ONE, Optional.empty()));
         String all = String.join(
                 "|",

@@ -1,8 +1,12 @@
 package hopsel.core.bench;
 
 import hopsel.core.bench.Objection.Rule;
+import hopsel.core.dish.Passages;
 import hopsel.core.item.Catalogue;
+import hopsel.core.recipe.DishProposal;
+import hopsel.core.recipe.Spoken;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -27,19 +31,7 @@ final class DishFindings extends Findings {
                     "It serves " + plain(sheet.dish().servings()),
                     now -> now.with(now.notes().confirm(Notes.DISH, Set.of("servings"))));
         }
-        int unread = sheet.dish().passages().unread().size();
-        if (unread > 0) {
-            object(
-                    Rule.UNREAD,
-                    Notes.DISH,
-                    ("%s of your recipe couldn't be placed: “%s”%s Turn each into an ingredient or a step, or lay "
-                                    + "it aside. Until then no handout says what this dish is made without.")
-                            .formatted(
-                                    unread == 1 ? "1 passage" : unread + " passages",
-                                    Words.shortened(
-                                            sheet.dish().passages().unread().get(0)),
-                                    unread == 1 ? "." : ", and more."));
-        }
+        unread();
         if (sheet.dish().steps().findAny().isEmpty()) {
             object(Rule.NO_STEPS, Notes.DISH, "There is no step yet, so nobody knows what to do.");
         }
@@ -67,5 +59,36 @@ final class DishFindings extends Findings {
                                         + Words.time(hidden.seconds()))
                                 .toList())
                 + ".";
+    }
+
+    /** What was not understood holds back; what names nothing to eat and no amount can go aside with one touch. */
+    private void unread() {
+        List<String> unread = sheet.dish().passages().unread();
+        if (unread.isEmpty()) {
+            return;
+        }
+        String message = ("%s of your recipe couldn't be placed: “%s”%s Turn each into an ingredient or a step, or lay "
+                        + "it aside. Until then no handout says what this dish is made without.")
+                .formatted(
+                        unread.size() == 1 ? "1 passage" : unread.size() + " passages",
+                        Words.shortened(unread.get(0)),
+                        unread.size() == 1 ? "." : ", and more.");
+        List<String> noFood = unread.stream()
+                .filter(passage -> Spoken.items(passage, catalogue).isEmpty() && !DishProposal.namesAmount(passage))
+                .toList();
+        if (noFood.isEmpty()) {
+            object(Rule.UNREAD, Notes.DISH, message);
+        } else {
+            String label = noFood.size() == unread.size() ? "Lay it aside" : "Lay aside what names nothing to eat";
+            object(Rule.UNREAD, Notes.DISH, message, label, now -> laidAside(now, noFood));
+        }
+    }
+
+    private static Draft laidAside(Draft sheet, List<String> passages) {
+        Passages left = sheet.dish().passages();
+        for (String passage : passages) {
+            left = left.laidAside(passage);
+        }
+        return sheet.with(sheet.dish().withPassages(left));
     }
 }

@@ -119,7 +119,12 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
     /** Whatever names an amount may be something to eat: somebody has to look at it. */
     private static boolean isNoFood(String passage) {
         boolean said = StepReader.isStorage(passage) || TextSplitter.isPage(passage) || Narration.isChatter(passage);
-        return said && !MEASURE.matcher(passage).find();
+        return said && !namesAmount(passage);
+    }
+
+    /** Whether a passage names an amount of something. */
+    public static boolean namesAmount(String passage) {
+        return MEASURE.matcher(passage).find();
     }
 
     /** How long it keeps and where it stands in a book are no food; what is told there stays in sight, laid aside. */

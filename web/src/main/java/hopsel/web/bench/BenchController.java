@@ -13,6 +13,7 @@ import hopsel.core.dish.Step;
 import hopsel.core.measure.Measures;
 import hopsel.core.recipe.DishProposal;
 import hopsel.core.recipe.Slug;
+import hopsel.core.recipe.TextSplitter;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.recipefile.RecipeFile;
 import hopsel.formats.recipefile.RecipeText;
@@ -56,6 +57,9 @@ import java.util.TreeMap;
 class BenchController {
 
     private static final int LONGEST_RECIPE = 100_000;
+    /** The answer that each recipe of a text is to be a dish of its own. */
+    private static final String EACH = "each";
+
     private static final MediaType JSON_LD = MediaType.parseMediaType("application/ld+json;charset=UTF-8");
 
     private final BenchStore store;
@@ -111,6 +115,7 @@ class BenchController {
             @RequestParam(value = "recipe", defaultValue = "") String recipe,
             @RequestParam(value = "file", required = false) MultipartFile file,
             @RequestParam(value = "measures", defaultValue = "metric") String measures,
+            @RequestParam(value = "which", defaultValue = "") String which,
             Model model,
             RedirectAttributes next,
             Principal who)
@@ -128,14 +133,43 @@ class BenchController {
             model.addAttribute("warned", text.isBlank() ? "bench.empty" : "bench.too-long");
             return list(model, who);
         }
+        List<String> recipes = TextSplitter.recipes(text);
+        if (recipes.size() > 1 && which.isEmpty()) {
+            model.addAttribute("recipe", text);
+            model.addAttribute("cups", measures);
+            model.addAttribute(
+                    "several", recipes.stream().map(BenchController::firstLine).toList());
+            return list(model, who);
+        }
         Measures cups = Measures.of(measures).orElse(Measures.METRIC);
+        if (which.equals(EACH)) {
+            recipes.forEach(one -> take(one, cups, who));
+            next.addFlashAttribute("told", "bench.several.done");
+            return "redirect:/bench";
+        }
+        boolean one = which.matches("\\d{1,3}") && Integer.parseInt(which) < recipes.size();
+        Brought brought = take(one ? recipes.get(Integer.parseInt(which)) : text, cups, who);
+        if (!brought.changes.isEmpty()) {
+            next.addFlashAttribute("toldLines", brought.changes);
+        }
+        return "redirect:/bench/%d/read".formatted(brought.id);
+    }
+
+    private static String firstLine(String text) {
+        return text.lines().findFirst().orElse("").strip();
+    }
+
+    /**
+     * A recipe that is on the bench now.
+     *
+     * @param changes what the house style changed in it
+     */
+    private record Brought(long id, List<String> changes) {}
+
+    private Brought take(String text, Measures cups, Principal who) {
         DishProposal proposal = RecipeFile.read(text, house.now(), cups);
         long id = store.add(Draft.of(proposal, text, cups), who.getName(), "brought in");
-        List<String> changes = style.apply(id, who.getName());
-        if (!changes.isEmpty()) {
-            next.addFlashAttribute("toldLines", changes);
-        }
-        return "redirect:/bench/%d/read".formatted(id);
+        return new Brought(id, style.apply(id, who.getName()));
     }
 
     @PostMapping("/bench/style")

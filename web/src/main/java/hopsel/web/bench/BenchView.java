@@ -22,6 +22,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
 import hopsel.core.measure.Decimals;
+import hopsel.core.recipe.OnCamera;
 import hopsel.core.recipe.TechniqueReader;
 import hopsel.web.bench.BenchStore.StoredDish;
 import hopsel.web.frame.Entered;
@@ -46,6 +47,7 @@ public final class BenchView {
     private final List<Objection> objections;
     private final StripDrawing drawing;
     private final FoodFlow flow;
+    private final OnCamera camera;
     private final Optional<Step> picked;
 
     BenchView(StoredDish stored, Catalogue house, Optional<String> pick) {
@@ -56,6 +58,7 @@ public final class BenchView {
         this.objections = Colleague.objections(sheet, house);
         this.drawing = StripDrawing.of(sheet, times);
         this.flow = FoodFlow.of(sheet.dish(), catalogue);
+        this.camera = OnCamera.of(sheet.notes().source());
         this.picked = pick.flatMap(sheet::step).or(() -> sheet.dish().steps().findFirst());
     }
 
@@ -142,6 +145,11 @@ public final class BenchView {
 
     public List<KnownSubstitution> substitutions(IngredientLine line) {
         return KnownSubstitution.of(line.item());
+    }
+
+    /** How long a step was seen in the recording whose captions it was read from; empty: nobody knows. */
+    public Optional<OnCamera.Shown> onCamera(Step step) {
+        return camera.of(step.instruction(), step.minutes().likely().seconds());
     }
 
     /** What share of a line goes in at a step, in percent; empty: none. */

@@ -99,7 +99,7 @@
 
   document.addEventListener('click', (event) => {
     if (event.target.closest('[data-close]')) {
-      event.target.closest('.toast').remove();
+      event.target.closest('.bench-toast').remove();
     }
     const help = event.target.closest('[data-help]');
     if (help) {

@@ -37,7 +37,7 @@ class BenchBrowserTest {
             3. Blend a third of it.
 
             Notes
-            Tastes better the day after.
+            Tastes better with tahini the day after.
             """;
 
     private Page page;
@@ -75,8 +75,8 @@ class BenchBrowserTest {
     void originalAndProposalStandSideBySideAndNothingIsLost() {
         assertThat(page.textContent(".original"))
                 .contains("200 g red lentils")
-                .contains("Tastes better the day after.");
-        assertThat(page.locator(".original mark").allTextContents()).contains("Tastes better the day after.");
+                .contains("Tastes better with tahini the day after.");
+        assertThat(page.locator(".original mark").allTextContents()).contains("Tastes better with tahini the day after.");
         assertThat(page.locator(".typed-line .as-text")).hasCount(5);
         assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText("20 min – 25 min"))
                         .first()
@@ -147,7 +147,7 @@ class BenchBrowserTest {
         bar("fry-the-onion-in-the-oil").locator("rect.bar").click();
         page.waitForSelector("#picked .step-form");
         page.fill("#picked input[name=likely]", "soon");
-        page.click("#picked .step-form button.press");
+        page.click("#picked .panel-head button.press");
         assertThat(page.locator("#bench-said")).containsText("usual is “soon”, which is no number");
         assertThat(page.inputValue("#picked input[name=likely]")).isEqualTo("soon");
     }

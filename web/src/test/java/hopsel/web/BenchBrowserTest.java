@@ -76,7 +76,8 @@ class BenchBrowserTest {
         assertThat(page.textContent(".original"))
                 .contains("200 g red lentils")
                 .contains("Tastes better with tahini the day after.");
-        assertThat(page.locator(".original mark").allTextContents()).contains("Tastes better with tahini the day after.");
+        assertThat(page.locator(".original mark").allTextContents())
+                .contains("Tastes better with tahini the day after.");
         assertThat(page.locator(".typed-line .as-text")).hasCount(5);
         assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText("20 min – 25 min"))
                         .first()

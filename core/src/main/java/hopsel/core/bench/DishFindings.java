@@ -1,7 +1,6 @@
 package hopsel.core.bench;
 
 import hopsel.core.bench.Objection.Rule;
-import hopsel.core.dish.Passages;
 import hopsel.core.item.Catalogue;
 import hopsel.core.recipe.DishProposal;
 import hopsel.core.recipe.Spoken;
@@ -61,34 +60,38 @@ final class DishFindings extends Findings {
                 + ".";
     }
 
-    /** What was not understood holds back; what names nothing to eat and no amount can go aside with one touch. */
+    /** What was not understood holds back; one passage that names nothing to eat can go aside with one touch. */
     private void unread() {
         List<String> unread = sheet.dish().passages().unread();
         if (unread.isEmpty()) {
             return;
         }
+        Optional<String> noFood =
+                unread.stream().filter(this::namesNothingToEat).findFirst();
+        String shown = noFood.orElse(unread.get(0));
         String message = ("%s of your recipe couldn't be placed: “%s”%s Turn each into an ingredient or a step, or lay "
                         + "it aside. Until then no handout says what this dish is made without.")
                 .formatted(
                         unread.size() == 1 ? "1 passage" : unread.size() + " passages",
-                        Words.shortened(unread.get(0)),
+                        Words.shortened(shown),
                         unread.size() == 1 ? "." : ", and more.");
-        List<String> noFood = unread.stream()
-                .filter(passage -> Spoken.items(passage, catalogue).isEmpty() && !DishProposal.namesAmount(passage))
-                .toList();
         if (noFood.isEmpty()) {
             object(Rule.UNREAD, Notes.DISH, message);
         } else {
-            String label = noFood.size() == unread.size() ? "Lay it aside" : "Lay aside what names nothing to eat";
-            object(Rule.UNREAD, Notes.DISH, message, label, now -> laidAside(now, noFood));
+            object(
+                    Rule.UNREAD,
+                    Notes.DISH,
+                    message,
+                    "Lay this one aside",
+                    now -> now.with(
+                            now.dish().withPassages(now.dish().passages().laidAside(shown))));
         }
     }
 
-    private static Draft laidAside(Draft sheet, List<String> passages) {
-        Passages left = sheet.dish().passages();
-        for (String passage : passages) {
-            left = left.laidAside(passage);
-        }
-        return sheet.with(sheet.dish().withPassages(left));
+    /** Nothing that is known, and no amount; and short enough to be read as a whole before it is laid aside. */
+    private boolean namesNothingToEat(String passage) {
+        return Words.shortened(passage).equals(passage)
+                && Spoken.items(passage, catalogue).isEmpty()
+                && !DishProposal.namesAmount(passage);
     }
 }

@@ -66,13 +66,16 @@ record LineItem(
                         .map(Match::guessed));
     }
 
-    /** {@code squash (kabocha)}, {@code oil (olive)}: what stands in brackets says which one. */
+    /**
+     * {@code squash (kabocha)}, {@code oil (olive)}: what stands in brackets says which one; beside a name that nobody
+     * knows, it is no more than a guess.
+     */
     private Optional<Match> closer(String name) {
         Optional<Item> plain = finder.find(name);
         Stream<String> closer = brackets.stream().flatMap(inside -> Stream.of(inside + " " + name, inside));
         Stream<Item> found = closer.flatMap(words -> finder.exactly(ItemFinder.words(words)).stream());
         return found.filter(item -> plain.isEmpty() || !plain.get().equals(item))
                 .findFirst()
-                .map(item -> new Match(item, true));
+                .map(item -> new Match(item, plain.isPresent()));
     }
 }

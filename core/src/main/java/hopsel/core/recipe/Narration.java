@@ -1,6 +1,5 @@
 package hopsel.core.recipe;
 
-import hopsel.core.item.Item;
 import hopsel.core.recipe.RecipeSource.Passage;
 
 import java.util.ArrayList;
@@ -10,7 +9,6 @@ import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -40,7 +38,7 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CHATTER = Pattern.compile(
             "\\b(?:welcome|hello|hi (?:everybody|everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
-                    + "sponsor\\w*|by the way|don't peek|g'day|cheers|catch you|here(?:'s| is) one (?:that )?I\\b.{0,30}\\bearlier|^serves|^feeds|link (?:below|in the)|see you|bye|thanks? (?:you )?for watching|thank you so much|follow me|check out)\\b",
+                    + "sponsor\\w*|g'day|catch you|link (?:below|in the)|see you|bye|thanks? (?:you )?for watching|thank you so much|follow me|check out)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MAKING = Pattern.compile(
             "\\b(?:today|tonight|this (?:week|evening|morning))?,?\\s*(?:we're|we are|I'm|I am|let's|we'll|I'll)\\s+(?:going to |gonna )?"
@@ -69,7 +67,7 @@ final class Narration {
 
     /** {@code in my bowl}: where it stands already. */
     private static final Pattern STANDS_IN = Pattern.compile(
-            "\\s+(?:in|on|into) (?:my|a|the|this|our) (?:\\w+ )?(?:bowl|pan|pot|tray|board|counter|jug|table)\\b.*$",
+            "\\s+(?:in|on|into) (?:my|a|the|this|our) (?:\\w+ )?(?:bowl|pan|pot|tray|board|counter|jug|table)\\W*$",
             Pattern.CASE_INSENSITIVE);
     /** Hundreds in words, as nobody writes them: two hundred and fifty. */
     private static final Pattern BIG = Pattern.compile(
@@ -213,27 +211,16 @@ final class Narration {
         }
     }
 
-    /** What was named without an amount, and never got one, is an ingredient all the same. */
+    /** What was named without an amount is an ingredient; how much of it is said when it goes in, or not at all. */
     private void namedOnly() {
-        String said = method.stream().map(Passage::text).collect(Collectors.joining(". "));
         for (String food : named) {
-            Optional<Item> item = lines.read(food).item();
+            ReadLine read = lines.read(food);
             boolean listed = ingredients.stream()
-                    .anyMatch(own -> lines.read(own.text()).item().equals(item));
-            if (!listed && !isMeasuredLater(said, food)) {
-                ingredients.add(new Passage(Optional.empty(), food));
+                    .anyMatch(own -> lines.read(own.text()).item().equals(read.item()));
+            if (!listed) {
+                ingredients.add(new Passage(Optional.empty(), read.name()));
             }
         }
-    }
-
-    /** Whether an amount of it is said while it goes in. */
-    private boolean isMeasuredLater(String said, String food) {
-        List<String> words = ItemFinder.words(lines.read(food).name());
-        String head = words.isEmpty() ? food : words.get(words.size() - 1);
-        return Pattern.compile(
-                        "(?:" + Numbers.NUMBER + ")\\s+[^.;,]{0,40}\\b" + Pattern.quote(head), Pattern.CASE_INSENSITIVE)
-                .matcher(said)
-                .find();
     }
 
     /** As a recipe says it: "Then I'm going to chop the onion" is "Chop the onion". */

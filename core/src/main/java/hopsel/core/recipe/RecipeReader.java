@@ -225,9 +225,7 @@ public final class RecipeReader {
                         && !read.name().matches(".*\\d.*")
                         && TimeReader.find(candidate).isEmpty()) {
                     from = matcher.start() + candidate.length();
-                    part(passage.heading())
-                            .lines
-                            .add(new Line(id(read.item().get().id()), read));
+                    measured(passage, read);
                     break;
                 }
             }
@@ -249,6 +247,16 @@ public final class RecipeReader {
         }
     }
 
+    /** Somebody who talks names a thing first, and says how much of it when it goes in: it is one line. */
+    private void measured(Passage passage, ReadLine read) {
+        if (spoken) {
+            parts.values()
+                    .forEach(part -> part.lines.removeIf(line ->
+                            line.read().amount().isEmpty() && line.read().item().equals(read.item())));
+        }
+        part(passage.heading()).lines.add(new Line(id(read.item().orElseThrow().id()), read));
+    }
+
     /**
      * What was named at the counter, or in the list, is not named again in the pan; what is only counted beside a list
      * ("8 wedges") may be a piece of what stands there.
@@ -257,7 +265,7 @@ public final class RecipeReader {
         boolean counted = read.amount().orElseThrow().unit() == Unit.PIECE;
         boolean named = parts.values().stream()
                 .flatMap(part -> part.lines.stream())
-                .filter(line -> spoken || line.read().amount().isPresent())
+                .filter(line -> line.read().amount().isPresent())
                 .anyMatch(line -> line.read().item().equals(read.item()));
         return spoken ? named : listed && (named || counted);
     }

@@ -37,7 +37,7 @@ final class StepReader {
     private static final Pattern STOP =
             Pattern.compile("(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs))[.!]\\s+(?=\\p{Ll})");
     private static final Pattern ALTERNATIVE = Pattern.compile(
-            "^(?:leave out .{2,40} for |for \\p{L}+,? (?:leave (?:it |them |out)|without|no |use |swap)|if (?:you|there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|find|get|use|take)"
+            "^(?:leave out .{2,40} for |for \\p{L}+,? (?:leave (?:it |them |out)|without)|if (?:you|there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|find|get|use|take)"
                     + "\\b|you (?:can|could|may) (?:also )?(?:use|swap|replace|substitute)|(?:use|try|swap in) .{2,40} instead)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern JOINT = Pattern.compile(

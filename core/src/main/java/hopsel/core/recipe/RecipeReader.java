@@ -249,10 +249,13 @@ public final class RecipeReader {
 
     /** Somebody who talks names a thing first, and says how much of it when it goes in: it is one line. */
     private void measured(Passage passage, ReadLine read) {
-        if (spoken) {
-            parts.values()
-                    .forEach(part -> part.lines.removeIf(line ->
-                            line.read().amount().isEmpty() && line.read().item().equals(read.item())));
+        for (PartUnderWay part : spoken ? parts.values() : List.<PartUnderWay>of()) {
+            for (Line line : List.copyOf(part.lines)) {
+                if (line.read().amount().isEmpty() && line.read().item().equals(read.item())) {
+                    part.lines.set(part.lines.indexOf(line), new Line(line.id(), read));
+                    return;
+                }
+            }
         }
         part(passage.heading()).lines.add(new Line(id(read.item().orElseThrow().id()), read));
     }

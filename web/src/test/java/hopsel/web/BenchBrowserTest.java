@@ -146,7 +146,7 @@ class BenchBrowserTest {
     void aWrongEntryIsNamedAndStaysInTheForm() {
         openBench();
         bar("fry-the-onion-in-the-oil").locator("rect.bar").click();
-        page.waitForSelector("#picked .step-form");
+        page.waitForSelector("#picked #step-form-fry-the-onion-in-the-oil");
         page.fill("#picked input[name=likely]", "soon");
         page.click("#picked .panel-head button.press");
         assertThat(page.locator("#bench-said")).containsText("usual is “soon”, which is no number");

@@ -1,14 +1,17 @@
 package hopsel.bench;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Edition;
 import hopsel.core.classes.Menu;
 import hopsel.core.classes.Provision;
 import hopsel.core.classes.Slot;
 import hopsel.core.classes.Style;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.classes.Tempo;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.HandsOn;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
@@ -57,7 +60,59 @@ final class Cases {
         for (int seed = 1; seed <= 14; seed++) {
             cases.add(new Case("tight-" + seed, shorter(cooking(2 + seed % 4, 200 + seed))));
         }
+        for (int seed = 1; seed <= 24; seed++) {
+            cases.add(new Case("held-" + seed, held(cooking(1 + seed % 6, 300 + seed), seed)));
+        }
+        for (int seed = 1; seed <= 12; seed++) {
+            cases.add(new Case("held-tight-" + seed, held(shorter(cooking(2 + seed % 4, 400 + seed)), 50 + seed)));
+        }
+        for (int seed = 1; seed <= 10; seed++) {
+            cases.add(new Case("large-" + seed, held(cooking(7 + seed, 500 + seed), 100 + seed)));
+        }
         return cases;
+    }
+
+    /** The same by the second edition of the rules: hands at the ends, talk, turning, parts and worth. */
+    private static CookingClass held(CookingClass cooking, long seed) {
+        Random random = new Random(seed);
+        List<Dish> dishes = cooking.dishes().stream()
+                .map(dish -> dish.withComponents(dish.components().stream()
+                        .map(part -> part.withSteps(part.steps().stream()
+                                .map(step -> held(step, random))
+                                .toList()))
+                        .toList()))
+                .toList();
+        List<TalkPiece> talk = new ArrayList<>();
+        talk.add(talk("welcome", 1 + random.nextInt(4), TalkPiece.Moment.OPENING));
+        if (random.nextBoolean()) {
+            talk.add(talk("questions", 2 + random.nextInt(4), TalkPiece.Moment.BETWEEN));
+        }
+        talk.add(talk("goodbye", 1 + random.nextInt(2), TalkPiece.Moment.CLOSING));
+        Tempo tempo = new Tempo(
+                Minutes.of(random.nextInt(3)), talk, 1 + random.nextInt(3), Optional.empty(), Edition.SECOND);
+        List<Person> people = people(1 + random.nextInt(2), cooking.people().size() - 1);
+        return cooking.withMenu(cooking.menu().withDishes(dishes))
+                .withKitchen(cooking.kitchen().withPeople(people))
+                .withTempo(tempo);
+    }
+
+    private static TalkPiece talk(String id, long minutes, TalkPiece.Moment at) {
+        return new TalkPiece(id, Minutes.of(minutes), at, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    private static Step held(Step step, Random random) {
+        double likely = step.minutes().likely().value().doubleValue();
+        Step held = step;
+        if (step.work() != Work.HANDS && likely >= 2) {
+            Minutes out = step.work() == Work.WATCH ? Minutes.of(random.nextInt(2)) : Minutes.ZERO;
+            held = held.withHandsOn(new HandsOn(Minutes.of(random.nextInt(2)), out));
+        } else if (step.work() == Work.HANDS && step.show() != Show.NEVER && likely >= 4 && random.nextBoolean()) {
+            held = held.withPart(Optional.of(Minutes.of(1 + random.nextInt(2))));
+        }
+        if (step.work() == Work.HANDS && random.nextInt(6) == 0) {
+            held = held.withNoise(Optional.of("loud"));
+        }
+        return step.show() == Show.MAY ? held.withWorth(random.nextInt(4)) : held;
     }
 
     /** The same in half the time, so that much has to be swapped out or hidden. */
@@ -166,7 +221,13 @@ final class Cases {
                 windows,
                 people(1, random.nextInt(3) > 0 ? 1 : 0),
                 resources,
-                some.subList(0, dishes));
+                IntStream.range(0, dishes)
+                        .mapToObj(i -> i < some.size() ? some.get(i) : again(some.get(i - some.size())))
+                        .toList());
+    }
+
+    private static Dish again(Dish dish) {
+        return dish.withId(dish.id() + "-again").withTitle(dish.title() + ", again");
     }
 
     private static CookingClass assemble(

@@ -51,13 +51,7 @@ public final class Compare {
         if (plan.possible() && !PlanChecker.check(one.cooking(), plan).isEmpty()) {
             throw new IllegalStateException(one.name() + " breaks a rule");
         }
-        List<Long> ours = plan.possible()
-                ? List.of(
-                        (long) plan.overrun(),
-                        (long) plan.swaps().size(),
-                        (long) plan.notShown().size(),
-                        (long) plan.airEnd())
-                : List.of();
+        List<Long> ours = plan.possible() ? levels(plan) : List.of();
         Exact.Result exact = Exact.solve(one.cooking(), seconds, 2);
         long steps =
                 one.cooking().dishes().stream().flatMap(dish -> dish.steps()).count();
@@ -66,12 +60,20 @@ public final class Compare {
                 "| %s | %d | %s | %s%s | %s | %.0f | %.1f |%n",
                 one.name(),
                 steps,
-                words(ours),
+                ours.isEmpty() ? plan.verdict().word() : words(ours),
                 words(exact.values()),
                 exact.proven() ? "" : " ?",
                 gap(ours, exact.values()),
                 ms,
                 exact.seconds());
+    }
+
+    private static List<Long> levels(Plan plan) {
+        long second = plan.pace().map(pace -> (long) pace.cost()).orElse((long)
+                plan.swaps().size());
+        long third = plan.pace().map(pace -> (long) pace.changes()).orElse((long)
+                plan.notShown().size());
+        return List.of((long) plan.overrun(), second, third, (long) plan.airEnd());
     }
 
     private static String words(List<Long> levels) {

@@ -25,11 +25,6 @@ final class CheckCommand extends FileCommand {
     }
 
     @Override
-    boolean plans() {
-        return false;
-    }
-
-    @Override
     ObjectNode fault(String file, List<Finding> findings) {
         ObjectNode answer = Json.object().put("file", file).put("valid", false);
         ArrayNode problems = answer.putArray("problems");

@@ -2,7 +2,6 @@ package hopsel.cli;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
-import hopsel.core.classes.Unplanned;
 import hopsel.core.item.Catalogue;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.classfile.ClassFile;
@@ -14,7 +13,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.stream.Collectors;
 
 /** A command that answers each of several class files with one document: one line each, or indented for one file. */
 abstract class FileCommand implements Callable<Integer> {
@@ -31,23 +29,6 @@ abstract class FileCommand implements Callable<Integer> {
 
     /** The answer to a class. */
     abstract ObjectNode answer(String file, CookingClass cooking);
-
-    /** Whether the answer holds a plan, or follows from one. */
-    boolean plans() {
-        return true;
-    }
-
-    private CookingClass planned(CookingClass cooking) throws FaultyFileException {
-        List<Unplanned> asked = plans() ? Unplanned.of(cooking) : List.of();
-        if (!asked.isEmpty()) {
-            String words = asked.stream().map(Unplanned::words).collect(Collectors.joining(", "));
-            throw new FaultyFileException(List.of(new Finding(
-                    "",
-                    "The file asks for %s, which plans do not reckon with yet.".formatted(words),
-                    "Take it away.")));
-        }
-        return cooking;
-    }
 
     /** The answer to a file that cannot be taken. */
     ObjectNode fault(String file, List<Finding> findings) {
@@ -66,7 +47,7 @@ abstract class FileCommand implements Callable<Integer> {
         for (String file : files) {
             ObjectNode answer;
             try {
-                answer = answer(file, planned(ClassFile.read(read(file), catalogue)));
+                answer = answer(file, ClassFile.read(read(file), catalogue));
             } catch (FaultyFileException e) {
                 Output.complain(file + ": " + String.valueOf(e.getMessage()).replace("\n", "\n" + file + ": "));
                 answer = fault(file, e.findings());

@@ -1,11 +1,13 @@
 package hopsel.core.plan;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Show;
 import hopsel.core.plan.Problem.Task;
 
 import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CircuitConstraint;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
@@ -13,29 +15,49 @@ import com.google.ortools.sat.CumulativeConstraint;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
+
+import org.jspecify.annotations.NullUnmarked;
 
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
-/** Rules 1 to 15 once more, written for CP-SAT straight from the contract, to compare the planner with. */
+/** Rules 1 to 20 once more, written for CP-SAT straight from the contract, to compare the planner with. */
+@NullUnmarked // The solver's own types know nothing of null.
 public final class Exact {
 
     private final Problem problem;
     private final CpModel model = new CpModel();
     private final Literal[] shown;
     private final Literal[] swapped;
+    private final Literal[] split;
     private final List<Act> acts = new ArrayList<>();
     private final Map<Integer, Map<Integer, Act>> copies = new HashMap<>();
+    private final Map<Integer, Act> rests = new HashMap<>();
+    private final List<Hold> hands = new ArrayList<>();
+    private final List<IntVar> curtains = new ArrayList<>();
+    /** Stretches of talk, whether or not they are the closing words. */
+    private final List<IntVar[]> talk = new ArrayList<>();
     private final int horizon;
     private final int earliest;
     private final IntVar end;
     private final IntVar over;
 
-    private record Hold(Act act, Literal literal, int machine, int units, Heat heat, IntervalVar interval) {}
+    private record Hold(
+            Act act,
+            Literal literal,
+            int machine,
+            int units,
+            Heat heat,
+            IntervalVar interval,
+            IntVar start,
+            IntVar end,
+            boolean whole) {}
 
     private static final class Act {
         private Task task;
@@ -52,7 +74,8 @@ public final class Exact {
      * What came out, level by level.
      *
      * @param status of the last level that was solved
-     * @param values overrun in seconds, swap-outs, hidden steps, airEnd in seconds; empty where there is no plan
+     * @param values overrun in seconds, swap-outs, hidden steps, airEnd in seconds (by the second edition: cost and
+     *     changes in the middle); empty where there is no plan
      * @param proven whether every level is proven
      * @param seconds it took
      */
@@ -70,7 +93,11 @@ public final class Exact {
                                         .orElse(0)
                                 + problem.longestGap(task))
                         .sum()
-                + problem.air;
+                + problem.air
+                + cooking.tempo().talk().stream()
+                        .mapToInt(piece -> piece.minutes().seconds())
+                        .sum()
+                + problem.tasks.size() * cooking.tempo().turn().seconds();
         this.end = model.newIntVar(0, horizon, "end");
         this.over = model.newIntVar(0, horizon, "over");
         model.addGreaterOrEqual(
@@ -83,6 +110,11 @@ public final class Exact {
         this.swapped = problem.tasks.stream()
                 .map(task -> task.swappable() && task.step().show() != Show.NEVER
                         ? model.newBoolVar("swapped")
+                        : fixed(false))
+                .toArray(Literal[]::new);
+        this.split = problem.tasks.stream()
+                .map(task -> problem.second && task.splittable() && task.step().show() != Show.NEVER
+                        ? model.newBoolVar("split")
                         : fixed(false))
                 .toArray(Literal[]::new);
         build();
@@ -101,12 +133,28 @@ public final class Exact {
     private void build() {
         for (Task task : problem.tasks) {
             model.addImplication(swapped[task.number()], shown[task.number()]);
-            acts.add(act(task, null, fixed(true), shown[task.number()]));
+            model.addImplication(split[task.number()], shown[task.number()]);
+            acts.add(act(task, null, fixed(true), shown[task.number()], false));
+        }
+        if (problem.second) {
+            problem.tasks.stream()
+                    .filter(Task::splittable)
+                    .filter(task -> task.step().show() != Show.NEVER)
+                    .forEach(task -> rests.put(
+                            task.number(), act(task, null, split[task.number()], fixed(false), true)));
         }
         for (Task top : problem.tasks) {
             if (top.swappable() && top.step().show() != Show.NEVER) {
                 copies(top);
             }
+        }
+        if (problem.second) {
+            acts.forEach(this::hands);
+            copies.values().forEach(own -> own.values().forEach(this::hands));
+            problem.cooking.tempo().talk().forEach(this::talk);
+        }
+        if (curtains.isEmpty()) {
+            curtains.add(end);
         }
         problem.tasks.forEach(this::orderMain);
         copies.forEach((top, own) -> orderCopies(problem.tasks.get(top), own));
@@ -116,7 +164,7 @@ public final class Exact {
         }
     }
 
-    private Act act(Task task, Task top, Literal present, Literal onAir) {
+    private Act act(Task task, Task top, Literal present, Literal onAir, boolean rest) {
         Act act = new Act();
         act.task = task;
         act.top = top;
@@ -124,13 +172,16 @@ public final class Exact {
         act.onAir = onAir;
         act.start = model.newIntVar(earliest, horizon, "start");
         act.end = model.newIntVar(earliest, horizon, "end");
-        boolean brief = top == null && task.swappable();
+        boolean cut = problem.second && task.splittable();
+        boolean brief = top == null && !rest && (task.swappable() || cut);
+        int shorter = cut ? task.partFor() : task.shownFor();
         act.size = brief
-                ? model.newIntVar(Math.min(task.shownFor(), task.duration()), task.duration(), "size")
-                : model.newConstant(task.duration());
+                ? model.newIntVar(Math.min(shorter, task.duration()), task.duration(), "size")
+                : model.newConstant(rest ? task.duration() - task.partFor() : task.duration());
         if (brief) {
-            model.addEquality(act.size, task.shownFor()).onlyEnforceIf(swapped[task.number()]);
-            model.addEquality(act.size, task.duration()).onlyEnforceIf(swapped[task.number()].not());
+            Literal when = cut ? split[task.number()] : swapped[task.number()];
+            model.addEquality(act.size, shorter).onlyEnforceIf(when);
+            model.addEquality(act.size, task.duration()).onlyEnforceIf(when.not());
         }
         model.addEquality(act.end, LinearExpr.sum(new IntVar[] {act.start, act.size}));
         times(act);
@@ -177,7 +228,7 @@ public final class Exact {
         for (int machine : able) {
             BoolVar literal = model.newBoolVar("held");
             IntervalVar interval = model.newOptionalIntervalVar(act.start, act.size, act.end, literal, "hold");
-            act.holds.add(new Hold(act, literal, machine, units, heat, interval));
+            act.holds.add(new Hold(act, literal, machine, units, heat, interval, act.start, act.end, true));
             some.add(literal);
         }
         model.addExactlyOne(some).onlyEnforceIf(act.present);
@@ -203,20 +254,180 @@ public final class Exact {
             model.addBoolAnd(new Literal[] {swapped[top.number()], shown[before]})
                     .onlyEnforceIf(present);
             model.addBoolOr(new Literal[] {swapped[top.number()].not(), shown[before].not(), present});
-            own.put(before, act(problem.tasks.get(before), top, present, fixed(false)));
+            own.put(before, act(problem.tasks.get(before), top, present, fixed(false), false));
         }
-        own.put(top.number(), act(top, top, swapped[top.number()], fixed(false)));
+        own.put(top.number(), act(top, top, swapped[top.number()], fixed(false), false));
+    }
+
+    // ---- rules 16, 17 and 19
+
+    private void hands(Act act) {
+        Task task = act.task;
+        if (task.hands()) {
+            return;
+        }
+        boolean swappable = act.top == null && task.swappable() && task.step().show() != Show.NEVER;
+        Literal out = swappable ? swapped[task.number()] : fixed(false);
+        if (task.handsAtStart() > 0) {
+            hands(act, out.not(), act.start, task.handsAtStart(), act.onAir);
+        }
+        if (task.handsAtEnd() > 0) {
+            IntVar from = model.newIntVar(earliest, horizon, "out");
+            model.addEquality(
+                    LinearExpr.newBuilder().add(from).addTerm(act.start, -1).build(),
+                    task.duration() - task.handsAtEnd());
+            hands(act, out.not(), from, task.handsAtEnd(), act.onAir);
+        }
+        if (swappable && task.shownFor() > 0) {
+            hands(act, out, act.start, task.shownFor(), fixed(true));
+        }
+    }
+
+    private void hands(Act act, Literal when, IntVar start, int lasts, Literal onAir) {
+        IntVar until = model.newIntVar(earliest, horizon, "until");
+        model.addEquality(
+                LinearExpr.newBuilder().add(until).addTerm(start, -1).build(), lasts);
+        List<Literal> some = new ArrayList<>();
+        for (int person : problem.people(false)) {
+            BoolVar literal = model.newBoolVar("hands");
+            IntervalVar interval =
+                    model.newOptionalIntervalVar(start, model.newConstant(lasts), until, literal, "hands");
+            hands.add(new Hold(act, literal, person, 1, null, interval, start, until, false));
+            some.add(literal);
+            if (!problem.isHost(person)) {
+                model.addImplication(literal, onAir.not());
+            } else if (problem.hasAssistant) {
+                model.addLessOrEqual(until, 0).onlyEnforceIf(new Literal[] {literal, onAir.not()});
+            }
+        }
+        model.addExactlyOne(some).onlyEnforceIf(new Literal[] {act.present, when});
+        for (Literal literal : some) {
+            model.addImplication(literal, act.present);
+            model.addImplication(literal, when);
+        }
+        List<Literal> times = new ArrayList<>(List.of(act.present.not(), when.not()));
+        for (int[] window : problem.windows) {
+            BoolVar inside = model.newBoolVar("inside");
+            model.addGreaterOrEqual(start, window[0]).onlyEnforceIf(inside);
+            model.addLessOrEqual(until, window[1]).onlyEnforceIf(inside);
+            times.add(inside);
+        }
+        BoolVar later = model.newBoolVar("later");
+        model.addGreaterOrEqual(start, 0).onlyEnforceIf(later);
+        times.add(later);
+        model.addBoolOr(times);
+    }
+
+    private void talk(TalkPiece piece) {
+        int lasts = piece.minutes().seconds();
+        IntVar start = model.newIntVar(0, horizon, "talk");
+        IntVar until = model.newIntVar(0, horizon, "said");
+        talk.add(new IntVar[] {start, until});
+        model.addEquality(
+                LinearExpr.newBuilder().add(until).addTerm(start, -1).build(), lasts);
+        piece.from().ifPresent(from -> model.addGreaterOrEqual(start, from.seconds()));
+        piece.to().ifPresent(to -> model.addLessOrEqual(until, to.seconds()));
+        if (piece.at() == TalkPiece.Moment.OPENING) {
+            model.addEquality(start, 0);
+        } else if (piece.at() == TalkPiece.Moment.CLOSING) {
+            curtains.add(start);
+        }
+        model.addGreaterOrEqual(end, until);
+        List<Literal> some = new ArrayList<>();
+        for (int person : problem.people(true)) {
+            BoolVar literal = model.newBoolVar("says");
+            IntervalVar interval =
+                    model.newOptionalIntervalVar(start, model.newConstant(lasts), until, literal, "talk");
+            hands.add(new Hold(null, literal, person, 1, null, interval, start, until, false));
+            some.add(literal);
+        }
+        model.addExactlyOne(some);
+        IntervalVar said = model.newIntervalVar(start, model.newConstant(lasts), until, "said");
+        all().filter(act -> act.task.loud())
+                .forEach(act -> model.addNoOverlap(List.of(
+                        said, model.newOptionalIntervalVar(act.start, act.size, act.end, act.present, "loud"))));
+    }
+
+    private Stream<Act> all() {
+        return Stream.of(
+                        acts.stream(),
+                        rests.values().stream(),
+                        copies.values().stream().flatMap(own -> own.values().stream()))
+                .flatMap(some -> some);
+    }
+
+    /** How often hosts turn to another dish: the pieces of each in a circle, each arc from one to the next. */
+    private LinearExpr changes() {
+        LinearExprBuilder sum = LinearExpr.newBuilder();
+        for (int host = 0; host < problem.machines.size(); host++) {
+            if (problem.isHost(host)) {
+                int person = host;
+                List<Hold> work = acts.stream()
+                        .filter(act -> act.task.hands() && act.task.step().show() != Show.NEVER)
+                        .flatMap(act -> act.holds.stream())
+                        .filter(hold -> hold.machine == person)
+                        .toList();
+                circle(work, sum);
+            }
+        }
+        return sum.build();
+    }
+
+    private void circle(List<Hold> work, LinearExprBuilder sum) {
+        CircuitConstraint circuit = model.addCircuit();
+        BoolVar none = model.newBoolVar("none");
+        circuit.addArc(0, 0, none);
+        for (int i = 0; i < work.size(); i++) {
+            Hold one = work.get(i);
+            BoolVar there = model.newBoolVar("there");
+            model.addBoolAnd(new Literal[] {one.literal, one.act.onAir}).onlyEnforceIf(there);
+            model.addBoolOr(new Literal[] {one.literal.not(), one.act.onAir.not(), there});
+            circuit.addArc(i + 1, i + 1, there.not());
+            model.addImplication(none, there.not());
+            circuit.addArc(0, i + 1, model.newBoolVar("first"));
+            circuit.addArc(i + 1, 0, model.newBoolVar("last"));
+            for (int j = 0; j < work.size(); j++) {
+                Hold two = work.get(j);
+                if (i != j) {
+                    BoolVar next = model.newBoolVar("next");
+                    circuit.addArc(i + 1, j + 1, next);
+                    model.addGreaterOrEqual(two.start, one.end).onlyEnforceIf(next);
+                    if (!one.act.task.ref().dish().equals(two.act.task.ref().dish())) {
+                        sum.add(next);
+                    }
+                }
+            }
+        }
     }
 
     private void orderMain(Task task) {
         Act to = acts.get(task.number());
         for (Task.Wait wait : task.waits()) {
-            Act from = acts.get(wait.before());
-            order(from, to, wait, swapped[wait.before()].not());
             if (copies.containsKey(wait.before())) {
-                model.addGreaterOrEqual(to.start, from.end).onlyEnforceIf(swapped[wait.before()]);
-                order(copies.get(wait.before()).get(wait.before()), to, wait, swapped[wait.before()]);
+                model.addGreaterOrEqual(to.start, acts.get(wait.before()).end)
+                        .onlyEnforceIf(swapped[wait.before()]);
             }
+            orderAfter(to, wait, fixed(true));
+            if (rests.containsKey(task.number())) {
+                orderAfter(rests.get(task.number()), wait, split[task.number()]);
+            }
+        }
+    }
+
+    private void orderAfter(Act to, Task.Wait wait, Literal when) {
+        int before = wait.before();
+        order(acts.get(before), to, wait, swapped[before].not(), when);
+        if (copies.containsKey(before)) {
+            order(copies.get(before).get(before), to, wait, swapped[before], when);
+        }
+        if (rests.containsKey(before)) {
+            model.addGreaterOrEqual(
+                            LinearExpr.newBuilder()
+                                    .add(to.start)
+                                    .addTerm(rests.get(before).end, -1)
+                                    .build(),
+                            wait.least())
+                    .onlyEnforceIf(new Literal[] {split[before], when});
         }
     }
 
@@ -264,36 +475,39 @@ public final class Exact {
     private void orderEnd(Task task) {
         int t = task.number();
         Act main = acts.get(t);
-        model.addGreaterOrEqual(end, main.end).onlyEnforceIf(shown[t]);
+        curtains.forEach(curtain -> model.addGreaterOrEqual(curtain, main.end).onlyEnforceIf(shown[t]));
         if (task.isFinal()) {
             last(main, swapped[t].not());
             if (copies.containsKey(t)) {
                 last(copies.get(t).get(t), swapped[t]);
             }
+            if (rests.containsKey(t)) {
+                curtains.forEach(curtain ->
+                        model.addGreaterOrEqual(curtain, rests.get(t).end).onlyEnforceIf(split[t]));
+            }
         }
     }
 
     private void last(Act act, Literal when) {
-        model.addGreaterOrEqual(end, act.end).onlyEnforceIf(when);
-        if (act.task.keeps() != Task.NONE) {
-            model.addLessOrEqual(
-                            LinearExpr.newBuilder()
-                                    .add(end)
-                                    .addTerm(act.end, -1)
-                                    .build(),
-                            act.task.keeps())
-                    .onlyEnforceIf(when);
+        for (IntVar curtain : curtains) {
+            model.addGreaterOrEqual(curtain, act.end).onlyEnforceIf(when);
+            if (act.task.keeps() != Task.NONE) {
+                model.addLessOrEqual(
+                                LinearExpr.newBuilder()
+                                        .add(curtain)
+                                        .addTerm(act.end, -1)
+                                        .build(),
+                                act.task.keeps())
+                        .onlyEnforceIf(when);
+            }
         }
     }
 
     private void machine(int number) {
         Machine machine = problem.machines.get(number);
-        List<Hold> holds = new ArrayList<>();
-        acts.forEach(
-                act -> act.holds.stream().filter(hold -> hold.machine == number).forEach(holds::add));
-        copies.values().forEach(own -> own.values().forEach(act -> act.holds.stream()
+        List<Hold> holds = Stream.concat(all().flatMap(act -> act.holds.stream()), hands.stream())
                 .filter(hold -> hold.machine == number)
-                .forEach(holds::add)));
+                .toList();
         if (machine.capacity() == 1) {
             model.addNoOverlap(holds.stream().map(Hold::interval).toList());
         } else {
@@ -311,6 +525,13 @@ public final class Exact {
 
     private void gaps(Machine machine, Hold one, Hold two) {
         if (machine.resource() == null) {
+            int turn = problem.cooking.tempo().turn().seconds();
+            boolean turns = one.whole
+                    && two.whole
+                    && !one.act.task.ref().dish().equals(two.act.task.ref().dish());
+            if (turns && turn > 0) {
+                either(one, two, turn, turn);
+            }
             return;
         }
         int rinse = one.act.task.component().equals(two.act.task.component()) ? 0 : machine.rinse();
@@ -319,31 +540,40 @@ public final class Exact {
         if (rinse == 0 && gap == Machine.NO_GAP) {
             return;
         }
+        either(one, two, Math.max(rinse, gap), Math.max(rinse, back));
+    }
+
+    private void either(Hold one, Hold two, int gap, int back) {
         BoolVar oneFirst = model.newBoolVar("first");
         model.addGreaterOrEqual(
-                        LinearExpr.newBuilder()
-                                .add(two.act.start)
-                                .addTerm(one.act.end, -1)
-                                .build(),
-                        Math.max(rinse, gap))
+                        LinearExpr.newBuilder().add(two.start).addTerm(one.end, -1).build(), gap)
                 .onlyEnforceIf(new Literal[] {oneFirst, one.literal, two.literal});
         model.addGreaterOrEqual(
-                        LinearExpr.newBuilder()
-                                .add(one.act.start)
-                                .addTerm(two.act.end, -1)
-                                .build(),
-                        Math.max(rinse, back))
+                        LinearExpr.newBuilder().add(one.start).addTerm(two.end, -1).build(), back)
                 .onlyEnforceIf(new Literal[] {oneFirst.not(), one.literal, two.literal});
     }
 
+    private LinearExpr price() {
+        LinearExprBuilder sum = LinearExpr.newBuilder();
+        for (Task task : problem.tasks) {
+            sum.addTerm(swapped[task.number()], problem.cooking.tempo().swapCost());
+            sum.add(split[task.number()]);
+            if (task.may()) {
+                sum.addTerm(shown[task.number()].not(), task.step().worth());
+            }
+        }
+        return sum.build();
+    }
+
     private Result levels(double seconds, int workers) {
+        LinearExpr hidden = LinearExpr.sum(problem.tasks.stream()
+                .filter(Task::may)
+                .map(task -> shown[task.number()].not())
+                .toArray(Literal[]::new));
         LinearExpr[] levels = {
             LinearExpr.term(over, 1),
-            LinearExpr.sum(swapped),
-            LinearExpr.sum(problem.tasks.stream()
-                    .filter(Task::may)
-                    .map(task -> shown[task.number()].not())
-                    .toArray(Literal[]::new)),
+            problem.second ? price() : LinearExpr.sum(swapped),
+            problem.second ? changes() : hidden,
             LinearExpr.term(end, 1)
         };
         long from = System.nanoTime();

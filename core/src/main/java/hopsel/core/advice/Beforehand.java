@@ -99,7 +99,7 @@ public final class Beforehand {
         /** What is swapped out on air stands ready at home, too: its copy is made there as well. */
         private boolean atHome(Activity activity) {
             return !activity.shown()
-                    && (cooking.style() == Style.STREAM || activity.copy().isMain() && broughtAlong(activity.step()));
+                    && (cooking.style() == Style.STREAM || activity.copy().once() && broughtAlong(activity.step()));
         }
 
         private boolean broughtAlong(StepRef ref) {
@@ -140,7 +140,7 @@ public final class Beforehand {
             Task task = new Task(
                     Chore.STEP,
                     activity.step(),
-                    !activity.copy().isMain(),
+                    !activity.copy().once(),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.ofNullable(notUntil),
@@ -160,8 +160,8 @@ public final class Beforehand {
         /** Inside its copy, out of it at the step that is swapped, or from what all copies share. */
         private boolean follows(Activity before, Activity then) {
             boolean out = before.copy().swapOf().equals(Optional.of(before.step()));
-            return before.copy().isMain()
-                    || (out ? then.copy().isMain() : then.copy().equals(before.copy()));
+            return before.copy().once()
+                    || (out ? then.copy().once() : then.copy().equals(before.copy()));
         }
 
         private static @Nullable Integer later(@Nullable Integer one, Optional<Integer> two) {

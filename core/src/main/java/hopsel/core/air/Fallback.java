@@ -39,7 +39,7 @@ public record Fallback(StandsIn kind, String what, String instead, BigDecimal ra
         List<Fallback> found = new ArrayList<>();
         if (plan.activities().stream()
                 .anyMatch(activity ->
-                        activity.step().equals(ref) && !activity.copy().isMain())) {
+                        activity.step().equals(ref) && !activity.copy().once())) {
             found.add(new Fallback(StandsIn.MADE_EARLIER, "", "", BigDecimal.ONE));
         }
         Step step = cooking.step(ref);

@@ -136,7 +136,7 @@ public final class Batches {
      */
     public List<Portion> portions(StepRef ref, Copy copy) {
         return Stream.concat(Stream.of(ref), cooking.alsoFor(ref).stream())
-                .filter(own -> copy.isMain()
+                .filter(own -> copy.once()
                         || own.dish().equals(copy.swapOf().orElseThrow().dish()))
                 .flatMap(own -> ownPortions(own, copy))
                 .toList();
@@ -145,7 +145,7 @@ public final class Batches {
     private Stream<Portion> ownPortions(StepRef ref, Copy copy) {
         Dish dish = cooking.dish(ref.dish());
         Step step = cooking.step(ref);
-        BigDecimal times = BigDecimal.valueOf(copy.isMain() ? 1 + sharers(step, ref.dish()) : 1);
+        BigDecimal times = BigDecimal.valueOf(copy.once() ? 1 + sharers(step, ref.dish()) : 1);
         return step.uses().stream().map(use -> portion(dish, use, times));
     }
 
@@ -224,7 +224,13 @@ public final class Batches {
      * @param grams edible, exact; 0 for "to taste"
      * @param working how the grams come about
      */
-    public record Portion(IngredientLine line, BigDecimal grams, Working working) {}
+    public record Portion(IngredientLine line, BigDecimal grams, Working working) {
+
+        /** A part of it, 0 to 1. */
+        Portion share(BigDecimal of) {
+            return new Portion(line, grams.multiply(of, Decimals.EXACT), working.then(Operation.SHARE, of));
+        }
+    }
 
     private record SwapBatch(List<Step> copied, List<Step> shared) {}
 }

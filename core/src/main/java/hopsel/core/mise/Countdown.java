@@ -289,7 +289,7 @@ public final class Countdown {
                             activity.person(),
                             cooking.step(activity.step()).title(),
                             String.valueOf(next(activity)),
-                            String.valueOf(activity.copy().isMain())));
+                            String.valueOf(activity.copy().once())));
         }
 
         /** When what comes after it begins. */

@@ -60,7 +60,7 @@ public record EmptyCheck(ComponentRef component, String title, int moment, List<
                     if (activity.step().dish().equals(dish.id())
                             && steps.contains(activity.step().step())
                             && activity.end() > 0
-                            && activity.copy().isMain()) {
+                            && activity.copy().once()) {
                         for (int i = 0; i < tray.getValue().size(); i++) {
                             bowls.add(new Bowl(activity, i, tray.getValue().get(i)));
                         }

@@ -164,13 +164,20 @@ public record Holding(List<Stay> stays) {
         private void link(Activity then) {
             for (After wait : cooking.step(then.step()).after()) {
                 StepRef ref = cooking.made(new StepRef(then.step().dish(), wait.step()));
-                boolean swapped = then.copy().isMain() && plan.swaps().contains(ref);
+                boolean swapped = then.copy().once() && plan.swaps().contains(ref);
                 Copy wanted = swapped ? Copy.swap(ref) : then.copy();
                 find(ref, wanted).or(() -> find(ref, Copy.MAIN)).ifPresent(first -> {
-                    Known.in(before, then).add(first);
-                    Known.in(after, first).add(then);
+                    link(first, then);
+                    if (first.copy().isMain()) {
+                        find(ref, Copy.PART).ifPresent(rest -> link(rest, then));
+                    }
                 });
             }
+        }
+
+        private void link(Activity first, Activity then) {
+            Known.in(before, then).add(first);
+            Known.in(after, first).add(then);
         }
 
         private Optional<Activity> find(StepRef ref, Copy copy) {

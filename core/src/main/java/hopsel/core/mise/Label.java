@@ -57,7 +57,7 @@ public record Label(
                             .distinct()
                             .toList(),
                     job.task().parts().stream()
-                            .allMatch(part -> !part.making().copy().isMain()),
+                            .allMatch(part -> !part.making().copy().once()),
                     job.begin(),
                     job.due(),
                     item.storage()
@@ -73,7 +73,7 @@ public record Label(
                         stay.then() == null
                                 ? List.of(stay.activity().step())
                                 : List.of(stay.then().step()),
-                        !stay.activity().copy().isMain(),
+                        !stay.activity().copy().once(),
                         stay.from(),
                         stay.keeps().map(keeps -> stay.from() + keeps).orElse(stay.until()),
                         stay.where() == Holding.Where.FRIDGE,

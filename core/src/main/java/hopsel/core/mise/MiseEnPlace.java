@@ -1,5 +1,6 @@
 package hopsel.core.mise;
 
+import hopsel.core.measure.Decimals;
 import hopsel.core.mise.Batches.Making;
 import hopsel.core.mise.Batches.Portion;
 import hopsel.core.plan.Activity;
@@ -31,7 +32,9 @@ public final class MiseEnPlace {
     public static List<Tray> trays(Plan plan, Batches batches) {
         List<Tray> trays = new ArrayList<>();
         for (Activity activity : plan.activities()) {
+            Optional<BigDecimal> share = share(plan, activity);
             List<Portion> portions = batches.portions(activity.step(), activity.copy()).stream()
+                    .map(portion -> share.map(portion::share).orElse(portion))
                     .sorted(BY_ITEM)
                     .toList();
             if (!portions.isEmpty()) {
@@ -39,6 +42,18 @@ public final class MiseEnPlace {
             }
         }
         return trays;
+    }
+
+    /** Which part of one batch is worked up here, where a step is shown in part: as many minutes, as much of it. */
+    private static Optional<BigDecimal> share(Plan plan, Activity activity) {
+        int whole = plan.activities().stream()
+                .filter(other ->
+                        other.step().equals(activity.step()) && other.copy().once())
+                .mapToInt(Activity::duration)
+                .sum();
+        return activity.copy().once() && whole > activity.duration()
+                ? Optional.of(Decimals.ratio(BigDecimal.valueOf(activity.duration()), BigDecimal.valueOf(whole)))
+                : Optional.empty();
     }
 
     private static List<Tray.Bowl> bowls(List<Portion> portions, boolean weighed) {

@@ -25,7 +25,7 @@ final class Attempts {
     final Solver solver;
     final Neighbourhood around;
     private final Work work;
-    private final Guide guide;
+    private final Branching guide;
     private final Consumer<Schedule> better;
     private final List<Integer> settled = new ArrayList<>();
     private @Nullable Schedule best;
@@ -70,10 +70,23 @@ final class Attempts {
 
     /** A literal that the class is over by then. */
     int endsBy(int seconds) {
+        return atMost(model.end, seconds);
+    }
+
+    /** A literal that a moment comes no later than that. */
+    int atMost(int moment, int most) {
         solver.reset();
         int literal = solver.decision();
-        solver.order(model.end, model.zero, -seconds, literal);
+        solver.order(moment, model.zero, -most, literal);
         return literal;
+    }
+
+    /** From here on it matters how often a host turns from dish to dish. */
+    Turns turns() {
+        solver.reset();
+        Turns turns = new Turns(model, around.places());
+        guide.count(turns);
+        return turns;
     }
 
     /**

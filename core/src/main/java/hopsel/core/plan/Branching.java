@@ -2,9 +2,11 @@ package hopsel.core.plan;
 
 import static hopsel.core.solve.Literal.not;
 
-import hopsel.core.plan.Making.Use;
+import hopsel.core.plan.Stretch.Use;
 import hopsel.core.solve.Guide;
 import hopsel.core.solve.Solver;
+
+import org.jspecify.annotations.Nullable;
 
 import java.util.List;
 
@@ -15,19 +17,22 @@ final class Branching implements Guide {
     private final Places places;
     private final Solver solver;
     /** Those with a time or a place to choose. */
-    private final List<Making> flexible;
+    private final List<Stretch> flexible;
+    /** Null where it does not matter yet how often a host turns from dish to dish. */
+    private @Nullable Turns turns;
 
     Branching(Model model, Places places) {
         this.model = model;
         this.places = places;
         this.solver = model.solver;
-        this.flexible = model.makings.stream()
-                .filter(making ->
-                        making.times.length > 0 || making.uses.stream().anyMatch(need -> need.size() > 1))
+        this.flexible = model.stretches.stream()
+                .filter(stretch ->
+                        stretch.times.length > 0 || stretch.uses.stream().anyMatch(need -> need.size() > 1))
                 .toList();
         for (int t = 0; t < model.shown.length; t++) {
             solver.prefer(model.shown[t]);
             solver.prefer(not(model.swapped[t]));
+            solver.prefer(not(model.split[t]));
         }
     }
 
@@ -37,21 +42,27 @@ final class Branching implements Guide {
         if (choice != DONE) {
             return choice;
         }
-        for (Making making : flexible) {
-            int time = solver.value(making.present) > 0 ? time(making) : DONE;
+        for (Stretch stretch : flexible) {
+            int time = solver.value(stretch.present) > 0 ? time(stretch) : DONE;
             if (time != DONE) {
                 return time;
             }
         }
         int who = who();
-        return who == DONE ? order() : who;
+        int order = who == DONE ? order() : who;
+        return order == DONE && turns != null ? turns.undecided() : order;
+    }
+
+    /** From here on it matters how often a host turns from dish to dish. */
+    void count(Turns those) {
+        this.turns = those;
     }
 
     private int choice() {
         int best = DONE;
         double most = -1;
         for (int t = 0; t < model.shown.length; t++) {
-            for (int literal : new int[] {model.swapped[t], model.shown[t]}) {
+            for (int literal : new int[] {model.swapped[t], model.shown[t], model.split[t]}) {
                 if (solver.open(literal) && solver.blame(literal) > most) {
                     most = solver.blame(literal);
                     best = literal;
@@ -62,12 +73,12 @@ final class Branching implements Guide {
     }
 
     /** The first time that is possible, or the one that went well before. */
-    private int time(Making making) {
-        if (solver.value(making.shown) > 0) {
+    private int time(Stretch stretch) {
+        if (solver.value(stretch.shown) > 0) {
             return DONE;
         }
         int first = DONE;
-        for (int time : making.times) {
+        for (int time : stretch.times) {
             if (solver.value(time) > 0) {
                 return DONE;
             }
@@ -82,12 +93,12 @@ final class Branching implements Guide {
     private int who() {
         List<Use> first = null;
         int moment = Integer.MAX_VALUE;
-        for (Making making : flexible) {
-            if (solver.value(making.present) > 0 && solver.lowest(making.start) < moment) {
-                for (List<Use> need : making.uses) {
+        for (Stretch stretch : flexible) {
+            if (solver.value(stretch.present) > 0 && solver.lowest(stretch.start) < moment) {
+                for (List<Use> need : stretch.uses) {
                     if (need.size() > 1 && undecided(need)) {
                         first = need;
-                        moment = solver.lowest(making.start);
+                        moment = solver.lowest(stretch.start);
                     }
                 }
             }

@@ -1,6 +1,7 @@
 package hopsel.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** The moments at which an activity may start: a few stretches of time, both ends included, in order. */
@@ -35,6 +36,28 @@ final class Calendar {
             stretches.add(new int[] {0, NEVER});
         }
         return new Calendar(stretches);
+    }
+
+    /** The same moments, so many seconds earlier. */
+    Calendar earlier(int seconds) {
+        return new Calendar(Arrays.stream(stretches)
+                .map(stretch -> new int[] {stretch[0] - seconds, stretch[1] - seconds})
+                .toList());
+    }
+
+    /** The moments of both. */
+    Calendar and(Calendar other) {
+        List<int[]> both = new ArrayList<>();
+        for (int[] one : stretches) {
+            for (int[] two : other.stretches) {
+                int from = Math.max(one[0], two[0]);
+                int to = Math.min(one[1], two[1]);
+                if (from <= to) {
+                    both.add(new int[] {from, to});
+                }
+            }
+        }
+        return new Calendar(both);
     }
 
     /** The first moment at or after the given one; {@link #NEVER} if there is none. */

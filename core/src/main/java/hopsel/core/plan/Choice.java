@@ -16,10 +16,12 @@ final class Choice {
 
     private final Mark[] shown;
     private final Mark[] swapped;
+    private final boolean[] split;
 
-    private Choice(Mark[] shown, Mark[] swapped) {
+    private Choice(Mark[] shown, Mark[] swapped, boolean[] split) {
         this.shown = shown;
         this.swapped = swapped;
+        this.split = split;
     }
 
     /** Everything that the class file leaves open is open. */
@@ -35,7 +37,7 @@ final class Choice {
             };
             swapped[task.number()] = task.swappable() && show != Show.NEVER ? Mark.OPEN : Mark.NO;
         }
-        return new Choice(shown, swapped);
+        return new Choice(shown, swapped, new boolean[problem.tasks.size()]);
     }
 
     /** With one step shown or not; what is not shown is not swapped out either. */
@@ -58,8 +60,15 @@ final class Choice {
         return copy;
     }
 
+    /** With one step shown in part. */
+    Choice withSplit(int task) {
+        Choice copy = copy();
+        copy.split[task] = true;
+        return copy;
+    }
+
     private Choice copy() {
-        return new Choice(shown.clone(), swapped.clone());
+        return new Choice(shown.clone(), swapped.clone(), split.clone());
     }
 
     boolean isShown(int task) {
@@ -76,6 +85,10 @@ final class Choice {
 
     boolean isSwapped(int task) {
         return swapped[task] == Mark.YES;
+    }
+
+    boolean isSplit(int task) {
+        return split[task];
     }
 
     boolean swapOpen(int task) {

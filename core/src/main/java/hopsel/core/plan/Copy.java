@@ -6,25 +6,34 @@ import java.util.Comparator;
 import java.util.Optional;
 
 /**
- * Which making of a step: the main one, or the one made beforehand for a swap-out.
+ * Which making of a step: the main one, what of it is done out of sight, or the one made beforehand for a swap-out.
  *
- * @param swapOf the step that is swapped out; empty for the main copy
+ * @param part whether it is the rest of a step that is shown in part
+ * @param swapOf the step that is swapped out; empty for what is made once
  */
-public record Copy(Optional<StepRef> swapOf) implements Comparable<Copy> {
+public record Copy(boolean part, Optional<StepRef> swapOf) implements Comparable<Copy> {
 
     /** What is made before the audience, and everything that is made once. */
-    public static final Copy MAIN = new Copy(Optional.empty());
+    public static final Copy MAIN = new Copy(false, Optional.empty());
+
+    /** The rest of a step that is shown in part: the same batch, out of sight. */
+    public static final Copy PART = new Copy(true, Optional.empty());
 
     private static final Comparator<Copy> ORDER =
-            Comparator.comparing((Copy copy) -> copy.swapOf.isPresent()).thenComparing(Copy::toString);
+            Comparator.comparing((Copy copy) -> !copy.isMain()).thenComparing(Copy::toString);
 
     /** What is made beforehand so that this step can be swapped out. */
     public static Copy swap(StepRef step) {
-        return new Copy(Optional.of(step));
+        return new Copy(false, Optional.of(step));
     }
 
     /** Whether this is the main copy. */
     public boolean isMain() {
+        return !part && swapOf.isEmpty();
+    }
+
+    /** Whether it is of the one batch that the audience sees, and not made beforehand for a swap-out. */
+    public boolean once() {
         return swapOf.isEmpty();
     }
 
@@ -34,9 +43,9 @@ public record Copy(Optional<StepRef> swapOf) implements Comparable<Copy> {
         return ORDER.compare(this, other);
     }
 
-    /** As in plan files: {@code main} or {@code swap:dish/step}. */
+    /** As in plan files: {@code main}, {@code part} or {@code swap:dish/step}. */
     @Override
     public String toString() {
-        return swapOf.map(step -> "swap:" + step).orElse("main");
+        return part ? "part" : swapOf.map(step -> "swap:" + step).orElse("main");
     }
 }

@@ -1,6 +1,6 @@
 package hopsel.core.plan;
 
-import hopsel.core.plan.Making.Use;
+import hopsel.core.plan.Stretch.Use;
 import hopsel.core.solve.Solver;
 
 import java.util.ArrayList;
@@ -35,8 +35,8 @@ final class Energy {
 
     private int bound(int machine) {
         int number = machine;
-        List<Use> certain = new ArrayList<>(model.makings.stream()
-                .flatMap(making -> making.uses.stream())
+        List<Use> certain = new ArrayList<>(model.stretches.stream()
+                .flatMap(stretch -> stretch.uses.stream())
                 .flatMap(List::stream)
                 .filter(use -> use.machine() == number && solver.value(use.literal()) > 0)
                 .toList());
@@ -57,19 +57,21 @@ final class Energy {
     }
 
     private int head(Use use) {
-        return solver.lowest(use.making().start);
+        return solver.lowest(use.stretch().start);
     }
 
     /** Seconds that have to follow its end. */
     private int tail(Use use) {
-        return use.making().isMain() ? tails.of(use.making().task) : 0;
+        return use.stretch() instanceof Making making && making.isMain() && !making.outOfSight
+                ? tails.of(making.task)
+                : 0;
     }
 
     private int duration(Use use) {
-        Making making = use.making();
-        int whole = solver.value(making.shown) > 0
-                ? making.task.duration()
-                : Math.min(making.task.duration(), making.task.offCamera().duration());
-        return solver.value(making.brief) < 0 ? whole : Math.min(making.task.shownFor(), whole);
+        Stretch stretch = use.stretch();
+        int whole = solver.value(stretch.shown) > 0 || !(stretch instanceof Making making)
+                ? stretch.full
+                : Math.min(stretch.full, making.task.offCamera().duration());
+        return solver.value(stretch.brief) < 0 ? whole : Math.min(stretch.shortened, whole);
     }
 }

@@ -3,6 +3,7 @@ package hopsel.core.plan;
 import static hopsel.core.solve.Literal.TRUE;
 import static hopsel.core.solve.Literal.not;
 
+import hopsel.core.plan.Shortening.Figure;
 import hopsel.core.solve.Answer;
 import hopsel.core.solve.Work;
 
@@ -45,11 +46,16 @@ final class Goals {
         if (!withinSlot() && !overrun()) {
             return Optional.empty();
         }
-        fewer(model.swapped);
-        fewer(IntStream.range(0, model.shown.length)
-                .filter(t -> problem.tasks.get(t).may())
-                .map(t -> not(model.shown[t]))
-                .toArray());
+        if (problem.second) {
+            cheaper();
+            steadier();
+        } else {
+            fewer(model.swapped);
+            fewer(IntStream.range(0, model.shown.length)
+                    .filter(t -> problem.tasks.get(t).may())
+                    .map(t -> not(model.shown[t]))
+                    .toArray());
+        }
         if (attempts.found().airEnd() <= problem.air) {
             shorten();
         }
@@ -106,8 +112,32 @@ final class Goals {
     }
 
     private void shorten() {
-        least = new Shortening(attempts, grain, least).run();
+        least = Shortening.ofEnd(attempts, grain, least).run();
         proven &= attempts.found().airEnd() <= least;
+    }
+
+    /** At less cost. */
+    private void cheaper() {
+        attempts.solver.reset();
+        Figure price = new Figure(Price.moment(model), 1, schedule -> Price.of(problem, schedule.network().choice));
+        lower(price, 0);
+    }
+
+    /** With fewer changes from dish to dish. */
+    private void steadier() {
+        Turns turns = attempts.turns();
+        lower(new Figure(turns.changes, 1, Turns::count), turns.least());
+    }
+
+    /** Makes a figure as small as can be with a third of the effort that is left, and keeps it so. */
+    private void lower(Figure figure, int bound) {
+        long later = attempts.left() - attempts.left() / 3;
+        attempts.grant(-later);
+        int below = new Shortening(attempts, figure, bound).run();
+        attempts.grant(later);
+        int value = figure.value().applyAsInt(attempts.found());
+        proven &= value <= below;
+        attempts.settle(attempts.atMost(figure.moment(), value));
     }
 
     /** Fewer of some literals, until that is proven impossible or the effort for it is spent. */

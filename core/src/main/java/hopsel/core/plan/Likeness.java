@@ -3,7 +3,7 @@ package hopsel.core.plan;
 import static hopsel.core.solve.Literal.not;
 
 import hopsel.core.dish.StepRef;
-import hopsel.core.plan.Making.Use;
+import hopsel.core.plan.Stretch.Use;
 import hopsel.core.solve.Answer;
 import hopsel.core.solve.Solver;
 
@@ -45,6 +45,8 @@ final class Likeness {
             if (making.isMain()) {
                 solver.prefer(hidden.contains(making.task.ref()) ? not(model.shown[t]) : model.shown[t]);
                 solver.prefer(swaps.contains(making.task.ref()) ? model.swapped[t] : not(model.swapped[t]));
+                boolean cut = activities.containsKey(making.task.ref() + " " + Copy.PART);
+                solver.prefer(cut ? model.split[t] : not(model.split[t]));
             }
             Activity before = find(making);
             if (before != null) {
@@ -52,16 +54,16 @@ final class Likeness {
             }
         }
         attempts.around.places().orders().forEach(order -> {
-            Activity first = find(model.makings.get(order.first()));
-            Activity then = find(model.makings.get(order.then()));
+            Activity first = find(model.stretches.get(order.first()).making());
+            Activity then = find(model.stretches.get(order.then()).making());
             if (first != null && then != null) {
                 solver.prefer(first.end() <= then.start() ? order.literal() : not(order.literal()));
             }
         });
     }
 
-    private @Nullable Activity find(Making making) {
-        return activities.get(making.task.ref() + " " + (making.top == null ? Copy.MAIN : Copy.swap(making.top.ref())));
+    private @Nullable Activity find(@Nullable Making making) {
+        return making == null ? null : activities.get(making.task.ref() + " " + making.copy());
     }
 
     private void prefer(Making making, Activity before) {

@@ -11,7 +11,7 @@ import java.math.RoundingMode;
 import java.util.Objects;
 
 /**
- * Something that can be held: a person or a resource of the kitchen.
+ * Something that can be held: a person, a resource of the kitchen, or quiet.
  *
  * @param person null for a resource
  * @param resource null for a person
@@ -31,13 +31,22 @@ record Machine(@Nullable Person person, @Nullable Resource resource, int capacit
         return new Machine(null, resource, resource.units(), resource.rinse().seconds());
     }
 
+    /** What talk holds whole, and whatever is loud a unit of. */
+    static Machine quiet(int capacity) {
+        return new Machine(null, null, capacity, 0);
+    }
+
     /** What is held, where it is no person. */
     Resource place() {
         return Objects.requireNonNull(resource, "a person has no temperature");
     }
 
+    /** The id in the class file; empty for what stands in none. */
     String id() {
-        return person != null ? person.id() : place().id();
+        if (person != null) {
+            return person.id();
+        }
+        return resource == null ? "" : resource.id();
     }
 
     /** Seconds from the end of a use at one heat to the start of a use at another; {@link #NO_GAP} if they meet. */

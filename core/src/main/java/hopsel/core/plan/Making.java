@@ -7,45 +7,54 @@ import org.jspecify.annotations.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A step, or its copy made for a swap-out, among the decisions of a {@link Model}. */
-final class Making {
+/** A step, its copy made for a swap-out, or what of it is done out of sight. */
+final class Making extends Stretch {
 
-    final int number;
     final Task task;
     /** The step this is made for, or null in the main copy. */
     final @Nullable Task top;
-    /** Moment at which it starts. */
-    final int start;
-    /** Literal: there is such an activity. */
-    final int present;
-    /** Literal: it is on air. */
-    final int shown;
-    /** Literal: it lasts only as long as it is shown. */
-    final int brief;
-    /** Literals: it lies in that prep window; the last, on air. */
-    int[] times = {};
-    /** One list for each need, and one for the hands: where it can be met. */
-    final List<List<Use>> uses = new ArrayList<>();
+    /** Whether it is the rest of a step that is shown in part. */
+    final boolean outOfSight;
+    /** Hands at its beginning and its end, or for as long as it is shown where it is swapped out. */
+    final List<Hands> hands = new ArrayList<>();
 
-    Making(int number, Task task, @Nullable Task top, int start, int present, int shown, int brief) {
-        this.number = number;
+    Making(int number, Task task, @Nullable Task top, boolean outOfSight, int start, Length length, int[] literals) {
+        super(number, start, length, literals[0], literals[1]);
         this.task = task;
         this.top = top;
-        this.start = start;
-        this.present = present;
-        this.shown = shown;
-        this.brief = brief;
+        this.outOfSight = outOfSight;
     }
 
+    @Override
     boolean isMain() {
         return top == null;
     }
 
-    /**
-     * A machine that may be held.
-     *
-     * @param literal that it is this one
-     * @param heat or null
-     */
-    record Use(Making making, int machine, int units, @Nullable Heat heat, int literal) {}
+    @Override
+    String component() {
+        return task.component();
+    }
+
+    @Override
+    @Nullable String worksOn() {
+        return task.hands() ? dish() : null;
+    }
+
+    @Override
+    String dish() {
+        return task.ref().dish();
+    }
+
+    @Override
+    Making making() {
+        return this;
+    }
+
+    /** Which copy of its step it is. */
+    Copy copy() {
+        if (outOfSight) {
+            return Copy.PART;
+        }
+        return top == null ? Copy.MAIN : Copy.swap(top.ref());
+    }
 }

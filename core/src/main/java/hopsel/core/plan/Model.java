@@ -5,9 +5,12 @@ import static hopsel.core.solve.Literal.TRUE;
 import static hopsel.core.solve.Literal.not;
 
 import hopsel.core.Known;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Show;
-import hopsel.core.plan.Making.Use;
+import hopsel.core.measure.Minutes;
 import hopsel.core.plan.Problem.Task;
+import hopsel.core.plan.Stretch.Length;
+import hopsel.core.plan.Stretch.Use;
 import hopsel.core.solve.Solver;
 
 import org.jspecify.annotations.Nullable;
@@ -17,10 +20,12 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.IntSupplier;
 import java.util.stream.IntStream;
 
 /**
- * A class as decisions and moments: rules 1 to 15 of the contract, each as guarded orders and clauses.
+ * A class as decisions and moments: rules 1 to 20 of the contract, each as guarded orders and clauses.
  *
  * <p>What depends on a choice is guarded by it, so that one model holds all choices. Who comes first where two want the
  * same person or place is told to the solver by {@link Places}, as it turns up.
@@ -36,11 +41,20 @@ final class Model {
 
     final int[] shown;
     final int[] swapped;
-    /** The main copy first, by number of the step. */
+    /** By number of the step: whether it is shown in part. */
+    final int[] split;
+    /** Everything that holds somebody or some place, the main copy first, by number of the step. */
+    final List<Stretch> stretches = new ArrayList<>();
+
     final List<Making> makings = new ArrayList<>();
+    final List<Speech> speeches = new ArrayList<>();
 
     final int horizon;
     private final Map<Integer, Map<Integer, Making>> copies = new HashMap<>();
+    private final Map<Integer, Making> rests = new HashMap<>();
+    /** Moments up to which what is ready last has to keep: the closing words, or else the end. */
+    private final List<Integer> curtains = new ArrayList<>();
+
     private final int earliest;
     /** The literal under which each rule holds, or null where all simply hold. */
     private final @Nullable Map<Rule, Integer> blamed;
@@ -59,10 +73,20 @@ final class Model {
         this.end = solver.moment(0, horizon);
         this.shown = problem.tasks.stream().mapToInt(this::shownLiteral).toArray();
         this.swapped = problem.tasks.stream().mapToInt(this::swappedLiteral).toArray();
+        this.split = problem.tasks.stream().mapToInt(this::splitLiteral).toArray();
         problem.tasks.forEach(this::makeMain);
         problem.tasks.stream().filter(task -> swapped[task.number()] != FALSE).forEach(this::makeCopies);
+        if (problem.second) {
+            problem.tasks.stream().filter(task -> split[task.number()] != FALSE).forEach(this::makeRest);
+            List.copyOf(makings).forEach(this::makeHands);
+            problem.cooking.tempo().talk().forEach(this::makeSpeech);
+        }
+        if (curtains.isEmpty()) {
+            curtains.add(end);
+        }
         makings.forEach(this::place);
         problem.tasks.forEach(this::orderMain);
+        problem.tasks.stream().filter(task -> split[task.number()] != FALSE).forEach(this::orderRest);
         problem.tasks.stream().filter(task -> swapped[task.number()] != FALSE).forEach(this::orderCopies);
         problem.tasks.forEach(this::orderEnd);
         wish(wishes);
@@ -77,7 +101,7 @@ final class Model {
         return blamed == null ? Map.of() : blamed;
     }
 
-    private int by(int number, Rule.Sort sort, Task one, @Nullable Task two, int figure) {
+    private int by(int number, Rule.Sort sort, @Nullable Task one, @Nullable Task two, int figure) {
         return blamed == null
                 ? TRUE
                 : blamed.computeIfAbsent(new Rule(number, sort, one, two, figure), rule -> solver.decision());
@@ -111,7 +135,15 @@ final class Model {
                                     && (top == task
                                             || IntStream.of(top.before()).anyMatch(before -> before == task.number())))
                             .count();
-            sum += copies * (task.duration() + waits + problem.longestGap(task));
+            sum += copies
+                    * (task.duration()
+                            + waits
+                            + problem.longestGap(task)
+                            + problem.cooking.tempo().turn().seconds());
+        }
+        for (TalkPiece piece : problem.cooking.tempo().talk()) {
+            sum += piece.minutes().seconds()
+                    + piece.from().map(Minutes::seconds).orElse(0);
         }
         return (int) Math.min(sum, Calendar.NEVER / 2);
     }
@@ -136,9 +168,29 @@ final class Model {
         return literal;
     }
 
+    private int splitLiteral(Task task) {
+        if (!problem.second || !task.splittable() || task.step().show() == Show.NEVER) {
+            return FALSE;
+        }
+        int literal = solver.decision();
+        solver.clause(not(literal), shown[task.number()]);
+        return literal;
+    }
+
     private void makeMain(Task task) {
         int t = task.number();
-        make(task, null, TRUE, shown[t], swapped[t], shown[t] == TRUE && blamed == null ? 0 : earliest);
+        Length length = split[t] == FALSE
+                ? new Length(task.duration(), task.shownFor(), swapped[t])
+                : new Length(task.duration(), task.partFor(), split[t]);
+        int lowest = shown[t] == TRUE && blamed == null ? 0 : earliest;
+        make(task, null, false, length, TRUE, shown[t], lowest);
+    }
+
+    /** What of a step that is shown in part is done out of sight. */
+    private void makeRest(Task task) {
+        int t = task.number();
+        Length length = Length.of(task.duration() - task.partFor());
+        rests.put(t, make(task, null, true, length, split[t], FALSE, earliest));
     }
 
     private void makeCopies(Task top) {
@@ -146,29 +198,88 @@ final class Model {
         copies.put(top.number(), own);
         for (int before : top.before()) {
             if (shown[before] != FALSE) {
-                own.put(
-                        before,
-                        make(
-                                problem.tasks.get(before).offCamera(),
-                                top,
-                                solver.all(swapped[top.number()], shown[before]),
-                                FALSE,
-                                FALSE,
-                                earliest));
+                int present = solver.all(swapped[top.number()], shown[before]);
+                own.put(before, makeCopy(problem.tasks.get(before).offCamera(), top, present));
             }
         }
-        own.put(top.number(), make(top.offCamera(), top, swapped[top.number()], FALSE, FALSE, earliest));
+        own.put(top.number(), makeCopy(top.offCamera(), top, swapped[top.number()]));
     }
 
-    private Making make(Task task, @Nullable Task top, int present, int onAir, int brief, int lowest) {
-        Making making = new Making(makings.size(), task, top, solver.moment(lowest, horizon), present, onAir, brief);
+    private Making makeCopy(Task task, Task top, int present) {
+        return make(task, top, false, Length.of(task.duration()), present, FALSE, earliest);
+    }
+
+    private Making make(
+            Task task, @Nullable Task top, boolean rest, Length length, int present, int onAir, int lowest) {
+        Making making = new Making(
+                stretches.size(), task, top, rest, solver.moment(lowest, horizon), length, new int[] {present, onAir});
         makings.add(making);
+        stretches.add(making);
         return making;
+    }
+
+    // ---- rules 16 and 17: hands at the ends, and talk
+
+    private void makeHands(Making making) {
+        Task task = making.task;
+        if (task.hands()) {
+            return;
+        }
+        int whole = solver.all(making.present, not(making.brief));
+        makeHands(making, HandsPart.START, 0, task.handsAtStart(), whole);
+        makeHands(making, HandsPart.END, making.full - task.handsAtEnd(), task.handsAtEnd(), whole);
+        if (making.brief != FALSE) {
+            makeHands(making, HandsPart.SHOW, 0, making.shortened, making.brief);
+        }
+    }
+
+    private void makeHands(Making of, HandsPart part, int offset, int lasts, int present) {
+        if (lasts == 0) {
+            return;
+        }
+        int start = of.start;
+        if (offset > 0) {
+            start = solver.moment(earliest, horizon);
+            solver.order(of.start, start, offset, TRUE);
+            solver.order(start, of.start, -offset, TRUE);
+        }
+        Hands hands = new Hands(stretches.size(), of, part, start, offset, lasts, present);
+        of.hands.add(hands);
+        stretches.add(hands);
+        int rule = by(16, Rule.Sort.HANDS, of.task, null, part.ordinal());
+        window(hands, lasts, true, () -> rule);
+        hands.uses.add(uses(hands, problem.people(hands.shown == TRUE), 1, null, rule));
+        hands.uses.get(0).forEach(use -> who(hands, use));
+    }
+
+    private void makeSpeech(TalkPiece piece) {
+        int rule = by(17, Rule.Sort.TALK, null, null, speeches.size());
+        Speech speech = new Speech(stretches.size(), piece, solver.moment(0, horizon));
+        speeches.add(speech);
+        stretches.add(speech);
+        int from = piece.from().map(Minutes::seconds).orElse(0);
+        Optional<Integer> to = piece.to().map(Minutes::seconds);
+        solver.order(zero, speech.start, from, rule);
+        to.ifPresent(until -> solver.order(speech.start, zero, speech.full - until, rule));
+        if (piece.at() == TalkPiece.Moment.OPENING) {
+            solver.order(speech.start, zero, 0, rule);
+        } else if (piece.at() == TalkPiece.Moment.CLOSING) {
+            curtains.add(speech.start);
+        }
+        solver.order(speech.start, end, speech.full, TRUE);
+        speech.uses.add(uses(speech, problem.people(true), 1, null, rule));
+        problem.quiet.ifPresent(quiet -> speech.uses.add(
+                List.of(new Use(speech, quiet, problem.machines.get(quiet).capacity(), null, rule))));
     }
 
     /** The copy of a task that is made for a swap-out. */
     Making copy(Task top, Task task) {
         return Known.in(Known.in(copies, top.number()), task.number());
+    }
+
+    /** What of a step is done out of sight where it is shown in part. */
+    Making rest(Task task) {
+        return Known.in(rests, task.number());
     }
 
     /** The same; null where the swap-out needs none, because everybody sees it done once. */
@@ -193,6 +304,9 @@ final class Model {
         if (making.task.hands()) {
             hands(making);
         }
+        if (making.task.loud()) {
+            problem.quiet.ifPresent(quiet -> making.uses.add(List.of(new Use(making, quiet, 1, null, making.present))));
+        }
     }
 
     private void window(Making making) {
@@ -205,35 +319,46 @@ final class Model {
             return;
         }
         boolean hands = making.task.hands();
-        int room = hands ? making.task.duration() : 0;
+        window(
+                making,
+                hands ? making.full : 0,
+                !hands || problem.hasAssistant,
+                () -> by(hands && !problem.hasAssistant ? 3 : 4, Rule.Sort.TIME, making.task, null, 0));
+    }
+
+    /** What is not shown lies in a prep window, with so many seconds of room, or on air. */
+    private void window(Stretch stretch, int room, boolean onAirToo, IntSupplier rule) {
+        if (stretch.shown == TRUE) {
+            return;
+        }
         List<Integer> times = new ArrayList<>();
         for (int[] window : problem.windows) {
             if (window[1] - room >= window[0]) {
                 int inside = solver.decision();
-                solver.order(zero, making.start, window[0], inside);
-                solver.order(making.start, zero, room - window[1], inside);
+                solver.order(zero, stretch.start, window[0], inside);
+                solver.order(stretch.start, zero, room - window[1], inside);
                 times.add(inside);
             }
         }
-        int onAir = !hands || problem.hasAssistant ? solver.decision() : FALSE;
-        solver.order(zero, making.start, 0, onAir);
+        int onAir = onAirToo ? solver.decision() : FALSE;
+        solver.order(zero, stretch.start, 0, onAir);
         times.add(onAir);
-        making.times = times.stream().mapToInt(Integer::intValue).toArray();
-        int rule = by(hands && !problem.hasAssistant ? 3 : 4, Rule.Sort.TIME, making.task, null, 0);
-        solver.clause(
-                IntStream.concat(IntStream.of(not(rule), not(making.present), making.shown), IntStream.of(making.times))
-                        .toArray());
+        stretch.times = times.stream().mapToInt(Integer::intValue).toArray();
+        solver.clause(IntStream.concat(
+                        IntStream.of(not(rule.getAsInt()), not(stretch.present), stretch.shown),
+                        IntStream.of(stretch.times))
+                .toArray());
     }
 
-    private List<Use> uses(Making making, int[] able, int units, @Nullable Heat heat, int rule) {
+    private List<Use> uses(Stretch stretch, int[] able, int units, @Nullable Heat heat, int rule) {
         boolean settled = able.length == 1 && rule == TRUE;
         List<Use> uses = new ArrayList<>();
         for (int machine : able) {
-            uses.add(new Use(making, machine, units, heat, settled ? making.present : solver.decision()));
+            uses.add(new Use(stretch, machine, units, heat, settled ? stretch.present : solver.decision()));
         }
         if (!settled) {
             solver.clause(IntStream.concat(
-                            IntStream.of(not(making.present), not(rule)),
+                            IntStream.of(not(stretch.present), not(rule)),
                             uses.stream().mapToInt(Use::literal))
                     .toArray());
             for (int i = 0; i < uses.size(); i++) {
@@ -267,12 +392,17 @@ final class Model {
         List<Use> uses = uses(
                 making, problem.people(making.shown == TRUE), 1, null, by(15, Rule.Sort.HANDS, making.task, null, 0));
         making.uses.add(uses);
-        for (Use use : uses) {
-            if (!problem.isHost(use.machine())) {
-                solver.clause(not(use.literal()), not(making.shown));
-            } else if (making.shown != TRUE) {
-                solver.clause(not(use.literal()), making.shown, not(making.times[making.times.length - 1]));
-            }
+        uses.forEach(use -> who(making, use));
+    }
+
+    /**
+     * What is shown is a host's; what is not is, on air, an assistant's, or a host's in passing where there is none.
+     */
+    private void who(Stretch stretch, Use use) {
+        if (!problem.isHost(use.machine())) {
+            solver.clause(not(use.literal()), not(stretch.shown));
+        } else if (stretch.shown != TRUE && (problem.hasAssistant || stretch instanceof Making)) {
+            solver.clause(not(use.literal()), stretch.shown, not(stretch.times[stretch.times.length - 1]));
         }
     }
 
@@ -285,20 +415,50 @@ final class Model {
             int out = swapped[wait.before()];
             if (out != FALSE) {
                 solver.order(from.start, to.start, from.task.shownFor(), by(10, Rule.Sort.ORDER, from.task, task, 0));
-                order(copy(from.task, from.task), to, wait, out);
             }
-            order(from, to, wait, not(out));
+            orderAfter(from, to, wait, TRUE);
         }
     }
 
-    /** Rules 5 and 6 between two activities that last their full time. */
+    /**
+     * What is done out of sight waits as the step does, where what comes before is swapped out for the finished one.
+     */
+    private void orderRest(Task task) {
+        for (Task.Wait wait : task.waits()) {
+            orderAfter(makings.get(wait.before()), rest(task), wait, split[task.number()]);
+        }
+    }
+
+    /** Rules 5, 6 and 20 after a main activity, whichever way it is done. */
+    private void orderAfter(Making from, Making to, Task.Wait wait, int guard) {
+        int out = swapped[wait.before()];
+        int cut = split[wait.before()];
+        if (out != FALSE) {
+            order(copy(from.task, from.task), to, wait, solver.all(guard, out));
+        }
+        if (cut != FALSE) {
+            Making rest = rest(from.task);
+            order(from, to, wait, solver.all(guard, cut), from.shortened);
+            solver.order(
+                    rest.start,
+                    to.start,
+                    rest.full + wait.least(),
+                    solver.all(guard, cut, by(20, Rule.Sort.ORDER, from.task, to.task, wait.least())));
+        }
+        order(from, to, wait, solver.all(guard, not(out), not(cut)));
+    }
+
     private void order(Making from, Making to, Task.Wait wait, int guard) {
+        order(from, to, wait, guard, from.full);
+    }
+
+    /** Rules 5 and 6 after an activity that lasts so long. */
+    private void order(Making from, Making to, Task.Wait wait, int guard, int duration) {
         if (guard == FALSE) {
             return;
         }
         Task first = from.task;
         Task then = to.task;
-        int duration = first.duration();
         solver.order(
                 from.start,
                 to.start,
@@ -349,42 +509,62 @@ final class Model {
     private void orderEnd(Task task) {
         int t = task.number();
         Making main = makings.get(t);
-        int out = swapped[t];
-        solver.order(main.start, end, task.duration(), solver.all(shown[t], not(out)));
-        if (out != FALSE) {
-            solver.order(main.start, end, task.shownFor(), out);
+        int brief = main.brief;
+        over(main, main.full, solver.all(shown[t], not(brief)));
+        if (brief != FALSE) {
+            over(main, main.shortened, brief);
         }
-        if (task.isFinal()) {
-            last(main, not(out));
-            if (out != FALSE) {
-                last(copy(task, task), out);
-            }
+        if (!task.isFinal()) {
+            return;
+        }
+        last(main, main.full, not(brief));
+        if (swapped[t] != FALSE) {
+            Making made = copy(task, task);
+            last(made, made.full, swapped[t]);
+        } else if (brief != FALSE) {
+            last(main, main.shortened, brief);
+            over(rest(task), rest(task).full, brief);
         }
     }
 
-    private void last(Making making, int guard) {
-        solver.order(making.start, end, making.task.duration(), guard);
+    /** The class is not over before it is, nor do the closing words begin. */
+    private void over(Making making, int duration, int guard) {
+        curtains.forEach(curtain -> solver.order(making.start, curtain, duration, guard));
+    }
+
+    private void last(Making making, int duration, int guard) {
+        over(making, duration, guard);
         int keeps = making.task.keeps();
         if (keeps != Task.NONE && guard != FALSE) {
-            solver.order(
-                    end,
-                    making.start,
-                    -keeps - making.task.duration(),
-                    solver.all(guard, by(6, Rule.Sort.KEEPS_TO_END, making.task, null, keeps)));
+            int kept = solver.all(guard, by(6, Rule.Sort.KEEPS_TO_END, making.task, null, keeps));
+            curtains.forEach(curtain -> solver.order(curtain, making.start, -keeps - duration, kept));
         }
     }
 
-    /** Whether everything that one making waits for and the other is, in the same copy, so that they never overlap. */
-    boolean inSequence(Making one, Making two) {
-        return one.top == two.top && (comesBefore(one.task, two.task) || comesBefore(two.task, one.task));
+    /** Whether one waits, in the same copy, for all of the other, so that they never overlap. */
+    boolean inSequence(Stretch one, Stretch two) {
+        Making first = one.making();
+        Making then = two.making();
+        if (first == null || then == null || first.top != then.top) {
+            return false;
+        }
+        if (first == then) {
+            return one != two;
+        }
+        return comesBefore(first, then) || comesBefore(then, first);
     }
 
-    private static boolean comesBefore(Task first, Task then) {
-        return IntStream.of(then.before()).anyMatch(before -> before == first.number());
+    /** Whether one waits, in the same copy, for all of the other. */
+    boolean waitsFor(Stretch then, Stretch first) {
+        Making one = first.making();
+        Making two = then.making();
+        return one != null && two != null && one.top == two.top && comesBefore(one, two);
     }
 
-    /** Seconds that a making lasts as things stand. */
-    int duration(Making making) {
-        return solver.value(making.brief) > 0 ? making.task.shownFor() : making.task.duration();
+    private boolean comesBefore(Making first, Making then) {
+        boolean waits = IntStream.of(then.task.before()).anyMatch(before -> before == first.task.number());
+        // What is done out of sight waits for a finished one alone, so not for the raw one that is shown.
+        return waits
+                && (!then.outOfSight || IntStream.of(then.task.before()).allMatch(before -> swapped[before] == FALSE));
     }
 }

@@ -1,6 +1,6 @@
 package hopsel.core.plan;
 
-import hopsel.core.plan.Making.Use;
+import hopsel.core.plan.Stretch.Use;
 import hopsel.core.solve.Literal;
 import hopsel.core.solve.Solver;
 
@@ -8,6 +8,7 @@ import java.util.BitSet;
 import java.util.Random;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * A part of the best plan so far that is taken apart while the rest stays in its order (large neighbourhood search,
@@ -35,22 +36,23 @@ final class Neighbourhood {
     /** Remembers what the solver just found. */
     void remember() {
         Solver solver = model.solver;
-        starts = model.makings.stream()
-                .mapToInt(making -> solver.lowest(making.start))
+        starts = model.stretches.stream()
+                .mapToInt(stretch -> solver.lowest(stretch.start))
                 .toArray();
-        ends = model.makings.stream()
-                .mapToInt(making -> solver.lowest(making.start) + model.duration(making))
+        ends = model.stretches.stream()
+                .mapToInt(stretch -> solver.lowest(stretch.start) + stretch.duration(solver))
                 .toArray();
-        kept = model.makings.stream()
-                .map(making -> IntStream.concat(
-                                IntStream.of(making.times),
-                                making.uses.stream()
+        kept = model.stretches.stream()
+                .map(stretch -> IntStream.concat(
+                                IntStream.of(stretch.times),
+                                stretch.uses.stream()
                                         .filter(need -> need.size() > 1)
                                         .flatMapToInt(need -> need.stream().mapToInt(Use::literal)))
                         .filter(literal -> literal > 1 && solver.value(literal) > 0)
                         .toArray())
                 .toArray(int[][]::new);
-        choices = IntStream.concat(IntStream.of(model.shown), IntStream.of(model.swapped))
+        choices = Stream.of(model.shown, model.swapped, model.split)
+                .flatMapToInt(IntStream::of)
                 .filter(literal -> literal > 1)
                 .map(literal -> solver.value(literal) > 0 ? literal : Literal.not(literal))
                 .toArray();
@@ -63,7 +65,7 @@ final class Neighbourhood {
     int[] keep(double share) {
         BitSet free =
                 switch (random.nextInt(3)) {
-                    case 0 -> stretch(share);
+                    case 0 -> span(share);
                     case 1 -> dishes(share);
                     default -> machines(share);
                 };
@@ -79,28 +81,28 @@ final class Neighbourhood {
         return IntStream.concat(IntStream.concat(same, places), orders).toArray();
     }
 
-    private BitSet stretch(double share) {
+    private BitSet span(double share) {
         int from = IntStream.of(starts).min().orElse(0);
         int to = IntStream.of(ends).max().orElse(0);
         int length = (int) ((to - from) * share);
         int begin = from + random.nextInt(Math.max(1, to - from - length));
-        return of(making -> starts[making.number] < begin + length && ends[making.number] > begin);
+        return of(stretch -> starts[stretch.number] < begin + length && ends[stretch.number] > begin);
     }
 
     private BitSet dishes(double share) {
         long seed = random.nextLong();
-        return of(making -> chance(seed, making.task.ref().dish().hashCode()) < share * 1.5);
+        return of(stretch -> chance(seed, stretch.dish().hashCode()) < share * 1.5);
     }
 
     private BitSet machines(double share) {
         long seed = random.nextLong();
-        return of(making ->
-                making.uses.stream().anyMatch(need -> chance(seed, need.get(0).machine()) < share));
+        return of(stretch ->
+                stretch.uses.stream().anyMatch(need -> chance(seed, need.get(0).machine()) < share));
     }
 
-    private BitSet of(Predicate<Making> free) {
+    private BitSet of(Predicate<Stretch> free) {
         BitSet set = new BitSet();
-        model.makings.stream().filter(free).forEach(making -> set.set(making.number));
+        model.stretches.stream().filter(free).forEach(stretch -> set.set(stretch.number));
         return set;
     }
 

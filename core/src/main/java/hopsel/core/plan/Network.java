@@ -25,12 +25,14 @@ final class Network {
     final int end;
 
     private final Map<Integer, Map<Integer, Integer>> copies = new HashMap<>();
+    private final Map<Integer, Integer> rests = new HashMap<>();
 
     Network(Problem problem, Choice choice) {
         this.problem = problem;
         this.choice = choice;
         problem.tasks.forEach(this::addMain);
         problem.tasks.stream().filter(task -> choice.isSwapped(task.number())).forEach(this::addCopies);
+        problem.tasks.stream().filter(task -> choice.isSplit(task.number())).forEach(this::addRest);
         this.end = nodes.size();
         problem.tasks.forEach(this::orderMain);
         problem.tasks.stream().filter(task -> choice.isSwapped(task.number())).forEach(this::orderCopies);
@@ -39,13 +41,26 @@ final class Network {
 
     private void addMain(Task task) {
         int t = task.number();
-        Calendar calendar = choice.isShown(t) ? Calendar.of(List.of(), 0, true) : hidden(task);
-        nodes.add(new Node(
-                task, Copy.MAIN, choice.isSwapped(t) ? task.shownFor() : task.duration(), choice.isShown(t), calendar));
+        Calendar calendar = choice.isShown(t) ? Calendar.of(List.of(), 0, true) : hidden(task, task.duration());
+        nodes.add(new Node(task, Copy.MAIN, onAir(task), choice.isShown(t), calendar));
     }
 
-    private Calendar hidden(Task task) {
-        return Calendar.of(problem.windows, task.hands() ? task.duration() : 0, !task.hands() || problem.hasAssistant);
+    /** Seconds of the main activity. */
+    private int onAir(Task task) {
+        if (choice.isSwapped(task.number())) {
+            return task.shownFor();
+        }
+        return choice.isSplit(task.number()) ? task.partFor() : task.duration();
+    }
+
+    private void addRest(Task task) {
+        rests.put(task.number(), nodes.size());
+        int duration = task.duration() - task.partFor();
+        nodes.add(new Node(task, Copy.PART, duration, false, hidden(task, duration)));
+    }
+
+    private Calendar hidden(Task task, int duration) {
+        return Calendar.of(problem.windows, task.hands() ? duration : 0, !task.hands() || problem.hasAssistant);
     }
 
     private void addCopies(Task top) {
@@ -62,7 +77,7 @@ final class Network {
     private void addCopy(Task top, Task task, Map<Integer, Integer> own) {
         own.put(task.number(), nodes.size());
         Task made = task.offCamera();
-        nodes.add(new Node(made, Copy.swap(top.ref()), made.duration(), false, hidden(made)));
+        nodes.add(new Node(made, Copy.swap(top.ref()), made.duration(), false, hidden(made, made.duration())));
     }
 
     private void orderMain(Task task) {
@@ -70,10 +85,23 @@ final class Network {
             int b = wait.before();
             if (choice.isSwapped(b)) {
                 edge(b, task.number(), nodes.get(b).duration, 10, wait);
-                order(Known.in(Known.in(copies, b), b), task.number(), wait, 10);
-            } else {
-                order(b, task.number(), wait, 5);
             }
+            orderAfter(b, task.number(), wait);
+            if (choice.isSplit(task.number())) {
+                orderAfter(b, Known.in(rests, task.number()), wait);
+            }
+        }
+    }
+
+    private void orderAfter(int before, int to, Task.Wait wait) {
+        if (choice.isSwapped(before)) {
+            order(Known.in(Known.in(copies, before), before), to, wait, 10);
+            return;
+        }
+        order(before, to, wait, 5);
+        if (choice.isSplit(before)) {
+            int rest = Known.in(rests, before);
+            edge(rest, to, nodes.get(rest).duration + wait.least(), 20, wait);
         }
     }
 
@@ -124,6 +152,10 @@ final class Network {
         }
         if (!task.isFinal()) {
             return;
+        }
+        if (choice.isSplit(t)) {
+            int rest = Known.in(rests, t);
+            edges.add(new Edge(rest, end, nodes.get(rest).duration, 20, Edge.Sort.END, 0));
         }
         int made = choice.isSwapped(t) ? Known.in(Known.in(copies, t), t) : t;
         edges.add(new Edge(made, end, nodes.get(made).duration, 7, Edge.Sort.END, 0));

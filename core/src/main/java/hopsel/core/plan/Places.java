@@ -1,9 +1,10 @@
 package hopsel.core.plan;
 
 import static hopsel.core.solve.Literal.FALSE;
+import static hopsel.core.solve.Literal.TRUE;
 import static hopsel.core.solve.Literal.not;
 
-import hopsel.core.plan.Making.Use;
+import hopsel.core.plan.Stretch.Use;
 import hopsel.core.solve.Demand;
 import hopsel.core.solve.Solver;
 
@@ -13,11 +14,12 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * Rules 12 to 15: who comes first where two want the same person or place, or too many want one place.
+ * Rules 12 to 15, 18 and 19: who comes first where two want the same person or place, or too many want one place.
  *
  * <p>Most pairs never meet, so an order is made a decision only once two of the main copy exclude each other, or once
  * two others clash; and that a place is too full is told to the solver once it was.
@@ -36,7 +38,7 @@ final class Places {
         this.model = model;
         this.solver = model.solver;
         model.problem.machines.forEach(machine -> uses.add(new ArrayList<>()));
-        model.makings.forEach(making -> making.uses.forEach(
+        model.stretches.forEach(stretch -> stretch.uses.forEach(
                 need -> need.forEach(use -> uses.get(use.machine()).add(use))));
         for (int m = 0; m < uses.size(); m++) {
             if (uses.get(m).size() > 1) {
@@ -48,23 +50,17 @@ final class Places {
         if (model.problem.hosts > 1) {
             solver.capacity(
                     model.problem.hosts,
-                    model.makings.stream()
-                            .filter(making -> making.isMain() && making.task.hands() && making.shown != FALSE)
-                            .map(making -> new Demand(
-                                    making.start,
-                                    making.task.duration(),
-                                    making.task.duration(),
-                                    FALSE,
-                                    1,
-                                    making.shown))
+                    model.stretches.stream()
+                            .filter(this::isHosts)
+                            .map(stretch -> demand(stretch, 1, stretch.shown == TRUE ? stretch.present : stretch.shown))
                             .toList());
         }
         for (List<Use> all : uses) {
             for (Use one : all) {
                 for (Use two : all) {
-                    if (one.making().number < two.making().number
-                            && one.making().isMain()
-                            && two.making().isMain()) {
+                    if (one.stretch().number < two.stretch().number
+                            && one.stretch().isMain()
+                            && two.stretch().isMain()) {
                         exclude(one, two);
                     }
                 }
@@ -72,16 +68,26 @@ final class Places {
         }
     }
 
+    /** Whether it takes a host's hands where it is shown, as far as that is certain. */
+    private boolean isHosts(Stretch stretch) {
+        if (stretch instanceof Making making) {
+            return making.isMain() && !making.outOfSight && making.task.hands() && making.shown != FALSE;
+        }
+        return stretch.shown == TRUE;
+    }
+
     private static Demand demand(Use use) {
-        Making making = use.making();
-        int full = making.task.duration();
+        return demand(use.stretch(), use.units(), use.literal());
+    }
+
+    private static Demand demand(Stretch stretch, int units, int held) {
         return new Demand(
-                making.start,
-                full,
-                making.brief == FALSE ? full : making.task.shownFor(),
-                making.brief,
-                use.units(),
-                use.literal());
+                stretch.start,
+                stretch.full,
+                stretch.brief == FALSE ? stretch.full : stretch.shortened,
+                stretch.brief,
+                units,
+                held);
     }
 
     /** Two uses of a machine that exclude each other. */
@@ -93,35 +99,46 @@ final class Places {
         int gap = gap(machine, one, two);
         int gapBack = gap(machine, two, one);
         if (gap == Machine.NO_GAP
-                || (gap == 0 && gapBack == 0 && model.inSequence(one.making(), two.making()))
+                || (gap == 0 && gapBack == 0 && model.inSequence(one.stretch(), two.stretch()))
                 || known.putIfAbsent(key(one, two, one.machine()), true) != null) {
             return false;
         }
-        int oneFirst = before(one.making(), two.making());
-        int twoFirst = before(two.making(), one.making());
-        follow(one.making(), two.making(), gap, solver.all(oneFirst, one.literal(), two.literal()));
-        follow(two.making(), one.making(), gapBack, solver.all(twoFirst, one.literal(), two.literal()));
+        int oneFirst = before(one.stretch(), two.stretch());
+        int twoFirst = before(two.stretch(), one.stretch());
+        follow(one.stretch(), two.stretch(), gap, solver.all(oneFirst, one.literal(), two.literal()));
+        follow(two.stretch(), one.stretch(), gapBack, solver.all(twoFirst, one.literal(), two.literal()));
         solver.clause(not(one.literal()), not(two.literal()), oneFirst, twoFirst);
         pairs.add(new Pair(one, two, oneFirst, twoFirst, gap, gapBack));
         return true;
     }
 
     private static long key(Use one, Use two, int machine) {
-        return ((long) machine << 40) + ((long) one.making().number << 20) + two.making().number;
+        return ((long) machine << 40) + ((long) one.stretch().number << 20) + two.stretch().number;
     }
 
     /** Seconds between two uses that exclude each other, or {@link Machine#NO_GAP} where they may overlap. */
-    private static int gap(Machine machine, Use first, Use then) {
+    private int gap(Machine machine, Use first, Use then) {
         int gap = first.units() + then.units() > machine.capacity() ? 0 : Machine.NO_GAP;
+        if (machine.person() != null) {
+            return turns(first.stretch(), then.stretch()) ? turn() : gap;
+        }
         if (machine.rinse() > 0
-                && !first.making().task.component().equals(then.making().task.component())) {
+                && !Objects.equals(first.stretch().component(), then.stretch().component())) {
             gap = machine.rinse();
         }
         return machine.resource() == null ? gap : Math.max(gap, machine.heatGap(first.heat(), then.heat()));
     }
 
+    private int turn() {
+        return model.problem.cooking.tempo().turn().seconds();
+    }
+
+    private static boolean turns(Stretch first, Stretch then) {
+        return first.worksOn() != null && then.worksOn() != null && !Objects.equals(first.worksOn(), then.worksOn());
+    }
+
     /** The literal that one making is over before the other starts. */
-    private int before(Making first, Making then) {
+    private int before(Stretch first, Stretch then) {
         long key = ((long) first.number << 20) + then.number;
         Integer there = orders.get(key);
         if (there != null) {
@@ -140,16 +157,28 @@ final class Places {
     Stream<Order> orders() {
         return pairs.stream()
                 .flatMap(pair -> Stream.of(
-                        new Order(pair.one.making().number, pair.two.making().number, pair.oneFirst),
-                        new Order(pair.two.making().number, pair.one.making().number, pair.twoFirst)));
+                        new Order(pair.one.stretch().number, pair.two.stretch().number, pair.oneFirst),
+                        new Order(pair.two.stretch().number, pair.one.stretch().number, pair.twoFirst)));
     }
 
-    private void follow(Making first, Making then, int gap, int guard) {
+    /**
+     * The literal that one of two that exclude each other is over before the other starts: true or false where that is
+     * settled by what they wait for.
+     */
+    int order(Stretch first, Stretch then) {
+        Integer there = orders.get(((long) first.number << 20) + then.number);
+        if (there != null) {
+            return there;
+        }
+        return model.waitsFor(then, first) ? TRUE : FALSE;
+    }
+
+    private void follow(Stretch first, Stretch then, int gap, int guard) {
         if (first.brief == FALSE) {
-            solver.order(first.start, then.start, first.task.duration() + gap, guard);
+            solver.order(first.start, then.start, first.full + gap, guard);
         } else {
-            solver.order(first.start, then.start, first.task.shownFor() + gap, guard);
-            solver.order(first.start, then.start, first.task.duration() + gap, solver.all(guard, not(first.brief)));
+            solver.order(first.start, then.start, first.shortened + gap, guard);
+            solver.order(first.start, then.start, first.full + gap, solver.all(guard, not(first.brief)));
         }
     }
 
@@ -191,14 +220,14 @@ final class Places {
     }
 
     private boolean clashes(Pair pair) {
-        int one = solver.lowest(pair.one.making().start);
-        int two = solver.lowest(pair.two.making().start);
-        return one + model.duration(pair.one.making()) + pair.gap > two
-                && two + model.duration(pair.two.making()) + pair.gapBack > one;
+        int one = solver.lowest(pair.one.stretch().start);
+        int two = solver.lowest(pair.two.stretch().start);
+        return one + pair.one.stretch().duration(solver) + pair.gap > two
+                && two + pair.two.stretch().duration(solver) + pair.gapBack > one;
     }
 
     private int moment(Pair pair) {
-        return Math.max(solver.lowest(pair.one.making().start), solver.lowest(pair.two.making().start));
+        return Math.max(solver.lowest(pair.one.stretch().start), solver.lowest(pair.two.stretch().start));
     }
 
     /** The order that went well before, or else the one that leaves more room. */
@@ -206,14 +235,14 @@ final class Places {
         if (solver.preferred(pair.oneFirst) != solver.preferred(pair.twoFirst)) {
             return solver.preferred(pair.oneFirst) ? pair.oneFirst : pair.twoFirst;
         }
-        return slack(pair.one.making(), pair.two.making(), pair.gap)
-                        >= slack(pair.two.making(), pair.one.making(), pair.gapBack)
+        return slack(pair.one.stretch(), pair.two.stretch(), pair.gap)
+                        >= slack(pair.two.stretch(), pair.one.stretch(), pair.gapBack)
                 ? pair.oneFirst
                 : pair.twoFirst;
     }
 
-    private int slack(Making first, Making then, int gap) {
-        return solver.highest(then.start) - solver.lowest(first.start) - model.duration(first) - gap;
+    private int slack(Stretch first, Stretch then, int gap) {
+        return solver.highest(then.start) - solver.lowest(first.start) - first.duration(solver) - gap;
     }
 
     /** Tells the solver of pairs that clash and were not known to; whether there was any. */
@@ -223,7 +252,7 @@ final class Places {
             for (int i = 0; i < all.size(); i++) {
                 Use two = all.get(i);
                 // Pairs of the main copy, which comes first, are known from the start.
-                for (int j = 0; j < i && !two.making().isMain() && held(two); j++) {
+                for (int j = 0; j < i && !two.stretch().isMain() && held(two); j++) {
                     told |= held(all.get(j)) && meets(all.get(j), two);
                 }
             }
@@ -232,15 +261,15 @@ final class Places {
     }
 
     private int start(Use use) {
-        return solver.lowest(use.making().start);
+        return solver.lowest(use.stretch().start);
     }
 
     private int end(Use use) {
-        return start(use) + model.duration(use.making());
+        return start(use) + use.stretch().duration(solver);
     }
 
     private boolean meets(Use one, Use two) {
-        int gap = one.making() == two.making()
+        int gap = one.stretch() == two.stretch()
                 ? Machine.NO_GAP
                 : gap(model.problem.machines.get(one.machine()), one, two);
         if (gap == Machine.NO_GAP
@@ -335,8 +364,8 @@ final class Places {
         double most = Double.NEGATIVE_INFINITY;
         for (Use one : crowd) {
             for (Use two : crowd) {
-                if (one.making() != two.making()) {
-                    int order = before(one.making(), two.making());
+                if (one.stretch() != two.stretch()) {
+                    int order = before(one.stretch(), two.stretch());
                     rule.add(order);
                     double promise = promise(order, one, two);
                     if (solver.open(order) && promise > most) {
@@ -354,7 +383,7 @@ final class Places {
 
     /** What went well before first; otherwise whoever ends first goes first, and the least urgent waits. */
     private double promise(int order, Use one, Use two) {
-        double room = solver.highest(two.making().start) - end(one);
+        double room = solver.highest(two.stretch().start) - end(one);
         return room + (solver.preferred(order) ? 1e9 : 0);
     }
 }

@@ -3,6 +3,7 @@ package hopsel.core.plan;
 import hopsel.core.dish.StepRef;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -15,6 +16,7 @@ import java.util.Set;
  * @param notShown {@code may} steps that are not shown, sorted
  * @param activities in the order of {@link Activity#ORDER}; empty when impossible
  * @param conflicts reasons of an impossible class; for an overrun, the chain that causes it
+ * @param pace how it goes for those who hold it; empty by the first edition of the rules
  */
 public record Plan(
         Verdict verdict,
@@ -23,7 +25,8 @@ public record Plan(
         List<StepRef> swaps,
         List<StepRef> notShown,
         List<Activity> activities,
-        List<Conflict> conflicts) {
+        List<Conflict> conflicts,
+        Optional<Pace> pace) {
 
     /** Keeps its own copies. */
     public Plan {
@@ -31,6 +34,23 @@ public record Plan(
         notShown = List.copyOf(notShown);
         activities = List.copyOf(activities);
         conflicts = List.copyOf(conflicts);
+    }
+
+    /** A plan by the first edition of the rules. */
+    public Plan(
+            Verdict verdict,
+            int airEnd,
+            int overrun,
+            List<StepRef> swaps,
+            List<StepRef> notShown,
+            List<Activity> activities,
+            List<Conflict> conflicts) {
+        this(verdict, airEnd, overrun, swaps, notShown, activities, conflicts, Optional.empty());
+    }
+
+    /** The same with what is known of its pace. */
+    public Plan paced(Pace known) {
+        return new Plan(verdict, airEnd, overrun, swaps, notShown, activities, conflicts, Optional.of(known));
     }
 
     /** There is no plan, for these reasons. */

@@ -1,9 +1,12 @@
 package hopsel.core.plan;
 
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Network.Edge;
 import hopsel.core.plan.Network.Node;
 import hopsel.core.plan.Problem.Task;
+import hopsel.core.plan.Schedule.HandsAt;
+import hopsel.core.plan.Schedule.TalkAt;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -51,7 +54,7 @@ final class PlanBuilder {
         List<Edge> edges = new ArrayList<>(network.edges);
         edges.addAll(ordersAsTheyAre());
         int[] latest = IntStream.rangeClosed(0, network.end)
-                .map(n -> starts[n] >= 0 || fixed(n) ? starts[n] : calendar(n).atOrBefore(-1))
+                .map(n -> starts[n] >= 0 || fixed(n) ? starts[n] : calendar(n).atOrBefore(Math.min(-1, beforeTalk(n))))
                 .toArray();
         boolean moved = true;
         while (moved) {
@@ -74,15 +77,51 @@ final class PlanBuilder {
                         && pinned.contains(network.nodes.get(node).ref()));
     }
 
+    /** The latest start at which whatever comes before something that is said still does. */
+    private int beforeTalk(int node) {
+        int latest = Calendar.NEVER;
+        boolean loud = network.nodes.get(node).task().loud();
+        for (TalkAt talk : schedule.talk()) {
+            for (Hold hold : holds(node)) {
+                boolean hers = hold.machine == talk.machine() && starts[node] + hold.until() <= talk.start();
+                latest = hers ? Math.min(latest, talk.start() - hold.until()) : latest;
+            }
+            boolean still = loud || talk.piece().at() == TalkPiece.Moment.CLOSING;
+            if (still && starts[node] + duration(node) <= talk.start()) {
+                latest = Math.min(latest, talk.start() - duration(node));
+            }
+        }
+        return latest;
+    }
+
+    /** A machine that is held for a part of an activity, in seconds after its start. */
+    private record Hold(int machine, int from, int until) {}
+
+    private List<Hold> holds(int node) {
+        List<Hold> holds = new ArrayList<>();
+        if (schedule.people()[node] != Schedule.NOBODY) {
+            holds.add(new Hold(schedule.people()[node], 0, duration(node)));
+        }
+        IntStream.of(schedule.machines()[node])
+                .distinct()
+                .forEach(machine -> holds.add(new Hold(machine, 0, duration(node))));
+        schedule.hands()
+                .get(node)
+                .forEach(part -> holds.add(new Hold(part.machine(), part.offset(), part.offset() + part.lasts())));
+        return holds;
+    }
+
     private List<Edge> ordersAsTheyAre() {
         List<Edge> orders = new ArrayList<>();
         for (int first = 0; first < network.end; first++) {
-            for (int then = 0; then < network.end; then++) {
-                if (first != then && starts[first] < 0 && starts[first] + duration(first) <= starts[then]) {
-                    for (int machine : machines(first)) {
-                        if (usage.units(then, machine) > 0) {
-                            int gap = Math.max(0, usage.gap(first, then, machine));
-                            orders.add(new Edge(first, then, duration(first) + gap, 15, Edge.Sort.ORDER, gap));
+            for (int then = 0; starts[first] < 0 && then < network.end; then++) {
+                for (Hold one : holds(first)) {
+                    for (Hold two : holds(then)) {
+                        if (first != then
+                                && one.machine == two.machine
+                                && starts[first] + one.until <= starts[then] + two.from) {
+                            int gap = Math.max(0, gap(first, then, one.machine));
+                            orders.add(new Edge(first, then, one.until + gap - two.from, 15, Edge.Sort.ORDER, gap));
                         }
                     }
                 }
@@ -91,18 +130,32 @@ final class PlanBuilder {
         return orders;
     }
 
+    private int gap(int first, int then, int machine) {
+        if (problem.machines.get(machine).person() == null) {
+            return usage.gap(first, then, machine);
+        }
+        boolean turns = schedule.people()[first] == machine
+                && schedule.people()[then] == machine
+                && !network.nodes
+                        .get(first)
+                        .ref()
+                        .dish()
+                        .equals(network.nodes.get(then).ref().dish());
+        return turns ? problem.cooking.tempo().turn().seconds() : 0;
+    }
+
     private Calendar calendar(int node) {
         Node at = network.nodes.get(node);
         boolean byHost = schedule.people()[node] != Schedule.NOBODY && problem.isHost(schedule.people()[node]);
-        return byHost && !at.shown() ? Calendar.of(problem.windows, at.duration(), false) : at.calendar();
-    }
-
-    private int[] machines(int node) {
-        IntStream places = IntStream.of(schedule.machines()[node]).distinct();
-        int person = schedule.people()[node];
-        return person == Schedule.NOBODY
-                ? places.toArray()
-                : IntStream.concat(IntStream.of(person), places).toArray();
+        Calendar calendar = byHost && !at.shown() ? Calendar.of(problem.windows, at.duration(), false) : at.calendar();
+        for (HandsAt part : schedule.hands().get(node)) {
+            boolean passing = !problem.hasAssistant || !problem.isHost(part.machine());
+            calendar = at.shown()
+                    ? calendar
+                    : calendar.and(
+                            Calendar.of(problem.windows, part.lasts(), passing).earlier(part.offset()));
+        }
+        return calendar;
     }
 
     private int duration(int node) {
@@ -124,7 +177,19 @@ final class PlanBuilder {
                 refs(task -> network.choice.isSwapped(task.number())),
                 refs(task -> task.may() && network.choice.isHidden(task.number())),
                 activities,
-                conflicts);
+                conflicts,
+                problem.second ? Optional.of(pace()) : Optional.empty());
+    }
+
+    private Pace pace() {
+        List<Pace.Talk> talk = schedule.talk().stream()
+                .map(said -> new Pace.Talk(said.piece().id(), id(said.machine()), said.start(), said.end()))
+                .toList();
+        return new Pace(talk, Price.of(problem, network.choice), Turns.count(schedule), Optional.empty());
+    }
+
+    private String id(int machine) {
+        return problem.machines.get(machine).id();
     }
 
     private List<StepRef> refs(Predicate<Task> which) {
@@ -145,8 +210,15 @@ final class PlanBuilder {
         Optional<String> who = person == Schedule.NOBODY
                 ? Optional.empty()
                 : Optional.of(problem.machines.get(person).id());
+        List<Activity.Hands> hands = schedule.hands().get(node).stream()
+                .map(part -> new Activity.Hands(
+                        part.part(),
+                        id(part.machine()),
+                        starts[node] + part.offset(),
+                        starts[node] + part.offset() + part.lasts()))
+                .toList();
         return new Activity(
-                at.ref(), at.copy(), at.shown(), starts[node], starts[node] + at.duration(), who, placements);
+                at.ref(), at.copy(), at.shown(), starts[node], starts[node] + at.duration(), who, placements, hands);
     }
 
     /** The asked temperature, moved as little as everything in the oven at the start of the activity wants. */

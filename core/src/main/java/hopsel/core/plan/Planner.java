@@ -62,11 +62,11 @@ public final class Planner {
     private static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most) {
         Problem problem = new Problem(cooking);
         if (problem.tasks.size() > MOST_STEPS || problem.size() > MOST) {
-            return impossible(List.of(tooLarge(problem)), false);
+            return impossible(problem, List.of(tooLarge(problem)), false);
         }
         List<Conflict> missing = missingPlaces(problem);
         if (!missing.isEmpty()) {
-            return impossible(missing, true);
+            return impossible(problem, missing, true);
         }
         Work work = new Work(Math.min(most, WORK_AT_LEAST + WORK_FOR_EACH * problem.tasks.size()));
         Goals goals = new Goals(
@@ -80,12 +80,14 @@ public final class Planner {
     private static Outcome impossible(Problem problem, Wishes wishes, boolean proven) {
         List<Conflict> conflicts = Contradiction.explain(problem, wishes);
         return impossible(
+                problem,
                 conflicts.isEmpty() ? List.of(nothingFound(problem, !proven)) : conflicts,
                 proven || !conflicts.isEmpty());
     }
 
-    private static Outcome impossible(List<Conflict> conflicts, boolean proven) {
-        return new Outcome(proven ? Plan.impossible(conflicts) : Plan.notFound(conflicts), proven, 0);
+    private static Outcome impossible(Problem problem, List<Conflict> conflicts, boolean proven) {
+        Plan none = proven ? Plan.impossible(conflicts) : Plan.notFound(conflicts);
+        return new Outcome(problem.second ? none.paced(Pace.NONE) : none, proven, 0);
     }
 
     private static Conflict tooLarge(Problem problem) {

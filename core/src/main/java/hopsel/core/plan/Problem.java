@@ -2,6 +2,7 @@ package hopsel.core.plan;
 
 import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Edition;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Ancestry;
 import hopsel.core.dish.Component;
@@ -25,6 +26,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -40,6 +42,11 @@ final class Problem {
     final List<int[]> windows;
     final int hosts;
     final boolean hasAssistant;
+    /** Whether it is planned by the second edition of the rules. */
+    final boolean second;
+    /** What stands still while somebody talks; there is one only where something is loud. */
+    final OptionalInt quiet;
+
     private final Map<StepRef, Integer> numbers = new HashMap<>();
     private final Map<Integer, Integer> longestGaps = new HashMap<>();
 
@@ -59,6 +66,13 @@ final class Problem {
         number();
         for (Dish dish : cooking.dishes()) {
             add(dish);
+        }
+        this.second = Edition.of(cooking) == Edition.SECOND;
+        boolean loud =
+                second && !cooking.tempo().talk().isEmpty() && tasks.stream().anyMatch(Task::loud);
+        this.quiet = loud ? OptionalInt.of(machines.size()) : OptionalInt.empty();
+        if (loud) {
+            machines.add(Machine.quiet(size()));
         }
     }
 
@@ -102,6 +116,7 @@ final class Problem {
                 component,
                 step.minutes().likely().seconds(),
                 seconds(step.swap()),
+                behind == null ? seconds(step.part()) : Task.NONE,
                 seconds(step.keeps()),
                 waits,
                 before,
@@ -204,6 +219,7 @@ final class Problem {
      * A step, numbered.
      *
      * @param shownFor seconds on air when swapped out, or {@link #NONE} where it cannot be
+     * @param partFor seconds on air when shown in part, or {@link #NONE} where it cannot be, as where all cook along
      * @param keeps seconds, or {@link #NONE} for no limit
      * @param before numbers of all ancestors
      * @param behind the step as the house does it off camera, or null where that is no different
@@ -215,6 +231,7 @@ final class Problem {
             String component,
             int duration,
             int shownFor,
+            int partFor,
             int keeps,
             List<Wait> waits,
             int[] before,
@@ -233,8 +250,27 @@ final class Problem {
             return shownFor != NONE;
         }
 
+        /** Whether it can be shown in part. */
+        boolean splittable() {
+            return partFor != NONE;
+        }
+
         boolean hands() {
             return step.work() == Work.HANDS;
+        }
+
+        boolean loud() {
+            return step.noise().filter("loud"::equals).isPresent();
+        }
+
+        /** Seconds of somebody's hands from its start on. */
+        int handsAtStart() {
+            return step.handsOn().start().seconds();
+        }
+
+        /** Seconds of somebody's hands up to its end. */
+        int handsAtEnd() {
+            return step.handsOn().end().seconds();
         }
 
         boolean may() {

@@ -1,5 +1,6 @@
 package hopsel.core.plan;
 
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Problem.Task;
 
@@ -13,11 +14,11 @@ import java.util.stream.Stream;
  *
  * @param number of the contract; 0 for what the host asked for
  * @param sort which part of it
- * @param one the step it is about
+ * @param one the step it is about; null where it is about none
  * @param two the step it stands to, or null
- * @param figure seconds that the cook wrote, or which of its needs
+ * @param figure seconds that the cook wrote, or which of its needs, or which talk
  */
-record Rule(int number, Sort sort, Task one, @Nullable Task two, int figure) {
+record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int figure) {
 
     enum Sort {
         SHOWN,
@@ -28,6 +29,7 @@ record Rule(int number, Sort sort, Task one, @Nullable Task two, int figure) {
         KEEPS_TO_END,
         PLACE,
         HANDS,
+        TALK,
         PIN,
         CHOICE
     }
@@ -42,15 +44,28 @@ record Rule(int number, Sort sort, Task one, @Nullable Task two, int figure) {
     }
 
     private String message(Problem problem) {
-        String first = Words.quoted(one);
-        String second = two == null ? "" : Words.quoted(two);
+        if (one == null) {
+            return talk(problem);
+        }
+        return message(problem, one, Words.quoted(one), two == null ? "" : Words.quoted(two));
+    }
+
+    private String talk(Problem problem) {
+        TalkPiece piece = problem.cooking.tempo().talk().get(figure);
+        return "“%s” wants a host with empty hands for %s, and nothing loud. Give it more room, or let it go."
+                .formatted(
+                        piece.title().orElse(piece.id()),
+                        Words.time(piece.minutes().seconds()));
+    }
+
+    private String message(Problem problem, Task about, String first, String second) {
         return switch (sort) {
             case SHOWN ->
-                (one.may()
+                (about.may()
                                 ? "%s cannot start before the class if it is shown."
                                 : "%s must be shown, so it cannot start before the class. Let it be done off camera.")
                         .formatted(first);
-            case TIME -> time(problem, first);
+            case TIME -> time(problem, about, first);
             case ORDER ->
                 figure > 0
                         ? "%s waits for %s, and %s more.".formatted(second, first, Words.time(figure))
@@ -67,27 +82,29 @@ record Rule(int number, Sort sort, Task one, @Nullable Task two, int figure) {
             case PLACE ->
                 ("%s needs the %s while something else has it. Bring another, or let what is done before or after "
                                 + "it keep longer.")
-                        .formatted(first, one.step().needs().get(figure).kind());
+                        .formatted(first, about.step().needs().get(figure).kind());
             case HANDS ->
                 "%s needs somebody's hands while they are busy. Bring another pair of hands, or let things keep longer."
                         .formatted(first);
+            case TALK -> talk(problem);
             case PIN -> "You pinned %s at %s. Let it go, or move it.".formatted(first, Words.moment(figure));
             case CHOICE -> "You asked for %s to be shown, or not to be swapped out. Take that back.".formatted(first);
         };
     }
 
-    private String time(Problem problem, String first) {
+    private static String time(Problem problem, Task about, String first) {
         String opening = problem.windows.isEmpty()
                 ? ", and it is not open before the class"
                 : ", from %s at the earliest"
                         .formatted(Words.moment(problem.windows.get(0)[0]));
-        String alone =
-                one.hands() && !problem.hasAssistant ? " On air only an assistant could do it, and there is none." : "";
+        String alone = about.hands() && !problem.hasAssistant
+                ? " On air only an assistant could do it, and there is none."
+                : "";
         return ("%s (%s) can only be begun while somebody is in the kitchen%s.%s Open the kitchen earlier or for "
                         + "longer%s.")
                 .formatted(
                         first,
-                        Words.time(one.duration()),
+                        Words.time(about.duration()),
                         opening,
                         alone,
                         alone.isEmpty() ? "" : ", bring an assistant, or show it");

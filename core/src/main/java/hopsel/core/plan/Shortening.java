@@ -2,11 +2,13 @@ package hopsel.core.plan;
 
 import hopsel.core.solve.Answer;
 
+import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
 
 /**
- * Ends a class earlier and earlier: in leaps, halved where one leads nowhere soon; then a step at a time, by taking
- * parts of the best plan apart and by searching the whole in turns, until it is proven that no step is left.
+ * Makes a figure of the plan, such as the end of the class, smaller and smaller: in leaps, halved where one leads
+ * nowhere soon; then a step at a time, by taking parts of the best plan apart and by searching the whole in turns,
+ * until it is proven that no step is left.
  */
 final class Shortening {
 
@@ -15,17 +17,32 @@ final class Shortening {
     private static final double PART = 0.3;
 
     private final Attempts attempts;
-    private final int grain;
-    /** Seconds before which the class cannot be over. */
+    private final Figure figure;
+    /** Below which the figure cannot be. */
     private int least;
 
-    Shortening(Attempts attempts, int grain, int least) {
+    /**
+     * What is made smaller.
+     *
+     * @param moment that is no earlier than the figure
+     * @param grain of which every value is a multiple
+     * @param value of a plan
+     */
+    record Figure(int moment, int grain, ToIntFunction<Schedule> value) {}
+
+    Shortening(Attempts attempts, Figure figure, int least) {
         this.attempts = attempts;
-        this.grain = grain;
-        this.least = Math.max(least, attempts.bound());
+        this.figure = figure;
+        this.least = least;
     }
 
-    /** Seconds before which the class cannot be over, as far as that was proven. */
+    /** Makes the end of the class earlier. */
+    static Shortening ofEnd(Attempts attempts, int grain, int least) {
+        Figure end = new Figure(attempts.model.end, grain, Schedule::airEnd);
+        return new Shortening(attempts, end, Math.max(least, attempts.bound()));
+    }
+
+    /** What the figure cannot be below, as far as that was proven. */
     int run() {
         leap();
         long patience = TRY;
@@ -40,16 +57,16 @@ final class Shortening {
     }
 
     private int end() {
-        return attempts.found().airEnd();
+        return figure.value.applyAsInt(attempts.found());
     }
 
     /** Steps between what was found and what is possible. */
     private int left() {
-        return Math.max(0, (end() - least + grain - 1) / grain);
+        return Math.max(0, (end() - least + figure.grain - 1) / figure.grain);
     }
 
     private int sooner(int steps) {
-        return attempts.endsBy(end() - steps * grain);
+        return attempts.atMost(figure.moment, end() - steps * figure.grain);
     }
 
     private void leap() {
@@ -57,9 +74,9 @@ final class Shortening {
         Answer answer = Answer.FOUND;
         while (left() > 0 && !attempts.spent() && !(leap == 1 && answer == Answer.UNKNOWN)) {
             leap = Math.min(answer == Answer.FOUND ? leap : Math.max(1, leap / 2), left());
-            int aim = end() - leap * grain;
+            int aim = end() - leap * figure.grain;
             answer = attempts.attempt(TRY, attempts.left(), sooner(leap));
-            least = answer == Answer.NONE ? aim + grain : least;
+            least = answer == Answer.NONE ? aim + figure.grain : least;
         }
     }
 

@@ -336,6 +336,6 @@ public final class SimulatedKitchen {
     private boolean madeEarlier(Standing standing) {
         return plan.activities().stream()
                 .anyMatch(activity -> activity.step().equals(standing.activity().step())
-                        && !activity.copy().isMain());
+                        && !activity.copy().once());
     }
 }

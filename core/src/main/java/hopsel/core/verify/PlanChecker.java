@@ -2,6 +2,8 @@ package hopsel.core.verify;
 
 import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Edition;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Show;
@@ -12,6 +14,7 @@ import hopsel.core.kitchen.Role;
 import hopsel.core.measure.Minutes;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
+import hopsel.core.plan.Pace;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Verdict;
 
@@ -23,11 +26,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * Checks a plan against rules 1 to 15 of the class file's contract and its own totals, from the class and the plan
+ * Checks a plan against rules 1 to 20 of the class file's contract and its own totals, from the class and the plan
  * alone.
  */
 public final class PlanChecker {
@@ -38,6 +42,9 @@ public final class PlanChecker {
     private final Map<StepRef, Step> steps = new LinkedHashMap<>();
     private final Map<StepRef, Activity> main = new HashMap<>();
     private final Map<StepRef, Map<StepRef, Activity>> copies = new HashMap<>();
+    /** What is done out of sight of steps that are shown in part. */
+    private final Map<StepRef, Activity> rests = new HashMap<>();
+
     private final Set<StepRef> swapped;
 
     private PlanChecker(CookingClass cooking, Plan plan) {
@@ -66,8 +73,17 @@ public final class PlanChecker {
             checker.ends();
             checker.violations.addAll(PlaceCheck.check(cooking, plan.activities(), checker.steps));
             checker.totals();
+            plan.pace().ifPresent(pace -> checker.violations.addAll(PaceCheck.check(cooking, plan, pace)));
+            checker.edition();
         }
         return List.copyOf(checker.violations);
+    }
+
+    private void edition() {
+        boolean second = Edition.of(cooking) == Edition.SECOND;
+        if (second != plan.pace().isPresent()) {
+            bad(0, "The class is planned by the %s edition of the rules.".formatted(second ? "second" : "first"));
+        }
     }
 
     private void impossible() {
@@ -87,7 +103,7 @@ public final class PlanChecker {
             Map<StepRef, Activity> place = activity.copy()
                     .swapOf()
                     .map(swap -> copies.computeIfAbsent(swap, any -> new HashMap<>()))
-                    .orElse(main);
+                    .orElse(activity.copy().part() ? rests : main);
             if (place.put(activity.step(), activity) != null) {
                 bad(activity.copy().isMain() ? 1 : 8, name(activity) + " is there twice");
             }
@@ -100,6 +116,11 @@ public final class PlanChecker {
     }
 
     private void copySets() {
+        rests.keySet().forEach(ref -> {
+            if (Known.in(steps, ref).part().isEmpty() || !shown(ref)) {
+                bad(20, ref + " is shown in part, which it cannot be");
+            }
+        });
         if (!copies.keySet().equals(swapped)) {
             bad(0, "the swaps declared are %s, those made are %s".formatted(swapped, copies.keySet()));
         }
@@ -161,10 +182,17 @@ public final class PlanChecker {
 
     private void duration(Activity activity, Step step) {
         boolean brief = activity.copy().isMain() && swapped.contains(activity.step());
+        boolean cut =
+                rests.containsKey(activity.step()) && activity.copy().swapOf().isEmpty();
         int expected = (brief ? step.swap().orElseThrow() : step.minutes().likely()).seconds();
+        if (cut) {
+            int part = step.part().map(Minutes::seconds).orElse(0);
+            expected = activity.copy().part() ? expected - part : part;
+        }
         if (activity.end() - activity.start() != expected) {
+            int whole = brief ? 8 : 1;
             bad(
-                    brief ? 8 : 1,
+                    cut ? 20 : whole,
                     "%s lasts %d s instead of %d s"
                             .formatted(name(activity), activity.end() - activity.start(), expected));
         }
@@ -222,12 +250,26 @@ public final class PlanChecker {
                 StepRef before = before(ref, after);
                 if (swapped.contains(before)) {
                     atLeast(10, then, Known.in(main, before).end(), before + " shown");
-                    follows(10, Known.in(Known.in(copies, before), before), then, after);
-                } else {
-                    follows(0, Known.in(main, before), then, after);
+                }
+                afterMain(before, then, after);
+                if (rests.containsKey(ref)) {
+                    afterMain(before, Known.in(rests, ref), after);
                 }
             }
         });
+    }
+
+    private void afterMain(StepRef before, Activity then, After after) {
+        int rule = then.copy().part() ? 20 : 0;
+        if (swapped.contains(before)) {
+            follows(rule == 0 ? 10 : rule, Known.in(Known.in(copies, before), before), then, after);
+            return;
+        }
+        follows(rule, Known.in(main, before), then, after);
+        if (rests.containsKey(before)) {
+            Activity rest = Known.in(rests, before);
+            atLeast(20, then, rest.end() + after.least().seconds(), name(rest));
+        }
     }
 
     private void copyOrder(StepRef swap) {
@@ -285,21 +327,39 @@ public final class PlanChecker {
 
     /** Rule 7, and rules 6 and 10 for what is finished last. */
     private void ends() {
-        int airEnd = Stream.concat(main.values().stream().filter(Activity::shown), finals().stream())
+        Stream<Activity> last = finals().stream()
+                .flatMap(activity -> Stream.of(activity, rests.getOrDefault(activity.step(), activity)));
+        int done = Stream.concat(main.values().stream().filter(Activity::shown), last)
                 .mapToInt(Activity::end)
                 .reduce(0, Math::max);
+        int said = talk().mapToInt(Pace.Talk::end).reduce(0, Math::max);
+        int airEnd = Math.max(done, said);
+        int eaten = closing().orElse(airEnd);
+        if (eaten < done) {
+            bad(17, "the closing words begin at %d s, before all is done at %d s".formatted(eaten, done));
+        }
         if (airEnd != plan.airEnd()) {
             bad(7, "the class ends at %d s, not at %d s".formatted(airEnd, plan.airEnd()));
         }
-        for (Activity last : finals()) {
-            Known.in(steps, last.step())
+        for (Activity activity : finals()) {
+            Known.in(steps, activity.step())
                     .keeps()
-                    .filter(keeps -> airEnd - last.end() > keeps.seconds())
+                    .filter(keeps -> eaten - activity.end() > keeps.seconds())
                     .ifPresent(keeps -> bad(
-                            last.copy().isMain() ? 6 : 10,
+                            activity.copy().isMain() ? 6 : 10,
                             "%s waits %d s for the end, more than %d s"
-                                    .formatted(name(last), airEnd - last.end(), keeps.seconds())));
+                                    .formatted(name(activity), eaten - activity.end(), keeps.seconds())));
         }
+    }
+
+    private Stream<Pace.Talk> talk() {
+        return plan.pace().stream().flatMap(pace -> pace.talk().stream());
+    }
+
+    private OptionalInt closing() {
+        return talk().filter(talk -> PaceCheck.at(cooking, talk) == TalkPiece.Moment.CLOSING)
+                .mapToInt(Pace.Talk::start)
+                .min();
     }
 
     private List<Activity> finals() {

@@ -2,6 +2,7 @@ package hopsel.formats.classfile;
 
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Edition;
 import hopsel.core.classes.Finding;
 import hopsel.core.classes.Place;
 import hopsel.core.dish.Dish;
@@ -48,7 +49,9 @@ public final class ClassFile {
         if (!document.isObject()) {
             throw new FaultyFileException(findings);
         }
-        CookingClass cooking = ClassShape.CLASS.read(root.as(version(root)));
+        int version = version(root);
+        CookingClass read = ClassShape.CLASS.read(root.as(version));
+        CookingClass cooking = version == 2 ? read.withTempo(read.tempo().withEdition(Edition.SECOND)) : read;
         List<Finding> all = merge(findings, ClassReview.of(cooking, builtIn));
         if (!all.isEmpty()) {
             throw new FaultyFileException(all);
@@ -67,11 +70,18 @@ public final class ClassFile {
         return Math.min(version, ClassShape.NEWEST);
     }
 
-    /** The class as an indented file that reads back to the same class, in the lowest version that knows all of it. */
+    /**
+     * The class as an indented file that reads back to the same class, in the lowest version that knows all of it and
+     * plans as it asks.
+     */
     public static String write(CookingClass cooking) {
         Written written = new Written();
         ObjectNode file = ClassShape.CLASS.write(cooking, written);
-        return Json.indented(file.put("version", written.version())) + "\n";
+        return Json.indented(file.put("version", Math.max(written.version(), edition(cooking)))) + "\n";
+    }
+
+    private static int edition(CookingClass cooking) {
+        return cooking.tempo().edition() == Edition.SECOND ? 2 : 1;
     }
 
     /** The JSON Schema of class files of a version, 1 or 2. */

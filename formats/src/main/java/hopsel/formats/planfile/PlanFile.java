@@ -5,6 +5,8 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Conflict;
 import hopsel.core.plan.Copy;
+import hopsel.core.plan.HandsPart;
+import hopsel.core.plan.Pace;
 import hopsel.core.plan.Placement;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Verdict;
@@ -31,7 +33,7 @@ public final class PlanFile {
     public static ObjectNode write(Plan plan) {
         ObjectNode file = Json.object()
                 .put("format", "hopsel-plan")
-                .put("version", 1)
+                .put("version", plan.pace().isPresent() ? 2 : 1)
                 .put("verdict", plan.verdict().word());
         if (plan.possible()) {
             file.put("airEnd", minutes(plan.airEnd())).put("overrun", minutes(plan.overrun()));
@@ -39,6 +41,7 @@ public final class PlanFile {
             plan.swaps().forEach(step -> swaps.add(step.toString()));
             ArrayNode notShown = file.putArray("notShown");
             plan.notShown().forEach(step -> notShown.add(step.toString()));
+            plan.pace().ifPresent(pace -> pace(file, pace));
         }
         ArrayNode activities = file.putArray("activities");
         plan.activities().forEach(activity -> activity(activities.addObject(), activity));
@@ -52,6 +55,17 @@ public final class PlanFile {
         return file;
     }
 
+    private static void pace(ObjectNode file, Pace pace) {
+        file.put("cost", pace.cost()).put("changes", pace.changes());
+        pace.onTime().ifPresent(share -> file.put("onTime", share));
+        ArrayNode talk = file.putArray("talk");
+        pace.talk().forEach(said -> talk.addObject()
+                .put("id", said.id())
+                .put("person", said.person())
+                .put("start", minutes(said.start()))
+                .put("end", minutes(said.end())));
+    }
+
     private static void activity(ObjectNode node, Activity activity) {
         node.put("step", activity.step().toString())
                 .put("copy", activity.copy().toString())
@@ -59,6 +73,14 @@ public final class PlanFile {
                 .put("start", minutes(activity.start()))
                 .put("end", minutes(activity.end()));
         activity.person().ifPresent(person -> node.put("person", person));
+        if (!activity.hands().isEmpty()) {
+            ArrayNode hands = node.putArray("hands");
+            activity.hands().forEach(part -> hands.addObject()
+                    .put("part", part.part().word())
+                    .put("person", part.person())
+                    .put("start", minutes(part.start()))
+                    .put("end", minutes(part.end())));
+        }
         ArrayNode resources = node.putArray("resources");
         activity.placements().forEach(placement -> {
             ObjectNode resource =
@@ -93,7 +115,45 @@ public final class PlanFile {
                 refs(file.path("swaps")),
                 refs(file.path("notShown")),
                 activities,
-                conflicts);
+                conflicts,
+                file.path("version").asInt() == 2 ? Optional.of(pace(file)) : Optional.empty());
+    }
+
+    private static Pace pace(JsonNode file) {
+        List<Pace.Talk> talk = file.path("talk")
+                .valueStream()
+                .map(said -> new Pace.Talk(
+                        said.path("id").asString(),
+                        said.path("person").asString(),
+                        seconds(said.path("start")),
+                        seconds(said.path("end"))))
+                .toList();
+        JsonNode share = file.path("onTime");
+        return new Pace(
+                talk,
+                file.path("cost").asInt(0),
+                file.path("changes").asInt(0),
+                share.isNumber() ? Optional.of(share.asDouble()) : Optional.empty());
+    }
+
+    private static Copy copy(String text) {
+        return switch (text) {
+            case "main" -> Copy.MAIN;
+            case "part" -> Copy.PART;
+            default -> Copy.swap(StepRef.parse(text.substring("swap:".length())));
+        };
+    }
+
+    private static Activity.Hands hands(JsonNode node) {
+        String word = node.path("part").asString();
+        return new Activity.Hands(
+                Arrays.stream(HandsPart.values())
+                        .filter(part -> part.word().equals(word))
+                        .findFirst()
+                        .orElseThrow(() -> new IllegalArgumentException("That is no plan.")),
+                node.path("person").asString(),
+                seconds(node.path("start")),
+                seconds(node.path("end")));
     }
 
     private static List<StepRef> refs(JsonNode texts) {
@@ -101,7 +161,6 @@ public final class PlanFile {
     }
 
     private static Activity activity(JsonNode node) {
-        String copy = node.path("copy").asString();
         List<Placement> placements = node.path("resources")
                 .valueStream()
                 .map(place -> new Placement(
@@ -111,12 +170,13 @@ public final class PlanFile {
                 .toList();
         return new Activity(
                 StepRef.parse(node.path("step").asString()),
-                copy.equals("main") ? Copy.MAIN : Copy.swap(StepRef.parse(copy.substring("swap:".length()))),
+                copy(node.path("copy").asString()),
                 node.path("shown").asBoolean(),
                 seconds(node.path("start")),
                 seconds(node.path("end")),
                 node.has("person") ? Optional.of(node.path("person").asString()) : Optional.empty(),
-                placements);
+                placements,
+                node.path("hands").valueStream().map(PlanFile::hands).toList());
     }
 
     private static int seconds(JsonNode minutes) {

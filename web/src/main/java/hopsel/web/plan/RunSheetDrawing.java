@@ -274,7 +274,7 @@ record RunSheetDrawing(
             double width = Math.max(10, x(activity.end()) - from - 2);
             String form = step.work().word()
                     + (activity.shown() ? " shown" : " off")
-                    + (activity.copy().isMain() ? "" : " copy")
+                    + (activity.copy().once() ? "" : " copy")
                     + (kind.equals("place") ? " place" : "")
                     + (plan.swaps().contains(activity.step()) && activity.copy().isMain() ? " swapped" : "")
                     + (step.noise().isPresent() ? " loud" : "");

@@ -67,7 +67,10 @@ final class Cases {
             cases.add(new Case("held-tight-" + seed, held(shorter(cooking(2 + seed % 4, 400 + seed)), 50 + seed)));
         }
         for (int seed = 1; seed <= 10; seed++) {
-            cases.add(new Case("large-" + seed, held(cooking(7 + seed, 500 + seed), 100 + seed)));
+            cases.add(new Case("large-" + seed, held(roomy(cooking(7 + seed, 500 + seed)), 100 + seed)));
+        }
+        for (int seed = 1; seed <= 8; seed++) {
+            cases.add(new Case("wide-" + seed, roomy(cooking(7 + seed, 600 + seed))));
         }
         return cases;
     }
@@ -94,6 +97,28 @@ final class Cases {
         return cooking.withMenu(cooking.menu().withDishes(dishes))
                 .withKitchen(cooking.kitchen().withPeople(people))
                 .withTempo(tempo);
+    }
+
+    /** The same in a large kitchen that is open for long before, with things that keep, in less time on air. */
+    private static CookingClass roomy(CookingClass cooking) {
+        List<PrepWindow> windows = List.of(
+                new PrepWindow(Minutes.of(-1560), Minutes.of(-1140)), new PrepWindow(Minutes.of(-420), Minutes.ZERO));
+        List<Resource> resources = cooking.resources().stream()
+                .map(place -> place.withUnits(place.kind().equals("fridge") ? 12 : place.units() + 3))
+                .toList();
+        return assemble(
+                cooking.airMinutes().value().longValue() * 2 / 3,
+                windows,
+                people(2, 3),
+                resources,
+                cooking.dishes().stream()
+                        .map(dish -> dish.withComponents(dish.components().stream()
+                                .map(part -> part.withSteps(part.steps().stream()
+                                        .map(step -> step.withKeeps(
+                                                step.keeps().map(keeps -> Minutes.of(keeps.value().multiply(BigDecimal.valueOf(6))))))
+                                        .toList()))
+                                .toList()))
+                        .toList());
     }
 
     private static TalkPiece talk(String id, long minutes, TalkPiece.Moment at) {

@@ -21,7 +21,10 @@ final class Branching implements Guide {
     /** Null where it does not matter yet how often a host turns from dish to dish. */
     private @Nullable Turns turns;
 
+    private boolean early;
+
     Branching(Model model, Places places) {
+        this.early = model.problem.second;
         this.model = model;
         this.places = places;
         this.solver = model.solver;
@@ -48,9 +51,28 @@ final class Branching implements Guide {
                 return time;
             }
         }
+        int next = early ? step() : whoThenOrder();
+        return next == DONE && turns != null ? turns.undecided() : next;
+    }
+
+    /** Whatever clashes so far is put in order before anybody gets more to do, so that what leads nowhere shows soon. */
+    private int step() {
+        int clash = places.clash();
+        if (clash != Places.NOTHING) {
+            return clash;
+        }
         int who = who();
-        int order = who == DONE ? order() : who;
-        return order == DONE && turns != null ? turns.undecided() : order;
+        return who == DONE ? order() : who;
+    }
+
+    private int whoThenOrder() {
+        int who = who();
+        return who == DONE ? order() : who;
+    }
+
+    /** From here on clashes are put in order as they turn up, or once everybody has their work. */
+    void early(boolean yes) {
+        early = yes;
     }
 
     /** From here on it matters how often a host turns from dish to dish. */

@@ -7,10 +7,16 @@ import hopsel.core.plan.Shortening.Figure;
 import hopsel.core.solve.Answer;
 import hopsel.core.solve.Work;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.function.Consumer;
+import java.util.function.IntSupplier;
 import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
 
 /** The four levels of what is best, one after another: each is made as small as can be while those before stay met. */
@@ -18,8 +24,12 @@ final class Goals {
 
     private static final long PATIENCE = 4_000;
     private static final long LONG_PATIENCE = 20_000;
+    private static final long SHORT_PATIENCE = 100;
+    private static final int ORDERS = 6;
+    private static final double SOONEST = 1.1;
+    private static final double LATER = 1.4;
     private static final long LITTLE = 1_000_000;
-    private static final long GRACE = 9;
+    private static final long GRACE = 4;
 
     private final Problem problem;
     private final Wishes wishes;
@@ -87,7 +97,14 @@ final class Goals {
             proven = any == Answer.NONE;
             return false;
         }
-        shorten();
+        if (problem.large) {
+            // The most important level gets all there was, those after it half as much again.
+            long spent = attempts.left();
+            shorten();
+            attempts.grant(spent / 2);
+        } else {
+            shorten();
+        }
         attempts.settle(attempts.endsBy(Math.max(problem.air, attempts.found().airEnd())));
         return true;
     }
@@ -96,12 +113,34 @@ final class Goals {
     private Answer anyPlan() {
         Answer any = Answer.UNKNOWN;
         long patience = PATIENCE / 2;
+        if (problem.large) {
+            any = soon();
+        }
         for (boolean onAir = false; any == Answer.UNKNOWN && !attempts.spent(); onAir = !onAir) {
             show(onAir);
             any = attempts.attempt(patience, Math.max(LITTLE, attempts.left() / 2), TRUE);
             patience *= 2;
         }
         return any;
+    }
+
+    /** Some plan that ends not too late; the nearer the limit, the sooner it shows that something leads nowhere. */
+    private Answer soon() {
+        attempts.early(true);
+        attempts.around.places().inTurn(true);
+        Answer any = Answer.UNKNOWN;
+        int from = Math.max(problem.air, least);
+        for (double late = SOONEST; any != Answer.FOUND && from * late < model.horizon; late *= LATER) {
+            for (int onAir = 0; onAir < 2 && any != Answer.FOUND; onAir++) {
+                show(onAir == 1);
+                int limit = attempts.endsBy((int) (from * late));
+                any = attempts.attempt(SHORT_PATIENCE, attempts.left() / 8, limit);
+                least = any == Answer.NONE ? Math.max(least, (int) (from * late) + 1) : least;
+            }
+        }
+        attempts.early(problem.second);
+        attempts.around.places().inTurn(false);
+        return any == Answer.FOUND ? any : Answer.UNKNOWN;
     }
 
     /** Tries what may be shown on air first, or, where time is short, off camera first. */
@@ -111,33 +150,63 @@ final class Goals {
         }
     }
 
-    private void shorten() {
+    private int shorten() {
         least = Shortening.ofEnd(attempts, grain, least).run();
         proven &= attempts.found().airEnd() <= least;
+        return least;
     }
 
     /** At less cost. */
     private void cheaper() {
+        ToIntFunction<Schedule> value = schedule -> Price.of(problem, schedule.network().choice);
+        int known = value.applyAsInt(attempts.found());
+        int bound = within(attempts.left() / 4, () -> new Cores(attempts, Price.of(model)).run(known));
         attempts.solver.reset();
-        Figure price = new Figure(Price.moment(model), 1, schedule -> Price.of(problem, schedule.network().choice));
-        lower(price, 0);
+        lower(new Figure(Price.moment(model), 1, value), Math.min(known, bound));
     }
 
     /** With fewer changes from dish to dish. */
     private void steadier() {
         Turns turns = attempts.turns();
-        lower(new Figure(turns.changes, 1, Turns::count), turns.least());
+        lower(new Figure(turns.changes, 1, Turns::count), group(turns));
+    }
+
+    /**
+     * Tries to keep the work on each dish together, the dishes in one order and another.
+     *
+     * @return the changes that there have to be, as far as that is proven
+     */
+    private int group(Turns turns) {
+        Random random = new Random(ORDERS);
+        List<String> dishes = new ArrayList<>(turns.dishes());
+        for (int round = 0; round < ORDERS; round++) {
+            int best = Turns.count(attempts.found());
+            turns.prefer(dishes);
+            int fewer = attempts.atMost(turns.changes, best - 1);
+            if (best <= turns.least()
+                    || attempts.attempt(SHORT_PATIENCE, attempts.left() / 20, fewer) == Answer.NONE) {
+                return best;
+            }
+            Collections.shuffle(dishes, random);
+        }
+        return turns.least();
     }
 
     /** Makes a figure as small as can be with a third of the effort that is left, and keeps it so. */
     private void lower(Figure figure, int bound) {
-        long later = attempts.left() - attempts.left() / 3;
-        attempts.grant(-later);
-        int below = new Shortening(attempts, figure, bound).run();
-        attempts.grant(later);
+        int below = within(attempts.left() / 3, () -> new Shortening(attempts, figure, bound).run());
         int value = figure.value().applyAsInt(attempts.found());
         proven &= value <= below;
         attempts.settle(attempts.atMost(figure.moment(), value));
+    }
+
+    /** Does something with a part of the effort that is left. */
+    private int within(long effort, IntSupplier what) {
+        long later = attempts.left() - effort;
+        attempts.grant(-later);
+        int figure = what.getAsInt();
+        attempts.grant(later);
+        return figure;
     }
 
     /** Fewer of some literals, until that is proven impossible or the effort for it is spent. */

@@ -5,6 +5,7 @@ import hopsel.core.solve.Literal;
 import hopsel.core.solve.Solver;
 
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.Random;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
@@ -23,6 +24,10 @@ final class Neighbourhood {
     private int[] ends = {};
     private int[][] kept = {};
     private int[] choices = {};
+    /** What is not left out, by number. */
+    private final BitSet there = new BitSet();
+    /** Literals of choices that were made. */
+    private final BitSet chosen = new BitSet();
 
     Neighbourhood(Model model, Places places) {
         this.model = model;
@@ -51,6 +56,15 @@ final class Neighbourhood {
                         .filter(literal -> literal > 1 && solver.value(literal) > 0)
                         .toArray())
                 .toArray(int[][]::new);
+        there.clear();
+        model.stretches.stream()
+                .filter(stretch -> solver.value(stretch.present) > 0)
+                .forEach(stretch -> there.set(stretch.number));
+        chosen.clear();
+        Stream.of(model.shown, model.swapped, model.split)
+                .flatMapToInt(IntStream::of)
+                .filter(literal -> solver.value(literal) > 0)
+                .forEach(chosen::set);
         choices = Stream.of(model.shown, model.swapped, model.split)
                 .flatMapToInt(IntStream::of)
                 .filter(literal -> literal > 1)
@@ -63,6 +77,53 @@ final class Neighbourhood {
      * apart.
      */
     int[] keep(double share) {
+        return model.problem.second ? keepThere(share) : keepAll(share);
+    }
+
+    /**
+     * In large problems, and where choices have their price: only what is there has an order that is worth
+     * keeping, what is taken apart is free of the rest, and what is chosen of it is open.
+     */
+    private int[] keepThere(double share) {
+        BitSet free =
+                switch (random.nextInt(4)) {
+                    case 0, 1 -> neighbours(share);
+                    case 2 -> dishes(share);
+                    default -> machines(share);
+                };
+        BitSet fixed = (BitSet) there.clone();
+        fixed.andNot(free);
+        IntStream orders = this.places
+                .orders()
+                .filter(order -> fixed.get(order.first()) && fixed.get(order.then()))
+                .filter(order -> ends[order.first()] <= starts[order.then()])
+                .mapToInt(Places.Order::literal);
+        IntStream places = fixed.stream().flatMap(number -> IntStream.of(kept[number]));
+        IntStream same = IntStream.range(0, model.shown.length)
+                .filter(task -> !free.get(task))
+                .flatMap(task -> IntStream.of(model.shown[task], model.swapped[task], model.split[task]))
+                .filter(literal -> literal > 1)
+                .map(literal -> chosen.get(literal) ? literal : Literal.not(literal));
+        return IntStream.concat(IntStream.concat(same, places), orders).toArray();
+    }
+
+    /** Some that follow each other. */
+    private BitSet neighbours(double share) {
+        int[] sorted = there.stream()
+                .boxed()
+                .sorted(Comparator.comparingInt((Integer number) -> starts[number]))
+                .mapToInt(Integer::intValue)
+                .toArray();
+        int some = Math.max(1, (int) (sorted.length * share));
+        int first = random.nextInt(Math.max(1, sorted.length - some + 1));
+        BitSet set = new BitSet();
+        for (int i = first; i < Math.min(sorted.length, first + some); i++) {
+            set.set(sorted[i]);
+        }
+        return set;
+    }
+
+    private int[] keepAll(double share) {
         BitSet free =
                 switch (random.nextInt(3)) {
                     case 0 -> span(share);

@@ -30,9 +30,14 @@ final class Places {
     private final Solver solver;
     private final List<List<Use>> uses = new ArrayList<>();
     private final Map<Long, Integer> orders = new HashMap<>();
+    /** By two pieces of work: the literal that one person does both. */
+    private final Map<Long, Integer> byOne = new HashMap<>();
+
     private final List<Pair> pairs = new ArrayList<>();
     private final Map<Long, Boolean> known = new HashMap<>();
     private final Set<List<Integer>> crowds = new HashSet<>();
+    /** Whether what comes first is ordered first, and not what was to blame most. */
+    private boolean inTurn;
 
     Places(Model model) {
         this.model = model;
@@ -105,11 +110,31 @@ final class Places {
         }
         int oneFirst = before(one.stretch(), two.stretch());
         int twoFirst = before(two.stretch(), one.stretch());
-        follow(one.stretch(), two.stretch(), gap, solver.all(oneFirst, one.literal(), two.literal()));
-        follow(two.stretch(), one.stretch(), gapBack, solver.all(twoFirst, one.literal(), two.literal()));
+        if (model.problem.second && machine.person() != null) {
+            turn(one, two, gap, oneFirst, twoFirst);
+        } else if (!model.problem.second || gap > 0 || gapBack > 0) {
+            follow(one.stretch(), two.stretch(), gap, solver.all(oneFirst, one.literal(), two.literal()));
+            follow(two.stretch(), one.stretch(), gapBack, solver.all(twoFirst, one.literal(), two.literal()));
+        }
         solver.clause(not(one.literal()), not(two.literal()), oneFirst, twoFirst);
         pairs.add(new Pair(one, two, oneFirst, twoFirst, gap, gapBack));
         return true;
+    }
+
+    /** Time to turn between two that somebody does, whoever it is; told once for all people. */
+    private void turn(Use one, Use two, int gap, int oneFirst, int twoFirst) {
+        if (gap == 0) {
+            return;
+        }
+        long key = key(one, two, 0);
+        Integer same = byOne.get(key);
+        if (same == null) {
+            same = solver.decision();
+            byOne.put(key, same);
+            follow(one.stretch(), two.stretch(), gap, solver.all(oneFirst, same));
+            follow(two.stretch(), one.stretch(), gap, solver.all(twoFirst, same));
+        }
+        solver.clause(not(one.literal()), not(two.literal()), same);
     }
 
     private static long key(Use one, Use two, int machine) {
@@ -148,6 +173,11 @@ final class Places {
         orders.put(key, literal);
         follow(first, then, 0, literal);
         return literal;
+    }
+
+    /** From here on, what comes first is ordered first, or else what was to blame most. */
+    void inTurn(boolean yes) {
+        inTurn = yes;
     }
 
     /** An order that is a decision. */
@@ -196,14 +226,14 @@ final class Places {
     /** The most urgent order to decide, or {@link #NOTHING}; the literal that is to be tried first. */
     int clash() {
         Pair worst = null;
-        double most = -1;
+        double most = Double.NEGATIVE_INFINITY;
         for (Pair pair : pairs) {
             if (held(pair.one)
                     && held(pair.two)
                     && solver.open(pair.oneFirst)
                     && solver.open(pair.twoFirst)
                     && clashes(pair)) {
-                double blame = solver.blame(pair.oneFirst) + solver.blame(pair.twoFirst);
+                double blame = inTurn ? -moment(pair) : solver.blame(pair.oneFirst) + solver.blame(pair.twoFirst);
                 if (worst == null || blame > most || (blame == most && moment(pair) < moment(worst))) {
                     worst = pair;
                     most = blame;
@@ -251,9 +281,11 @@ final class Places {
         for (List<Use> all : uses) {
             for (int i = 0; i < all.size(); i++) {
                 Use two = all.get(i);
-                // Pairs of the main copy, which comes first, are known from the start.
-                for (int j = 0; j < i && !two.stretch().isMain() && held(two); j++) {
-                    told |= held(all.get(j)) && meets(all.get(j), two);
+                boolean main = two.stretch().isMain();
+                for (int j = 0; j < i && held(two); j++) {
+                    // Pairs of the main copy are known from the start.
+                    boolean known = main && all.get(j).stretch().isMain();
+                    told |= !known && held(all.get(j)) && meets(all.get(j), two);
                 }
             }
         }

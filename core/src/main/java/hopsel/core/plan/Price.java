@@ -7,6 +7,9 @@ import static hopsel.core.solve.Literal.not;
 import hopsel.core.plan.Problem.Task;
 import hopsel.core.solve.Solver;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
+
 /**
  * What a choice costs: {@code swapCost} for each step swapped out, {@code worth} for each that may be shown and is not,
  * and 1 for each shown in part.
@@ -28,6 +31,20 @@ final class Price {
         return sum;
     }
 
+    /** What each literal of a model costs where it is true. */
+    static Map<Integer, Integer> of(Model model) {
+        Map<Integer, Integer> prices = new LinkedHashMap<>();
+        for (Task task : model.problem.tasks) {
+            int t = task.number();
+            prices.put(model.swapped[t], model.problem.cooking.tempo().swapCost());
+            prices.put(model.split[t], IN_PART);
+            prices.put(task.may() ? not(model.shown[t]) : FALSE, task.step().worth());
+        }
+        prices.keySet().remove(FALSE);
+        prices.values().removeIf(price -> price == 0);
+        return prices;
+    }
+
     /**
      * The same as a moment of a model: one after another each adds its price where it is chosen, so that the moment
      * comes no earlier than the price, and a limit to it is told like any other order.
@@ -35,29 +52,14 @@ final class Price {
     static int moment(Model model) {
         Solver solver = model.solver;
         int last = model.zero;
-        for (Task task : model.problem.tasks) {
-            int t = task.number();
-            last = add(
-                    model, last, model.swapped[t], model.problem.cooking.tempo().swapCost());
-            last = add(model, last, model.split[t], IN_PART);
-            last = add(
-                    model,
-                    last,
-                    task.may() ? not(model.shown[t]) : FALSE,
-                    task.step().worth());
+        for (Map.Entry<Integer, Integer> price : of(model).entrySet()) {
+            int next = solver.moment(0, Calendar.NEVER);
+            solver.order(last, next, 0, TRUE);
+            solver.order(last, next, price.getValue(), price.getKey());
+            last = next;
         }
         int price = solver.moment(0, Calendar.NEVER);
         solver.order(last, price, 0, TRUE);
         return price;
-    }
-
-    private static int add(Model model, int last, int literal, int price) {
-        if (literal == FALSE || price == 0) {
-            return last;
-        }
-        int next = model.solver.moment(0, Calendar.NEVER);
-        model.solver.order(last, next, 0, TRUE);
-        model.solver.order(last, next, price, literal);
-        return next;
     }
 }

@@ -33,6 +33,8 @@ import java.util.stream.Stream;
 /** A class as the planner sees it: numbered steps and machines, whole seconds. */
 final class Problem {
 
+    private static final int SMALL = 60;
+
     final CookingClass cooking;
     final int air;
     final List<Task> tasks = new ArrayList<>();
@@ -44,6 +46,8 @@ final class Problem {
     final boolean hasAssistant;
     /** Whether it is planned by the second edition of the rules. */
     final boolean second;
+    /** Whether it is searched as large problems are; small ones of the first edition keep the plans they have. */
+    final boolean large;
     /** What stands still while somebody talks; there is one only where something is loud. */
     final OptionalInt quiet;
 
@@ -68,6 +72,7 @@ final class Problem {
             add(dish);
         }
         this.second = Edition.of(cooking) == Edition.SECOND;
+        this.large = second || tasks.size() > SMALL;
         boolean loud =
                 second && !cooking.tempo().talk().isEmpty() && tasks.stream().anyMatch(Task::loud);
         this.quiet = loud ? OptionalInt.of(machines.size()) : OptionalInt.empty();

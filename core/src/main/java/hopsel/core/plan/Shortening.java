@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 final class Shortening {
 
     private static final long TRY = 300;
+    private static final long SHORT_TRY = 50;
     private static final int ROUNDS = 20;
     private static final double PART = 0.3;
 
@@ -44,10 +45,29 @@ final class Shortening {
 
     /** What the figure cannot be below, as far as that was proven. */
     int run() {
-        leap();
+        return attempts.model.problem.second ? inParts() : leapFirst();
+    }
+
+    /** Leaps, then the whole for a short while and parts of it in turns, longer each round. */
+    private int inParts() {
+        leap(SHORT_TRY);
+        long patience = SHORT_TRY;
+        while (left() > 0 && !attempts.spent()) {
+            Answer answer = attempts.attempt(patience, attempts.left() / 4 + 1, sooner(1));
+            if (answer == Answer.NONE) {
+                least = end();
+            }
+            takeApart(SHORT_TRY);
+            patience *= 2;
+        }
+        return least;
+    }
+
+    private int leapFirst() {
+        leap(TRY);
         long patience = TRY;
         while (left() > 0 && !attempts.spent()) {
-            takeApart();
+            takeApart(TRY / 2);
             if (left() > 0 && attempts.attempt(patience, attempts.left(), sooner(1)) == Answer.NONE) {
                 least = end();
             }
@@ -69,23 +89,23 @@ final class Shortening {
         return attempts.atMost(figure.moment, end() - steps * figure.grain);
     }
 
-    private void leap() {
+    private void leap(long patience) {
         int leap = Math.max(1, left() / 4);
         Answer answer = Answer.FOUND;
         while (left() > 0 && !attempts.spent() && !(leap == 1 && answer == Answer.UNKNOWN)) {
             leap = Math.min(answer == Answer.FOUND ? leap : Math.max(1, leap / 2), left());
             int aim = end() - leap * figure.grain;
-            answer = attempts.attempt(TRY, attempts.left(), sooner(leap));
+            answer = attempts.attempt(patience, attempts.left(), sooner(leap));
             least = answer == Answer.NONE ? aim + figure.grain : least;
         }
     }
 
-    private void takeApart() {
+    private void takeApart(long patience) {
         double share = PART;
         for (int round = 0; round < ROUNDS && left() > 0 && !attempts.spent(); round++) {
             int[] goals = IntStream.concat(IntStream.of(sooner(1)), IntStream.of(attempts.around.keep(share)))
                     .toArray();
-            Answer answer = attempts.attempt(TRY / 2, attempts.left(), goals);
+            Answer answer = attempts.attempt(patience, attempts.left(), goals);
             if (answer == Answer.NONE) {
                 share = Math.min(0.9, share * 1.1);
             } else if (answer == Answer.UNKNOWN) {

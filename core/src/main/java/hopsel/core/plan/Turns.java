@@ -6,6 +6,7 @@ import static hopsel.core.solve.Literal.TRUE;
 import hopsel.core.Known;
 import hopsel.core.plan.Stretch.Use;
 import hopsel.core.solve.Guide;
+import hopsel.core.solve.Literal;
 import hopsel.core.solve.Solver;
 
 import java.util.ArrayList;
@@ -96,6 +97,33 @@ final class Turns {
             }
         }
         return Guide.DONE;
+    }
+
+    /** The dishes that hosts work on before the audience, in the order in which they are first. */
+    List<String> dishes() {
+        return byHost.stream()
+                .flatMap(List::stream)
+                .sorted(Comparator.comparingInt(use -> solver.lowest(use.stretch().start)))
+                .map(use -> use.stretch().dish())
+                .distinct()
+                .toList();
+    }
+
+    /** Tries work on dishes that come sooner in a row before work on later ones. */
+    void prefer(List<String> dishes) {
+        for (List<Use> work : byHost) {
+            for (Use one : work) {
+                for (Use two : work) {
+                    int order = one == two ? FALSE : places.order(one.stretch(), two.stretch());
+                    int sooner = dishes.indexOf(one.stretch().dish()) - dishes.indexOf(two.stretch().dish());
+                    if (order > TRUE && sooner < 0) {
+                        solver.prefer(order);
+                    } else if (order > TRUE && sooner > 0) {
+                        solver.prefer(Literal.not(order));
+                    }
+                }
+            }
+        }
     }
 
     /** The fewest there can be: each host may keep to dishes of their own. */

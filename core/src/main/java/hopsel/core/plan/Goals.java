@@ -160,7 +160,7 @@ final class Goals {
     private void cheaper() {
         ToIntFunction<Schedule> value = schedule -> Price.of(problem, schedule.network().choice);
         int known = value.applyAsInt(attempts.found());
-        int bound = within(attempts.left() / 4, () -> new Cores(attempts, Price.of(model)).run(known));
+        int bound = within(attempts.left() / 3, () -> new Cores(attempts, Price.of(model)).run(known));
         attempts.solver.reset();
         lower(new Figure(Price.moment(model), 1, value), Math.min(known, bound));
     }
@@ -194,7 +194,7 @@ final class Goals {
 
     /** Makes a figure as small as can be with a third of the effort that is left, and keeps it so. */
     private void lower(Figure figure, int bound) {
-        int below = within(attempts.left() / 3, () -> new Shortening(attempts, figure, bound).run());
+        int below = within(attempts.left() / 2, () -> new Shortening(attempts, figure, bound).run());
         int value = figure.value().applyAsInt(attempts.found());
         proven &= value <= below;
         attempts.settle(attempts.atMost(figure.moment(), value));

@@ -50,7 +50,9 @@ final class Shortening {
 
     /** Leaps, then the whole for a short while and parts of it in turns, longer each round. */
     private int inParts() {
-        leap(SHORT_TRY);
+        if (figure.grain > 1) {
+            leap(SHORT_TRY);
+        }
         long patience = SHORT_TRY;
         while (left() > 0 && !attempts.spent()) {
             Answer answer = attempts.attempt(patience, attempts.left() / 4 + 1, sooner(1));

@@ -46,6 +46,11 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
             choice = choice.showOpen(t) ? choice.withShown(t, !plan.notShown().contains(task.ref())) : choice;
             choice = choice.swapOpen(t) ? choice.withSwapped(t, plan.swaps().contains(task.ref())) : choice;
         }
+        for (Activity activity : plan.activities()) {
+            choice = activity.copy().part()
+                    ? choice.withSplit(problem.task(activity.step()).number())
+                    : choice;
+        }
         return new Builder(new Network(problem, choice), plan).build();
     }
 

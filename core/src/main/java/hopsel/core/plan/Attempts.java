@@ -103,15 +103,8 @@ final class Attempts {
     Answer attempt(long conflicts, long effort, int... goals) {
         Work part = work.share(effort);
         long given = part.left();
-        long c0 = solver.conflicts();
-        long t0 = System.nanoTime();
         Answer answer = solver.solve(assumptions(goals), guide, conflicts, part);
         work.settle(part, given);
-        if (System.getenv("DBG") != null) {
-            System.err.println(answer + " goals " + goals.length + " conflicts " + (solver.conflicts() - c0) + "/" + conflicts
-                    + " effort " + (given - part.left()) / 1000 + "k ms " + (System.nanoTime() - t0) / 1000000 + " left " + work.left() / 1000 + "k"
-                    + (answer == Answer.FOUND ? " end " + solver.lowest(model.end) / 60.0 : ""));
-        }
         if (answer == Answer.FOUND) {
             best = new Reading(model).schedule();
             around.remember();

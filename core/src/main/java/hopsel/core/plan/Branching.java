@@ -55,7 +55,9 @@ final class Branching implements Guide {
         return next == DONE && turns != null ? turns.undecided() : next;
     }
 
-    /** Whatever clashes so far is put in order before anybody gets more to do, so that what leads nowhere shows soon. */
+    /**
+     * Whatever clashes so far is put in order before anybody gets more to do, so that what leads nowhere shows soon.
+     */
     private int step() {
         int clash = places.clash();
         if (clash != Places.NOTHING) {

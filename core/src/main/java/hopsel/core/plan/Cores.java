@@ -42,7 +42,9 @@ final class Cores {
             int[] assumed = free.keySet().stream().mapToInt(Integer::intValue).toArray();
             answer = attempts.attempt(PATIENCE, attempts.left() / 4 + 1, assumed);
             if (answer == Answer.NONE) {
-                pay(Arrays.stream(attempts.solver.failed()).filter(free::containsKey).toArray());
+                pay(Arrays.stream(attempts.solver.failed())
+                        .filter(free::containsKey)
+                        .toArray());
             }
         }
         return least;

@@ -3,6 +3,8 @@ package hopsel.core.plan;
 import static hopsel.core.solve.Literal.TRUE;
 import static hopsel.core.solve.Literal.not;
 
+import hopsel.core.dish.StepRef;
+import hopsel.core.plan.Problem.Task;
 import hopsel.core.plan.Shortening.Figure;
 import hopsel.core.solve.Answer;
 import hopsel.core.solve.Work;
@@ -13,10 +15,12 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.IntSupplier;
 import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** The four levels of what is best, one after another: each is made as small as can be while those before stay met. */
@@ -40,13 +44,45 @@ final class Goals {
     private int least;
 
     private boolean proven = true;
+    private boolean chosen;
+    /** Seconds in which the class is to end. */
+    private int slot;
 
     Goals(Problem problem, Wishes wishes, Work work, Consumer<Schedule> better) {
         this.problem = problem;
         this.wishes = wishes;
         this.model = new Model(problem, wishes);
+        this.slot = problem.air;
         this.grain = Math.max(1, Grain.of(problem, wishes));
         this.attempts = new Attempts(model, work, better);
+    }
+
+    /** It is to end in so many seconds, in place of the class's slot. */
+    Goals within(int seconds) {
+        slot = seconds;
+        return this;
+    }
+
+    /** From here on everything is shown, swapped out and shown in part as it is in a plan. */
+    Goals choosing(Plan plan) {
+        Set<StepRef> inPart = plan.activities().stream()
+                .filter(activity -> activity.copy().part())
+                .map(Activity::step)
+                .collect(Collectors.toSet());
+        for (Task task : problem.tasks) {
+            int t = task.number();
+            settle(model.shown[t], !plan.notShown().contains(task.ref()));
+            settle(model.swapped[t], plan.swaps().contains(task.ref()));
+            settle(model.split[t], inPart.contains(task.ref()));
+        }
+        chosen = true;
+        return this;
+    }
+
+    private void settle(int literal, boolean yes) {
+        if (literal > 1) {
+            attempts.settle(yes ? literal : not(literal));
+        }
     }
 
     /** The best schedule that was found; empty where there is none, or none was found. */
@@ -57,7 +93,9 @@ final class Goals {
             return Optional.empty();
         }
         if (problem.second) {
-            cheaper();
+            if (!chosen) {
+                cheaper();
+            }
             steadier();
         } else {
             fewer(model.swapped);
@@ -66,7 +104,7 @@ final class Goals {
                     .map(t -> not(model.shown[t]))
                     .toArray());
         }
-        if (attempts.found().airEnd() <= problem.air) {
+        if (attempts.found().airEnd() <= slot) {
             shorten();
         }
         return Optional.of(wishes.near()
@@ -75,13 +113,13 @@ final class Goals {
     }
 
     private boolean withinSlot() {
-        int slot = attempts.endsBy(problem.air);
-        Answer fits = attempts.attempt(PATIENCE, attempts.left() / 3, slot);
+        int inTime = attempts.endsBy(slot);
+        Answer fits = attempts.attempt(PATIENCE, attempts.left() / 3, inTime);
         if (fits == Answer.FOUND) {
-            attempts.settle(slot);
+            attempts.settle(inTime);
         }
         proven = fits != Answer.UNKNOWN;
-        least = fits == Answer.NONE ? Math.max(least, problem.air + 1) : least;
+        least = fits == Answer.NONE ? Math.max(least, slot + 1) : least;
         return fits == Answer.FOUND;
     }
 
@@ -105,7 +143,7 @@ final class Goals {
         } else {
             shorten();
         }
-        attempts.settle(attempts.endsBy(Math.max(problem.air, attempts.found().airEnd())));
+        attempts.settle(attempts.endsBy(Math.max(slot, attempts.found().airEnd())));
         return true;
     }
 
@@ -129,7 +167,7 @@ final class Goals {
         attempts.early(true);
         attempts.around.places().inTurn(true);
         Answer any = Answer.UNKNOWN;
-        int from = Math.max(problem.air, least);
+        int from = Math.max(slot, least);
         for (double late = SOONEST; any != Answer.FOUND && from * late < model.horizon; late *= LATER) {
             for (int onAir = 0; onAir < 2 && any != Answer.FOUND; onAir++) {
                 show(onAir == 1);
@@ -183,8 +221,7 @@ final class Goals {
             int best = Turns.count(attempts.found());
             turns.prefer(dishes);
             int fewer = attempts.atMost(turns.changes, best - 1);
-            if (best <= turns.least()
-                    || attempts.attempt(SHORT_PATIENCE, attempts.left() / 20, fewer) == Answer.NONE) {
+            if (best <= turns.least() || attempts.attempt(SHORT_PATIENCE, attempts.left() / 20, fewer) == Answer.NONE) {
                 return best;
             }
             Collections.shuffle(dishes, random);

@@ -81,8 +81,8 @@ final class Neighbourhood {
     }
 
     /**
-     * In large problems, and where choices have their price: only what is there has an order that is worth
-     * keeping, what is taken apart is free of the rest, and what is chosen of it is open.
+     * In large problems, and where choices have their price: only what is there has an order that is worth keeping,
+     * what is taken apart is free of the rest, and what is chosen of it is open.
      */
     private int[] keepThere(double share) {
         BitSet free =

@@ -1,6 +1,7 @@
 package hopsel.core.plan;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Edition;
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Problem.Task;
 import hopsel.core.solve.Work;
@@ -60,6 +61,22 @@ public final class Planner {
     }
 
     private static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most) {
+        if (Edition.of(cooking) == Edition.SECOND && cooking.tempo().sure().isPresent()) {
+            return Sureness.plan(cooking, (asked, end, like) -> {
+                boolean first = end.isEmpty() && like.isEmpty() && asked == cooking;
+                Consumer<Plan> told = first ? better : plan -> {};
+                long effort = first ? most : Math.min(most, effort(asked) / 2);
+                return best(asked, wishes, told, effort, goals -> {
+                    end.ifPresent(goals::within);
+                    like.ifPresent(goals::choosing);
+                });
+            });
+        }
+        return best(cooking, wishes, better, most, goals -> {});
+    }
+
+    private static Outcome best(
+            CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most, Consumer<Goals> asking) {
         Problem problem = new Problem(cooking);
         if (problem.tasks.size() > MOST_STEPS || problem.size() > MOST) {
             return impossible(problem, List.of(tooLarge(problem)), false);
@@ -68,13 +85,21 @@ public final class Planner {
         if (!missing.isEmpty()) {
             return impossible(problem, missing, true);
         }
-        Work work = new Work(Math.min(most, WORK_AT_LEAST + WORK_FOR_EACH * problem.tasks.size()));
+        Work work = new Work(Math.min(most, effort(cooking)));
         Goals goals = new Goals(
                 problem, wishes, work, schedule -> better.accept(PlanBuilder.build(problem, wishes, schedule)));
+        asking.accept(goals);
         return goals.best()
                 .map(schedule ->
                         new Outcome(PlanBuilder.build(problem, wishes, schedule), goals.proven(), goals.least()))
                 .orElseGet(() -> impossible(problem, wishes, goals.proven()));
+    }
+
+    private static long effort(CookingClass cooking) {
+        long steps = cooking.dishes().stream()
+                .mapToLong(dish -> dish.steps().count())
+                .sum();
+        return WORK_AT_LEAST + WORK_FOR_EACH * steps;
     }
 
     private static Outcome impossible(Problem problem, Wishes wishes, boolean proven) {

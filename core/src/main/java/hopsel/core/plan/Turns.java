@@ -115,7 +115,8 @@ final class Turns {
             for (Use one : work) {
                 for (Use two : work) {
                     int order = one == two ? FALSE : places.order(one.stretch(), two.stretch());
-                    int sooner = dishes.indexOf(one.stretch().dish()) - dishes.indexOf(two.stretch().dish());
+                    int sooner = dishes.indexOf(one.stretch().dish())
+                            - dishes.indexOf(two.stretch().dish());
                     if (order > TRUE && sooner < 0) {
                         solver.prefer(order);
                     } else if (order > TRUE && sooner > 0) {

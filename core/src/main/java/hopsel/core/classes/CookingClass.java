@@ -52,9 +52,10 @@ public record CookingClass(
         Tempo tempo)
         implements CookingClassBuilder.With {
 
-    /** Keeps its own copy. */
+    /** Keeps its own copy; what only the second edition of the rules knows of makes it a class of that edition. */
     public CookingClass {
         attendees = List.copyOf(attendees);
+        tempo = Edition.asked(tempo, menu.dishes()) ? tempo.withEdition(Edition.SECOND) : tempo;
     }
 
     /** When it goes on air, on the wall clock of {@link #zone}. */

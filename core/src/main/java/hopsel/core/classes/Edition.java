@@ -1,8 +1,11 @@
 package hopsel.core.classes;
 
+import hopsel.core.dish.Dish;
 import hopsel.core.dish.HandsOn;
 import hopsel.core.dish.Step;
 import hopsel.core.measure.Minutes;
+
+import java.util.List;
 
 /** By which of the contract's rules a class is planned. */
 public enum Edition {
@@ -11,12 +14,14 @@ public enum Edition {
     /** Rules 16 to 20 as well: hands, talk and turning have their minutes, and what is given up has its price. */
     SECOND;
 
-    /** The edition a class asks for; one that uses what only the second knows of is planned by it. */
+    /** The edition a class is planned by. */
     public static Edition of(CookingClass cooking) {
-        boolean second = cooking.tempo().edition() == SECOND
-                || asks(cooking.tempo())
-                || cooking.dishes().stream().anyMatch(dish -> dish.steps().anyMatch(Edition::asks));
-        return second ? SECOND : FIRST;
+        return cooking.tempo().edition();
+    }
+
+    /** Whether something is asked for that only the second edition knows of. */
+    static boolean asked(Tempo tempo, List<Dish> dishes) {
+        return asks(tempo) || dishes.stream().anyMatch(dish -> dish.steps().anyMatch(Edition::asks));
     }
 
     private static boolean asks(Tempo tempo) {

@@ -5,7 +5,9 @@ import hopsel.core.plan.Network.Edge;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The chain of activities, each starting the moment the one before lets it, that makes a class overrun. */
 final class OverrunChain {
@@ -47,6 +49,13 @@ final class OverrunChain {
     private List<Integer> nodes() {
         List<Integer> chain = new ArrayList<>();
         int at = cause(network.end, chain);
+        if (at < 0) {
+            // The closing words are last: what they waited for.
+            at = IntStream.range(0, network.end)
+                    .boxed()
+                    .max(Comparator.comparingInt(n -> starts[n] + network.nodes.get(n).duration()))
+                    .orElse(-1);
+        }
         while (at >= 0 && chain.size() <= network.end) {
             chain.add(at);
             at = cause(at, chain);

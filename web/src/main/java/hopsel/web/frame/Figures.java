@@ -158,6 +158,24 @@ public class Figures {
         return clock(cooking, -Math.floorDiv(-seconds, 60) * 60);
     }
 
+    /** A share, of a hundred evenings: never all of them, nor none, unless it was. */
+    public long ofHundred(double share) {
+        long count = Math.round(share * 100);
+        if (share < 1 && count == 100) {
+            return 99;
+        }
+        return share > 0 && count == 0 ? 1 : count;
+    }
+
+    /** The name of somebody in a class, by id. */
+    public String personNamed(CookingClass cooking, String id) {
+        return cooking.people().stream()
+                .filter(person -> person.id().equals(id))
+                .map(person -> person.name())
+                .findFirst()
+                .orElse(id);
+    }
+
     /** A share of 0 to 1 in per cent; what is little but not nothing, or much but not all, is not rounded to that. */
     public String percent(double share) {
         long percent = Math.round(share * 100);

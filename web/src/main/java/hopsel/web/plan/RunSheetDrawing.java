@@ -3,6 +3,7 @@ package hopsel.web.plan;
 import hopsel.core.advice.Checks;
 import hopsel.core.advice.Gaps;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Step;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Resource;
@@ -15,8 +16,10 @@ import hopsel.web.frame.TimeAxis;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Predicate;
@@ -30,6 +33,8 @@ import java.util.stream.IntStream;
  * @param height of the whole
  * @param lanes from top to bottom
  * @param bars activities; one that needs hands and a place has a bar in both lanes
+ * @param talk what is said, in the lane of who says it
+ * @param touches hands at the ends of what runs by itself, in the lane of whose they are
  * @param joins from what was made beforehand to the step it is swapped into
  * @param gaps where a place heats up, cools down or is rinsed, and where a host's hands are free
  * @param looks at what is watched
@@ -45,6 +50,8 @@ record RunSheetDrawing(
         int height,
         List<Lane> lanes,
         List<Bar> bars,
+        List<Mark> talk,
+        List<Mark> touches,
         List<Join> joins,
         List<Gap> gaps,
         List<Look> looks,
@@ -115,6 +122,9 @@ record RunSheetDrawing(
     /** A look at something that is watched, and whether somebody has a hand free for it. */
     record Look(double x, int y, boolean free, int moment) {}
 
+    /** A stretch in somebody's lane that is no activity of its own. */
+    record Mark(double x, int y, double width, String label) {}
+
     /** A line from a swap-out to what it replaces. */
     record Join(String path, double x, int y) {}
 
@@ -129,6 +139,7 @@ record RunSheetDrawing(
         private final List<Lane> lanes = new ArrayList<>();
         private final List<Bar> bars = new ArrayList<>();
         private final List<Gap> gaps = new ArrayList<>();
+        private final Map<String, Integer> lanesOf = new HashMap<>();
         private final List<Gaps.Gap> between;
         private int y = TOP;
 
@@ -145,6 +156,7 @@ record RunSheetDrawing(
                 moments.add(activity.start());
                 moments.add(activity.end());
             }
+            plan.pace().ifPresent(pace -> pace.talk().forEach(said -> moments.add(said.end())));
             return new TimeAxis(
                     moments,
                     from -> from < 0 ? BEFORE_PER_MINUTE : perMinute(slot),
@@ -158,6 +170,7 @@ record RunSheetDrawing(
         RunSheetDrawing build() {
             for (Person person : cooking.people()) {
                 gaps(person.id());
+                lanesOf.put(person.id(), y);
                 lane(
                         person.name(),
                         person.role() == Role.HOST ? "host" : "assistant",
@@ -183,6 +196,8 @@ record RunSheetDrawing(
                     y + MARGIN,
                     lanes,
                     bars,
+                    talk(),
+                    touches(),
                     joins(),
                     gaps,
                     looks(),
@@ -196,6 +211,36 @@ record RunSheetDrawing(
                     (int) Math.round(x(cooking.airMinutes().seconds())),
                     perMinute(cooking.airMinutes().seconds()),
                     BEFORE_PER_MINUTE);
+        }
+
+        private List<Mark> talk() {
+            return plan.pace().stream()
+                    .flatMap(pace -> pace.talk().stream())
+                    .map(said -> mark(said.person(), said.start(), said.end(), title(said.id())))
+                    .toList();
+        }
+
+        private String title(String talk) {
+            return cooking.tempo().talk().stream()
+                    .filter(piece -> piece.id().equals(talk))
+                    .findFirst()
+                    .flatMap(TalkPiece::title)
+                    .orElse(talk);
+        }
+
+        private List<Mark> touches() {
+            return plan.activities().stream()
+                    .flatMap(activity -> activity.hands().stream()
+                            .map(hands -> mark(
+                                    hands.person(),
+                                    hands.start(),
+                                    hands.end(),
+                                    cooking.step(activity.step()).title())))
+                    .toList();
+        }
+
+        private Mark mark(String person, int start, int end, String label) {
+            return new Mark(x(start), lanesOf.getOrDefault(person, TOP) + 2, Math.max(5, x(end) - x(start) - 1), label);
         }
 
         private static int units(Activity activity, Resource resource) {

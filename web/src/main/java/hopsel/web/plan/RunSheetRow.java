@@ -4,6 +4,7 @@ import hopsel.core.advice.Handovers;
 import hopsel.core.advice.Handovers.Handover;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.StationRounds;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.kitchen.Person;
@@ -27,6 +28,7 @@ import java.util.stream.IntStream;
  * @param reasons why it starts then
  * @param takes what is taken over from somebody else here
  * @param hands what is handed over to somebody else from here
+ * @param said what a host says between this line's start and the next one's
  * @param rounds how everybody does it at the stations; empty: nobody cooks along here
  */
 record RunSheetRow(
@@ -39,7 +41,11 @@ record RunSheetRow(
         List<StartReasons.Reason> reasons,
         List<Handover> takes,
         List<Handover> hands,
+        List<Said> said,
         Optional<StationRounds> rounds) {
+
+    /** Something that is said, and by whom. */
+    record Said(String title, String person, int start, int end) {}
 
     static List<RunSheetRow> of(CookingClass cooking, Plan plan) {
         List<Handover> handovers = Handovers.of(cooking, plan);
@@ -70,7 +76,37 @@ record RunSheetRow(
                 StartReasons.of(cooking, plan, activity),
                 handovers.stream().filter(one -> one.to().equals(activity)).toList(),
                 handovers.stream().filter(one -> one.from().equals(activity)).toList(),
+                said(number, cooking, plan),
                 rounds);
+    }
+
+    /** What is said from a line's start on until the next one on air; before the first, with the first. */
+    private static List<Said> said(int number, CookingClass cooking, Plan plan) {
+        List<Activity> all = plan.activities();
+        int from = all.get(number - 1).start();
+        boolean first = from >= 0 && (number == 1 || all.get(number - 2).start() < 0);
+        int until = number < all.size() ? all.get(number).start() : Integer.MAX_VALUE;
+        return plan.pace().stream()
+                .flatMap(pace -> pace.talk().stream())
+                .filter(talk -> talk.start() < until && (talk.start() >= from || first) && until > 0)
+                .map(talk -> new Said(title(cooking, talk.id()), name(cooking, talk.person()), talk.start(), talk.end()))
+                .toList();
+    }
+
+    private static String title(CookingClass cooking, String talk) {
+        return cooking.tempo().talk().stream()
+                .filter(piece -> piece.id().equals(talk))
+                .findFirst()
+                .flatMap(TalkPiece::title)
+                .orElse(talk);
+    }
+
+    private static String name(CookingClass cooking, String person) {
+        return cooking.people().stream()
+                .filter(someone -> someone.id().equals(person))
+                .map(Person::name)
+                .findFirst()
+                .orElse(person);
     }
 
     /** Before the class, for the list's two parts. */

@@ -200,6 +200,7 @@ class SetUpController {
         parts.put("prep windows", CookingClass::prepWindows);
         parts.put("room", CookingClass::room);
         parts.put("quantities", CookingClass::provision);
+        parts.put("how it is held", CookingClass::tempo);
         parts.values().removeIf(part -> part.apply(before).equals(part.apply(now)));
         return parts.isEmpty() ? "cups and spoons" : String.join(", ", parts.keySet());
     }

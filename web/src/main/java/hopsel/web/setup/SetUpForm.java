@@ -91,7 +91,7 @@ final class SetUpForm {
                         shared()),
                 before.attendees(),
                 provision(),
-                before.tempo());
+                new TempoForm(before.tempo(), entered).tempo());
     }
 
     private Room room() throws BadEntryException {

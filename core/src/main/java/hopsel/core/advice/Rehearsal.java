@@ -6,6 +6,7 @@ import hopsel.core.dish.StepMinutes;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Arcs;
 import hopsel.core.plan.Arcs.Arc;
+import hopsel.core.plan.Evenings;
 import hopsel.core.plan.Plan;
 import hopsel.core.recipe.TechniqueReader;
 
@@ -50,7 +51,9 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
 
     /** Runs a class that has a plan; the same seed gives the same runs. */
     public static Rehearsal of(CookingClass cooking, Plan plan, int runs, long seed) {
-        return new Stage(cooking, plan).run(runs, seed);
+        int slot = cooking.airMinutes().seconds();
+        Stage stage = plan.pace().isPresent() ? new Held(cooking, plan) : new InOrder(cooking, plan);
+        return stage.run(plan, slot, runs, seed);
     }
 
     /** The end that so many of the runs did not pass, such as 0.9. */
@@ -58,10 +61,86 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
         return ends[Math.min(ends.length - 1, (int) Math.ceil(share * ends.length) - 1)];
     }
 
-    private static final class Stage {
+    /** Where a class is run many times. */
+    private abstract static class Stage {
+
+        /**
+         * Runs it.
+         *
+         * @param relieved an activity that has five minutes to spare; negative: none
+         * @param finish gets the seconds of each end
+         * @param decided counts, by activity, how often the end hung on it
+         * @param late counts, by activity, how often its result waited too long
+         */
+        abstract void play(int runs, long seed, int relieved, int[] finish, int[] decided, int[] late);
+
+        Rehearsal run(Plan plan, int slot, int runs, long seed) {
+            int size = plan.activities().size();
+            int[] finish = new int[runs];
+            int[] decided = new int[size];
+            int[] late = new int[size];
+            play(runs, seed, -1, finish, decided, late);
+            double onTime = share(finish, slot);
+            List<Decider> deciders = by(decided).stream()
+                    .limit(MOST)
+                    .map(i -> {
+                        int[] relieved = new int[runs];
+                        play(runs, seed, i, relieved, new int[size], new int[size]);
+                        return new Decider(plan.activities().get(i), decided[i] / (double) runs, share(relieved, slot));
+                    })
+                    .toList();
+            List<TooLong> waits = by(late).stream()
+                    .map(i -> new TooLong(plan.activities().get(i), late[i] / (double) runs))
+                    .toList();
+            Arrays.sort(finish);
+            return new Rehearsal(runs, onTime, finish, deciders, waits);
+        }
+
+        private static List<Integer> by(int[] counts) {
+            List<Integer> some = new ArrayList<>();
+            for (int i = 0; i < counts.length; i++) {
+                if (counts[i] > 0) {
+                    some.add(i);
+                }
+            }
+            some.sort(Comparator.comparingInt((Integer i) -> -counts[i]).thenComparingInt(i -> i));
+            return some;
+        }
+
+        private static double share(int[] finish, int slot) {
+            return Arrays.stream(finish).filter(end -> end <= slot).count() / (double) finish.length;
+        }
+    }
+
+    /** By the second edition of the rules: evenings with talk and hands. */
+    private static final class Held extends Stage {
+
+        private final Evenings evenings;
+
+        Held(CookingClass cooking, Plan plan) {
+            this.evenings = new Evenings(cooking, plan);
+        }
+
+        @Override
+        void play(int runs, long seed, int relieved, int[] finish, int[] decided, int[] late) {
+            SplittableRandom random = new SplittableRandom(seed);
+            for (int run = 0; run < runs; run++) {
+                Evenings.Evening evening = evenings.hold(random, relieved, SPARE);
+                finish[run] = (int) Math.round(evening.end());
+                for (int at = evening.last(); at != Evenings.NOTHING; at = evening.cause(at)) {
+                    decided[at]++;
+                }
+                for (int i = 0; i < late.length; i++) {
+                    late[i] += evening.waitedTooLong(i) ? 1 : 0;
+                }
+            }
+        }
+    }
+
+    /** By the first edition: everything in the order of the plan. */
+    private static final class InOrder extends Stage {
 
         private final Plan plan;
-        private final int slot;
         private final int size;
         private final double[] low;
         private final double[] likely;
@@ -75,9 +154,8 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
         /** The last run in which a result waited too long, so that each counts once. */
         private final int[] lateIn;
 
-        Stage(CookingClass cooking, Plan plan) {
+        InOrder(CookingClass cooking, Plan plan) {
             this.plan = plan;
-            this.slot = cooking.airMinutes().seconds();
             this.size = plan.activities().size();
             Arcs arcs = Arcs.of(cooking, plan);
             this.tops = arcs.tops();
@@ -112,43 +190,8 @@ public record Rehearsal(int runs, double onTime, int[] ends, List<Decider> decid
             Arrays.setAll(into, i -> lists.get(i).toArray(Arc[]::new));
         }
 
-        Rehearsal run(int runs, long seed) {
-            int[] finish = new int[runs];
-            int[] decided = new int[size];
-            int[] late = new int[size];
-            play(runs, seed, -1, finish, decided, late);
-            double onTime = share(finish);
-            List<Decider> deciders = by(decided).stream()
-                    .limit(MOST)
-                    .map(i -> {
-                        int[] relieved = new int[runs];
-                        play(runs, seed, i, relieved, new int[size], new int[size]);
-                        return new Decider(plan.activities().get(i), decided[i] / (double) runs, share(relieved));
-                    })
-                    .toList();
-            List<TooLong> waits = by(late).stream()
-                    .map(i -> new TooLong(plan.activities().get(i), late[i] / (double) runs))
-                    .toList();
-            Arrays.sort(finish);
-            return new Rehearsal(runs, onTime, finish, deciders, waits);
-        }
-
-        private static List<Integer> by(int[] counts) {
-            List<Integer> some = new ArrayList<>();
-            for (int i = 0; i < counts.length; i++) {
-                if (counts[i] > 0) {
-                    some.add(i);
-                }
-            }
-            some.sort(Comparator.comparingInt((Integer i) -> -counts[i]).thenComparingInt(i -> i));
-            return some;
-        }
-
-        private double share(int[] finish) {
-            return Arrays.stream(finish).filter(end -> end <= slot).count() / (double) finish.length;
-        }
-
-        private void play(int runs, long seed, int relieved, int[] finish, int[] decided, int[] late) {
+        @Override
+        void play(int runs, long seed, int relieved, int[] finish, int[] decided, int[] late) {
             SplittableRandom random = new SplittableRandom(seed);
             Arrays.fill(lateIn, -1);
             for (int run = 0; run < runs; run++) {

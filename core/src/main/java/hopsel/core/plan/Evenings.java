@@ -190,7 +190,12 @@ public final class Evenings {
 
     /** One evening. */
     public Evening hold(SplittableRandom random) {
-        return new Evening(random).play();
+        return hold(random, NOTHING, 0);
+    }
+
+    /** One evening on which an activity takes so many seconds less, but not less than none. */
+    public Evening hold(SplittableRandom random, int relieved, int seconds) {
+        return new Evening(random, relieved, seconds).play();
     }
 
     /** How one evening went. */
@@ -210,8 +215,13 @@ public final class Evenings {
         private double end;
         private int lastDone = NOTHING;
 
-        private Evening(SplittableRandom random) {
+        private final int relieved;
+        private final int relief;
+
+        private Evening(SplittableRandom random, int relieved, int relief) {
             this.random = random;
+            this.relieved = relieved;
+            this.relief = relief;
             Arrays.fill(free, Double.NEGATIVE_INFINITY);
             Arrays.fill(busyWith, NOTHING);
             Arrays.fill(lastHands, NOTHING);
@@ -272,7 +282,7 @@ public final class Evenings {
             }
             at = roomFor(i, at);
             starts[i] = at;
-            lasts[i] = draw(course);
+            lasts[i] = i == relieved ? Math.max(0, draw(course) - relief) : draw(course);
             if (activity.person().isPresent()) {
                 finish(i, at + lasts[i]);
                 free[person] = ends[i];
@@ -406,6 +416,22 @@ public final class Evenings {
         /** The activity that was done last; {@link Evenings#NOTHING} where the last word was said after it. */
         public int last() {
             return lastDone;
+        }
+
+        /** Whether what comes after an activity began later than its result keeps. */
+        public boolean waitedTooLong(int activity) {
+            int keeps = courses.get(activity).task.keeps();
+            if (keeps == Task.NONE) {
+                return false;
+            }
+            for (int then = 0; then < courses.size(); then++) {
+                for (int[] wait : courses.get(then).waits) {
+                    if (wait[0] == activity && starts[then] - ends[activity] > keeps + 1) {
+                        return true;
+                    }
+                }
+            }
+            return false;
         }
 
         /** The activity that held another up; {@link Evenings#NOTHING} where nothing did. */

@@ -53,7 +53,8 @@ final class OverrunChain {
             // The closing words are last: what they waited for.
             at = IntStream.range(0, network.end)
                     .boxed()
-                    .max(Comparator.comparingInt(n -> starts[n] + network.nodes.get(n).duration()))
+                    .max(Comparator.comparingInt(
+                            n -> starts[n] + network.nodes.get(n).duration()))
                     .orElse(-1);
         }
         while (at >= 0 && chain.size() <= network.end) {

@@ -81,9 +81,10 @@ final class Sureness {
         }
     }
 
+    /** Keeps what is better than the best so far; that nothing better exists is not proven of it. */
     private void keep(Outcome outcome) {
         if (outcome.plan().possible() && order().compare(outcome, best) < 0) {
-            best = outcome;
+            best = new Outcome(outcome.plan(), false, outcome.plan().airEnd());
         }
     }
 

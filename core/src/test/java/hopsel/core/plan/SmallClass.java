@@ -1,6 +1,7 @@
 package hopsel.core.plan;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Edition;
 import hopsel.core.classes.Menu;
 import hopsel.core.classes.Provision;
 import hopsel.core.classes.Slot;
@@ -9,6 +10,7 @@ import hopsel.core.classes.Tempo;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.HandsOn;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
@@ -40,11 +42,18 @@ public final class SmallClass {
     private final List<PrepWindow> windows = new ArrayList<>();
     private final Map<String, List<Step>> parts = new LinkedHashMap<>();
     private long air = 60;
+    private Tempo tempo = Tempo.USUAL;
 
     public static SmallClass of(long airMinutes) {
         SmallClass small = new SmallClass();
         small.air = airMinutes;
         return small;
+    }
+
+    /** By the second edition of the rules. */
+    public SmallClass held(Tempo other) {
+        tempo = other.withEdition(Edition.SECOND);
+        return this;
     }
 
     public SmallClass assistant() {
@@ -91,7 +100,7 @@ public final class SmallClass {
                         List.of()),
                 List.of(),
                 new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()),
-                Tempo.USUAL);
+                tempo);
     }
 
     /** A step under way. */
@@ -120,6 +129,9 @@ public final class SmallClass {
         private Show show = Show.MUST;
         private Optional<Minutes> keeps = Optional.empty();
         private Optional<Minutes> swap = Optional.empty();
+        private HandsOn handsOn = HandsOn.NONE;
+        private Optional<Minutes> part = Optional.empty();
+        private Optional<String> noise = Optional.empty();
 
         private Draft(String id, double minutes, Work work) {
             this.id = id;
@@ -164,6 +176,23 @@ public final class SmallClass {
             return this;
         }
 
+        /** Hands for so many minutes at its beginning and its end. */
+        public Draft handsOn(double start, double end) {
+            handsOn = new HandsOn(Minutes.of(BigDecimal.valueOf(start)), Minutes.of(BigDecimal.valueOf(end)));
+            return this;
+        }
+
+        /** Can be shown in part, for so long. */
+        public Draft part(long shown) {
+            part = Optional.of(Minutes.of(shown));
+            return this;
+        }
+
+        public Draft loud() {
+            noise = Optional.of("loud");
+            return this;
+        }
+
         public Draft swap(long shown) {
             swap = Optional.of(Minutes.of(shown));
             return this;
@@ -185,7 +214,10 @@ public final class SmallClass {
                     .withNeeds(needs)
                     .withAfter(after)
                     .withKeeps(keeps)
-                    .withSwap(swap);
+                    .withSwap(swap)
+                    .withHandsOn(handsOn)
+                    .withPart(part)
+                    .withNoise(noise);
         }
     }
 }

@@ -32,7 +32,6 @@ public class Figures {
 
     private static final Locale LOCALE = Locale.ENGLISH;
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", LOCALE);
-    private static final DateTimeFormatter CLOCK_SECONDS = DateTimeFormatter.ofPattern("HH:mm:ss", LOCALE);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", LOCALE);
     private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE ", LOCALE);
 
@@ -100,15 +99,20 @@ public class Figures {
         return (amount.signum() < 0 ? "−" : "+") + money(amount.abs());
     }
 
+    private static final int HALF_MINUTE = 30;
+
     /** Any number without needless zeros. */
     public String number(BigDecimal number) {
         return Decimals.plain(number).toPlainString();
     }
 
-    /** The clock at a moment of the plan; with the weekday where it is another day than the class's. */
+    /**
+     * The clock at a moment of the plan, to half a minute; with the weekday where it is another day than the class's.
+     */
     public String clock(CookingClass cooking, int seconds) {
-        ZonedDateTime at = cooking.clock(seconds);
-        String time = (at.getSecond() == 0 ? CLOCK : CLOCK_SECONDS).format(at);
+        int halves = Math.floorDiv(seconds + HALF_MINUTE / 2, HALF_MINUTE);
+        ZonedDateTime at = cooking.clock(halves * HALF_MINUTE);
+        String time = CLOCK.format(at) + (at.getSecond() == HALF_MINUTE ? "½" : "");
         return at.toLocalDate().equals(cooking.startsAt().toLocalDate()) ? time : WEEKDAY.format(at) + time;
     }
 

@@ -89,7 +89,8 @@ record RunSheetRow(
         return plan.pace().stream()
                 .flatMap(pace -> pace.talk().stream())
                 .filter(talk -> talk.start() < until && (talk.start() >= from || first) && until > 0)
-                .map(talk -> new Said(title(cooking, talk.id()), name(cooking, talk.person()), talk.start(), talk.end()))
+                .map(talk ->
+                        new Said(title(cooking, talk.id()), name(cooking, talk.person()), talk.start(), talk.end()))
                 .toList();
     }
 

@@ -34,7 +34,8 @@ final class TempoForm {
         if (!entered.fields().containsKey("turn")) {
             return before;
         }
-        Optional<BigDecimal> sure = entered.whole("sure", LEAST_SURE, MOST_SURE).map(share -> BigDecimal.valueOf(share, 2));
+        Optional<BigDecimal> sure =
+                entered.whole("sure", LEAST_SURE, MOST_SURE).map(share -> BigDecimal.valueOf(share, 2));
         Tempo typed = new Tempo(
                 entered.minutes("turn").orElse(Minutes.ZERO),
                 talk(),
@@ -71,8 +72,8 @@ final class TempoForm {
             throw new BadEntryException("talk-to-" + i, "leaves no room for it. Let it end later, or make it shorter.");
         }
         String id = entered.text("talk-id-" + i)
-                .orElseGet(() -> Slug.free(
-                        title, taken -> others.stream().anyMatch(other -> other.id().equals(taken))));
+                .orElseGet(() -> Slug.free(title, taken -> others.stream()
+                        .anyMatch(other -> other.id().equals(taken))));
         return new TalkPiece(id, minutes, at, from, to, Optional.of(title));
     }
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
+import hopsel.core.classes.TalkPiece;
+import hopsel.core.classes.Tempo;
 import hopsel.core.kitchen.CounterTop;
 import hopsel.core.kitchen.Learners;
 import hopsel.core.kitchen.Person;
@@ -190,5 +192,34 @@ class SetUpFormTest {
             assertThat(bad.field()).isEqualTo(field);
             assertThat(bad.getMessage()).contains(said);
         });
+    }
+
+    @Test
+    void howAClassIsHeldIsTypedInMinutesAndPerCent() throws BadEntryException {
+        Map<String, String> fields = fields();
+        fields.putAll(Map.of(
+                "turn",
+                "1",
+                "sure",
+                "80",
+                "swap-cost",
+                "3",
+                "talk-title-0",
+                "Welcome",
+                "talk-minutes-0",
+                "4",
+                "talk-at-0",
+                "opening"));
+        Tempo tempo = new SetUpForm(FRESH, new Entered(fields)).cooking().tempo();
+        assertThat(tempo.sure()).contains(new BigDecimal("0.80"));
+        assertThat(tempo.swapCost()).isEqualTo(3);
+        assertThat(tempo.talk()).extracting(TalkPiece::id).containsExactly("welcome");
+        fields.put("talk-minutes-0", "");
+        assertThatThrownBy(() -> new SetUpForm(FRESH, new Entered(fields)).cooking())
+                .isInstanceOf(BadEntryException.class)
+                .hasMessageContaining("how many minutes");
+        fields.put("drop", "talk-0");
+        assertThat(new SetUpForm(FRESH, new Entered(fields)).cooking().tempo().talk())
+                .isEmpty();
     }
 }

@@ -1,0 +1,116 @@
+package hopsel.core.plan;
+
+import static hopsel.core.plan.SmallClass.hands;
+import static hopsel.core.plan.SmallClass.watch;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.TalkPiece;
+import hopsel.core.classes.Tempo;
+import hopsel.core.dish.Show;
+import hopsel.core.measure.Minutes;
+import hopsel.core.verify.PlanChecker;
+
+import org.junit.jupiter.api.Test;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** Classes that people hold: hands at both ends, talk, turning, showing in part, and how sure the end is. */
+class HeldClassTest {
+
+    private static final Tempo HELD = Tempo.USUAL.withSwapCost(2);
+
+    private static TalkPiece talk(String id, long minutes, TalkPiece.Moment at) {
+        return new TalkPiece(id, Minutes.of(minutes), at, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    private static Plan planned(CookingClass cooking) {
+        Plan plan = Planner.plan(cooking);
+        assertThat(PlanChecker.check(cooking, plan)).isEmpty();
+        return plan;
+    }
+
+    @Test
+    void whatIsTakenOutWaitsForNobodysSecondPairOfHands() {
+        CookingClass cooking = SmallClass.of(60)
+                .held(HELD)
+                .part("a", watch("simmer", 10).handsOn(1, 1))
+                .part("b", watch("fry", 10).handsOn(1, 1))
+                .build();
+        Plan plan = planned(cooking);
+        assertThat(plan.airEnd()).as("one puts in after the other").isEqualTo(11 * 60);
+        assertThat(plan.activities())
+                .allSatisfy(activity -> assertThat(activity.hands()).hasSize(2));
+    }
+
+    @Test
+    void theWelcomeComesFirstAndNothingIsLoudWhileSomebodySpeaks() {
+        CookingClass cooking = SmallClass.of(60)
+                .assistant()
+                .held(HELD.withTalk(List.of(
+                        talk("welcome", 3, TalkPiece.Moment.OPENING), talk("goodbye", 2, TalkPiece.Moment.CLOSING))))
+                .part(
+                        "a",
+                        hands("blend", 4).show(Show.NEVER).loud(),
+                        hands("serve", 5).after("blend"))
+                .build();
+        Plan plan = planned(cooking);
+        assertThat(plan.activities().get(0).start()).isEqualTo(3 * 60);
+        assertThat(plan.airEnd()).isEqualTo((3 + 4 + 5 + 2) * 60);
+    }
+
+    @Test
+    void longHandworkIsShownInPartWhereTimeIsShort() {
+        CookingClass cooking = SmallClass.of(12)
+                .assistant()
+                .held(HELD)
+                .part("a", hands("fill", 20).part(4), hands("serve", 5).after("fill"))
+                .build();
+        Plan plan = planned(cooking);
+        assertThat(plan.verdict()).isEqualTo(Verdict.OVERRUNS);
+        assertThat(plan.airEnd()).as("the rest, at the same time, and serving").isEqualTo((16 + 5) * 60);
+        assertThat(plan.activities()).extracting(Activity::copy).contains(Copy.PART);
+        assertThat(plan.pace().orElseThrow().cost()).isEqualTo(1);
+    }
+
+    @Test
+    void twoHostsOfADishEachTurnLessOften() {
+        CookingClass cooking = SmallClass.of(60)
+                .held(HELD.withTurn(Minutes.of(2)))
+                .part("a", hands("one", 3), hands("two", 3).after("one"))
+                .build();
+        assertThat(planned(cooking).airEnd()).as("one dish needs no turning").isEqualTo(6 * 60);
+    }
+
+    @Test
+    void theShareOfEveningsIsThatOfTheTriangle() {
+        CookingClass cooking = SmallClass.of(15)
+                .held(HELD)
+                .part("a", hands("stir", 10).range(1, 2))
+                .build();
+        double[] ends = new Evenings(cooking, planned(cooking)).ends(20_000, 3);
+        // Falling from 10 to 20 minutes: a quarter of the triangle lies beyond 15.
+        assertThat(Evenings.share(ends, 15 * 60)).isCloseTo(0.75, within(0.01));
+    }
+
+    @Test
+    void aClassThatHasToBeSureGivesUpMore() {
+        SmallClass small = SmallClass.of(30)
+                .open(-120, -10)
+                .place("oven", 2, 0)
+                .part(
+                        "a",
+                        hands("fill", 10),
+                        watch("bake", 15).range(0.8, 2).in("oven").swap(1).after("fill"),
+                        hands("cut", 4).after("bake"));
+        Plan likely = planned(small.held(HELD).build());
+        assertThat(likely.swaps()).as("the likely minutes just fit").isEmpty();
+        Plan sure = planned(
+                small.held(HELD.withSure(Optional.of(new BigDecimal("0.9")))).build());
+        assertThat(sure.swaps()).hasSize(1);
+        assertThat(sure.pace().orElseThrow().onTime().orElseThrow()).isGreaterThan(0.9);
+    }
+}

@@ -12,6 +12,7 @@ import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 import hopsel.core.measure.Minutes;
 import hopsel.core.plan.Conflict;
+import hopsel.core.plan.Pace;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.Wishes;
@@ -37,6 +38,13 @@ public final class Remedies {
     private final CookingClass cooking;
     private final Wishes wishes;
     private final Plan now;
+    private static final int EVENINGS = 1_000;
+    private static final long SEED = 5;
+    private static final int MOST_DECIDERS = 3;
+    private static final long[] MORE_MINUTES = {5, 10};
+    /** A share of the evenings that a change has to gain. */
+    private static final double WORTH_IT = 0.03;
+
     private final List<Remedy> found = new ArrayList<>();
 
     private Remedies(CookingClass cooking, Wishes wishes, Plan now) {
@@ -45,17 +53,20 @@ public final class Remedies {
         this.now = now;
     }
 
-    /** The changes that help, the one that gains most first; empty for a class that fits. */
+    /** The changes that help, the one that gains most first; empty for a class that fits as surely as was asked. */
     public static List<Remedy> of(CookingClass cooking, Wishes wishes, Plan now) {
         Remedies remedies = new Remedies(cooking, wishes, now);
         if (!now.possible()) {
             remedies.impossible();
         } else if (now.overrun() > 0) {
             remedies.overrun();
+        } else if (now.lessSureThan(cooking.tempo().sure())) {
+            remedies.unsure();
         }
         return remedies.found.stream()
                 .sorted(Comparator.comparing((Remedy remedy) -> remedy.kind() == Mending.LONGER)
                         .thenComparingInt(remedy -> -remedy.gain())
+                        .thenComparing(remedy -> -remedy.onTime())
                         .thenComparing(Remedy::kind)
                         .thenComparingInt(remedy -> remedy.after().swaps().size()))
                 .toList();
@@ -79,6 +90,19 @@ public final class Remedies {
                             Variant.without(cooking, dish.id(), component));
                 }
             }
+        }
+    }
+
+    /** What the end hangs on most is swapped out or done ahead; more hands; a few minutes more. */
+    private void unsure() {
+        Rehearsal.of(cooking, now, EVENINGS, SEED).deciders().stream()
+                .map(decider -> decider.activity().step())
+                .distinct()
+                .limit(MOST_DECIDERS)
+                .forEach(this::tryStep);
+        attempt(Mending.ASSISTANT, Optional.empty(), "", Variant.person(cooking, Role.ASSISTANT));
+        for (long minutes : MORE_MINUTES) {
+            attempt(Mending.LONGER, Optional.empty(), String.valueOf(minutes), Variant.longer(cooking, minutes));
         }
     }
 
@@ -118,7 +142,7 @@ public final class Remedies {
 
     private boolean attempt(Mending kind, Optional<StepRef> step, String what, CookingClass variant) {
         Plan after = Planner.sketch(variant, wishes).plan();
-        boolean helps = after.possible() && (!now.possible() || after.overrun() < now.overrun());
+        boolean helps = after.possible() && (!now.possible() || after.overrun() < now.overrun() || surer(after));
         if (helps
                 && found.stream()
                         .noneMatch(other -> other.kind() == kind
@@ -128,6 +152,12 @@ public final class Remedies {
                     new Remedy(kind, step, what, now.possible() ? now.overrun() - after.overrun() : 0, after, variant));
         }
         return helps;
+    }
+
+    private boolean surer(Plan after) {
+        double before = now.pace().flatMap(Pace::onTime).orElse(1.0);
+        return after.overrun() <= now.overrun()
+                && after.pace().flatMap(Pace::onTime).orElse(0.0) > before + WORTH_IT;
     }
 
     private void impossible() {

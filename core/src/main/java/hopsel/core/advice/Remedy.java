@@ -2,6 +2,7 @@ package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.StepRef;
+import hopsel.core.plan.Pace;
 import hopsel.core.plan.Plan;
 
 import java.util.Optional;
@@ -29,6 +30,11 @@ public record Remedy(Mending kind, Optional<StepRef> step, String what, int gain
         HOST,
         DROP,
         LONGER
+    }
+
+    /** The share of the evenings that would end in the slot, 0 to 1; 0 where nobody asked. */
+    public double onTime() {
+        return after.pace().flatMap(Pace::onTime).orElse(0.0);
     }
 
     /** Whether the class fits with the change. */

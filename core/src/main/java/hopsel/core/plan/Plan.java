@@ -2,6 +2,7 @@ package hopsel.core.plan;
 
 import hopsel.core.dish.StepRef;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -66,6 +67,14 @@ public record Plan(
     /** Whether there is a run sheet. */
     public boolean possible() {
         return verdict == Verdict.FITS || verdict == Verdict.OVERRUNS;
+    }
+
+    /** Whether it ends in its slot on fewer evenings than were asked for. */
+    public boolean lessSureThan(Optional<BigDecimal> asked) {
+        return asked.isPresent()
+                && pace.flatMap(Pace::onTime)
+                        .filter(share -> share < asked.get().doubleValue())
+                        .isPresent();
     }
 
     /** Steps that are swapped out, as a set. */

@@ -50,6 +50,11 @@ public record PlannedClass(
         List<Tray> trays,
         List<Broken> broken) {
 
+    /** Whether it ends in its slot on fewer evenings than the host asked for. */
+    public boolean unsure() {
+        return plan().lessSureThan(cooking.tempo().sure());
+    }
+
     /** The plan. */
     public Plan plan() {
         return outcome.plan();

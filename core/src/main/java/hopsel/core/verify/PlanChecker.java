@@ -79,10 +79,10 @@ public final class PlanChecker {
         return List.copyOf(checker.violations);
     }
 
+    /** A plan kept from before may know only the first edition, and is checked by that; never the other way round. */
     private void edition() {
-        boolean second = Edition.of(cooking) == Edition.SECOND;
-        if (second != plan.pace().isPresent()) {
-            bad(0, "The class is planned by the %s edition of the rules.".formatted(second ? "second" : "first"));
+        if (plan.pace().isPresent() && Edition.of(cooking) == Edition.FIRST) {
+            bad(0, "The class is planned by the first edition of the rules.");
         }
     }
 

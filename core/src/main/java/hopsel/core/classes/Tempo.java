@@ -32,4 +32,13 @@ public record Tempo(Minutes turn, List<TalkPiece> talk, int swapCost, Optional<B
     public Tempo {
         talk = List.copyOf(talk);
     }
+
+    /** What a talk is called: its title, or else its id. */
+    public String called(String id) {
+        return talk.stream()
+                .filter(piece -> piece.id().equals(id))
+                .findFirst()
+                .flatMap(TalkPiece::title)
+                .orElse(id);
+    }
 }

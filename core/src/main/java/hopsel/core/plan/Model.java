@@ -277,14 +277,14 @@ final class Model {
         return Known.in(Known.in(copies, top.number()), task.number());
     }
 
-    /** What of a step is done out of sight where it is shown in part. */
-    Making rest(Task task) {
-        return Known.in(rests, task.number());
-    }
-
     /** The same; null where the swap-out needs none, because everybody sees it done once. */
     private @Nullable Making copyIfMade(Task top, Task task) {
         return Known.in(copies, top.number()).get(task.number());
+    }
+
+    /** What of a step is done out of sight where it is shown in part. */
+    Making rest(Task task) {
+        return Known.in(rests, task.number());
     }
 
     // ---- rules 2 to 4, 12: when and where

@@ -40,8 +40,49 @@ final class PlanBuilder {
 
     static Plan build(Problem problem, Wishes wishes, Schedule schedule) {
         PlanBuilder builder = new PlanBuilder(problem, wishes, schedule);
+        if (problem.second) {
+            builder.showWhenReady();
+        }
         builder.freshen();
         return builder.plan();
+    }
+
+    /**
+     * Shows a swap-out no sooner than the finished one is ready to be taken out, where everything else leaves the time:
+     * the rules would let the raw one go in before.
+     */
+    private void showWhenReady() {
+        for (int n = 0; n < network.end; n++) {
+            int made = madeEarlier(n);
+            if (made >= 0 && starts[n] >= 0 && !fixed(n)) {
+                int ready = starts[made] + duration(made) - duration(n);
+                starts[n] = Math.max(starts[n], Math.min(ready, latestAlone(n)));
+            }
+        }
+    }
+
+    /** The finished one that is shown in place of a main activity; -1 where it is not swapped out. */
+    private int madeEarlier(int node) {
+        Node at = network.nodes.get(node);
+        for (int n = 0; at.copy().isMain() && n < network.end; n++) {
+            Node other = network.nodes.get(n);
+            if (other.ref().equals(at.ref()) && other.copy().equals(Copy.swap(at.ref()))) {
+                return n;
+            }
+        }
+        return -1;
+    }
+
+    /** The latest start of one activity while everything else stays where it is. */
+    private int latestAlone(int node) {
+        int latest = beforeTalk(node);
+        for (Edge edge : network.edges) {
+            latest = edge.from() == node ? Math.min(latest, starts[edge.to()] - edge.least()) : latest;
+        }
+        for (Edge edge : ordersAsTheyAre(node)) {
+            latest = Math.min(latest, starts[edge.to()] - edge.least());
+        }
+        return latest;
     }
 
     /**
@@ -52,7 +93,12 @@ final class PlanBuilder {
      */
     private void freshen() {
         List<Edge> edges = new ArrayList<>(network.edges);
-        edges.addAll(ordersAsTheyAre());
+        for (int n = 0; n < network.end; n++) {
+            if (starts[n] < 0) {
+                edges.addAll(ordersAsTheyAre(n));
+            }
+            edges.addAll(readyWhenShown(n));
+        }
         int[] latest = IntStream.rangeClosed(0, network.end)
                 .map(n -> starts[n] >= 0 || fixed(n) ? starts[n] : calendar(n).atOrBefore(Math.min(-1, beforeTalk(n))))
                 .toArray();
@@ -111,18 +157,24 @@ final class PlanBuilder {
         return holds;
     }
 
-    private List<Edge> ordersAsTheyAre() {
+    /** The finished one stays ready by the time it is shown, where it is so. */
+    private List<Edge> readyWhenShown(int node) {
+        int made = problem.second ? madeEarlier(node) : -1;
+        int least = made < 0 ? 0 : duration(made) - duration(node);
+        return made >= 0 && starts[made] + least <= starts[node]
+                ? List.of(new Edge(made, node, least, 10, Edge.Sort.ORDER, 0))
+                : List.of();
+    }
+
+    /** What shares a machine with an activity and comes after it goes on doing so. */
+    private List<Edge> ordersAsTheyAre(int first) {
         List<Edge> orders = new ArrayList<>();
-        for (int first = 0; first < network.end; first++) {
-            for (int then = 0; starts[first] < 0 && then < network.end; then++) {
-                for (Hold one : holds(first)) {
-                    for (Hold two : holds(then)) {
-                        if (first != then
-                                && one.machine == two.machine
-                                && starts[first] + one.until <= starts[then] + two.from) {
-                            int gap = Math.max(0, gap(first, then, one.machine));
-                            orders.add(new Edge(first, then, one.until + gap - two.from, 15, Edge.Sort.ORDER, gap));
-                        }
+        for (int then = 0; then < network.end; then++) {
+            for (Hold one : first == then ? List.<Hold>of() : holds(first)) {
+                for (Hold two : holds(then)) {
+                    if (one.machine == two.machine && starts[first] + one.until <= starts[then] + two.from) {
+                        int gap = Math.max(0, gap(first, then, one.machine));
+                        orders.add(new Edge(first, then, one.until + gap - two.from, 15, Edge.Sort.ORDER, gap));
                     }
                 }
             }

@@ -2,6 +2,7 @@ package hopsel.formats.classfile;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.CookingClassBuilder;
+import hopsel.core.classes.Edition;
 import hopsel.core.classes.Menu;
 import hopsel.core.classes.MenuBuilder;
 import hopsel.core.classes.Provision;
@@ -164,7 +165,7 @@ final class ClassShape {
             .check(ClassShape::timesOnlyBetween);
 
     private static final Shape<TempoBuilder, Tempo> TEMPO = Shape.of(
-                    "tempo", TempoBuilder::builder, TempoBuilder::build)
+                    "tempo", () -> TempoBuilder.builder().edition(Edition.FIRST), TempoBuilder::build)
             .since(2)
             .usually("turnMinutes", Values.minutes(Bounds.TIME), Minutes.ZERO, Tempo::turn, TempoBuilder::turn)
             .list("talk", TALK, Tempo::talk, TempoBuilder::talk)

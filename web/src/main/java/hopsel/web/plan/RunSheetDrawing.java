@@ -3,7 +3,6 @@ package hopsel.web.plan;
 import hopsel.core.advice.Checks;
 import hopsel.core.advice.Gaps;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Step;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Resource;
@@ -216,16 +215,12 @@ record RunSheetDrawing(
         private List<Mark> talk() {
             return plan.pace().stream()
                     .flatMap(pace -> pace.talk().stream())
-                    .map(said -> mark(said.person(), said.start(), said.end(), title(said.id())))
+                    .map(said -> mark(
+                            said.person(),
+                            said.start(),
+                            said.end(),
+                            cooking.tempo().called(said.id())))
                     .toList();
-        }
-
-        private String title(String talk) {
-            return cooking.tempo().talk().stream()
-                    .filter(piece -> piece.id().equals(talk))
-                    .findFirst()
-                    .flatMap(TalkPiece::title)
-                    .orElse(talk);
         }
 
         private List<Mark> touches() {

@@ -4,7 +4,6 @@ import hopsel.core.advice.Handovers;
 import hopsel.core.advice.Handovers.Handover;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.StationRounds;
-import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.kitchen.Person;
@@ -44,7 +43,7 @@ record RunSheetRow(
         List<Said> said,
         Optional<StationRounds> rounds) {
 
-    /** Something that is said, and by whom. */
+    /** Something that is said, and the id of who says it. */
     record Said(String title, String person, int start, int end) {}
 
     static List<RunSheetRow> of(CookingClass cooking, Plan plan) {
@@ -89,25 +88,8 @@ record RunSheetRow(
         return plan.pace().stream()
                 .flatMap(pace -> pace.talk().stream())
                 .filter(talk -> talk.start() < until && (talk.start() >= from || first) && until > 0)
-                .map(talk ->
-                        new Said(title(cooking, talk.id()), name(cooking, talk.person()), talk.start(), talk.end()))
+                .map(talk -> new Said(cooking.tempo().called(talk.id()), talk.person(), talk.start(), talk.end()))
                 .toList();
-    }
-
-    private static String title(CookingClass cooking, String talk) {
-        return cooking.tempo().talk().stream()
-                .filter(piece -> piece.id().equals(talk))
-                .findFirst()
-                .flatMap(TalkPiece::title)
-                .orElse(talk);
-    }
-
-    private static String name(CookingClass cooking, String person) {
-        return cooking.people().stream()
-                .filter(someone -> someone.id().equals(person))
-                .map(Person::name)
-                .findFirst()
-                .orElse(person);
     }
 
     /** Before the class, for the list's two parts. */

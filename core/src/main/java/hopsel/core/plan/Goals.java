@@ -229,7 +229,7 @@ final class Goals {
         return turns.least();
     }
 
-    /** Makes a figure as small as can be with a third of the effort that is left, and keeps it so. */
+    /** Makes a figure as small as can be with half of the effort that is left, and keeps it so. */
     private void lower(Figure figure, int bound) {
         int below = within(attempts.left() / 2, () -> new Shortening(attempts, figure, bound).run());
         int value = figure.value().applyAsInt(attempts.found());

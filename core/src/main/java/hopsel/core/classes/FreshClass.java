@@ -49,26 +49,7 @@ public final class FreshClass {
                 menu,
                 List.of(),
                 provision,
-                tempo());
-    }
-
-    /**
-     * A welcome and a goodbye, half a minute to wipe and wash between dishes, and nine evenings in ten that end in
-     * time.
-     */
-    private static Tempo tempo() {
-        return new Tempo(
-                Minutes.of(new BigDecimal("0.5")),
-                List.of(
-                        talk("welcome", "Welcome", TalkPiece.Moment.OPENING),
-                        talk("goodbye", "Goodbye", TalkPiece.Moment.CLOSING)),
-                Tempo.USUAL_SWAP_COST,
-                Optional.of(new BigDecimal("0.9")),
-                Edition.SECOND);
-    }
-
-    private static TalkPiece talk(String id, String title, TalkPiece.Moment at) {
-        return new TalkPiece(id, Minutes.of(2), at, Optional.empty(), Optional.empty(), Optional.of(title));
+                UsualTempo.of(Style.DEMO));
     }
 
     private static Resource place(String kind, int units, long rinse) {

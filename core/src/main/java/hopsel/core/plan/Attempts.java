@@ -55,6 +55,16 @@ final class Attempts {
         settled.add(literal);
     }
 
+    /** How much is settled; {@link #release} returns to it. */
+    int settled() {
+        return settled.size();
+    }
+
+    /** Takes back what was settled since. */
+    void release(int mark) {
+        settled.subList(mark, settled.size()).clear();
+    }
+
     boolean spent() {
         return work.spent();
     }

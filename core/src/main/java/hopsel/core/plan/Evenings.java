@@ -48,6 +48,11 @@ public final class Evenings {
         private int floor;
         private final List<int[]> waits = new ArrayList<>();
         private int[] places = {};
+        /** Whose hands it begins with; {@link #NOTHING} where nobody's. */
+        private int person = NOTHING;
+        /** For each place, what it does not go together with there: its number, and the seconds between them. */
+        private final List<List<int[]>> apart = new ArrayList<>();
+
         private boolean last;
 
         Course(Activity activity, Task task) {
@@ -83,9 +88,53 @@ public final class Evenings {
             course.places = course.activity.placements().stream()
                     .mapToInt(placement -> machine(placement.resource()))
                     .toArray();
+            course.person = begins(course.activity);
             course.last = isLast(course);
         }
+        courses.forEach(this::keepApart);
         addEvents();
+    }
+
+    private int begins(Activity activity) {
+        return activity.person()
+                .or(() -> activity.hands().stream()
+                        .filter(hands -> hands.part() != HandsPart.END)
+                        .map(Activity.Hands::person)
+                        .findFirst())
+                .map(id -> Known.in(people, id))
+                .orElse(NOTHING);
+    }
+
+    private void keepApart(Course course) {
+        for (int need = 0; need < course.places.length; need++) {
+            List<int[]> others = new ArrayList<>();
+            for (int other = 0; other < courses.size(); other++) {
+                int gap = gap(courses.get(other), course, need);
+                if (courses.get(other) != course && gap != Machine.NO_GAP) {
+                    others.add(new int[] {other, gap});
+                }
+            }
+            course.apart.add(others);
+        }
+    }
+
+    /** Seconds between two uses of a place that do not go together; {@link Machine#NO_GAP} where they do. */
+    private int gap(Course before, Course then, int need) {
+        int place = then.places[need];
+        Machine machine = problem.machines.get(place);
+        int longest = Machine.NO_GAP;
+        for (int other = 0; other < before.places.length; other++) {
+            if (before.places[other] == place) {
+                int gap = machine.heatGap(
+                        before.task.requirements().get(other).heat(),
+                        then.task.requirements().get(need).heat());
+                boolean rinsed = gap == Machine.NO_GAP
+                        && machine.rinse() > 0
+                        && !before.task.component().equals(then.task.component());
+                longest = Math.max(longest, rinsed ? machine.rinse() : gap);
+            }
+        }
+        return longest;
     }
 
     private int machine(String id) {
@@ -269,13 +318,7 @@ public final class Evenings {
                     at = later(i, at, ends[wait[0]] + wait[1], wait[0]);
                 }
             }
-            int person = activity.person()
-                    .or(() -> activity.hands().stream()
-                            .filter(hands -> hands.part() != HandsPart.END)
-                            .map(Activity.Hands::person)
-                            .findFirst())
-                    .map(id -> Known.in(people, id))
-                    .orElse(NOTHING);
+            int person = course.person;
             if (person != NOTHING) {
                 at = later(i, at, free[person], busyWith[person]);
                 at = turned(i, at, person);
@@ -322,25 +365,16 @@ public final class Evenings {
             double at = from;
             Course course = courses.get(i);
             for (int need = 0; need < course.places.length; need++) {
-                Machine machine = problem.machines.get(course.places[need]);
-                Heat heat = course.task.requirements().get(need).heat();
-                List<int[]> others = placed.computeIfAbsent(course.places[need], any -> new ArrayList<>());
-                for (int[] other : others) {
-                    Course before = courses.get(other[0]);
-                    int gap = machine.heatGap(
-                            before.task.requirements().get(other[2]).heat(), heat);
-                    if (gap == Machine.NO_GAP
-                            && machine.rinse() > 0
-                            && !before.task.component().equals(course.task.component())) {
-                        gap = machine.rinse();
-                    }
-                    if (gap != Machine.NO_GAP && ended[other[0]]) {
-                        at = later(i, at, ends[other[0]] + gap, other[0]);
+                for (int[] before : course.apart.get(need)) {
+                    if (ended[before[0]]) {
+                        at = later(i, at, ends[before[0]] + before[1], before[0]);
                     }
                 }
+                List<int[]> others = placed.computeIfAbsent(course.places[need], any -> new ArrayList<>());
                 int units = course.activity.placements().get(need).units();
-                at = whenThereIsRoom(i, at, others, machine.capacity() - units);
-                others.add(new int[] {i, units, need});
+                int capacity = problem.machines.get(course.places[need]).capacity();
+                at = whenThereIsRoom(i, at, others, capacity - units);
+                others.add(new int[] {i, units});
             }
             return at;
         }

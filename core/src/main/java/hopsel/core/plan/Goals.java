@@ -9,6 +9,8 @@ import hopsel.core.plan.Shortening.Figure;
 import hopsel.core.solve.Answer;
 import hopsel.core.solve.Work;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -34,6 +36,7 @@ final class Goals {
     private static final double LATER = 1.4;
     private static final long LITTLE = 1_000_000;
     private static final long GRACE = 4;
+    private static final int NOT_YET = -1;
 
     private final Problem problem;
     private final Wishes wishes;
@@ -45,8 +48,13 @@ final class Goals {
 
     private boolean proven = true;
     private boolean chosen;
+    /** What was settled before the first search. */
+    private int asked;
     /** Seconds in which the class is to end. */
     private int slot;
+
+    private @Nullable Turns turns;
+    private int price = NOT_YET;
 
     Goals(Problem problem, Wishes wishes, Work work, Consumer<Schedule> better) {
         this.problem = problem;
@@ -55,12 +63,6 @@ final class Goals {
         this.slot = problem.air;
         this.grain = Math.max(1, Grain.of(problem, wishes));
         this.attempts = new Attempts(model, work, better);
-    }
-
-    /** It is to end in so many seconds, in place of the class's slot. */
-    Goals within(int seconds) {
-        slot = seconds;
-        return this;
     }
 
     /** From here on everything is shown, swapped out and shown in part as it is in a plan. */
@@ -87,11 +89,36 @@ final class Goals {
 
     /** The best schedule that was found; empty where there is none, or none was found. */
     Optional<Schedule> best() {
+        asked = attempts.settled();
         least = Math.max(0, attempts.bound());
         wishes.near().ifPresent(plan -> new Likeness(attempts, plan).prefer());
         if (!withinSlot() && !overrun()) {
             return Optional.empty();
         }
+        levels();
+        return Optional.of(wishes.near()
+                .map(plan -> new Likeness(attempts, plan).nearest())
+                .orElseGet(attempts::found));
+    }
+
+    /**
+     * The best schedule that ends sooner than was asked for before, found from what is known by now; empty where there
+     * is none, or none was found.
+     *
+     * @param effort rules it may look at
+     */
+    Optional<Schedule> endingBy(int seconds, long effort) {
+        attempts.release(asked);
+        attempts.grant(effort - attempts.left());
+        slot = seconds;
+        if (!withinSlot()) {
+            return Optional.empty();
+        }
+        levels();
+        return Optional.of(attempts.found());
+    }
+
+    private void levels() {
         if (problem.second) {
             if (!chosen) {
                 cheaper();
@@ -107,14 +134,17 @@ final class Goals {
         if (attempts.found().airEnd() <= slot) {
             shorten();
         }
-        return Optional.of(wishes.near()
-                .map(plan -> new Likeness(attempts, plan).nearest())
-                .orElseGet(attempts::found));
     }
 
     private boolean withinSlot() {
         int inTime = attempts.endsBy(slot);
-        Answer fits = attempts.attempt(PATIENCE, attempts.left() / 3, inTime);
+        Answer fits = problem.second ? atOnce(inTime) : Answer.UNKNOWN;
+        if (fits == Answer.UNKNOWN && problem.second && attempts.best() == null && towardsSlot()) {
+            fits = Answer.FOUND;
+        }
+        if (fits == Answer.UNKNOWN) {
+            fits = attempts.attempt(PATIENCE, attempts.left() / 3, inTime);
+        }
         if (fits == Answer.FOUND) {
             attempts.settle(inTime);
         }
@@ -123,9 +153,32 @@ final class Goals {
         return fits == Answer.FOUND;
     }
 
+    /** A short try with everything shown, then with as little as may be: one of them often leads to a plan at once. */
+    private Answer atOnce(int inTime) {
+        Answer fits = Answer.UNKNOWN;
+        for (int onAir = 1; onAir >= 0 && fits == Answer.UNKNOWN; onAir--) {
+            show(onAir == 1);
+            fits = attempts.attempt(SHORT_PATIENCE, attempts.left() / 8, inTime);
+        }
+        show(true);
+        return fits;
+    }
+
+    /** Some plan that ends later, made shorter until it is in time. */
+    private boolean towardsSlot() {
+        if (soon() != Answer.FOUND) {
+            return false;
+        }
+        within(attempts.left() / 4, () -> {
+            Figure end = new Figure(model.end, grain, Schedule::airEnd);
+            return new Shortening(attempts, end, slot).run();
+        });
+        return attempts.found().airEnd() <= slot;
+    }
+
     private boolean overrun() {
         long given = attempts.left();
-        Answer any = anyPlan();
+        Answer any = attempts.best() == null ? anyPlan() : Answer.FOUND;
         if (any == Answer.UNKNOWN) {
             // A plan late is better than none.
             attempts.grant(GRACE * given);
@@ -200,13 +253,17 @@ final class Goals {
         int known = value.applyAsInt(attempts.found());
         int bound = within(attempts.left() / 3, () -> new Cores(attempts, Price.of(model)).run(known));
         attempts.solver.reset();
-        lower(new Figure(Price.moment(model), 1, value), Math.min(known, bound));
+        if (price == NOT_YET) {
+            price = Price.moment(model);
+        }
+        lower(new Figure(price, 1, value), Math.min(known, bound));
     }
 
     /** With fewer changes from dish to dish. */
     private void steadier() {
-        Turns turns = attempts.turns();
-        lower(new Figure(turns.changes, 1, Turns::count), group(turns));
+        Turns counted = turns == null ? attempts.turns() : turns;
+        turns = counted;
+        lower(new Figure(counted.changes, 1, Turns::count), group(counted));
     }
 
     /**
@@ -214,19 +271,19 @@ final class Goals {
      *
      * @return the changes that there have to be, as far as that is proven
      */
-    private int group(Turns turns) {
+    private int group(Turns counted) {
         Random random = new Random(ORDERS);
-        List<String> dishes = new ArrayList<>(turns.dishes());
+        List<String> dishes = new ArrayList<>(counted.dishes());
         for (int round = 0; round < ORDERS; round++) {
             int best = Turns.count(attempts.found());
-            turns.prefer(dishes);
-            int fewer = attempts.atMost(turns.changes, best - 1);
-            if (best <= turns.least() || attempts.attempt(SHORT_PATIENCE, attempts.left() / 20, fewer) == Answer.NONE) {
+            counted.prefer(dishes);
+            int fewer = attempts.atMost(counted.changes, best - 1);
+            if (best <= counted.least() || attempts.attempt(SHORT_PATIENCE, attempts.left() / 20, fewer) == Answer.NONE) {
                 return best;
             }
             Collections.shuffle(dishes, random);
         }
-        return turns.least();
+        return counted.least();
     }
 
     /** Makes a figure as small as can be with half of the effort that is left, and keeps it so. */

@@ -4,7 +4,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Edition;
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Problem.Task;
-import hopsel.core.solve.Work;
+import org.jspecify.annotations.Nullable;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -61,38 +61,18 @@ public final class Planner {
     }
 
     private static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most) {
-        if (Edition.of(cooking) == Edition.SECOND && cooking.tempo().sure().isPresent()) {
-            return Sureness.plan(cooking, (asked, end, like) -> {
-                boolean first = end.isEmpty() && like.isEmpty() && asked == cooking;
-                Consumer<Plan> told = first ? better : plan -> {};
-                long effort = first ? most : Math.min(most, effort(asked) / 2);
-                return best(asked, wishes, told, effort, goals -> {
-                    end.ifPresent(goals::within);
-                    like.ifPresent(goals::choosing);
-                });
-            });
-        }
-        return best(cooking, wishes, better, most, goals -> {});
+        Quest quest = new Quest(cooking, wishes, better, Math.min(most, effort(cooking)));
+        boolean sure = Edition.of(cooking) == Edition.SECOND && cooking.tempo().sure().isPresent();
+        return sure ? Sureness.plan(quest) : quest.first();
     }
 
-    private static Outcome best(
-            CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most, Consumer<Goals> asking) {
-        Problem problem = new Problem(cooking);
+    /** Why a class cannot be planned, before anything is tried; null where it may be. */
+    static @Nullable Outcome refused(Problem problem) {
         if (problem.tasks.size() > MOST_STEPS || problem.size() > MOST) {
             return impossible(problem, List.of(tooLarge(problem)), false);
         }
         List<Conflict> missing = missingPlaces(problem);
-        if (!missing.isEmpty()) {
-            return impossible(problem, missing, true);
-        }
-        Work work = new Work(Math.min(most, effort(cooking)));
-        Goals goals = new Goals(
-                problem, wishes, work, schedule -> better.accept(PlanBuilder.build(problem, wishes, schedule)));
-        asking.accept(goals);
-        return goals.best()
-                .map(schedule ->
-                        new Outcome(PlanBuilder.build(problem, wishes, schedule), goals.proven(), goals.least()))
-                .orElseGet(() -> impossible(problem, wishes, goals.proven()));
+        return missing.isEmpty() ? null : impossible(problem, missing, true);
     }
 
     private static long effort(CookingClass cooking) {
@@ -102,7 +82,8 @@ public final class Planner {
         return WORK_AT_LEAST + WORK_FOR_EACH * steps;
     }
 
-    private static Outcome impossible(Problem problem, Wishes wishes, boolean proven) {
+    /** No plan was found: the reasons, as far as there are any. */
+    static Outcome impossible(Problem problem, Wishes wishes, boolean proven) {
         List<Conflict> conflicts = Contradiction.explain(problem, wishes);
         return impossible(
                 problem,

@@ -6,47 +6,43 @@ import hopsel.core.dish.StepMinutes;
 
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.OptionalInt;
 
 /**
  * Plans a class so that it ends in its slot in the share of the evenings that was asked for.
  *
- * <p>Where the best plan by the likely minutes does not, it is asked to end sooner: the latest end that is sure enough
- * is looked for between the soonest there can be and the slot, and gives the least costs. One more plan is tried, with
- * what is swapped out and hidden if every step lasted its high minutes: where that fits, no evening is late.
+ * <p>Where the best plan by the likely minutes does not, it is asked to end sooner by as much as it is late on the
+ * evening that has to be in time, again until that is enough; then a little later, as far as that costs less. One more
+ * plan is tried, with what is swapped out and hidden if every step lasted its high minutes: where that fits, no evening
+ * is late.
  */
 final class Sureness {
 
     private static final int EVENINGS = 5_000;
     private static final long SEED = 17;
-    private static final int HALVINGS = 4;
+    private static final int STEPS = 4;
     private static final int GRAIN = 30;
+    private static final int HALF = 2;
+    private static final int QUARTER = 4;
 
+    private final Quest quest;
     private final CookingClass cooking;
     private final double sure;
-    private final Planning planner;
+    private final int slot;
     private Outcome best;
+    /** By which the evening that has to be in time is late in the plan that was held last. */
+    private double late;
 
-    /** Plans a class. */
-    interface Planning {
-
-        /**
-         * @param end seconds in which it is to end, in place of its slot
-         * @param like a plan whose choices are kept
-         */
-        Outcome plan(CookingClass cooking, OptionalInt end, Optional<Plan> like);
-    }
-
-    private Sureness(CookingClass cooking, Planning planner) {
-        this.cooking = cooking;
+    private Sureness(Quest quest) {
+        this.quest = quest;
+        this.cooking = quest.cooking;
         this.sure = cooking.tempo().sure().orElseThrow().doubleValue();
-        this.planner = planner;
-        this.best = held(planner.plan(cooking, OptionalInt.empty(), Optional.empty()));
+        this.slot = cooking.airMinutes().seconds();
+        this.best = held(quest.first());
     }
 
     /** A plan as sure as the class asks for, or the surest that was found. */
-    static Outcome plan(CookingClass cooking, Planning planner) {
-        Sureness sureness = new Sureness(cooking, planner);
+    static Outcome plan(Quest quest) {
+        Sureness sureness = new Sureness(quest);
         if (sureness.best.plan().possible() && !sureness.enough(sureness.best) && sureness.hasSpread()) {
             sureness.endSooner();
             sureness.asIfLonger();
@@ -55,29 +51,34 @@ final class Sureness {
     }
 
     private void endSooner() {
-        Outcome soonest = held(planner.plan(cooking, OptionalInt.of(0), Optional.empty()));
-        if (!soonest.plan().possible()) {
-            return;
-        }
-        int early = soonest.plan().airEnd();
-        int late = Math.max(early, best.plan().airEnd());
-        keep(soonest);
-        for (int halving = 0; halving < HALVINGS && enough(soonest) && late - early > GRAIN; halving++) {
-            int half = (early + late) / 2;
-            Outcome between = held(planner.plan(cooking, OptionalInt.of(half), Optional.empty()));
-            keep(between);
-            if (enough(between)) {
-                early = half;
+        int cost = pace(best).cost();
+        int tooLate = Math.min(slot, best.plan().airEnd());
+        int limit = sooner(tooLate);
+        for (int step = 0; step < STEPS && limit >= 0 && tooLate - limit >= GRAIN; step++) {
+            Optional<Outcome> found = quest.endingBy(limit, QUARTER).map(this::held);
+            found.ifPresent(this::keep);
+            if (found.isPresent() && enough(found.get())) {
+                if (pace(found.get()).cost() <= cost) {
+                    return;
+                }
+                limit = (found.get().plan().airEnd() + tooLate) / 2;
+            } else if (found.isPresent()) {
+                tooLate = found.get().plan().airEnd();
+                limit = sooner(tooLate);
             } else {
-                late = half;
+                limit = (limit + tooLate) / 2;
             }
         }
     }
 
+    private int sooner(int end) {
+        return end - Math.max(GRAIN, (int) Math.ceil(late / GRAIN) * GRAIN);
+    }
+
     private void asIfLonger() {
-        Outcome longer = planner.plan(longer(), OptionalInt.empty(), Optional.empty());
+        Outcome longer = quest.of(longer(), HALF).first();
         if (longer.plan().possible()) {
-            keep(held(planner.plan(cooking, OptionalInt.empty(), Optional.of(longer.plan()))));
+            keep(held(quest.choosing(longer.plan(), QUARTER)));
         }
     }
 
@@ -115,7 +116,8 @@ final class Sureness {
             return outcome;
         }
         double[] ends = new Evenings(cooking, outcome.plan()).ends(EVENINGS, SEED);
-        double share = Evenings.share(ends, cooking.airMinutes().seconds());
+        late = ends[(int) Math.min(EVENINGS - 1L, Math.round(EVENINGS * sure))] - slot;
+        double share = Evenings.share(ends, slot);
         return new Outcome(outcome.plan().paced(pace(outcome).onTime(share)), outcome.proven(), outcome.leastEnd());
     }
 

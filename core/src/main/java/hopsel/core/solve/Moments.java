@@ -26,8 +26,8 @@ final class Moments {
     private int[] entries = new int[16];
     private int[] raises = new int[16];
     private int size;
-    final List<List<Edge>> out = new ArrayList<>();
-    final List<List<Edge>> in = new ArrayList<>();
+    /** By side: the edges along which it moves others. */
+    private final List<Edges> along = new ArrayList<>();
 
     private final Ints changed = new Ints();
     private final Ints before = new Ints();
@@ -49,8 +49,8 @@ final class Moments {
         bounds[2 * size + 1] = -highest;
         entries[2 * size] = ROOT;
         entries[2 * size + 1] = ROOT;
-        out.add(new ArrayList<>());
-        in.add(new ArrayList<>());
+        along.add(new Edges());
+        along.add(new Edges());
         return size++;
     }
 
@@ -59,8 +59,13 @@ final class Moments {
     }
 
     void link(Edge edge) {
-        out.get(edge.from()).add(edge);
-        in.get(edge.to()).add(edge);
+        along.get(2 * edge.from()).add(edge, 2 * edge.to());
+        along.get(2 * edge.to() + 1).add(edge, 2 * edge.from() + 1);
+    }
+
+    /** The edges along which a side moves others. */
+    Edges along(int side) {
+        return along.get(side);
     }
 
     int lowest(int moment) {

@@ -363,19 +363,19 @@ public final class Solver {
 
     /** A bound moved: what follows from it. */
     private void push(int side) {
-        int moment = side >> 1;
-        List<Edge> edges = (side & 1) == 0 ? moments.out.get(moment) : moments.in.get(moment);
+        Edges edges = moments.along(side);
         work.spend(edges.size() + 1);
         for (int i = 0; i < edges.size() && broken.isEmpty(); i++) {
-            Edge edge = edges.get(i);
-            int value = value(edge.guard());
+            int value = trail.value(edges.guard(i));
             if (value < 0) {
                 continue;
             }
-            if (value > 0) {
-                raise(edge, (side & 1) == 0);
-            } else {
-                refute(edge);
+            int other = edges.side(i);
+            int reached = moments.bound(side) + edges.least(i);
+            if (value > 0 && reached > moments.bound(other)) {
+                raise(edges.edge(i), (side & 1) == 0);
+            } else if (value == 0 && reached + moments.bound(other ^ 1) > 0) {
+                assign(Literal.not(edges.guard(i)), edges.edge(i));
             }
         }
     }

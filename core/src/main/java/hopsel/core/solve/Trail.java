@@ -10,7 +10,8 @@ final class Trail {
     private static final double DECAY = 1 / 0.95;
     private static final double HIGHEST = 1e100;
 
-    private byte[] values = new byte[64];
+    /** By literal, both of a decision side by side. */
+    private byte[] values = new byte[128];
     private boolean[] phases = new boolean[64];
     private double[] blame = new double[64];
     private int[] level = new int[64];
@@ -30,9 +31,9 @@ final class Trail {
 
     /** A new decision; the answer is its number. */
     int add() {
-        if (decisions == values.length) {
+        if (decisions == phases.length) {
             int more = decisions * 2;
-            values = Arrays.copyOf(values, more);
+            values = Arrays.copyOf(values, 2 * more);
             phases = Arrays.copyOf(phases, more);
             blame = Arrays.copyOf(blame, more);
             level = Arrays.copyOf(level, more);
@@ -56,8 +57,7 @@ final class Trail {
 
     /** 1 true, -1 false, 0 open. */
     int value(int literal) {
-        int value = values[Literal.decision(literal)];
-        return (literal & 1) == 0 ? value : -value;
+        return values[literal];
     }
 
     int level(int literal) {
@@ -80,7 +80,8 @@ final class Trail {
 
     void assign(int literal, @Nullable Reason reason, int changes) {
         int decision = Literal.decision(literal);
-        values[decision] = (byte) ((literal & 1) == 0 ? 1 : -1);
+        values[literal] = 1;
+        values[Literal.not(literal)] = -1;
         phases[decision] = (literal & 1) == 0;
         level[decision] = levels.size();
         changesBefore[decision] = changes;
@@ -102,7 +103,9 @@ final class Trail {
     int back(int to) {
         int mark = levels.get(to);
         for (int i = literals.size() - 1; i >= mark; i--) {
-            values[Literal.decision(literals.get(i))] = 0;
+            int literal = literals.get(i);
+            values[literal] = 0;
+            values[Literal.not(literal)] = 0;
         }
         literals.shrink(mark);
         int changes = marks.get(to);

@@ -91,6 +91,14 @@ final class Attempts {
         return literal;
     }
 
+    /** A literal that one moment comes no more than so many seconds after another. */
+    int within(int first, int then, int most) {
+        solver.reset();
+        int literal = solver.decision();
+        solver.order(then, first, -most, literal);
+        return literal;
+    }
+
     /** From here on clashes are put in order as they turn up, or once everybody has their work. */
     void early(boolean yes) {
         guide.early(yes);

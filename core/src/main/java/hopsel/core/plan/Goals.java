@@ -35,6 +35,7 @@ final class Goals {
     private static final double SOONEST = 1.1;
     private static final double LATER = 1.4;
     private static final long LITTLE = 1_000_000;
+    private static final long FRESHER = 3_000_000;
     private static final long GRACE = 4;
     private static final int NOT_YET = -1;
 
@@ -133,6 +134,10 @@ final class Goals {
         }
         if (attempts.found().airEnd() <= slot) {
             shorten();
+        }
+        if (problem.second) {
+            attempts.grant(Math.max(0, FRESHER - attempts.left()));
+            new Freshness(attempts).improve();
         }
     }
 

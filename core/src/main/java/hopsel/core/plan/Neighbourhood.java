@@ -72,6 +72,26 @@ final class Neighbourhood {
                 .toArray();
     }
 
+    /** Seconds at which a stretch begins in the plan that was found last. */
+    int start(Stretch stretch) {
+        return starts[stretch.number];
+    }
+
+    /** Seconds at which it is over there. */
+    int end(Stretch stretch) {
+        return ends[stretch.number];
+    }
+
+    /** Whether a choice was made there. */
+    boolean isChosen(int literal) {
+        return chosen.get(literal);
+    }
+
+    /** Whether it is there at all. */
+    boolean isThere(Stretch stretch) {
+        return there.get(stretch.number);
+    }
+
     /**
      * Literals that keep everything but a part, chosen at random, in its order; the larger the share, the more is taken
      * apart.
@@ -91,6 +111,19 @@ final class Neighbourhood {
                     case 2 -> dishes(share);
                     default -> machines(share);
                 };
+        return keepBut(free);
+    }
+
+    /** Literals that keep everything but one activity, with the hands at its ends, as it is. */
+    int[] keepBut(Making making) {
+        BitSet free = new BitSet();
+        free.set(making.number);
+        making.hands.forEach(hands -> free.set(hands.number));
+        return IntStream.concat(IntStream.of(keepBut(free)), IntStream.of(choices))
+                .toArray();
+    }
+
+    private int[] keepBut(BitSet free) {
         BitSet fixed = (BitSet) there.clone();
         fixed.andNot(free);
         IntStream orders = this.places

@@ -7,6 +7,7 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.RecipeState;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Yield;
+import hopsel.core.food.Staging;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Weigher;
@@ -48,6 +49,15 @@ public record Draft(Dish dish, List<Item> items, Measures measures, Notes notes)
         boolean servingsSaid = proposal.recipe().servings().isPresent();
         return new Draft(
                 counted, proposal.items(), measures, servingsSaid ? notes : notes.guess(Notes.DISH, "servings"));
+    }
+
+    /** With proposals for how its steps are brought before people, marked as guessed. */
+    public Draft staged() {
+        Notes marked = notes;
+        for (Step step : dish.steps().toList()) {
+            marked = Staging.of(dish, step).any() ? marked.guess(step.id(), Notes.SHOWN) : marked;
+        }
+        return with(Staging.staged(dish)).with(marked);
     }
 
     /** The same draft as that recipe in that state. */

@@ -31,6 +31,9 @@ public record Notes(
     /** Stands for the dish itself where ids of steps are expected. */
     public static final String DISH = "*";
 
+    /** How a step is brought before people. */
+    public static final String SHOWN = "shown";
+
     /** Nothing noted. */
     public static final Notes NONE = new Notes(Optional.empty(), "", Map.of(), Map.of(), Map.of());
 

@@ -1,13 +1,14 @@
 package hopsel.core.bench;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Edition;
 import hopsel.core.classes.Shared;
 import hopsel.core.dish.Dish;
+import hopsel.core.food.Staging;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
 import hopsel.core.item.Substitution;
-import hopsel.core.measure.Measures;
 import hopsel.core.recipe.Slug;
 
 import java.util.ArrayList;
@@ -29,7 +30,7 @@ public final class Placing {
      * @param builtIn items that every class may use
      */
     public static CookingClass into(CookingClass cooking, Draft own, Catalogue house, Catalogue builtIn) {
-        Draft sheet = inOwnWords(own.in(cooking.measures()), house);
+        Draft sheet = fitted(own, cooking, house);
         List<Dish> dishes = new ArrayList<>(cooking.dishes());
         Optional<String> there = dishes.stream()
                 .filter(dish -> isOneOf(dish, sheet.dish()))
@@ -56,9 +57,20 @@ public final class Placing {
                 .toList());
     }
 
-    /** The dish of a draft as it stands in a class with those cups and spoons. */
-    static Dish dish(Draft own, Measures measures, Catalogue house) {
-        return inOwnWords(own.in(measures), house).dish();
+    /** The dish of a draft as it stands in a class. */
+    static Dish dish(Draft own, CookingClass cooking, Catalogue house) {
+        return fitted(own, cooking, house).dish();
+    }
+
+    /**
+     * In the cups and spoons of the class; where it is planned by the first edition of the rules, without what only the
+     * second knows of: it is lifted when its host asks for it, not by a dish.
+     */
+    private static Draft fitted(Draft own, CookingClass cooking, Catalogue house) {
+        Draft sheet = inOwnWords(own.in(cooking.measures()), house);
+        boolean second =
+                Edition.of(cooking) == Edition.SECOND || cooking.dishes().isEmpty();
+        return second ? sheet : sheet.eachStep(Staging::plain);
     }
 
     /** Whether a dish of a class is this recipe; one of which nobody knows the recipe is told by id and title. */

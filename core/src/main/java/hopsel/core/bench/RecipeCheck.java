@@ -79,7 +79,7 @@ public record RecipeCheck(List<DishChange> inRecipe, List<DishChange> inClass, L
 
     /** The recipe as it would stand in the class: in its cups and spoons, for its servings. */
     private static Dish fitted(CookingClass cooking, Dish dish, Draft draft, Catalogue house) {
-        return Placing.dish(sized(draft, dish), cooking.measures(), house);
+        return Placing.dish(sized(draft, dish), cooking, house);
     }
 
     private static Draft sized(Draft draft, Dish dish) {

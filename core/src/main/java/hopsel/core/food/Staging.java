@@ -20,8 +20,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * How a step is brought before people, where nobody has said: whose hands it wants at its ends, what it is worth seeing,
- * what is enough to see of it. Proposals from its techniques, work and place; what somebody said is never touched.
+ * How a step is brought before people, where nobody has said: whose hands it wants at its ends, what it is worth
+ * seeing, what is enough to see of it. Proposals from its techniques, work and place; what somebody said is never
+ * touched.
  *
  * @param before the step as it is
  * @param after the step as proposed
@@ -42,8 +43,8 @@ public record Staging(Step before, Step after, Set<Matter> matters) {
     private static final Minutes SWAPPED_HOT = Minutes.of(2);
 
     private static final Minutes SWAPPED = Minutes.of(1);
-    private static final Set<Technique> REPEATING =
-            EnumSet.of(Technique.CUT, Technique.GRATE, Technique.KNEAD, Technique.ROLL, Technique.SHAPE, Technique.FILL);
+    private static final Set<Technique> REPEATING = EnumSet.of(
+            Technique.CUT, Technique.GRATE, Technique.KNEAD, Technique.ROLL, Technique.SHAPE, Technique.FILL);
 
     /** What can be proposed of a step. */
     public enum Matter {
@@ -82,6 +83,11 @@ public record Staging(Step before, Step after, Set<Matter> matters) {
     /** The dish with all that is proposed for its steps. */
     public static Dish staged(Dish dish) {
         return dish.eachStep(step -> of(dish, step).after());
+    }
+
+    /** The step without all that only the second edition of the contract's rules knows of. */
+    public static Step plain(Step step) {
+        return step.withHandsOn(HandsOn.NONE).withPart(Optional.empty()).withWorth(Step.USUAL_WORTH);
     }
 
     private static Step propose(Matter matter, Dish dish, Step step) {
@@ -126,13 +132,19 @@ public record Staging(Step before, Step after, Set<Matter> matters) {
         return open && usual.both().compareTo(step.minutes().likely()) < 0 ? step.withHandsOn(usual) : step;
     }
 
-    /** Into the oven and out of it; onto the ring, and off it where something has to be drained; into the fridge. */
+    /**
+     * Into the oven and out of it; onto the ring, and off it where something has to be drained; into the fridge; into
+     * the water that it soaks in.
+     */
     private static HandsOn usualHands(Step step) {
         boolean heats = Heat.heats(step);
         boolean ring = step.needs().stream().anyMatch(need -> need.does(Does.RING));
         boolean stored = step.needs().stream().anyMatch(need -> need.does(Does.COOLS));
-        boolean out = step.work() == Work.WATCH && heats && (!ring || TechniqueReader.of(step).contains(Technique.DRAIN));
-        boolean in = heats || stored;
+        boolean begun = step.work() == Work.REST && step.after().isEmpty();
+        boolean out = step.work() == Work.WATCH
+                && heats
+                && (!ring || TechniqueReader.of(step).contains(Technique.DRAIN));
+        boolean in = heats || stored || begun;
         return new HandsOn(in ? OPENING_A_DOOR : Minutes.ZERO, out ? OPENING_A_DOOR : Minutes.ZERO);
     }
 

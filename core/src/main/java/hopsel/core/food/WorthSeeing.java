@@ -38,7 +38,8 @@ public enum WorthSeeing {
     public static WorthSeeing of(Technique technique) {
         return switch (technique) {
             case PREHEAT, SOAK, THAW, PRESS, INFUSE, CUT, GRATE, DRAIN, REST, PROOF, COOL, CHILL, FREEZE -> DULL;
-            case BOIL, SIMMER, STEAM, PRESSURE_COOK, BAKE, REHEAT, MELT, TOAST, BLANCH, SWEAT, MASH, MIX, GRIND -> PLAIN;
+            case BOIL, SIMMER, STEAM, PRESSURE_COOK, BAKE, REHEAT, MELT, TOAST, BLANCH, SWEAT, MASH, MIX, GRIND ->
+                PLAIN;
             case MARINATE, BLEND, SET -> PLAIN;
             case FRY, GRILL, CRISP, DEGLAZE, WHISK, KNEAD, DRESS, GEL -> GOOD;
             case ROLL, SHAPE, FILL, GLAZE, ASSEMBLE, SERVE -> THE_POINT;

@@ -283,7 +283,8 @@ final class Goals {
             int best = Turns.count(attempts.found());
             counted.prefer(dishes);
             int fewer = attempts.atMost(counted.changes, best - 1);
-            if (best <= counted.least() || attempts.attempt(SHORT_PATIENCE, attempts.left() / 20, fewer) == Answer.NONE) {
+            if (best <= counted.least()
+                    || attempts.attempt(SHORT_PATIENCE, attempts.left() / 20, fewer) == Answer.NONE) {
                 return best;
             }
             Collections.shuffle(dishes, random);

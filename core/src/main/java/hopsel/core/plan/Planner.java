@@ -4,6 +4,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Edition;
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Problem.Task;
+
 import org.jspecify.annotations.Nullable;
 
 import java.util.ArrayList;
@@ -62,7 +63,8 @@ public final class Planner {
 
     private static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most) {
         Quest quest = new Quest(cooking, wishes, better, Math.min(most, effort(cooking)));
-        boolean sure = Edition.of(cooking) == Edition.SECOND && cooking.tempo().sure().isPresent();
+        boolean sure =
+                Edition.of(cooking) == Edition.SECOND && cooking.tempo().sure().isPresent();
         return sure ? Sureness.plan(quest) : quest.first();
     }
 

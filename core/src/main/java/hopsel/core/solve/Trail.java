@@ -12,6 +12,7 @@ final class Trail {
 
     /** By literal, both of a decision side by side. */
     private byte[] values = new byte[128];
+
     private boolean[] phases = new boolean[64];
     private double[] blame = new double[64];
     private int[] level = new int[64];

@@ -168,7 +168,7 @@ class BenchController {
 
     private Brought take(String text, Measures cups, Principal who) {
         DishProposal proposal = RecipeFile.read(text, house.now(), cups);
-        long id = store.add(Draft.of(proposal, text, cups), who.getName(), "brought in");
+        long id = store.add(Draft.of(proposal, text, cups).staged(), who.getName(), "brought in");
         return new Brought(id, style.apply(id, who.getName()));
     }
 

@@ -3,8 +3,10 @@ package hopsel.web.bench;
 import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.Ladders;
+import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
+import hopsel.core.dish.HandsOn;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.PerWeight;
 import hopsel.core.dish.Rescue;
@@ -36,6 +38,8 @@ import java.util.stream.Collectors;
 /** What is done to steps. */
 @Component
 class StepActions implements ActionSet {
+
+    private static final int MOST_WORTH = 100;
 
     private final HouseCatalogue house;
 
@@ -114,6 +118,7 @@ class StepActions implements ActionSet {
         if (swap.isPresent() && swap.get().compareTo(minutes.likely()) > 0) {
             throw new BadEntryException("swap", "is longer than the step itself. Show it for less.");
         }
+        Show show = in.choice("show", Show.values(), Show::word);
         List<Use> uses = new ArrayList<>();
         for (IngredientLine line : sheet.dish().lines().toList()) {
             Optional<BigDecimal> share = in.fields().containsKey("share-" + line.id())
@@ -131,7 +136,11 @@ class StepActions implements ActionSet {
                 .withText(in.text("text"))
                 .withMinutes(minutes)
                 .withWork(work)
-                .withShow(in.choice("show", Show.values(), Show::word))
+                .withShow(show)
+                .withWorth(
+                        show == Show.MAY ? in.whole("worth", 0, MOST_WORTH).orElse(before.worth()) : Step.USUAL_WORTH)
+                .withPart(part(in, work, minutes))
+                .withHandsOn(hands(in, work, minutes))
                 .withNeeds(in.needs("needs"))
                 .withKeeps(in.minutes("keeps"))
                 .withSwap(swap)
@@ -146,7 +155,7 @@ class StepActions implements ActionSet {
         if (!before.minutes().equals(minutes)) {
             next = Edits.retime(next, step.id(), minutes);
         }
-        next = next.with(next.notes().confirm(step.id(), Set.of("minutes")));
+        next = next.with(next.notes().confirm(step.id(), Set.of("minutes", Notes.SHOWN)));
         for (IngredientLine line : sheet.dish().lines().toList()) {
             next = Edits.use(
                     next,
@@ -159,6 +168,31 @@ class StepActions implements ActionSet {
                             .orElse(BigDecimal.ZERO));
         }
         return Change.done(next, "changed “%s”".formatted(step.title()));
+    }
+
+    /** Minutes that are enough to see of hands work; it cannot be all of them. */
+    private static Optional<Minutes> part(Entered in, Work work, StepMinutes minutes) throws BadEntryException {
+        Optional<Minutes> part = in.minutes("part").filter(time -> work == Work.HANDS && time.seconds() > 0);
+        if (part.isPresent() && part.get().compareTo(minutes.likely()) >= 0) {
+            throw new BadEntryException(
+                    "part", "is all of the step or more. Show less than %s min of it.".formatted(minutes.likely()));
+        }
+        return part;
+    }
+
+    /** Hands at the ends of what runs by itself; what rests waits by itself at its end. */
+    private static HandsOn hands(Entered in, Work work, StepMinutes minutes) throws BadEntryException {
+        if (work == Work.HANDS) {
+            return HandsOn.NONE;
+        }
+        HandsOn hands = new HandsOn(
+                in.minutes("handsIn").orElse(Minutes.ZERO),
+                work == Work.REST ? Minutes.ZERO : in.minutes("handsOut").orElse(Minutes.ZERO));
+        if (hands.both().compareTo(minutes.likely()) > 0) {
+            throw new BadEntryException(
+                    "handsIn", "and out are more than the %s min of the step. Give less.".formatted(minutes.likely()));
+        }
+        return hands;
     }
 
     /** A step corrected beside the original: its name, its time as one says it, who is needed, and the cue. */

@@ -36,7 +36,8 @@ class DemoDishes implements ApplicationRunner {
         for (Resource file : DemoFiles.matching("bench/*.txt")) {
             String text = file.getContentAsString(StandardCharsets.UTF_8);
             store.add(
-                    Draft.of(RecipeFile.read(text, catalogue, Measures.METRIC), text, Measures.METRIC),
+                    Draft.of(RecipeFile.read(text, catalogue, Measures.METRIC), text, Measures.METRIC)
+                            .staged(),
                     "host",
                     "brought in");
         }

@@ -107,6 +107,7 @@ class SetUpController {
         model.addAttribute("offers", offers(id, planned.cooking()));
         model.addAttribute("steps", changes.steps(id));
         model.addAttribute("history", changes.history(id));
+        model.addAttribute("proposals", ShownDish.proposals(ShownDish.of(planned.cooking())));
         model.addAttribute("sharings", sharings(planned.cooking()));
         model.addAttribute(
                 "zones",
@@ -277,7 +278,8 @@ class SetUpController {
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }
-        return "redirect:/classes/%d/%s".formatted(id, back.equals("plan") ? "plan" : "set-up");
+        return "redirect:/classes/%d/%s"
+                .formatted(id, List.of("plan", "showing").contains(back) ? back : "set-up");
     }
 
     private interface Moving {

@@ -80,6 +80,11 @@ public record Staging(Step before, Step after, Set<Matter> matters) {
         return !matters.isEmpty();
     }
 
+    /** Whether a technique does the same again and again, so that a few are enough to see. */
+    public static boolean repeats(Technique technique) {
+        return REPEATING.contains(technique);
+    }
+
     /** The dish with all that is proposed for its steps. */
     public static Dish staged(Dish dish) {
         return dish.eachStep(step -> of(dish, step).after());
@@ -151,9 +156,10 @@ public record Staging(Step before, Step after, Set<Matter> matters) {
     private static Step swap(Step step) {
         boolean open = step.swap().isEmpty() && step.work() != Work.HANDS && step.show() != Show.NEVER;
         boolean hot = step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN));
-        return open && step.minutes().likely().compareTo(LONG) >= 0
-                ? step.withSwap(Optional.of(hot ? SWAPPED_HOT : SWAPPED))
-                : step;
+        if (!open || step.minutes().likely().compareTo(LONG) < 0) {
+            return step;
+        }
+        return step.withSwap(Optional.of(hot ? SWAPPED_HOT : SWAPPED));
     }
 
     private static Step noise(Step step) {

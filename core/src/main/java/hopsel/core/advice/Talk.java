@@ -48,6 +48,11 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
     /** Seconds to which moments are rounded: nobody speaks by the second. */
     private static final int BEAT = 15;
 
+    /** Seconds that it takes to say a text while cooking. */
+    public static int seconds(String text) {
+        return (int) Math.ceil(text.strip().split("\\s+").length * 60 / WORDS_PER_MINUTE);
+    }
+
     /** What kind of point. */
     public enum Occasion {
         OPENING,
@@ -155,7 +160,7 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
         }
 
         private void lay(Activity activity, String text) {
-            int seconds = (int) Math.ceil(text.strip().split("\\s+").length * 60 / WORDS_PER_MINUTE);
+            int seconds = seconds(text);
             boolean moved = step(activity).noise().isPresent();
             int wanted = moved ? Math.max(0, (activity.start() - seconds) / BEAT * BEAT) : activity.start();
             points.add(new Point(

@@ -1,5 +1,6 @@
 package hopsel.core.film;
 
+import hopsel.core.advice.Talk;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Show;
@@ -32,16 +33,12 @@ import java.util.Set;
  */
 public record Film(List<Shot> shots, List<LeftOut> leftOut, int wanted, int day) {
 
-    /** Words said in a minute, as in a class. */
-    private static final double WORDS_PER_MINUTE = 130;
-
     /** Seconds that a cut needs on either side to be understood. */
     private static final int GLANCE = 10;
     /** Seconds to see how something has become. */
     private static final int RESULT = 5;
 
     private static final int MUST = 1;
-    private static final int SECONDS = 60;
 
     /** What is not seen. */
     public record LeftOut(StepRef step, String title, int worth, int seconds) {}
@@ -178,11 +175,7 @@ public record Film(List<Shot> shots, List<LeftOut> leftOut, int wanted, int day)
         }
 
         private static int spoken(Step step) {
-            return step.say().map(Cut::spoken).orElse(0);
-        }
-
-        private static int spoken(String text) {
-            return (int) Math.ceil(text.strip().split("\\s+").length * SECONDS / WORDS_PER_MINUTE);
+            return step.say().map(Talk::seconds).orElse(0);
         }
 
         private Shot shot(Activity scene, Way way) {

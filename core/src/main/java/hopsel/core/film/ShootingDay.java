@@ -6,6 +6,7 @@ import hopsel.core.classes.Style;
 import hopsel.core.classes.Tempo;
 import hopsel.core.dish.Step;
 import hopsel.core.measure.Minutes;
+import hopsel.core.plan.Plan;
 
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,8 @@ public final class ShootingDay {
     /** What takes longer than this is made the day before, with a batch of its own. */
     private static final Minutes OVERNIGHT = Minutes.of(6 * 60);
 
+    private static final int QUARTER = 15 * 60;
+
     private ShootingDay() {}
 
     /** Whether a class is a film: a recording, planned by those rules that know of hands and talk. */
@@ -31,6 +34,17 @@ public final class ShootingDay {
     /** What is planned of a class: the day of a film, and any other class as it is. */
     public static CookingClass planned(CookingClass cooking) {
         return isFilm(cooking) ? of(cooking) : cooking;
+    }
+
+    /**
+     * The same day once it is planned: as long as its plan, to the next quarter of an hour; any other class as it is.
+     */
+    public static CookingClass around(CookingClass cooking, Plan plan) {
+        if (!isFilm(cooking) || !plan.possible() || plan.overrun() > 0) {
+            return cooking;
+        }
+        int quarters = (plan.airEnd() + QUARTER - 1) / QUARTER;
+        return cooking.lasting(Minutes.of(Math.max(1L, quarters) * QUARTER / 60));
     }
 
     private static CookingClass of(CookingClass film) {

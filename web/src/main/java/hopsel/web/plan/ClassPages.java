@@ -54,6 +54,7 @@ public class ClassPages {
         model.addAttribute("planned", planned.whole());
         model.addAttribute("plan", planned.whole().plan());
         model.addAttribute("outcome", planned.whole().outcome());
+        planned.film().ifPresent(film -> model.addAttribute("film", film));
         model.addAttribute("wishes", planned.stored().wishes());
         model.addAttribute("improving", planned.improving());
         planned.previous().ifPresent(before -> model.addAttribute("previous", before));

@@ -2,6 +2,9 @@ package hopsel.web.plan;
 
 import hopsel.core.Known;
 import hopsel.core.bench.HouseStyle.Matter;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.film.Film;
+import hopsel.core.film.ShootingDay;
 import hopsel.core.item.Catalogue;
 import hopsel.core.plan.Outcome;
 import hopsel.core.plan.Plan;
@@ -165,10 +168,7 @@ public class PlanDesk {
             return first == null
                     ? find(id)
                     : Optional.of(new Planned(
-                            now.stored,
-                            PlannedClass.of(now.stored.cooking(), catalogue, new Outcome(first, false, 0)),
-                            Optional.empty(),
-                            true));
+                            now.stored, worked(now.stored, new Outcome(first, false, 0)), Optional.empty(), true));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } catch (ExecutionException e) {
@@ -222,21 +222,31 @@ public class PlanDesk {
     /** The plan as it was kept, if that is of this version; otherwise a new one, near the last. */
     private Planned plan(StoredClass stored, AtomicReference<@Nullable Plan> soFar) {
         Optional<PlanStore.Kept> last = plans.find(stored.id());
+        CookingClass cooking = ShootingDay.planned(stored.cooking());
         if (last.isPresent()
                 && last.get().version() == stored.version()
-                && PlanChecker.check(stored.cooking(), last.get().outcome().plan())
+                && PlanChecker.check(
+                                ShootingDay.around(cooking, last.get().outcome().plan()),
+                                last.get().outcome().plan())
                         .isEmpty()) {
             return new Planned(
-                    stored,
-                    PlannedClass.of(stored.cooking(), catalogue, last.get().outcome()),
-                    last.get().previous(),
-                    false);
+                    stored, worked(stored, last.get().outcome()), last.get().previous(), false);
         }
         Optional<Plan> before = last.map(kept -> kept.outcome().plan()).filter(Plan::possible);
         Wishes wishes = before.map(stored.wishes()::near).orElse(stored.wishes());
-        Outcome outcome = Planner.answer(stored.cooking(), wishes, soFar::set);
+        Outcome outcome = Planner.answer(cooking, wishes, soFar::set);
         plans.keep(stored.id(), stored.version(), outcome, before);
-        return new Planned(stored, PlannedClass.of(stored.cooking(), catalogue, outcome), before, false);
+        return new Planned(stored, worked(stored, outcome), before, false);
+    }
+
+    private PlannedClass worked(StoredClass stored, Outcome outcome) {
+        return worked(stored, catalogue, outcome);
+    }
+
+    /** A film is worked out for the day on which it is shot. */
+    private static PlannedClass worked(StoredClass stored, Catalogue catalogue, Outcome outcome) {
+        CookingClass planned = ShootingDay.planned(stored.cooking());
+        return PlannedClass.of(ShootingDay.around(planned, outcome.plan()), catalogue, outcome);
     }
 
     private record Styled(Planned plain, Map<String, Map<Matter, String>> chosen, Planned planned) {}
@@ -249,11 +259,7 @@ public class PlanDesk {
                     other,
                     soFar,
                     plan.thenApply(planned -> new Planned(
-                            other,
-                            PlannedClass.of(
-                                    other.cooking(), catalogue, planned.whole().outcome()),
-                            planned.previous,
-                            false)));
+                            other, worked(other, catalogue, planned.whole().outcome()), planned.previous, false)));
         }
     }
 
@@ -271,6 +277,15 @@ public class PlanDesk {
         /** With its plan, for whoever has waited for it. */
         public PlannedClass whole() {
             return Objects.requireNonNull(planned, "it is still being planned");
+        }
+
+        /** The film that comes of it; empty where it is none, or not planned. */
+        public Optional<Film> film() {
+            return ShootingDay.isFilm(stored.cooking())
+                            && planned != null
+                            && planned.plan().possible()
+                    ? Optional.of(Film.of(stored.cooking(), planned.plan()))
+                    : Optional.empty();
         }
 
         Planned with(PlannedClass other) {

@@ -1,0 +1,5 @@
+/** The film of a recording. */
+@NullMarked
+package hopsel.web.film;
+
+import org.jspecify.annotations.NullMarked;

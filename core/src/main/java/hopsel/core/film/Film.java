@@ -26,7 +26,7 @@ import java.util.Set;
  * A film and what it is cut from: shots in the order in which they are taken, chosen so that what is worth most is
  * seen, and long enough for what is said.
  *
- * @param shots in the order of the film, which is that of the day
+ * @param shots in the order of the film: as things are begun, and where only a result is seen, once it is there
  * @param leftOut steps that are not seen, what is worth most first
  * @param wanted seconds that the film is to last
  * @param day seconds from the beginning of the day until the last shot is taken
@@ -43,10 +43,42 @@ public record Film(List<Shot> shots, List<LeftOut> leftOut, int wanted, int day)
     /** What is not seen. */
     public record LeftOut(StepRef step, String title, int worth, int seconds) {}
 
+    /**
+     * A stretch that the camera runs.
+     *
+     * @param moment seconds after the beginning of the day
+     * @param shot its number in the film, from 1
+     * @param bit which bit of the shot
+     */
+    public record Take(int moment, int shot, String title, Bit bit) {}
+
+    /** Which bit of a shot. */
+    public enum Bit {
+        ALL,
+        BEGINNING,
+        END
+    }
+
     /** Keeps its own copies. */
     public Film {
         shots = List.copyOf(shots);
         leftOut = List.copyOf(leftOut);
+    }
+
+    /** In the order of the day; what is said to the camera is shot when it suits, so it comes first. */
+    public List<Take> takes() {
+        List<Take> takes = new ArrayList<>();
+        for (int i = 0; i < shots.size(); i++) {
+            Shot shot = shots.get(i);
+            if (shot.extent() == Extent.ENDS) {
+                takes.add(new Take(shot.day().from(), i + 1, shot.title(), Bit.BEGINNING));
+                takes.add(new Take(shot.day().to(), i + 1, shot.title(), Bit.END));
+            } else {
+                takes.add(new Take(shot.seen(), i + 1, shot.title(), Bit.ALL));
+            }
+        }
+        takes.sort(Comparator.comparingInt(Take::moment));
+        return takes;
     }
 
     /** Seconds that it lasts. */
@@ -122,6 +154,7 @@ public record Film(List<Shot> shots, List<LeftOut> leftOut, int wanted, int day)
             }
             leftOut.sort(Comparator.comparingInt(LeftOut::worth).reversed());
             stretch(shots, talk);
+            shots.sort(Comparator.comparingInt(Shot::seen));
             return new Film(inOrder(shots), leftOut, wanted, plan.airEnd());
         }
 

@@ -39,6 +39,11 @@ public record Shot(
         return from + seconds;
     }
 
+    /** Seconds after the beginning of the day at which it can first be seen. */
+    public int seen() {
+        return extent == Extent.RESULT ? day.to() : day.from();
+    }
+
     Shot at(int moment) {
         return new Shot(step, title, extent, moment, seconds, spoken, day, closeUp);
     }

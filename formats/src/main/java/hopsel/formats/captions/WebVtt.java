@@ -4,7 +4,9 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
+import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Use;
+import hopsel.core.film.Film;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.CookAmount;
 import hopsel.core.measure.Decimals;
@@ -33,11 +35,11 @@ public final class WebVtt {
     /**
      * What is shown, and when.
      *
-     * @param activity of the plan
+     * @param step which
      * @param from seconds from going on air at which it was shown
      * @param to likewise
      */
-    public record Shown(Activity activity, int from, int to) {}
+    public record Shown(StepRef step, int from, int to) {}
 
     private record Cue(int from, int to, String text) {}
 
@@ -45,7 +47,14 @@ public final class WebVtt {
     public static List<Shown> planned(Plan plan) {
         return plan.activities().stream()
                 .filter(Activity::shown)
-                .map(activity -> new Shown(activity, activity.start(), activity.end()))
+                .map(activity -> new Shown(activity.step(), activity.start(), activity.end()))
+                .toList();
+    }
+
+    /** What a film shows, in its order. */
+    public static List<Shown> filmed(Film film) {
+        return film.shots().stream()
+                .flatMap(shot -> shot.step().map(step -> new Shown(step, shot.from(), shot.to())).stream())
                 .toList();
     }
 
@@ -66,8 +75,8 @@ public final class WebVtt {
                     until,
                     "%s: %s"
                             .formatted(
-                                    cooking.dish(now.activity.step().dish()).title(),
-                                    cooking.step(now.activity.step()).title()));
+                                    cooking.dish(now.step.dish()).title(),
+                                    cooking.step(now.step).title()));
         }
         return out.toString();
     }
@@ -80,8 +89,8 @@ public final class WebVtt {
         List<Cue> cues = new ArrayList<>();
         for (Shown now :
                 shown.stream().sorted(Comparator.comparingInt(Shown::from)).toList()) {
-            Dish dish = cooking.dish(now.activity.step().dish());
-            List<String> amounts = amounts(cooking, catalogue, dish, cooking.step(now.activity.step()));
+            Dish dish = cooking.dish(now.step.dish());
+            List<String> amounts = amounts(cooking, catalogue, dish, cooking.step(now.step));
             int each = Math.max(1, Math.min(READ, (now.to - now.from) / Math.max(1, amounts.size())));
             for (int i = 0; i < amounts.size(); i++) {
                 cues.add(new Cue(now.from + i * each, now.from + (i + 1) * each, amounts.get(i)));

@@ -2,6 +2,7 @@ package hopsel.web.handout;
 
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.film.Film;
 import hopsel.core.guest.Attendee;
 import hopsel.core.handout.Statements;
 import hopsel.core.planned.PlannedClass;
@@ -163,9 +164,11 @@ class HandoutController {
     @GetMapping("/classes/{id}/handouts/{what:chapters|amounts}.vtt")
     ResponseEntity<byte[]> captions(@PathVariable("id") long id, @PathVariable("what") String what, Model model) {
         PlannedClass planned = pages.open(id, Station.HANDOUTS, model);
+        List<WebVtt.Shown> shown =
+                model.getAttribute("film") instanceof Film film ? WebVtt.filmed(film) : WebVtt.planned(planned.plan());
         String text = what.equals("chapters")
-                ? WebVtt.chapters(planned.cooking(), WebVtt.planned(planned.plan()))
-                : WebVtt.amounts(planned.cooking(), planned.catalogue(), WebVtt.planned(planned.plan()));
+                ? WebVtt.chapters(planned.cooking(), shown)
+                : WebVtt.amounts(planned.cooking(), planned.catalogue(), shown);
         return HandoutDesk.file(
                 what + "-%d.vtt".formatted(id),
                 new MediaType("text", "vtt", StandardCharsets.UTF_8),

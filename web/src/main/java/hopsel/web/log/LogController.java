@@ -183,7 +183,7 @@ class LogController {
                 .map(AirLog.Row::standing)
                 .filter(standing -> standing.activity().shown())
                 .map(standing -> new WebVtt.Shown(
-                        standing.activity(), Math.max(0, standing.start()), Math.max(1, standing.end())))
+                        standing.activity().step(), Math.max(0, standing.start()), Math.max(1, standing.end())))
                 .toList();
         String text = what.equals("chapters")
                 ? WebVtt.chapters(planned.cooking(), shown)

@@ -76,13 +76,11 @@ class AirBrowserTest {
                         .filter(new Locator.FilterOptions().setHasText(first))
                         .first())
                 .isVisible();
-        assertThat(assistant.locator("[data-timers]").first()).containsText(first);
         Page audience = open("host", "audience");
         assertThat(audience.locator("main")).containsText(first);
         audience.close();
         host.click("[data-undo]");
         assertThat(host.locator("[data-next] li").first()).containsText(first);
-        assertThat(assistant.locator("[data-timers]")).not().containsText(first);
         var axe = new AxeBuilder(host)
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
                 .analyze();
@@ -128,7 +126,7 @@ class AirBrowserTest {
         String state = host.request()
                 .get(APP.address + "/classes/%d/air/state".formatted(id))
                 .text();
-        assertThat(state).containsPattern("\"status\":\"RUNNING\",\"start\":\\d+,\"end\":\\d+,\"planned\":0,");
+        assertThat(state).containsPattern("\"status\":\"RUNNING\",\"start\":\\d+,\"end\":\\d+,\"planned\":\\d+,");
     }
 
     @Test

@@ -2,6 +2,7 @@ package hopsel.core.advice;
 
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Activity;
+import hopsel.core.plan.Pace;
 import hopsel.core.plan.Plan;
 
 import java.util.ArrayList;
@@ -9,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 
 /**
  * How one plan differs from another. Immutable.
@@ -19,6 +21,8 @@ import java.util.Set;
  * @param shownNow steps that are shown now
  * @param hiddenNow steps that are no longer shown
  * @param endBy seconds by which the class ends later; negative: earlier
+ * @param costs by how much more is given up; 0 where one of them does not say
+ * @param turns how often more a host turns to another dish; 0 where one of them does not say
  */
 public record Moves(
         List<Move> moved,
@@ -26,7 +30,9 @@ public record Moves(
         List<StepRef> swapsOut,
         List<StepRef> shownNow,
         List<StepRef> hiddenNow,
-        int endBy) {
+        int endBy,
+        int costs,
+        int turns) {
 
     /**
      * An activity in both plans.
@@ -65,7 +71,16 @@ public record Moves(
                 less(before.swaps(), now.swaps()),
                 less(before.notShown(), now.notShown()),
                 less(now.notShown(), before.notShown()),
-                now.airEnd() - before.airEnd());
+                now.airEnd() - before.airEnd(),
+                more(before, now, Pace::cost),
+                more(before, now, Pace::changes));
+    }
+
+    private static int more(Plan before, Plan now, ToIntFunction<Pace> figure) {
+        return before.pace().isPresent() && now.pace().isPresent()
+                ? figure.applyAsInt(now.pace().get())
+                        - figure.applyAsInt(before.pace().get())
+                : 0;
     }
 
     private static List<StepRef> less(List<StepRef> from, List<StepRef> gone) {

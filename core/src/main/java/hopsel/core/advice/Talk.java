@@ -1,12 +1,15 @@
 package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Style;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Role;
 import hopsel.core.plan.Activity;
+import hopsel.core.plan.Pace;
 import hopsel.core.plan.Plan;
 
 import java.util.ArrayList;
@@ -110,23 +113,45 @@ public record Talk(List<Point> points, List<Stretch> deadAir, List<Stretch> loud
                             new Stretch(activity.start(), activity.end(), List.of(activity.step()), Optional.empty()));
                 }
             }
-            points.add(new Point(Occasion.OPENING, Optional.empty(), "", clear(0, OPENING), OPENING, false));
+            welcome();
             for (Activity activity : onAir()) {
                 step(activity).say().filter(text -> activity.shown()).ifPresent(text -> lay(activity, text));
             }
-            points.add(new Point(
-                    Occasion.CLOSING,
-                    Optional.empty(),
-                    "",
-                    Math.max(0, (plan.airEnd() - CLOSING) / BEAT * BEAT),
-                    CLOSING,
-                    false));
-            if (plan.airEnd() >= LONG) {
+            goodbye();
+            boolean film = cooking.style() == Style.RECORDING;
+            if (plan.airEnd() >= LONG && !film) {
                 intoQuiet(Occasion.RECAP, RECAP_AT, RECAP, RECAP);
                 intoQuiet(Occasion.QUESTIONS, QUESTIONS_AT, QUESTIONS_AT_LEAST, QUESTIONS_AT_MOST);
             }
             points.sort(Comparator.comparingInt(Point::start));
-            return new Talk(List.copyOf(points), deadAir(), noise);
+            return new Talk(List.copyOf(points), film ? List.of() : deadAir(), noise);
+        }
+
+        private void welcome() {
+            if (!planned(TalkPiece.Moment.OPENING, Occasion.OPENING)) {
+                points.add(new Point(Occasion.OPENING, Optional.empty(), "", clear(0, OPENING), OPENING, false));
+            }
+        }
+
+        private void goodbye() {
+            if (!planned(TalkPiece.Moment.CLOSING, Occasion.CLOSING)) {
+                int start = Math.max(0, (plan.airEnd() - CLOSING) / BEAT * BEAT);
+                points.add(new Point(Occasion.CLOSING, Optional.empty(), "", start, CLOSING, false));
+            }
+        }
+
+        /** What is said at the opening or the closing, where the plan has it; whether it has any. */
+        private boolean planned(TalkPiece.Moment moment, Occasion occasion) {
+            List<String> ids = cooking.tempo().talk().stream()
+                    .filter(piece -> piece.at() == moment)
+                    .map(TalkPiece::id)
+                    .toList();
+            List<Pace.Talk> said = plan.pace().map(Pace::talk).orElse(List.of()).stream()
+                    .filter(talk -> ids.contains(talk.id()))
+                    .toList();
+            said.forEach(talk -> points.add(
+                    new Point(occasion, Optional.empty(), "", talk.start(), talk.end() - talk.start(), false)));
+            return !said.isEmpty();
         }
 
         /**

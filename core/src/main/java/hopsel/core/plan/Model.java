@@ -120,6 +120,12 @@ final class Model {
         wishes.shown().forEach(ref -> problem.find(ref)
                 .filter(Task::may)
                 .ifPresent(task -> solver.clause(not(by(0, Rule.Sort.CHOICE, task, null, 0)), shown[task.number()])));
+        new Asked(this, wishes).tell();
+    }
+
+    /** The literal under which something holds that the host asked for. */
+    int asked(Rule.Sort sort, @Nullable Task one, @Nullable Task two, int figure) {
+        return by(0, sort, one, two, figure);
     }
 
     /**

@@ -31,7 +31,10 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
         HANDS,
         TALK,
         PIN,
-        CHOICE
+        CHOICE,
+        GIVEN,
+        VOICE,
+        DISHES
     }
 
     Conflict conflict(Problem problem) {
@@ -45,7 +48,9 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
 
     private String message(Problem problem) {
         if (one == null) {
-            return talk(problem);
+            return sort == Sort.VOICE
+                    ? "You asked for one host to say everything. Let another speak, too."
+                    : talk(problem);
         }
         return message(problem, one, Words.quoted(one), two == null ? "" : Words.quoted(two));
     }
@@ -88,6 +93,13 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
                         .formatted(first);
             case TALK -> talk(problem);
             case PIN -> "You pinned %s at %s. Let it go, or move it.".formatted(first, Words.moment(figure));
+            case GIVEN ->
+                "You gave %s to %s. Let somebody else do it."
+                        .formatted(first, problem.cooking.people().get(figure).name());
+            case DISHES ->
+                "You asked for the dishes to come in the order of the menu, so %s comes before %s. Let the order go."
+                        .formatted(first, second);
+            case VOICE -> "";
             case CHOICE -> "You asked for %s to be shown, or not to be swapped out. Take that back.".formatted(first);
         };
     }

@@ -1,5 +1,6 @@
 package hopsel.core.plan;
 
+import hopsel.core.Copyable;
 import hopsel.core.dish.StepRef;
 
 import java.util.HashMap;
@@ -15,9 +16,31 @@ import java.util.stream.Collectors;
  * @param pins seconds relative to going on air at which the main activity of a step starts
  * @param notSwapped steps that are not to be swapped out
  * @param shown {@code may} steps that are to be shown
+ * @param given who is to do a step, or lend a hand to it where it runs by itself: id of a person
+ * @param voice the host who is to say all that is planned to be said; empty: whoever has time
+ * @param order of the dishes of the class
  * @param near the plan that people know already: among plans that are as good, the one nearest to it is taken
  */
-public record Wishes(Map<StepRef, Integer> pins, Set<StepRef> notSwapped, Set<StepRef> shown, Optional<Plan> near) {
+@Copyable
+public record Wishes(
+        Map<StepRef, Integer> pins,
+        Set<StepRef> notSwapped,
+        Set<StepRef> shown,
+        Map<StepRef, String> given,
+        Optional<String> voice,
+        DishOrder order,
+        Optional<Plan> near)
+        implements WishesBuilder.With {
+
+    /** In which order the dishes of a class are to come. */
+    public enum DishOrder {
+        /** As it suits. */
+        ANY,
+        /** They are finished in the order of the menu. */
+        SERVED,
+        /** One after another: what is shown of a dish comes before all that is shown of the next. */
+        COOKED
+    }
 
     /** Nothing beside the rules. */
     public static final Wishes NONE = new Wishes(Map.of(), Set.of(), Set.of(), Optional.empty());
@@ -27,40 +50,65 @@ public record Wishes(Map<StepRef, Integer> pins, Set<StepRef> notSwapped, Set<St
         pins = Map.copyOf(pins);
         notSwapped = Set.copyOf(notSwapped);
         shown = Set.copyOf(shown);
+        given = Map.copyOf(given);
+    }
+
+    /** Of single steps alone. */
+    public Wishes(Map<StepRef, Integer> pins, Set<StepRef> notSwapped, Set<StepRef> shown, Optional<Plan> near) {
+        this(pins, notSwapped, shown, Map.of(), Optional.empty(), DishOrder.ANY, near);
     }
 
     /** The same, near another plan. */
     public Wishes near(Plan plan) {
-        return new Wishes(pins, notSwapped, shown, Optional.of(plan));
+        return withNear(Optional.of(plan));
     }
 
-    /** Only those about certain steps. */
+    /** Only those about certain steps, and those about the whole. */
     public Wishes among(Set<StepRef> steps) {
-        Map<StepRef, Integer> kept = new HashMap<>(pins);
+        return withPins(among(pins, steps))
+                .withNotSwapped(notSwapped.stream().filter(steps::contains).collect(Collectors.toSet()))
+                .withShown(shown.stream().filter(steps::contains).collect(Collectors.toSet()))
+                .withGiven(among(given, steps));
+    }
+
+    private static <T> Map<StepRef, T> among(Map<StepRef, T> all, Set<StepRef> steps) {
+        Map<StepRef, T> kept = new HashMap<>(all);
         kept.keySet().retainAll(steps);
-        return new Wishes(
-                kept,
-                notSwapped.stream().filter(steps::contains).collect(Collectors.toSet()),
-                shown.stream().filter(steps::contains).collect(Collectors.toSet()),
-                near);
+        return kept;
+    }
+
+    /** Only those that speak of people who are there. */
+    public Wishes amongPeople(Set<String> people) {
+        Map<StepRef, String> kept = new HashMap<>(given);
+        kept.values().retainAll(people);
+        return withGiven(kept).withVoice(voice.filter(people::contains));
     }
 
     /** The same, with a step pinned to a moment; empty: no longer pinned. */
     public Wishes pin(StepRef step, Optional<Integer> moment) {
-        Map<StepRef, Integer> others = new HashMap<>(pins);
+        return withPins(changed(pins, step, moment));
+    }
+
+    /** The same, with a step given to a person; empty: to whoever has time. */
+    public Wishes give(StepRef step, Optional<String> person) {
+        return withGiven(changed(given, step, person));
+    }
+
+    private static <T> Map<StepRef, T> changed(Map<StepRef, T> some, StepRef step, Optional<T> value) {
+        Map<StepRef, T> others = new HashMap<>(some);
         others.remove(step);
-        moment.ifPresent(seconds -> others.put(step, seconds));
-        return new Wishes(others, notSwapped, shown, near);
+        value.ifPresent(one -> others.put(step, one));
+        return others;
     }
 
     /** The same, with a step that is not to be swapped out, or may be again. */
     public Wishes swapping(StepRef step, boolean allowed) {
-        return new Wishes(pins, changed(notSwapped, step, !allowed), shown, near);
+        return withNotSwapped(changed(notSwapped, step, !allowed));
     }
 
     /** The same, with a step that is to be shown, or need not be. */
     public Wishes showing(StepRef step, boolean wanted) {
-        return new Wishes(pins, notSwapped, changed(shown, step, wanted), near);
+        return withShown(changed(shown, step, wanted));
     }
 
     private static Set<StepRef> changed(Set<StepRef> some, StepRef step, boolean add) {
@@ -74,6 +122,6 @@ public record Wishes(Map<StepRef, Integer> pins, Set<StepRef> notSwapped, Set<St
 
     /** Whether nothing is asked for. */
     public boolean none() {
-        return pins.isEmpty() && notSwapped.isEmpty() && shown.isEmpty();
+        return withNear(Optional.empty()).equals(NONE);
     }
 }

@@ -8,8 +8,11 @@ import static org.assertj.core.api.Assertions.within;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.TalkPiece;
 import hopsel.core.classes.Tempo;
+import hopsel.core.dish.Dish;
 import hopsel.core.dish.Show;
+import hopsel.core.dish.StepRef;
 import hopsel.core.measure.Minutes;
+import hopsel.core.plan.Wishes.DishOrder;
 import hopsel.core.verify.PlanChecker;
 
 import org.junit.jupiter.api.Test;
@@ -112,5 +115,91 @@ class HeldClassTest {
                 small.held(HELD.withSure(Optional.of(new BigDecimal("0.9")))).build());
         assertThat(sure.swaps()).hasSize(1);
         assertThat(sure.pace().orElseThrow().onTime().orElseThrow()).isGreaterThan(0.9);
+    }
+
+    @Test
+    void aStepIsDoneByWhomItIsGivenTo() {
+        CookingClass cooking = SmallClass.of(60)
+                .host("second")
+                .held(HELD)
+                .part("a", watch("simmer", 10).handsOn(1, 1))
+                .part("b", hands("fold", 5))
+                .build();
+        Wishes wishes = Wishes.NONE
+                .give(new StepRef("dish", "fold"), Optional.of("second"))
+                .give(new StepRef("dish", "simmer"), Optional.of("second"));
+
+        Plan plan = Planner.answer(cooking, wishes).plan();
+
+        assertThat(plan.activities())
+                .flatExtracting(activity -> activity.person().map(List::of).orElseGet(() -> activity.hands().stream()
+                        .map(Activity.Hands::person)
+                        .toList()))
+                .containsOnly("second");
+    }
+
+    @Test
+    void whatIsShownCannotBeGivenToAnAssistantAndThePlanSaysSo() {
+        CookingClass cooking = SmallClass.of(60)
+                .assistant()
+                .held(HELD)
+                .part("a", hands("fold", 5))
+                .build();
+        Wishes wishes = Wishes.NONE.give(new StepRef("dish", "fold"), Optional.of("assistant"));
+
+        Plan plan = Planner.answer(cooking, wishes).plan();
+
+        assertThat(plan.verdict()).isEqualTo(Verdict.IMPOSSIBLE);
+        assertThat(plan.conflicts()).extracting(Conflict::message).anyMatch(text -> text.contains("gave “fold”"));
+    }
+
+    @Test
+    void oneHostSpeaksWhileTheOtherCooks() {
+        CookingClass cooking = SmallClass.of(60)
+                .host("second")
+                .held(HELD.withTalk(List.of(
+                        talk("welcome", 3, TalkPiece.Moment.OPENING), talk("goodbye", 2, TalkPiece.Moment.CLOSING))))
+                .part("a", hands("fold", 5))
+                .build();
+
+        Plan plan = Planner.answer(cooking, Wishes.NONE.withVoice(Optional.of("second")))
+                .plan();
+
+        assertThat(plan.pace().orElseThrow().talk())
+                .extracting(Pace.Talk::person)
+                .containsOnly("second");
+    }
+
+    @Test
+    void dishesComeInTheOrderOfTheMenuWhereTheHostAsksForIt() {
+        CookingClass one = SmallClass.of(60)
+                .held(HELD)
+                .part("a", watch("simmer", 20), hands("plate-a", 2).after("simmer"))
+                .build();
+        Dish second = SmallClass.of(60)
+                .part("b", hands("stir", 4), hands("plate-b", 2).after("stir"))
+                .build()
+                .dishes()
+                .get(0)
+                .withId("second");
+        CookingClass cooking = one.with(List.of(one.dishes().get(0), second));
+
+        Plan free = planned(cooking);
+        Plan served =
+                Planner.answer(cooking, Wishes.NONE.withOrder(DishOrder.SERVED)).plan();
+        Plan cooked =
+                Planner.answer(cooking, Wishes.NONE.withOrder(DishOrder.COOKED)).plan();
+
+        assertThat(start(free, "plate-b")).isLessThan(start(free, "plate-a"));
+        assertThat(start(served, "plate-b")).isGreaterThanOrEqualTo(start(served, "plate-a") + 120);
+        assertThat(start(cooked, "stir")).isGreaterThanOrEqualTo(start(cooked, "plate-a") + 120);
+    }
+
+    private static int start(Plan plan, String step) {
+        return plan.activities().stream()
+                .filter(activity -> activity.step().step().equals(step))
+                .findFirst()
+                .orElseThrow()
+                .start();
     }
 }

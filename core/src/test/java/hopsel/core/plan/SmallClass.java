@@ -61,6 +61,12 @@ public final class SmallClass {
         return this;
     }
 
+    /** One more host. */
+    public SmallClass host(String id) {
+        people.add(new Person(id, id, Role.HOST));
+        return this;
+    }
+
     public SmallClass open(long from, long to) {
         windows.add(new PrepWindow(Minutes.of(from), Minutes.of(to)));
         return this;

@@ -6,6 +6,7 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.StepRef;
 import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kitchen.Person;
 import hopsel.core.plan.Wishes;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
@@ -195,7 +196,8 @@ public class ClassStore {
         Set<StepRef> steps = cooking.dishes().stream()
                 .flatMap(dish -> dish.steps().map(step -> new StepRef(dish.id(), step.id())))
                 .collect(Collectors.toSet());
-        return all.among(steps);
+        Set<String> people = cooking.people().stream().map(Person::id).collect(Collectors.toSet());
+        return all.among(steps).amongPeople(people);
     }
 
     /** All classes by date: only their numbers and versions. */

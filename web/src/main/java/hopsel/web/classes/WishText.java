@@ -2,18 +2,16 @@ package hopsel.web.classes;
 
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Wishes;
+import hopsel.core.plan.Wishes.DishOrder;
 
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What the host asks of the planner, a wish a line: {@code pin dish/step 300}, {@code no-swap dish/step}, {@code show
- * dish/step}.
+ * dish/step}, {@code give dish/step person}, {@code voice person}, {@code order served}.
  */
 final class WishText {
 
@@ -24,22 +22,30 @@ final class WishText {
         wishes.pins().forEach((step, seconds) -> lines.add("pin %s %d".formatted(step, seconds)));
         wishes.notSwapped().forEach(step -> lines.add("no-swap " + step));
         wishes.shown().forEach(step -> lines.add("show " + step));
+        wishes.given().forEach((step, person) -> lines.add("give %s %s".formatted(step, person)));
+        wishes.voice().ifPresent(person -> lines.add("voice " + person));
+        if (wishes.order() != DishOrder.ANY) {
+            lines.add("order " + wishes.order().name().toLowerCase(Locale.ROOT));
+        }
         return String.join("\n", lines.stream().sorted().toList());
     }
 
     static Wishes read(String text) {
-        Map<StepRef, Integer> pins = new HashMap<>();
-        Set<StepRef> notSwapped = new HashSet<>();
-        Set<StepRef> shown = new HashSet<>();
+        Wishes wishes = Wishes.NONE;
         for (String line : text.lines().toList()) {
-            String[] words = line.split(" ");
-            StepRef step = StepRef.parse(words[1]);
-            switch (words[0]) {
-                case "pin" -> pins.put(step, Integer.valueOf(words[2]));
-                case "no-swap" -> notSwapped.add(step);
-                default -> shown.add(step);
-            }
+            wishes = with(wishes, line.split(" "));
         }
-        return new Wishes(pins, notSwapped, shown, Optional.empty());
+        return wishes;
+    }
+
+    private static Wishes with(Wishes wishes, String... words) {
+        return switch (words[0]) {
+            case "voice" -> wishes.withVoice(Optional.of(words[1]));
+            case "order" -> wishes.withOrder(DishOrder.valueOf(words[1].toUpperCase(Locale.ROOT)));
+            case "pin" -> wishes.pin(StepRef.parse(words[1]), Optional.of(Integer.valueOf(words[2])));
+            case "no-swap" -> wishes.swapping(StepRef.parse(words[1]), false);
+            case "give" -> wishes.give(StepRef.parse(words[1]), Optional.of(words[2]));
+            default -> wishes.showing(StepRef.parse(words[1]), true);
+        };
     }
 }

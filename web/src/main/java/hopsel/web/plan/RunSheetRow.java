@@ -46,6 +46,11 @@ record RunSheetRow(
     /** Something that is said, and the id of who says it. */
     record Said(String title, String person, int start, int end) {}
 
+    /** Whether anybody's hands are wanted, so that they can be somebody's. */
+    public boolean needsSomebody() {
+        return activity.person().isPresent() || !activity.hands().isEmpty();
+    }
+
     static List<RunSheetRow> of(CookingClass cooking, Plan plan) {
         List<Handover> handovers = Handovers.of(cooking, plan);
         return IntStream.range(0, plan.activities().size())

@@ -84,6 +84,10 @@ class WishController {
                 case "show" -> change(stored, version, now.showing(ref, true), who, title + " to be shown");
                 case "show-again" ->
                     change(stored, version, now.showing(ref, false), who, title + " need not be shown");
+                case "give" -> {
+                    Optional<String> person = given(cooking, at);
+                    change(stored, version, now.give(ref, person), who, title + " given to somebody");
+                }
                 default -> throw new NotFoundException();
             }
             next.addFlashAttribute("moved", true);
@@ -96,6 +100,15 @@ class WishController {
             next.addFlashAttribute("warned", "classes.stale");
         }
         return "redirect:/classes/%d/plan".formatted(id);
+    }
+
+    /** Whoever has time, or somebody who is there. */
+    private static Optional<String> given(CookingClass cooking, String person) {
+        if (!person.isEmpty()
+                && cooking.people().stream().noneMatch(one -> one.id().equals(person))) {
+            throw new NotFoundException();
+        }
+        return Optional.of(person).filter(id -> !id.isEmpty());
     }
 
     private void change(StoredClass stored, int version, Wishes wishes, Principal who, String what)

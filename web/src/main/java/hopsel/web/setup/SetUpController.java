@@ -11,6 +11,9 @@ import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kitchen.Role;
+import hopsel.core.plan.Wishes;
+import hopsel.core.plan.Wishes.DishOrder;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.bench.BenchStore;
 import hopsel.web.bench.IntoClass;
@@ -102,6 +105,11 @@ class SetUpController {
 
     private void open(long id, Model model) {
         PlannedClass planned = pages.open(id, Station.SET_UP, model);
+        model.addAttribute(
+                "hosts",
+                planned.cooking().people().stream()
+                        .filter(person -> person.role() == Role.HOST)
+                        .toList());
         model.addAttribute("roles", SetUpForm.roles());
         model.addAttribute("bench", bench.all());
         model.addAttribute("offers", offers(id, planned.cooking()));
@@ -166,8 +174,9 @@ class SetUpController {
             if (!findings.isEmpty()) {
                 return refused(id, "", findings.get(0).text(), fields, model);
             }
-            if (!wanted.equals(stored.cooking())) {
-                changes.change(id, version, wanted, stored.wishes(), who.getName(), what(stored.cooking(), wanted));
+            Wishes wishes = wishes(stored.wishes(), entered);
+            if (!wanted.equals(stored.cooking()) || !wishes.equals(stored.wishes())) {
+                changes.change(id, version, wanted, wishes, who.getName(), what(stored.cooking(), wanted));
             }
             Optional<String> dish = entered.text("add-dish");
             if (dish.isPresent()) {
@@ -187,6 +196,14 @@ class SetUpController {
         return new ModelAndView("redirect:/classes/%d/set-up".formatted(id));
     }
 
+    /** As they were before where the page did not ask. */
+    private static Wishes wishes(Wishes before, Entered entered) throws BadEntryException {
+        Wishes wishes = entered.fields().containsKey("order")
+                ? before.withOrder(entered.choice("order", DishOrder.values(), DishOrder::name))
+                : before;
+        return entered.fields().containsKey("voice") ? wishes.withVoice(entered.text("voice")) : wishes;
+    }
+
     /** Which parts of a class were changed, for undo. */
     private static String what(CookingClass before, CookingClass now) {
         Map<String, Function<CookingClass, Object>> parts = new LinkedHashMap<>();
@@ -203,7 +220,7 @@ class SetUpController {
         parts.put("quantities", CookingClass::provision);
         parts.put("how it is held", CookingClass::tempo);
         parts.values().removeIf(part -> part.apply(before).equals(part.apply(now)));
-        return parts.isEmpty() ? "cups and spoons" : String.join(", ", parts.keySet());
+        return parts.isEmpty() ? "cups, spoons and wishes" : String.join(", ", parts.keySet());
     }
 
     /** Puts in a dish of the bench ({@code bench 12}) or of another class ({@code class 1 laksa}). */

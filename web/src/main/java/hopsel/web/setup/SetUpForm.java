@@ -32,6 +32,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -275,6 +276,13 @@ final class SetUpForm {
                                                 servings)
                                         .sheet()
                                         .dish());
+            }
+        }
+        String up = entered.fields().getOrDefault("up", "");
+        for (int i = 1; i < dishes.size(); i++) {
+            if (dishes.get(i).id().equals(up)) {
+                Collections.swap(dishes, i - 1, i);
+                break;
             }
         }
         return dishes;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Wishes;
+import hopsel.core.plan.Wishes.DishOrder;
 
 import org.junit.jupiter.api.Test;
 
@@ -25,6 +26,19 @@ class WishTextTest {
                         "no-swap tart/bake", "pin pierogi/knead 90", "pin tart/bake -600", "show pierogi/knead");
         assertThat(WishText.read(WishText.write(wishes))).isEqualTo(wishes);
         assertThat(WishText.read(WishText.write(Wishes.NONE))).isEqualTo(Wishes.NONE);
+    }
+
+    @Test
+    void wishesOfPeopleAndOfTheOrderOfDishesAreReadBack() {
+        Wishes wishes = Wishes.NONE
+                .give(KNEAD, Optional.of("pia"))
+                .withVoice(Optional.of("maren"))
+                .withOrder(DishOrder.SERVED);
+        assertThat(WishText.write(wishes).lines())
+                .containsExactly("give pierogi/knead pia", "order served", "voice maren");
+        assertThat(WishText.read(WishText.write(wishes))).isEqualTo(wishes);
+        assertThat(wishes.amongPeople(Set.of("pia")).voice()).isEmpty();
+        assertThat(wishes.amongPeople(Set.of("maren")).given()).isEmpty();
     }
 
     @Test

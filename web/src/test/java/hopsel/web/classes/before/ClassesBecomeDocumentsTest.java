@@ -31,7 +31,7 @@ import javax.sql.DataSource;
  */
 class ClassesBecomeDocumentsTest {
 
-    private static final String FILES = "hopsel/demo/";
+    private static final String FILES = "hopsel/before/classes/";
 
     private final Catalogue catalogue = TestContext.bean(Catalogue.class);
     private final DataSource earlier = new DriverManagerDataSource(

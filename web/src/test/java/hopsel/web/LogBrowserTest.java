@@ -187,7 +187,7 @@ class LogBrowserTest {
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/air/log".formatted(id));
         assertThat(page.locator("svg.log-drawing")).containsText("Knead the dough");
-        assertThat(page.locator("main")).containsText("Over after 12 min; planned 1 h 14 min.");
+        assertThat(page.locator("main")).containsText("Over after 12 min; planned 1 h 07 min.");
         assertThat(page.locator("#tasted ~ table")).isVisible();
         page.locator("#tasted ~ table button").click();
         assertThat(page.locator("[role=alert], .told ul").first()).isVisible();

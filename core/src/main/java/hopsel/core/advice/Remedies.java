@@ -2,12 +2,15 @@ package hopsel.core.advice;
 
 import hopsel.core.advice.Remedy.Mending;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Edition;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Work;
+import hopsel.core.food.Staging;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 import hopsel.core.measure.Minutes;
@@ -23,6 +26,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What would mend a class that overruns or cannot be held: every single change that might is tried by planning with it,
@@ -65,6 +69,7 @@ public final class Remedies {
         }
         return remedies.found.stream()
                 .sorted(Comparator.comparing((Remedy remedy) -> remedy.kind() == Mending.LONGER)
+                        .thenComparing(remedy -> remedy.kind() == Mending.DROP)
                         .thenComparingInt(remedy -> -remedy.gain())
                         .thenComparing(remedy -> -remedy.onTime())
                         .thenComparing(Remedy::kind)
@@ -124,8 +129,38 @@ public final class Remedies {
                     "",
                     Variant.step(cooking, ref, own -> own.withSwap(Optional.of(shown))));
         }
+        showInPart(ref, step);
         if (step.show() == Show.MUST) {
             attempt(Mending.AHEAD, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.shown(Show.MAY)));
+        }
+    }
+
+    /** The first few are enough to see; only classes of the second edition know of it. */
+    private void showInPart(StepRef ref, Step step) {
+        Minutes some = Staging.usualPart(step);
+        if (Edition.of(cooking) == Edition.SECOND && Staging.wantsPart(step)) {
+            attempt(
+                    Mending.PART,
+                    Optional.of(ref),
+                    some.toString(),
+                    Variant.step(cooking, ref, own -> own.withPart(Optional.of(some))));
+        }
+    }
+
+    /** All that steps need and the kitchen does not have, at once. */
+    private void bring() {
+        List<Need> missing = new ArrayList<>();
+        cooking.dishes().stream()
+                .flatMap(Dish::steps)
+                .flatMap(step -> step.needs().stream())
+                .filter(need -> cooking.resources().stream()
+                        .noneMatch(place -> place.kind().equals(need.kind()) && place.units() >= need.units()))
+                .filter(need -> missing.stream().noneMatch(other -> other.kind().equals(need.kind())))
+                .forEach(missing::add);
+        if (!missing.isEmpty()) {
+            CookingClass brought = missing.stream().reduce(cooking, Variant::bring, (one, two) -> two);
+            String kinds = missing.stream().map(Need::kind).collect(Collectors.joining(", "));
+            attempt(Mending.BRING, Optional.empty(), kinds, brought);
         }
     }
 
@@ -168,6 +203,7 @@ public final class Remedies {
                 default -> {}
             }
         }
+        bring();
         tryHands();
         tryPlaces();
     }

@@ -22,9 +22,11 @@ public record Remedy(Mending kind, Optional<StepRef> step, String what, int gain
     /** What kind of change; what costs the class least comes first. */
     public enum Mending {
         SWAP_OUT,
+        PART,
         AHEAD,
         KEEP,
         OPEN,
+        BRING,
         ASSISTANT,
         PLACE,
         HOST,

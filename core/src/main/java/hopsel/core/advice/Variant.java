@@ -4,6 +4,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
@@ -93,6 +94,20 @@ final class Variant {
                 more.rinse(),
                 more.heatPerMinute(),
                 more.coolPerMinute(),
+                Optional.empty()));
+        return cooking.withKitchen(cooking.kitchen().withResources(resources));
+    }
+
+    /** With a place of a kind that the kitchen lacks, as large as a step needs it. */
+    static CookingClass bring(CookingClass cooking, Need need) {
+        List<Resource> resources = new ArrayList<>(cooking.resources());
+        resources.add(new Resource(
+                "brought-" + need.kind(),
+                need.kind(),
+                need.units(),
+                Minutes.ZERO,
+                Resource.USUAL_HEAT,
+                Resource.USUAL_COOL,
                 Optional.empty()));
         return cooking.withKitchen(cooking.kitchen().withResources(resources));
     }

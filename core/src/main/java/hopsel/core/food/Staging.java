@@ -120,15 +120,22 @@ public record Staging(Step before, Step after, Set<Matter> matters) {
     }
 
     private static Step part(Step step) {
+        return wantsPart(step) ? step.withPart(Optional.of(usualPart(step))) : step;
+    }
+
+    /** Whether a step is long work that repeats itself, of which nobody has said how much is enough to see. */
+    public static boolean wantsPart(Step step) {
         boolean open = step.part().isEmpty() && step.work() == Work.HANDS && step.show() != Show.NEVER;
-        Minutes likely = step.minutes().likely();
-        if (!open
-                || likely.compareTo(REPEATS) < 0
-                || TechniqueReader.mainly(step).stream().noneMatch(REPEATING::contains)) {
-            return step;
-        }
-        Minutes third = Minutes.of(Decimals.ratio(likely.value(), THIRDS)).toHalves();
-        return step.withPart(Optional.of(third.compareTo(LEAST_SHOWN) < 0 ? LEAST_SHOWN : third));
+        return open
+                && step.minutes().likely().compareTo(REPEATS) >= 0
+                && TechniqueReader.mainly(step).stream().anyMatch(REPEATING::contains);
+    }
+
+    /** Minutes of which a third is enough to see, in halves, and not less than two. */
+    public static Minutes usualPart(Step step) {
+        Minutes third = Minutes.of(Decimals.ratio(step.minutes().likely().value(), THIRDS))
+                .toHalves();
+        return third.compareTo(LEAST_SHOWN) < 0 ? LEAST_SHOWN : third;
     }
 
     private static Step hands(Step step) {

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hopsel.core.advice.Remedy.Mending;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Tempo;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.StepMinutes;
@@ -53,7 +54,9 @@ class AdviceTest {
         assertThat(found.get(0).kind()).isEqualTo(Mending.SWAP_OUT);
         assertThat(found.get(0).step()).contains(ref("bake"));
         assertThat(found).allMatch(remedy -> remedy.gain() > 0);
-        assertThat(found.subList(0, found.size() - 1)).isSortedAccordingTo((a, b) -> b.gain() - a.gain());
+        assertThat(found)
+                .filteredOn(remedy -> remedy.kind() != Mending.LONGER && remedy.kind() != Mending.DROP)
+                .isSortedAccordingTo((a, b) -> b.gain() - a.gain());
         assertThat(found.get(found.size() - 1)).satisfies(last -> {
             assertThat(last.kind()).isEqualTo(Mending.LONGER);
             assertThat(last.what()).isEqualTo("15");
@@ -67,6 +70,44 @@ class AdviceTest {
         assertThat(found).extracting(Remedy::what).doesNotContain("dish: garnish");
         assertThat(remedies(SmallClass.of(60).part("a", hands("mix", 10)).build()))
                 .isEmpty();
+    }
+
+    @Test
+    void leavingSomethingOutIsProposedLast() {
+        CookingClass cooking = SmallClass.of(30)
+                .part("a", hands("mix", 20), hands("serve", 5).after("mix"))
+                .part("garnish", hands("curl", 10))
+                .build();
+        List<Mending> kinds = remedies(cooking).stream().map(Remedy::kind).toList();
+        assertThat(kinds).contains(Mending.DROP, Mending.HOST);
+        assertThat(kinds.indexOf(Mending.DROP)).isGreaterThan(kinds.indexOf(Mending.HOST));
+    }
+
+    @Test
+    void allThatTheKitchenLacksIsBroughtAtOnce() {
+        CookingClass cooking = SmallClass.of(60)
+                .part("a", watch("steam", 10).in("steamer"), hands("blend", 2).in("blender"))
+                .build();
+        assertThat(remedies(cooking))
+                .filteredOn(remedy -> remedy.kind() == Mending.BRING)
+                .singleElement()
+                .satisfies(remedy -> {
+                    assertThat(remedy.what()).isEqualTo("steamer, blender");
+                    assertThat(remedy.fits()).isTrue();
+                });
+    }
+
+    @Test
+    void longHandworkIsProposedToBeShownInPart() {
+        CookingClass cooking = SmallClass.of(15)
+                .assistant()
+                .held(Tempo.USUAL)
+                .part("a", hands("fill", 15), hands("serve", 5).after("fill"))
+                .build();
+        assertThat(remedies(cooking))
+                .filteredOn(remedy -> remedy.kind() == Mending.PART)
+                .extracting(Remedy::what)
+                .containsExactly("5");
     }
 
     @Test

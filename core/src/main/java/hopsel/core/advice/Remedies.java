@@ -46,6 +46,13 @@ public final class Remedies {
     private static final long SEED = 5;
     private static final int MOST_DECIDERS = 3;
     private static final long[] MORE_MINUTES = {5, 10};
+    /** Minutes of a slot from which on it is worth asking what to do with them. */
+    private static final long WORTH_USING = 5;
+    /** Minutes that are left even so. */
+    private static final long SPARE = 2;
+
+    private static final long LONGEST_TALK = 10;
+    private static final int FIVE = 5;
     /** A share of the evenings that a change has to gain. */
     private static final double WORTH_IT = 0.03;
 
@@ -57,7 +64,10 @@ public final class Remedies {
         this.now = now;
     }
 
-    /** The changes that help, the one that gains most first; empty for a class that fits as surely as was asked. */
+    /**
+     * The changes that help, the one that gains most first; for a class that fits as surely as was asked, what could be
+     * done with the time that is left.
+     */
     public static List<Remedy> of(CookingClass cooking, Wishes wishes, Plan now) {
         Remedies remedies = new Remedies(cooking, wishes, now);
         if (!now.possible()) {
@@ -66,6 +76,8 @@ public final class Remedies {
             remedies.overrun();
         } else if (now.lessSureThan(cooking.tempo().sure())) {
             remedies.unsure();
+        } else {
+            remedies.spare();
         }
         return remedies.found.stream()
                 .sorted(Comparator.comparing((Remedy remedy) -> remedy.kind() == Mending.LONGER)
@@ -108,6 +120,40 @@ public final class Remedies {
         attempt(Mending.ASSISTANT, Optional.empty(), "", Variant.person(cooking, Role.ASSISTANT));
         for (long minutes : MORE_MINUTES) {
             attempt(Mending.LONGER, Optional.empty(), String.valueOf(minutes), Variant.longer(cooking, minutes));
+        }
+    }
+
+    /** Time that the plan leaves is shown in, spoken in, or given back; each as surely in time as was asked. */
+    private void spare() {
+        long unused = unused(cooking, now);
+        if (unused < WORTH_USING) {
+            return;
+        }
+        now.notShown().stream()
+                .filter(ref -> cooking.step(ref).worth() > 0)
+                .sorted(Comparator.comparingInt(ref -> -cooking.step(ref).worth()))
+                .limit(MOST_DECIDERS)
+                .forEach(ref -> offer(
+                        Mending.SHOW, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.withShow(Show.MUST)
+                                .withWorth(Step.USUAL_WORTH))));
+        long talk = Math.min(unused - SPARE, LONGEST_TALK);
+        offer(Mending.TALK, Optional.empty(), String.valueOf(talk), Variant.talk(cooking, talk, now.airEnd() / 60 / 2));
+        long shorter = (now.airEnd() / 60 / FIVE + 1L) * FIVE;
+        offer(Mending.SHORTER, Optional.empty(), String.valueOf(shorter), cooking.lasting(Minutes.of(shorter)));
+    }
+
+    /** Whole minutes of the slot that a plan leaves. */
+    public static long unused(CookingClass cooking, Plan plan) {
+        return plan.possible() ? Math.max(0, (cooking.airMinutes().seconds() - plan.airEnd()) / 60) : 0;
+    }
+
+    private void offer(Mending kind, Optional<StepRef> step, String what, CookingClass variant) {
+        Plan after = Planner.sketch(variant, wishes).plan();
+        boolean holds = after.possible()
+                && after.overrun() == 0
+                && !after.lessSureThan(variant.tempo().sure());
+        if (holds) {
+            found.add(new Remedy(kind, step, what, 0, after, variant));
         }
     }
 

@@ -8,7 +8,7 @@ import hopsel.core.plan.Plan;
 import java.util.Optional;
 
 /**
- * Something that would mend a class, tried out.
+ * Something that would mend a class, or make use of its time, tried out.
  *
  * @param kind what kind of change
  * @param step the step it is about, if it is about one
@@ -31,7 +31,10 @@ public record Remedy(Mending kind, Optional<StepRef> step, String what, int gain
         PLACE,
         HOST,
         DROP,
-        LONGER
+        LONGER,
+        SHOW,
+        TALK,
+        SHORTER
     }
 
     /** The share of the evenings that would end in the slot, 0 to 1; 0 where nobody asked. */

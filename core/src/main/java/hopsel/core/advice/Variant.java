@@ -1,6 +1,7 @@
 package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.After;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
@@ -24,6 +25,8 @@ import java.util.stream.Stream;
 
 /** A class with one thing changed, for asking what would be if. */
 final class Variant {
+
+    private static final String QUESTIONS = "questions";
 
     private Variant() {}
 
@@ -110,6 +113,20 @@ final class Variant {
                 Resource.USUAL_COOL,
                 Optional.empty()));
         return cooking.withKitchen(cooking.kitchen().withResources(resources));
+    }
+
+    /** With so many minutes more to speak, from a minute of the class on. */
+    static CookingClass talk(CookingClass cooking, long minutes, long from) {
+        List<TalkPiece> talk = new ArrayList<>(cooking.tempo().talk());
+        talk.removeIf(piece -> piece.id().equals(QUESTIONS));
+        talk.add(new TalkPiece(
+                QUESTIONS,
+                Minutes.of(minutes),
+                TalkPiece.Moment.BETWEEN,
+                Optional.of(Minutes.of(from)),
+                Optional.empty(),
+                Optional.of("Questions")));
+        return cooking.withTempo(cooking.tempo().withTalk(talk));
     }
 
     static CookingClass longer(CookingClass cooking, long minutes) {

@@ -68,8 +68,22 @@ class AdviceTest {
                 .singleElement()
                 .satisfies(remedy -> assertThat(remedy.gain()).isEqualTo(10 * 60));
         assertThat(found).extracting(Remedy::what).doesNotContain("dish: garnish");
-        assertThat(remedies(SmallClass.of(60).part("a", hands("mix", 10)).build()))
+        assertThat(remedies(SmallClass.of(12).part("a", hands("mix", 10)).build()))
                 .isEmpty();
+    }
+
+    @Test
+    void timeThatIsLeftIsOfferedToBeUsed() {
+        CookingClass cooking = SmallClass.of(60)
+                .open(-60, 0)
+                .held(Tempo.USUAL)
+                .part("a", hands("mix", 10), hands("serve", 5).after("mix"))
+                .build();
+        List<Remedy> found = remedies(cooking);
+        assertThat(found).extracting(Remedy::kind).containsExactly(Mending.TALK, Mending.SHORTER);
+        assertThat(found).extracting(Remedy::what).containsExactly("10", "20");
+        assertThat(found).allMatch(Remedy::fits);
+        assertThat(found.get(0).after().airEnd()).isEqualTo(25 * 60);
     }
 
     @Test

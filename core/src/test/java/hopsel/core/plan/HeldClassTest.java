@@ -118,6 +118,22 @@ class HeldClassTest {
     }
 
     @Test
+    void whatCannotStandAboutIsReadyWhenItIsWanted() {
+        CookingClass cooking = SmallClass.of(60)
+                .assistant()
+                .held(HELD)
+                .part(
+                        "a",
+                        hands("fold", 20),
+                        watch("boil", 10).show(Show.NEVER).keeps(30),
+                        hands("cook", 5).after("fold").after("boil"))
+                .build();
+        Plan plan = planned(cooking);
+        assertThat(start(plan, "cook")).isEqualTo(20 * 60);
+        assertThat(start(plan, "boil")).as("two minutes of standing at most").isGreaterThanOrEqualTo(8 * 60);
+    }
+
+    @Test
     void aStepIsDoneByWhomItIsGivenTo() {
         CookingClass cooking = SmallClass.of(60)
                 .host("second")

@@ -1,5 +1,6 @@
 package hopsel.web.plan;
 
+import hopsel.core.advice.Remedies;
 import hopsel.core.kit.CrossContact;
 import hopsel.core.mise.Holding;
 import hopsel.core.plan.Plan;
@@ -28,6 +29,7 @@ class RunSheetController {
     String runSheet(@PathVariable("id") long id, Model model) {
         PlannedClass planned = pages.open(id, Station.PLAN, model);
         model.addAttribute("steps", changes.steps(id));
+        model.addAttribute("unused", Remedies.unused(planned.cooking(), planned.plan()));
         if (planned.plan().possible()) {
             model.addAttribute("drawing", RunSheetDrawing.of(planned.cooking(), planned.plan()));
             model.addAttribute(

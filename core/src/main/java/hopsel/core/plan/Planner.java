@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
 /**
@@ -53,16 +54,28 @@ public final class Planner {
      * @param better gets each plan that is better than those before
      */
     public static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better) {
-        return answer(cooking, wishes, better, Long.MAX_VALUE);
+        return answer(cooking, wishes, better, () -> false);
+    }
+
+    /**
+     * The same, until somebody says that the best so far will do. A plan that was stopped depends on when that was; it
+     * keeps all rules all the same.
+     *
+     * @param enough asked again and again; a class of which no plan is found yet is searched on
+     */
+    public static Outcome answer(
+            CookingClass cooking, Wishes wishes, Consumer<Plan> better, BooleanSupplier enough) {
+        return answer(cooking, wishes, better, Long.MAX_VALUE, enough);
     }
 
     /** A plan at little effort, for asking what would be if. */
     public static Outcome sketch(CookingClass cooking, Wishes wishes) {
-        return answer(cooking, wishes, plan -> {}, WORK_AT_LEAST / 2);
+        return answer(cooking, wishes, plan -> {}, WORK_AT_LEAST / 2, () -> false);
     }
 
-    private static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most) {
-        Quest quest = new Quest(cooking, wishes, better, Math.min(most, effort(cooking)));
+    private static Outcome answer(
+            CookingClass cooking, Wishes wishes, Consumer<Plan> better, long most, BooleanSupplier enough) {
+        Quest quest = new Quest(cooking, wishes, better, Math.min(most, effort(cooking)), enough);
         boolean sure =
                 Edition.of(cooking) == Edition.SECOND && cooking.tempo().sure().isPresent();
         return sure ? Sureness.plan(quest) : quest.first();

@@ -5,7 +5,9 @@ import hopsel.core.solve.Work;
 
 import org.jspecify.annotations.Nullable;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
 /** The search for the plan of one class, which can be asked for more once it has an answer. */
@@ -15,14 +17,18 @@ final class Quest {
     private final Wishes wishes;
     private final long effort;
     private final Consumer<Plan> better;
+    private final BooleanSupplier enough;
     private final Problem problem;
+    private boolean found;
     private @Nullable Goals goals;
 
     /**
      * @param better gets each plan that is better than those before
      * @param effort rules that may be looked at for the first answer
+     * @param enough whether the best so far will do; a class without any plan is searched on
      */
-    Quest(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long effort) {
+    Quest(CookingClass cooking, Wishes wishes, Consumer<Plan> better, long effort, BooleanSupplier enough) {
+        this.enough = enough;
         this.cooking = cooking;
         this.wishes = wishes;
         this.better = better;
@@ -57,24 +63,32 @@ final class Quest {
 
     /** The best plan in which all is shown, swapped out and shown in part as it is in another. */
     Outcome choosing(Plan like, int part) {
-        Quest other = new Quest(cooking, wishes, plan -> {}, effort / part);
+        Quest other = new Quest(cooking, wishes, plan -> {}, effort / part, enough);
         Goals asked = other.goals().choosing(like);
         return asked.best()
                 .map(schedule -> other.outcome(asked, schedule))
-                .orElseGet(() -> new Outcome(Plan.notFound(java.util.List.of()), false, 0));
+                .orElseGet(() -> new Outcome(Plan.notFound(List.of()), false, 0));
     }
 
     /** The search for the plan of the same class, changed. */
     Quest of(CookingClass changed, int part) {
-        return new Quest(changed, wishes, plan -> {}, effort / part);
+        return new Quest(changed, wishes, plan -> {}, effort / part, enough);
+    }
+
+    /** Whether there is a plan, and somebody says that it will do. */
+    boolean stopped() {
+        return found && enough.getAsBoolean();
     }
 
     private Goals goals() {
         return new Goals(
                 problem,
                 wishes,
-                new Work(effort),
-                schedule -> better.accept(PlanBuilder.build(problem, wishes, schedule)));
+                new Work(effort, this::stopped),
+                schedule -> {
+                    found = true;
+                    better.accept(PlanBuilder.build(problem, wishes, schedule));
+                });
     }
 
     private Outcome outcome(Goals asked, Schedule schedule) {

@@ -43,7 +43,8 @@ final class Sureness {
     /** A plan as sure as the class asks for, or the surest that was found. */
     static Outcome plan(Quest quest) {
         Sureness sureness = new Sureness(quest);
-        if (sureness.best.plan().possible() && !sureness.enough(sureness.best) && sureness.hasSpread()) {
+        boolean wanting = sureness.best.plan().possible() && !sureness.enough(sureness.best);
+        if (wanting && sureness.hasSpread() && !quest.stopped()) {
             sureness.endSooner();
             sureness.asIfLonger();
         }

@@ -18,6 +18,7 @@ import hopsel.core.verify.PlanChecker;
 import org.junit.jupiter.api.Test;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -115,6 +116,26 @@ class HeldClassTest {
                 small.held(HELD.withSure(Optional.of(new BigDecimal("0.9")))).build());
         assertThat(sure.swaps()).hasSize(1);
         assertThat(sure.pace().orElseThrow().onTime().orElseThrow()).isGreaterThan(0.9);
+    }
+
+    @Test
+    void whoHasEnoughGetsTheFirstPlanThereIs() {
+        CookingClass cooking = SmallClass.of(30)
+                .assistant()
+                .open(-120, 0)
+                .held(HELD)
+                .part("a", hands("chop", 10).show(Show.MAY), watch("stew", 25).after("chop").swap(2))
+                .part("b", hands("fill", 12).part(3), watch("bake", 20).after("fill").swap(2))
+                .build();
+        List<Plan> seen = new ArrayList<>();
+
+        Plan stopped = Planner.answer(cooking, Wishes.NONE, seen::add, () -> true).plan();
+        Plan best = Planner.answer(cooking, Wishes.NONE).plan();
+
+        assertThat(PlanChecker.check(cooking, stopped)).isEmpty();
+        assertThat(stopped.pace().orElseThrow().cost())
+                .isGreaterThan(best.pace().orElseThrow().cost());
+        assertThat(seen).hasSize(1);
     }
 
     @Test

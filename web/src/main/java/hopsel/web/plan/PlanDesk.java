@@ -38,6 +38,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 
@@ -201,15 +202,25 @@ public class PlanDesk {
                 .plan);
     }
 
+    /** The best plan so far will do: nothing better is looked for any more. */
+    public void enough(long id) {
+        Kept known = kept.get(id);
+        if (known != null) {
+            known.enough.set(true);
+        }
+    }
+
     private Kept start(StoredClass stored) {
         AtomicReference<@Nullable Plan> soFar = new AtomicReference<>();
+        AtomicBoolean enough = new AtomicBoolean();
         return new Kept(
                 stored,
                 soFar,
+                enough,
                 CompletableFuture.supplyAsync(
                         () -> {
                             try {
-                                return plan(stored, soFar);
+                                return plan(stored, soFar, enough);
                             } catch (RuntimeException e) {
                                 LOG.error(
                                         "Class {} version {} could not be planned.", stored.id(), stored.version(), e);
@@ -220,7 +231,8 @@ public class PlanDesk {
     }
 
     /** The plan as it was kept, if that is of this version; otherwise a new one, near the last. */
-    private Planned plan(StoredClass stored, AtomicReference<@Nullable Plan> soFar) {
+    private Planned plan(
+            StoredClass stored, AtomicReference<@Nullable Plan> soFar, AtomicBoolean enough) {
         Optional<PlanStore.Kept> last = plans.find(stored.id());
         CookingClass cooking = ShootingDay.planned(stored.cooking());
         if (last.isPresent()
@@ -234,7 +246,7 @@ public class PlanDesk {
         }
         Optional<Plan> before = last.map(kept -> kept.outcome().plan()).filter(Plan::possible);
         Wishes wishes = before.map(stored.wishes()::near).orElse(stored.wishes());
-        Outcome outcome = Planner.answer(cooking, wishes, soFar::set);
+        Outcome outcome = Planner.answer(cooking, wishes, soFar::set, enough::get);
         plans.keep(stored.id(), stored.version(), outcome, before);
         return new Planned(stored, worked(stored, outcome), before, false);
     }
@@ -251,13 +263,18 @@ public class PlanDesk {
 
     private record Styled(Planned plain, Map<String, Map<Matter, String>> chosen, Planned planned) {}
 
-    private record Kept(StoredClass stored, AtomicReference<@Nullable Plan> soFar, CompletableFuture<Planned> plan) {
+    private record Kept(
+            StoredClass stored,
+            AtomicReference<@Nullable Plan> soFar,
+            AtomicBoolean enough,
+            CompletableFuture<Planned> plan) {
 
         /** Who takes part does not change the plan, only what is packed, bought and printed. */
         Kept with(StoredClass other, Catalogue catalogue) {
             return new Kept(
                     other,
                     soFar,
+                    enough,
                     plan.thenApply(planned -> new Planned(
                             other, worked(other, catalogue, planned.whole().outcome()), planned.previous, false)));
         }

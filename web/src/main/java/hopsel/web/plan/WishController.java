@@ -51,6 +51,13 @@ class WishController {
         this.changes = changes;
     }
 
+    /** The plan as it is now will do. */
+    @PostMapping("/classes/{id}/plan/enough")
+    String enough(@PathVariable("id") long id) {
+        desk.enough(id);
+        return "redirect:/classes/%d/plan".formatted(id);
+    }
+
     @PostMapping("/classes/{id}/wish")
     String wish(
             @PathVariable("id") long id,

@@ -63,8 +63,7 @@ public final class Planner {
      *
      * @param enough asked again and again; a class of which no plan is found yet is searched on
      */
-    public static Outcome answer(
-            CookingClass cooking, Wishes wishes, Consumer<Plan> better, BooleanSupplier enough) {
+    public static Outcome answer(CookingClass cooking, Wishes wishes, Consumer<Plan> better, BooleanSupplier enough) {
         return answer(cooking, wishes, better, Long.MAX_VALUE, enough);
     }
 

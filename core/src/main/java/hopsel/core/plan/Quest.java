@@ -81,14 +81,10 @@ final class Quest {
     }
 
     private Goals goals() {
-        return new Goals(
-                problem,
-                wishes,
-                new Work(effort, this::stopped),
-                schedule -> {
-                    found = true;
-                    better.accept(PlanBuilder.build(problem, wishes, schedule));
-                });
+        return new Goals(problem, wishes, new Work(effort, this::stopped), schedule -> {
+            found = true;
+            better.accept(PlanBuilder.build(problem, wishes, schedule));
+        });
     }
 
     private Outcome outcome(Goals asked, Schedule schedule) {

@@ -124,12 +124,19 @@ class HeldClassTest {
                 .assistant()
                 .open(-120, 0)
                 .held(HELD)
-                .part("a", hands("chop", 10).show(Show.MAY), watch("stew", 25).after("chop").swap(2))
-                .part("b", hands("fill", 12).part(3), watch("bake", 20).after("fill").swap(2))
+                .part(
+                        "a",
+                        hands("chop", 10).show(Show.MAY),
+                        watch("stew", 25).after("chop").swap(2))
+                .part(
+                        "b",
+                        hands("fill", 12).part(3),
+                        watch("bake", 20).after("fill").swap(2))
                 .build();
         List<Plan> seen = new ArrayList<>();
 
-        Plan stopped = Planner.answer(cooking, Wishes.NONE, seen::add, () -> true).plan();
+        Plan stopped =
+                Planner.answer(cooking, Wishes.NONE, seen::add, () -> true).plan();
         Plan best = Planner.answer(cooking, Wishes.NONE).plan();
 
         assertThat(PlanChecker.check(cooking, stopped)).isEmpty();

@@ -191,6 +191,8 @@ public class PlanDesk {
         }
         return store.find(id).map(stored -> kept.compute(id, (key, before) -> {
                     if (before == null || before.stored.version() < stored.version()) {
+                        // Nobody waits for the best plan of what the class was before.
+                        Optional.ofNullable(before).ifPresent(old -> old.enough.set(true));
                         return start(stored);
                     }
                     if (before.stored.version() == stored.version()
@@ -231,8 +233,7 @@ public class PlanDesk {
     }
 
     /** The plan as it was kept, if that is of this version; otherwise a new one, near the last. */
-    private Planned plan(
-            StoredClass stored, AtomicReference<@Nullable Plan> soFar, AtomicBoolean enough) {
+    private Planned plan(StoredClass stored, AtomicReference<@Nullable Plan> soFar, AtomicBoolean enough) {
         Optional<PlanStore.Kept> last = plans.find(stored.id());
         CookingClass cooking = ShootingDay.planned(stored.cooking());
         if (last.isPresent()

@@ -136,8 +136,11 @@ public final class Remedies {
                 .forEach(ref -> offer(
                         Mending.SHOW, Optional.of(ref), "", Variant.step(cooking, ref, own -> own.withShow(Show.MUST)
                                 .withWorth(Step.USUAL_WORTH))));
-        long talk = Math.min(unused - SPARE, LONGEST_TALK);
-        offer(Mending.TALK, Optional.empty(), String.valueOf(talk), Variant.talk(cooking, talk, now.airEnd() / 60 / 2));
+        if (Edition.of(cooking) == Edition.SECOND) {
+            long talk = Math.min(unused - SPARE, LONGEST_TALK);
+            long from = now.airEnd() / 60 / 2;
+            offer(Mending.TALK, Optional.empty(), String.valueOf(talk), Variant.talk(cooking, talk, from));
+        }
         long shorter = (now.airEnd() / 60 / FIVE + 1L) * FIVE;
         offer(Mending.SHORTER, Optional.empty(), String.valueOf(shorter), cooking.lasting(Minutes.of(shorter)));
     }

@@ -175,23 +175,28 @@ public record Film(List<Shot> shots, List<LeftOut> leftOut, int wanted, int day)
             List<Way> ways = new ArrayList<>();
             int worth = worth(step);
             int full = step.minutes().likely().seconds();
-            int spoken = loud(step) ? 0 : spoken(step);
             if (step.show() != Show.MUST) {
                 ways.add(new Way(Optional.empty(), 0, 0));
             }
             if (step.work() == Work.HANDS) {
-                add(ways, Extent.ENDS, Math.min(full, 2 * GLANCE), spoken, 2 * worth + 1);
-                add(ways, Extent.PART, part(step), spoken, 4 * worth + 1);
-                add(ways, Extent.WHOLE, full, spoken, 5 * worth + 1);
+                add(ways, Extent.ENDS, lasts(step, Math.min(full, 2 * GLANCE)), 2 * worth + 1);
+                add(ways, Extent.PART, lasts(step, part(step)), 4 * worth + 1);
+                add(ways, Extent.WHOLE, lasts(step, full), 5 * worth + 1);
             } else {
-                add(ways, Extent.RESULT, Math.min(full, RESULT), spoken, 1);
-                add(ways, Extent.ENDS, Math.min(full, 2 * GLANCE), spoken, 2 * worth + 1);
+                add(ways, Extent.RESULT, lasts(step, Math.min(full, RESULT)), 1);
+                add(ways, Extent.ENDS, lasts(step, Math.min(full, 2 * GLANCE)), 2 * worth + 1);
             }
             return ways;
         }
 
-        private static void add(List<Way> ways, Extent extent, int seconds, int spoken, int worth) {
-            ways.add(new Way(Optional.of(extent), Math.max(seconds, spoken), worth));
+        private static void add(List<Way> ways, Extent extent, int seconds, int worth) {
+            ways.add(new Way(Optional.of(extent), seconds, worth));
+        }
+
+        /** Long enough for what is said meanwhile; where something is loud, it is said before. */
+        private static int lasts(Step step, int seen) {
+            int spoken = step.say().map(Talk::seconds).orElse(0);
+            return loud(step) ? seen + spoken : Math.max(seen, spoken);
         }
 
         /** What its host said is enough, or a third of what repeats itself, or half. */
@@ -207,10 +212,6 @@ public record Film(List<Shot> shots, List<LeftOut> leftOut, int wanted, int day)
             return step.noise().isPresent();
         }
 
-        private static int spoken(Step step) {
-            return step.say().map(Talk::seconds).orElse(0);
-        }
-
         private Shot shot(Activity scene, Way way) {
             Step step = step(scene);
             return new Shot(
@@ -219,7 +220,7 @@ public record Film(List<Shot> shots, List<LeftOut> leftOut, int wanted, int day)
                     way.extent().orElseThrow(),
                     0,
                     way.seconds(),
-                    spoken(step),
+                    step.say().map(Talk::seconds).orElse(0),
                     new Shot.Stretch(scene.start(), scene.end()),
                     way.extent().get() == Extent.RESULT
                                     || way.extent().get() == Extent.ENDS

@@ -87,11 +87,6 @@ final class Neighbourhood {
         return chosen.get(literal);
     }
 
-    /** Whether it is there at all. */
-    boolean isThere(Stretch stretch) {
-        return there.get(stretch.number);
-    }
-
     /**
      * Literals that keep everything but a part, chosen at random, in its order; the larger the share, the more is taken
      * apart.

@@ -80,6 +80,15 @@ class FilmTest {
     }
 
     @Test
+    void whatIsSaidOfSomethingLoudIsSaidBeforeIt() {
+        Step blend = step("Blend", 1).withNoise(Optional.of("loud")).withSay(Optional.of("word ".repeat(65)));
+
+        Film film = film(recording(5, blend, step("Serve", 1)));
+
+        assertThat(film.shots().get(0).seconds()).isEqualTo(60 + 30);
+    }
+
+    @Test
     void aStoryIsToldWhereSomethingRunsByItself() {
         CookingClass recording = recording(10, step("Mix", 2), rest("Let it stand", 30), step("Serve", 2));
         TalkPiece story = new TalkPiece(

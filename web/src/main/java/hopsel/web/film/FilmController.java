@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** The film that comes of a day of shooting: shots, what is left out, and the edit list. */
 @Controller
@@ -74,8 +75,8 @@ class FilmController {
                 String.valueOf(shot.seconds()),
                 shot.step().map(step -> cooking.dish(step.dish()).title()).orElse(""),
                 shot.title(),
-                shot.extent().name().toLowerCase(java.util.Locale.ROOT),
-                seen ? figures.clock(cooking, shot.day().from()) : "",
+                shot.extent().name().toLowerCase(Locale.ROOT),
+                seen ? figures.clock(cooking, shot.seen()) : "",
                 seen ? figures.clock(cooking, shot.day().to()) : "",
                 shot.step().flatMap(step -> cooking.step(step).say()).orElse(""),
                 String.valueOf(shot.spoken()),

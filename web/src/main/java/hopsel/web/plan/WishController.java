@@ -5,6 +5,7 @@ import hopsel.core.advice.Remedies;
 import hopsel.core.advice.Remedy;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.StepRef;
+import hopsel.core.film.ShootingDay;
 import hopsel.core.plan.Outcome;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
@@ -195,7 +196,11 @@ class WishController {
         return "plan/remedies";
     }
 
+    /** None for a film: they would be tried on the day of shooting, and taking one would store that as the class. */
     private List<Remedy> of(long id, PlannedClass planned) {
+        if (ShootingDay.isFilm(planned.cooking())) {
+            return List.of();
+        }
         return Remedies.of(
                 planned.cooking(),
                 desk.find(id).orElseThrow(NotFoundException::new).stored().wishes(),

@@ -126,8 +126,9 @@ class ShoppingController {
                 .filter(own -> own.use().equals(use))
                 .findFirst()
                 .orElseThrow(NotFoundException::new);
-        CookingClass wanted = StandIn.apply(planned.cooking(), builtIn, item, use, choice.ratio());
         StoredClass stored = found.stored();
+        // What is planned of a film is the day on which it is shot; what is stored is the film.
+        CookingClass wanted = StandIn.apply(stored.cooking(), builtIn, item, use, choice.ratio());
         try {
             if (ClassReview.of(wanted, builtIn).isEmpty()) {
                 String what = "%s in place of %s"

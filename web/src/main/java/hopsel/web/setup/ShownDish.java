@@ -47,7 +47,7 @@ record ShownDish(String title, List<Row> rows) {
             Object[] figures =
                     switch (matter) {
                         case ON_AIR, NOISE -> new Object[] {};
-                        case WORTH -> new Object[] {WORDS.get(after.worth())};
+                        case WORTH -> new Object[] {after.worth()};
                         case PART ->
                             new Object[] {
                                 after.part().map(Object::toString).orElse(""),
@@ -65,8 +65,6 @@ record ShownDish(String title, List<Row> rows) {
             return new Proposal(matter.name(), figures);
         }
     }
-
-    private static final List<String> WORDS = List.of("dull", "some", "good", "the point of it");
 
     static List<ShownDish> of(CookingClass cooking) {
         List<ShownDish> dishes = new ArrayList<>();

@@ -151,6 +151,15 @@ document.addEventListener('change', (event) => {
 });
 
 document.addEventListener('alpine:init', () => {
+  // A number that is typed, and a slider beside it that says the same.
+  window.Alpine.data('slide', () => ({
+    slide() {
+      this.$refs.typed.value = this.$refs.slider.value;
+    },
+    follow() {
+      this.$refs.slider.value = this.$refs.typed.value;
+    },
+  }));
   window.Alpine.data('runSheet', () => ({
     person: '',
     choose() {
@@ -212,3 +221,16 @@ document.addEventListener('click', (event) => {
     field.dispatchEvent(new Event('input', { bubbles: true }));
   });
 });
+
+// What keeps pages for a kitchen without a network; the desk asks for the others of its class beforehand.
+if (navigator.serviceWorker) {
+  window.addEventListener('load', async () => {
+    const worker = document.querySelector('link[rel=manifest]').dataset.worker;
+    await navigator.serviceWorker.register(worker).catch(() => null);
+    const wanted = document.querySelector('main[data-keep]');
+    if (wanted && navigator.onLine) {
+      const ready = await navigator.serviceWorker.ready;
+      ready.active.postMessage({ keep: wanted.dataset.keep.split(' ') });
+    }
+  });
+}

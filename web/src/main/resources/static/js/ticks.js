@@ -68,11 +68,12 @@
         const press = queue[0];
         const body = new URLSearchParams({ key: press.key, done: press.done, client: press.client, _csrf: document.querySelector('.tick-form input[name=_csrf]')?.value || '' });
         const answer = await fetch(list().dataset.ticks, { method: 'POST', body, headers: { Accept: 'application/json' } });
-        if (!answer.ok && answer.status >= 500) {
+        // Whoever has to sign in again first has not lost what they ticked.
+        if (answer.status >= 500 || answer.status === 403 || answer.redirected) {
           throw new Error(String(answer.status));
         }
         keep(waiting().filter((other) => other.client !== press.client));
-        if (answer.ok && !answer.redirected) {
+        if (answer.ok) {
           apply(await answer.json());
         }
       }

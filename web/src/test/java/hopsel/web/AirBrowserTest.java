@@ -69,7 +69,8 @@ class AirBrowserTest {
         host.click("[data-big]");
         assertThat(host.locator("[data-left-word]")).hasText("left");
         assertThat(assistant.locator("[data-left-word]")).hasText("left");
-        String first = host.locator("[data-next] li span").first().textContent().strip();
+        String first =
+                host.locator("[data-next] li .what").first().textContent().strip();
         host.click("[data-big]");
         assertThat(host.locator("main")).containsText(first);
         assertThat(host.locator("[data-timers] li, .air-now .air-title")
@@ -99,7 +100,7 @@ class AirBrowserTest {
             one.click("[data-big]");
             one.waitForTimeout(1500);
         }
-        assertThat(two.locator("[data-big]")).hasText("Done, and on");
+        assertThat(two.locator("[data-big]")).hasText("Done – next");
         one.waitForTimeout(1500);
         int before = events(one);
         one.evaluate("() => document.querySelector('[data-big]').click()");
@@ -112,11 +113,11 @@ class AirBrowserTest {
     @Test
     void whoGoesOnAirOutOfTouchBeginsWithTheClassAndNotWithTheWorkBeforeIt() {
         Page host = open("host", "host");
-        assertThat(host.locator("[data-next] li").first()).containsText("−");
+        assertThat(host.locator("[data-next] strong").first()).hasText(Pattern.compile("\\d\\d:\\d\\d"));
         host.context().setOffline(true);
         host.click("[data-big]");
         assertThat(host.locator("[data-left-word]")).hasText("left");
-        assertThat(host.locator("[data-next] li").first()).not().containsText("−");
+        assertThat(host.locator("[data-next] strong").first()).containsText("now");
         // A finger that slips twice begins one step, not two.
         host.locator("[data-big]").evaluate("one => { one.click(); one.click(); }");
         host.context().setOffline(false);
@@ -126,7 +127,8 @@ class AirBrowserTest {
         String state = host.request()
                 .get(APP.address + "/classes/%d/air/state".formatted(id))
                 .text();
-        assertThat(state).containsPattern("\"status\":\"RUNNING\",\"start\":\\d+,\"end\":\\d+,\"planned\":\\d+,");
+        assertThat(state)
+                .containsPattern("\"status\":\"RUNNING\",\"start\":\\d+,\"end\":\\d+,\"due\":\\d+,\"planned\":\\d+,");
     }
 
     @Test
@@ -139,10 +141,10 @@ class AirBrowserTest {
                 .replaceAll(
                         "(?s).*?\"key\":\"([^\"]+\\|main)\"[^}]*?\"status\":\"AHEAD\"[^}]*?\"hands\":false.*", "$1");
         press(host, "start", running);
-        Locator looked = host.locator("[data-looked]").first();
-        assertThat(looked).isVisible();
+        Locator done = host.locator("[data-timers] [data-done]").first();
+        assertThat(done).isVisible();
         int before = events(host);
-        looked.hover();
+        done.hover();
         host.mouse().down();
         host.waitForTimeout(2300);
         host.mouse().up();
@@ -171,14 +173,12 @@ class AirBrowserTest {
         host.reload();
         assertThat(host.locator("[data-left-word]")).hasText("left");
         host.context().setOffline(true);
-        host.locator("summary")
-                .filter(new Locator.FilterOptions().setHasText("Note for the log"))
-                .click();
+        host.click("[popovertarget=panel-questions]");
         host.fill("[data-note] input", "too soft, 4 min is enough");
         host.click("[data-note] button");
         assertThat(host.locator(".air-away")).isVisible();
         String shown = host.locator("[data-left]").first().textContent();
-        assertThat(host.locator("output[data-left]")).not().hasText(shown);
+        assertThat(host.locator("[data-left]")).not().hasText(shown);
         host.context().setOffline(false);
         assertThat(host.locator(".air-away")).isHidden();
         host.waitForCondition(() -> events(host) == 4);

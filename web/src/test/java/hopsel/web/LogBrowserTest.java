@@ -204,8 +204,9 @@ class LogBrowserTest {
         page.waitForURL("**/air/assistant?run=*");
         // The simulated host goes on air by themselves; what waits for the assistant stands there.
         assertThat(page.locator("[data-left-word]")).hasText("left");
-        assertThat(page.locator("[data-big]")).containsText("Begin");
-        page.click("[data-big]");
+        Locator first = page.locator(".air-touch:enabled").first();
+        assertThat(first).isVisible();
+        first.click();
         page.click("[data-speed='0']");
         assertThat(page.locator("[data-speed='0']")).hasAttribute("aria-pressed", "true");
         assertThat(page.request().get("/reports").status()).isEqualTo(403);

@@ -75,8 +75,11 @@ class TypingBrowserTest {
         page.locator("body").press("PageDown");
         page.waitForTimeout(500);
         assertThat(page.locator("[data-big]")).hasText("We are on air");
-        page.locator("[data-pedal]").click();
-        page.locator("[data-pedal]").blur();
+        page.click("[popovertarget=panel-more]");
+        page.click("[data-set=pedal]");
+        page.keyboard().press("Escape");
+        assertThat(page.locator("[data-shown-while=pedal]")).isVisible();
+        page.locator(":focus").evaluate("one => one.blur()");
         page.keyboard().press("PageDown");
         assertThat(page.locator("[data-left-word]")).hasText("left");
     }
@@ -108,7 +111,7 @@ class TypingBrowserTest {
                                         .set("event", "{\"kind\": \"start\", \"activity\": \"%s\"}".formatted(running))
                                         .set("ago", "0")
                                         .set("client", UUID.randomUUID().toString())));
-        page.click("summary:has-text('Problem')");
+        page.click("[popovertarget=panel-problem]");
         Locator stuck = page.locator("[data-failing] button[data-failed=STUCK]");
         assertThat(stuck.first()).isVisible();
         int there = stuck.count();

@@ -170,6 +170,14 @@ public final class AirState {
                 .toList();
     }
 
+    /**
+     * Seconds from going on air at which an activity is to be over; once that has passed, it is over by so much, while
+     * its end goes on with the clock.
+     */
+    public int due(Standing standing) {
+        return forecast.due(order.number(key(standing.activity)));
+    }
+
     /** What somebody has in hand: running hands work. */
     public Optional<Standing> inHand(String person) {
         return running().stream()

@@ -8,6 +8,7 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
 import hopsel.core.mise.HomeTools;
+import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
 
 import java.math.BigDecimal;
@@ -39,7 +40,7 @@ public record Fallback(StandsIn kind, String what, String instead, BigDecimal ra
         List<Fallback> found = new ArrayList<>();
         if (plan.activities().stream()
                 .anyMatch(activity ->
-                        activity.step().equals(ref) && !activity.copy().once())) {
+                        activity.step().equals(ref) && activity.copy().equals(Copy.swap(ref)))) {
             found.add(new Fallback(StandsIn.MADE_EARLIER, "", "", BigDecimal.ONE));
         }
         Step step = cooking.step(ref);

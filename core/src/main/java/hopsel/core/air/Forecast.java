@@ -200,6 +200,11 @@ final class Forecast {
         return ready;
     }
 
+    /** Seconds from going on air at which an activity is to be over, whether somebody has said so by then or not. */
+    int due(int i) {
+        return starts[i] + lasts(i);
+    }
+
     private int lasts(int i) {
         Activity activity = order.activity(i);
         int seconds = activity.duration();
@@ -230,9 +235,10 @@ final class Forecast {
                 .orElse(activity.duration());
     }
 
-    /** What keeps only so long is not begun before its time; the rest may go on early. */
+    /** What keeps only so long, or is pinned, is not begun before its time; the rest may go on early. */
     private int earliest(Activity activity) {
         return activity.start() < 0
+                        || order.pinned.contains(activity.step())
                         || order.cooking.step(activity.step()).keeps().isPresent()
                 ? activity.start()
                 : 0;

@@ -24,9 +24,8 @@ import java.util.stream.Stream;
  *
  * @param state how the class stands
  * @param assistant who could take something over; empty: nobody
- * @param spares whether what can be swapped out is taken to stand ready
  */
-public record Replies(AirState state, Optional<String> assistant, boolean spares) {
+public record Replies(AirState state, Optional<String> assistant) {
 
     /** Seconds below which nothing is worth being said. */
     private static final int LEAST_GAIN = 30;
@@ -97,11 +96,7 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
                             new ComponentRef(standing.activity().step().dish(), component.id()).toString(),
                             0)));
         }
-        if (spares
-                && !standing.swapped()
-                && step.swap().isPresent()
-                && Forecast.swap(state.order(), standing.activity())
-                        < standing.activity().duration()) {
+        if (Spare.shortens(state, standing) && Spare.isReady(state, key)) {
             found.add(new Reply(Means.SWAP_OUT, key, "", 0));
         }
         return found.stream();
@@ -172,6 +167,6 @@ public record Replies(AirState state, Optional<String> assistant, boolean spares
     }
 
     Replies in(AirState other) {
-        return new Replies(other, assistant, spares);
+        return new Replies(other, assistant);
     }
 }

@@ -112,7 +112,7 @@ public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<
             int clock = 0;
             turn(clock);
             if (conduct == Conduct.HINDSIGHT) {
-                take(new Replies(known(), assistant, false).best(slot).replies(), clock);
+                take(new Replies(known(), assistant).best(slot).replies(), clock);
             }
             AirState state = at(clock);
             while (clock < LONGEST && !state.over()) {
@@ -154,7 +154,7 @@ public record Practice(List<AirEvent> events, List<Integer> ends, int end, List<
         /** A host looks at advice again once it got a minute worse. */
         private void advise(AirState state, int clock) {
             if (conduct == Conduct.ADVISED && state.end() > slot && state.end() > advisedAt + MINUTE) {
-                take(new Replies(state, assistant, false).best(slot).replies(), clock);
+                take(new Replies(state, assistant).best(slot).replies(), clock);
                 advisedAt = at(clock).end();
             }
         }

@@ -6,9 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
+import hopsel.core.air.Happened.HandedIn;
+import hopsel.core.air.Reply.Means;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Show;
+import hopsel.core.dish.StepRef;
 import hopsel.core.dish.Use;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -26,6 +29,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** A class on air: what was pressed, and what that makes of the rest. Minutes in the tests, seconds in the core. */
 class AirStateTest {
@@ -126,6 +130,46 @@ class AirStateTest {
     }
 
     @Test
+    void whatIsPinnedIsNotBegunEarlyAndTheRestIs() {
+        layout = RunningOrder.of(cooking, plan, Set.of(new StepRef("dish", "bake")));
+        press(0, "ON_AIR", "");
+        press(0, "START", "mix");
+        press(4, "DONE", "mix");
+        assertThat(step(at(4), "bake").start()).isEqualTo(10 * 60);
+        layout = RunningOrder.of(cooking, plan);
+        assertThat(step(at(4), "bake").start()).isEqualTo(4 * 60);
+    }
+
+    @Test
+    void whatIsOverIsSaidToBeOverBySoMuch() {
+        press(0, "ON_AIR", "");
+        press(0, "START", "mix");
+        assertThat(at(13).due(step(at(13), "mix"))).isEqualTo(10 * 60);
+        assertThat(step(at(13), "mix").end()).isEqualTo(13 * 60);
+    }
+
+    @Test
+    void oneMadeEarlierIsOfferedOnlyWhereSomebodyHasSaidThatItStandsReady() {
+        of(SmallClass.of(60)
+                .part(
+                        "a",
+                        hands("mix", 10),
+                        watch("bake", 20).after("mix").swap(2),
+                        hands("serve", 5).after("bake"))
+                .build());
+        press(0, "ON_AIR", "");
+        press(40, "START", "mix");
+        AirState late = at(41);
+        assertThat(Spare.of(late)).singleElement().satisfies(spare -> assertThat(spare.ready())
+                .isFalse());
+        assertThat(new Replies(late, Optional.empty()).alone()).noneMatch(reply -> reply.means() == Means.SWAP_OUT);
+        String key = AirState.key(step(late, "bake").activity());
+        events.add(new AirEvent(3, AIR, new HandedIn(Spare.id(key))));
+        assertThat(new Replies(at(41), Optional.empty()).alone())
+                .anyMatch(reply -> reply.means() == Means.SWAP_OUT && reply.gain() == 18 * 60);
+    }
+
+    @Test
     void anythingPressedCanBeUndoneAndTheUndoingToo() {
         press(0, "ON_AIR", "");
         press(0, "START", "mix");
@@ -168,7 +212,7 @@ class AirStateTest {
                 .build());
         press(0, "ON_AIR", "");
         AirState state = at(8);
-        List<Reply> all = new Replies(state, Optional.of("assistant"), false).alone();
+        List<Reply> all = new Replies(state, Optional.of("assistant")).alone();
         assertThat(all).isNotEmpty().allSatisfy(reply -> {
             List<AirEvent> taken = new ArrayList<>(events);
             taken.add(new AirEvent(99, AIR.plusSeconds(8 * 60), reply.pressed()));
@@ -232,7 +276,7 @@ class AirStateTest {
                 .part("dip", hands("stir", 5).show(Show.MAY))
                 .build());
         press(0, "ON_AIR", "");
-        assertThat(new Replies(at(1), Optional.empty(), false).alone())
+        assertThat(new Replies(at(1), Optional.empty()).alone())
                 .filteredOn(reply -> reply.pressed() instanceof Happened.Skip)
                 .extracting(Reply::key)
                 .allMatch(key -> key.contains("/stir|"))

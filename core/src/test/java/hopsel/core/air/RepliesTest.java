@@ -57,7 +57,7 @@ class RepliesTest {
     /** Every set of at most four things that can be done at all, tried out. */
     private static Way exhaustive(AirState start, int slot) {
         List<Reply> all = start.standings().stream()
-                .flatMap(new Replies(start, Optional.of("assistant"), false)::of)
+                .flatMap(new Replies(start, Optional.of("assistant"))::of)
                 .map(reply -> reply.gaining(0))
                 .toList();
         Way best = new Way(List.of(), start.end());
@@ -93,7 +93,7 @@ class RepliesTest {
         AirState state = late(cooking, 60 * (2 + random.nextInt(8)));
         for (int slot : List.of(state.end() - 60, state.end() - 300, state.end() - 600, state.end() - 3000)) {
             Way best = exhaustive(state, slot);
-            Way advised = new Replies(state, Optional.of("assistant"), false).best(slot);
+            Way advised = new Replies(state, Optional.of("assistant")).best(slot);
             assertThat(advised.end() <= slot)
                     .as("whether it fits %d: %s against %s", slot, advised, best)
                     .isEqualTo(best.end() <= slot);
@@ -108,12 +108,12 @@ class RepliesTest {
     @Test
     void eachKindOfReplyIsOfferedWhereItCanBeTaken() {
         AirState state = late(made(new SplittableRandom(1)), 600);
-        List<Reply> all = new Replies(state, Optional.of("assistant"), false).alone();
+        List<Reply> all = new Replies(state, Optional.of("assistant")).alone();
         assertThat(all).extracting(Reply::means).contains(Means.CUT_TALK, Means.HAND_OVER);
-        assertThat(new Replies(state, Optional.empty(), false).alone())
+        assertThat(new Replies(state, Optional.empty()).alone())
                 .extracting(Reply::means)
                 .doesNotContain(Means.HAND_OVER);
-        assertThat(new Replies(state, Optional.of("assistant"), false).drops())
+        assertThat(new Replies(state, Optional.of("assistant")).drops())
                 .allMatch(reply -> reply.gain() >= 30)
                 .isSortedAccordingTo((one, two) -> two.gain() - one.gain());
     }
@@ -129,12 +129,10 @@ class RepliesTest {
                 .part("dip", hands("stir", 4), hands("spoon", 2).after("stir"))
                 .build();
         AirState state = late(cooking, 600);
-        assertThat(new Replies(state, Optional.empty(), false).drops())
-                .singleElement()
-                .satisfies(reply -> {
-                    assertThat(reply.text()).isEqualTo("dish/dip");
-                    assertThat(reply.gain()).isEqualTo(6 * 60);
-                });
+        assertThat(new Replies(state, Optional.empty()).drops()).singleElement().satisfies(reply -> {
+            assertThat(reply.text()).isEqualTo("dish/dip");
+            assertThat(reply.gain()).isEqualTo(6 * 60);
+        });
         CookingClass aside = SmallClass.of(30)
                 .part("broth", hands("boil", 8))
                 .part("noodles and toppings", hands("soak", 4), hands("cut", 3).after("soak"))
@@ -143,10 +141,10 @@ class RepliesTest {
                         hands("pick", 3),
                         hands("plate", 2).after("pick").after("boil").after("cut"))
                 .build();
-        assertThat(new Replies(late(aside, 600), Optional.empty(), false).drops())
+        assertThat(new Replies(late(aside, 600), Optional.empty()).drops())
                 .as("noodles are no topping, and the plate is where the dish ends")
                 .isEmpty();
-        assertThat(new Replies(state, Optional.empty(), false).best(31 * 60).replies())
+        assertThat(new Replies(state, Optional.empty()).best(31 * 60).replies())
                 .extracting(Reply::means)
                 .containsExactly(Means.DROP_COMPONENT);
     }

@@ -39,6 +39,9 @@ class SecurityConfiguration {
                                 "/shop/**",
                                 "/guest/**",
                                 "/join/**",
+                                "/offline",
+                                "/sw.js",
+                                "/manifest.webmanifest",
                                 "/error")
                         .permitAll()
                         // An assistant looks, ticks off and packs; changing things is the host's.

@@ -3,12 +3,16 @@ package hopsel.web.air;
 import hopsel.core.air.Happened;
 import hopsel.core.air.Ovens;
 import hopsel.core.air.Taste;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.kitchen.Role;
+import hopsel.core.planned.PlannedClass;
 import hopsel.core.practice.Pace;
 import hopsel.formats.eventfile.EventFile;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.mise.Preparations;
 import hopsel.web.plan.ClassPages;
 
 import org.springframework.http.HttpHeaders;
@@ -38,17 +42,19 @@ class AirController {
     private final AirDesk desk;
     private final AirRuns runs;
     private final AirStreams streams;
+    private final Preparations preparations;
 
-    AirController(ClassPages pages, AirDesk desk, AirRuns runs, AirStreams streams) {
+    AirController(ClassPages pages, AirDesk desk, AirRuns runs, AirStreams streams, Preparations preparations) {
         this.pages = pages;
         this.desk = desk;
         this.runs = runs;
         this.streams = streams;
+        this.preparations = preparations;
     }
 
     @GetMapping("/classes/{id}/air")
     String host(@PathVariable("id") long id, Model model) {
-        return screen(id, "host", 0, model);
+        return screen(id, "host", 0, false, model);
     }
 
     @GetMapping("/classes/{id}/air/{screen:host|assistant|audience}")
@@ -56,15 +62,27 @@ class AirController {
             @PathVariable("id") long id,
             @PathVariable("screen") String screen,
             @RequestParam(value = "run", defaultValue = "0") long run,
+            @RequestParam(value = "overlay", defaultValue = "false") boolean overlay,
             Model model) {
         pages.open(id, Station.AIR, model);
-        model.addAttribute("planned", desk.planned(new Run(id, run)));
+        PlannedClass planned = desk.planned(new Run(id, run));
+        CookingClass cooking = planned.cooking();
+        model.addAttribute("planned", planned);
+        model.addAttribute("overlay", overlay);
+        model.addAttribute(
+                "starts", cooking.startsAt().atZone(cooking.zone()).toInstant().toEpochMilli());
+        model.addAttribute(
+                "hosts",
+                cooking.people().stream()
+                        .filter(person -> person.role() == Role.HOST)
+                        .toList());
+        model.addAttribute("open", preparations.stillOpen(id, planned));
         model.addAttribute("screen", screen);
         model.addAttribute("run", run);
         model.addAttribute("speeds", SPEEDS);
         model.addAttribute("touch", Taste.TOUCH);
         model.addAttribute("events", EventFile.description());
-        model.addAttribute("ovenNames", Ovens.of(desk.planned(new Run(id, run)).cooking()));
+        model.addAttribute("ovenNames", Ovens.of(cooking));
         runs.rehearsal(new Run(id, run)).ifPresent(rehearsal -> model.addAttribute("rehearsal", rehearsal));
         return "air/desk";
     }

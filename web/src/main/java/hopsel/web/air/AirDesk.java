@@ -42,6 +42,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -121,9 +122,15 @@ class AirDesk {
                         ? known
                         : new Prepared(
                                 planned,
-                                RunningOrder.of(planned.cooking(), planned.plan()),
+                                RunningOrder.of(planned.cooking(), planned.plan(), pinned(run)),
                                 Talk.of(planned.cooking(), planned.plan()),
                                 words(run.id(), planned)));
+    }
+
+    private Set<StepRef> pinned(Run run) {
+        return plans.find(run.id())
+                .map(now -> now.stored().wishes().pins().keySet())
+                .orElse(Set.of());
     }
 
     AirState state(Run run, PlannedClass planned, List<AirEvent> events) {

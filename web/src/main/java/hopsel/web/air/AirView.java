@@ -48,11 +48,13 @@ record AirView(
         List<Hand> handIns,
         List<String> toFilm,
         List<String> because,
-        List<String> before) {
+        List<String> before,
+        List<Ready> spares) {
 
     /**
      * A step as it stands.
      *
+     * @param due seconds at which it is to be over; where that has passed, the end goes on with the clock
      * @param owner HOST or ASSISTANT
      * @param can whether what it waits for is done
      * @param waits keys of what it waits for and that is not done; empty: it can begin
@@ -75,6 +77,7 @@ record AirView(
             String status,
             int start,
             int end,
+            int due,
             int planned,
             String person,
             String owner,
@@ -139,8 +142,11 @@ record AirView(
     /** A question that waits. */
     record Question(long number, String text, int at) {}
 
-    /** What nobody has shown, and whether its step is over. */
-    record Missing(String key, String what, boolean cue, boolean gone) {}
+    /** What nobody has shown, of which step, and whether that is over. */
+    record Missing(String activity, String key, String what, boolean cue, boolean gone) {}
+
+    /** A step of which one more can stand ready: what is said then, and whether somebody did. */
+    record Ready(String id, String title, boolean ready) {}
 
     /** Somebody who works. */
     record Someone(String id, String name, boolean host) {}

@@ -17,6 +17,7 @@ import hopsel.core.air.Pause;
 import hopsel.core.air.Replies;
 import hopsel.core.air.Reply;
 import hopsel.core.air.SafetyOnAir;
+import hopsel.core.air.Spare;
 import hopsel.core.air.Taste;
 import hopsel.core.bench.Ladders;
 import hopsel.core.classes.CookingClass;
@@ -44,6 +45,7 @@ import hopsel.web.air.AirView.In;
 import hopsel.web.air.AirView.Item;
 import hopsel.web.air.AirView.Missing;
 import hopsel.web.air.AirView.Question;
+import hopsel.web.air.AirView.Ready;
 import hopsel.web.air.AirView.Rung;
 import hopsel.web.air.AirView.Someone;
 import hopsel.web.air.AirView.Wait;
@@ -142,7 +144,8 @@ final class AirViews {
                         .map(standing -> AirState.key(standing.activity()))
                         .toList(),
                 because(),
-                before);
+                before,
+                Spare.of(state).stream().map(this::spare).toList());
     }
 
     private List<String> because() {
@@ -170,7 +173,7 @@ final class AirViews {
         if (state.onAir().isEmpty() || state.over()) {
             return new Advice(false, 0, List.of(), state.end(), List.of(), List.of());
         }
-        Replies replies = new Replies(state, someone(Role.ASSISTANT), true);
+        Replies replies = new Replies(state, someone(Role.ASSISTANT));
         Replies.Way way = danger.late() ? replies.best(danger.slot()) : new Replies.Way(List.of(), state.end());
         return new Advice(
                 danger.late(),
@@ -215,7 +218,12 @@ final class AirViews {
                         .cue()
                         .orElse("")
                 : name(missing.key());
-        return new Missing(missing.key(), what, missing.cue(), missing.gone());
+        return new Missing(missing.activity(), missing.key(), what, missing.cue(), missing.gone());
+    }
+
+    private Ready spare(Spare spare) {
+        String key = AirState.key(spare.standing().activity());
+        return new Ready(Spare.id(key), titleWithDish(spare.standing().activity()), spare.ready());
     }
 
     private String name(String key) {
@@ -290,6 +298,7 @@ final class AirViews {
                 standing.status().name(),
                 standing.start(),
                 standing.end(),
+                state.due(standing),
                 activity.start(),
                 standing.person().orElse(""),
                 standing.owner(cooking).name(),

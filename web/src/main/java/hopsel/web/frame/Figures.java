@@ -227,6 +227,11 @@ public class Figures {
         return time((seconds + 59) / 60 * 60);
     }
 
+    /** Seconds as minutes to the half, up: a plan is not read by the second. */
+    public String halves(int seconds) {
+        return time((seconds + 29) / 30 * 30);
+    }
+
     /** Such as {@code 1 h 05 min}, {@code 25 min}, {@code 4½ min} or {@code 40 s}. */
     public String time(int seconds) {
         if (seconds < 60) {

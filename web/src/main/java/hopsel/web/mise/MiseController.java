@@ -8,10 +8,8 @@ import hopsel.web.frame.Figures;
 import hopsel.web.frame.LabelSheet;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Print;
-import hopsel.web.frame.Remembered;
 import hopsel.web.frame.Station;
 import hopsel.web.plan.ClassPages;
-import hopsel.web.provision.ShelfStore;
 import hopsel.web.tick.TickStore;
 
 import org.springframework.http.ContentDisposition;
@@ -35,24 +33,23 @@ class MiseController {
 
     private final OwnAddress address;
     private final ClassPages pages;
-    private final ShelfStore shelf;
+    private final Preparations preparations;
     private final TickStore ticks;
     private final CountdownCalendar calendar;
     private final Print print;
     private final Figures figures;
-    private final Remembered<Prepared> remembered = new Remembered<>();
 
     MiseController(
             OwnAddress address,
             ClassPages pages,
-            ShelfStore shelf,
+            Preparations preparations,
             TickStore ticks,
             CountdownCalendar calendar,
             Print print,
             Figures figures) {
         this.address = address;
         this.pages = pages;
-        this.shelf = shelf;
+        this.preparations = preparations;
         this.ticks = ticks;
         this.calendar = calendar;
         this.print = print;
@@ -62,14 +59,10 @@ class MiseController {
     private Optional<Prepared> open(long id, String part, Model model) {
         PlannedClass planned = pages.open(id, Station.MISE, model);
         model.addAttribute("part", part);
-        Optional<Prepared> prepared = planned.plan().possible() ? Optional.of(prepared(id, planned)) : Optional.empty();
+        Optional<Prepared> prepared =
+                planned.plan().possible() ? Optional.of(preparations.of(id, planned)) : Optional.empty();
         prepared.ifPresent(all -> model.addAttribute("prepared", all));
         return prepared;
-    }
-
-    private Prepared prepared(long id, PlannedClass planned) {
-        Map<String, Integer> leadDays = shelf.leadDays();
-        return remembered.of(id, planned, leadDays, () -> Prepared.of(planned, leadDays));
     }
 
     @GetMapping("/classes/{id}/mise")
@@ -102,7 +95,7 @@ class MiseController {
     @GetMapping("/classes/{id}/mise/countdown")
     String countdown(@PathVariable("id") long id, Model model) {
         open(id, "countdown", model);
-        model.addAttribute("ticks", ticks.now(id, "countdown"));
+        model.addAttribute("ticks", ticks.now(id, Preparations.COUNTDOWN));
         return "mise/countdown";
     }
 

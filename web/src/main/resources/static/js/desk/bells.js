@@ -12,7 +12,7 @@ export const sign = (state, item) => SHAPES[shape(state, item)];
 /** What rings at a moment, the longest first: a look that is due, or a step that is over. */
 export const ringing = (state, now) => state.items.filter((item) => item.status === 'RUNNING' && !item.hands && item.shown !== undefined).map((item) => {
   const due = item.looks.filter((at) => at <= now).length;
-  const over = now - item.end;
+  const over = now - item.due;
   const since = over >= 0 ? over : due > item.looked ? now - item.looks[due - 1] : -1;
   return { item, over: over >= 0, since };
 }).filter((ring) => ring.since >= 0).sort((one, two) => two.since - one.since);
@@ -32,14 +32,26 @@ export class Bell {
     this.sound = null;
   }
 
+  /** One tone, to hear whether it can be heard. */
+  once() {
+    if (this.sound) {
+      this.tone(LOWEST, 1);
+    }
+  }
+
+  /** Whether something rang just now. */
   ring(state, rings) {
-    rings.forEach(({ item, over }) => {
-      const key = `${item.key} ${over ? item.end : item.looked}`;
-      if (this.sound && Date.now() - (this.rung.get(key) || 0) > AGAIN) {
+    return rings.filter(({ item, over }) => {
+      const key = `${item.key} ${over ? item.due : item.looked}`;
+      const due = Date.now() - (this.rung.get(key) || 0) > AGAIN;
+      if (due) {
         this.rung.set(key, Date.now());
+      }
+      if (due && this.sound) {
         this.tone(LOWEST * STEP ** shape(state, item), over ? 3 : 1);
       }
-    });
+      return due;
+    }).length > 0;
   }
 
   tone(frequency, times) {

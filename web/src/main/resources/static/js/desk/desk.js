@@ -3,6 +3,7 @@
 import { Bell } from './bells.js';
 import { Drawing } from './draw.js';
 import { Run } from './run.js';
+import { Settings } from './setting.js';
 
 /* Milliseconds in which a press still means the step that has just gone: somebody else was quicker. */
 const MEANT_BEFORE = 900;
@@ -13,17 +14,22 @@ const DOOR = 15;
 /* Milliseconds between two times that this screen asks of its own accord. */
 const SLOWEST = 5000;
 const QUICKEST = 500;
+/* A step that is over after so small a share of its time, or in so few seconds, was perhaps pressed by mistake: for a while
+   the same button takes it back. */
+const HASTE = 0.2;
+const LEAST = 8;
+const TAKE_BACK = 6000;
 
 const main = document.querySelector('main.air');
 const screen = main.dataset.screen;
 const bell = new Bell();
 let drawing = null;
-let byItself = false;
-// Keys press "done" only where somebody said that they have a pedal: Space and Page down scroll everywhere else.
-let pedal = false;
 let pressedHere = 0;
 const run = new Run(main, () => drawing && draw());
 drawing = new Drawing(main, run);
+const settings = new Settings(main, bell);
+const AS = `hopsel-desk-as ${main.dataset.press}`;
+drawing.as = main.dataset.several === 'yes' ? localStorage.getItem(AS) || '' : '';
 
 function big(fromKey) {
   const { state } = run;
@@ -43,23 +49,40 @@ function big(fromKey) {
     return;
   }
   pressedHere = Date.now();
+  if (drawing.slip && Date.now() < drawing.slip.until) {
+    takeBack();
+    return;
+  }
   const hand = drawing.inHand();
   const next = drawing.ahead()[0];
+  const pressed = [];
   if (hand) {
-    run.press({ kind: 'done', activity: hand.key });
+    pressed.push(run.press({ kind: 'done', activity: hand.key }));
+    const lasted = run.now() - hand.start;
+    if (lasted < Math.max(LEAST, (hand.due - hand.start) * HASTE) && state.speed <= 1) {
+      drawing.slip = { title: hand.title, until: Date.now() + TAKE_BACK, pressed };
+    }
   }
   // Nothing begins whose input is not there.
   if (next && drawing.isThere(next)) {
-    run.press({ kind: 'start', activity: next.key });
+    pressed.push(run.press({ kind: 'start', activity: next.key }));
   } else if (!next && !hand && screen === 'host') {
     run.press({ kind: 'over' });
   }
 }
 
+/* What was pressed last by the big button is undone, the last first. */
+async function takeBack() {
+  const { pressed } = drawing.slip;
+  drawing.slip = null;
+  await run.written(pressed);
+  [...pressed].reverse().map((client) => run.numbers.get(client)).filter((number) => number).forEach((number) => run.press({ kind: 'undo', event: number }));
+}
+
 /* Nothing at all for "done": once it is switched on, the host's screen goes on by itself when the time of a step is over. */
 function goOn() {
-  const hand = byItself && run.state && run.state.onAir && !run.state.over ? drawing.inHand() : null;
-  if (hand && (hand.sight ? hand.sight !== 'NOT_YET' : hand.end <= run.now())) {
+  const hand = settings.isOn('byItself') && run.state && run.state.onAir && !run.state.over ? drawing.inHand() : null;
+  if (hand && (hand.sight ? hand.sight !== 'NOT_YET' : hand.due <= run.now())) {
     big(false);
   }
 }
@@ -67,7 +90,9 @@ function goOn() {
 function draw() {
   const rings = drawing.draw();
   if (run.state && screen !== 'audience') {
-    bell.ring(run.state, rings);
+    if (bell.ring(run.state, rings)) {
+      settings.shake();
+    }
   }
 }
 
@@ -76,22 +101,23 @@ const hand = () => drawing.inHand() || {};
 const about = (key) => (key ? { activity: key } : {});
 const actions = {
   big: () => big(true),
-  byItself: (one) => {
-    byItself = !byItself;
-    one.setAttribute('aria-pressed', String(byItself));
+  set: (one) => settings.turn(one.dataset.set),
+  fullScreen: () => (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen()),
+  as: (one) => {
+    drawing.as = one.dataset.as;
+    localStorage.setItem(AS, drawing.as);
+    showWho();
+    draw();
   },
-  pedal: (one) => {
-    pedal = !pedal;
-    one.setAttribute('aria-pressed', String(pedal));
+  menu: (one) => {
+    drawing.chosen = one.dataset.menu;
+    draw();
+    document.getElementById('panel-menu').showPopover();
   },
-  sound: (one) => {
-    const on = one.getAttribute('aria-pressed') !== 'true';
-    one.setAttribute('aria-pressed', String(on));
-    if (on) {
-      bell.on();
-    } else {
-      bell.off();
-    }
+  allIn: (one) => run.state.missing.filter((own) => own.activity === one.dataset.allIn).forEach((own) => run.press({ kind: 'shown', what: own.key })),
+  askNoMore: (one) => {
+    drawing.asked.add(one.dataset.askNoMore);
+    draw();
   },
   undo: () => run.state.undo && run.press({ kind: 'undo', event: run.state.undo }),
   speed: (one) => run.pace(one.dataset.speed),
@@ -119,8 +145,12 @@ main.addEventListener('click', (event) => {
     return;
   }
   const what = Object.keys(actions).find((name) => one.dataset[name] !== undefined);
+  const inMenu = one.closest('#panel-menu');
   if (what) {
     actions[what](one);
+  }
+  if (what && inMenu) {
+    inMenu.hidePopover();
   }
 });
 
@@ -144,15 +174,21 @@ document.addEventListener('keydown', (event) => {
     return;
   }
   const onButton = event.target.matches('button');
-  if (pedal && (event.key === 'PageDown' || ((event.key === ' ' || event.key === 'Enter') && !onButton))) {
+  if (settings.isOn('pedal') && (event.key === 'PageDown' || ((event.key === ' ' || event.key === 'Enter') && !onButton))) {
     event.preventDefault();
     big(true);
-  } else if (event.key === 'z' || (pedal && event.key === 'PageUp')) {
+  } else if (settings.isOn('pedal') && (event.key === 'z' || event.key === 'PageUp')) {
     event.preventDefault();
     actions.undo();
   }
 });
 
+/* Several hosts, and whose work this screen shows. */
+function showWho() {
+  main.querySelectorAll('[data-as]').forEach((one) => one.setAttribute('aria-pressed', String(one.dataset.as === drawing.as)));
+}
+
+showWho();
 run.ask();
 run.listen();
 run.send();
@@ -160,6 +196,7 @@ window.setInterval(() => {
   goOn();
   draw();
 }, 250);
+window.addEventListener('resize', draw);
 // The rest of the plan moves with the clock, too, and in a rehearsal that may go fast.
 const keepAsking = () => window.setTimeout(() => {
   run.ask();

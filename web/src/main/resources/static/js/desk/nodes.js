@@ -29,7 +29,11 @@ const sameButton = (one, two) => one.nodeName !== 'BUTTON' || JSON.stringify(one
 /* A figure that counts must not take the button beside it away from under a finger; a button that means something else must. */
 const patch = (now, next) => {
   if (now.nodeType !== next.nodeType || now.nodeName !== next.nodeName || (now.nodeType === Node.ELEMENT_NODE && !sameButton(now, next))) {
+    const held = now === document.activeElement;
     now.replaceWith(next);
+    if (held) {
+      next.focus();
+    }
   } else if (now.nodeType === Node.TEXT_NODE) {
     if (now.data !== next.data) {
       now.data = next.data;
@@ -52,9 +56,4 @@ export const put = (target, nodes) => {
   if (target) {
     children(target, nodes);
   }
-};
-
-export const clock = (seconds) => {
-  const whole = Math.abs(seconds);
-  return `${seconds < 0 ? '−' : ''}${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 };

@@ -4,6 +4,7 @@
 const AWAY = 8000;
 const UNSENT = 2500;
 const AGAIN = 1500;
+const TRIES = 15;
 
 export class Run {
   constructor(main, changed) {
@@ -18,8 +19,13 @@ export class Run {
     this.got = Date.now();
     this.heard = Date.now();
     this.sending = false;
+    // Until somebody has asked once, nobody knows whether it is in touch.
+    this.tried = false;
+    // Numbers of events as the server wrote them down, by what they were pressed as.
+    this.numbers = new Map();
     if (this.state) {
       // What was kept before a reload went on counting meanwhile.
+      this.heard = this.state.kept || this.heard;
       this.state.now += Math.max(0, Date.now() - (this.state.kept || Date.now())) * this.state.speed;
     }
   }
@@ -43,7 +49,7 @@ export class Run {
     const unsent = this.queue[0];
     const waiting = unsent ? Date.now() - unsent.at : 0;
     const silent = Date.now() - this.heard;
-    return silent < AWAY && waiting < UNSENT ? 0 : Math.floor(Math.max(silent, waiting) / 1000);
+    return !this.tried || silent < AWAY && waiting < UNSENT ? 0 : Math.floor(Math.max(silent, waiting) / 1000);
   }
 
   take(fresh) {
@@ -65,8 +71,10 @@ export class Run {
         this.take(await answer.json());
       }
     } catch (problem) {
-      this.changed();
+      // It stays as it was heard of last.
     }
+    this.tried = true;
+    this.changed();
   }
 
   async send() {
@@ -85,7 +93,9 @@ export class Run {
         }
         this.queue = this.queue.filter((other) => other.client !== press.client);
         if (answer.ok) {
-          this.take(await answer.json());
+          const state = await answer.json();
+          this.numbers.set(press.client, state.undo);
+          this.take(state);
         }
       }
     } catch (problem) {
@@ -101,10 +111,10 @@ export class Run {
     const item = state.items.find((own) => own.key === event.activity);
     const assumed = {
       'on-air': () => !state.onAir && this.begin(),
-      start: () => item && Object.assign(item, { end: this.now() + (item.end - item.start), start: this.now(), status: 'RUNNING' }),
+      start: () => item && Object.assign(item, { end: this.now() + (item.end - item.start), due: this.now() + (item.due - item.start), start: this.now(), status: 'RUNNING' }),
       done: () => item && Object.assign(item, { status: 'DONE' }),
       failed: () => item && Object.assign(item, { status: 'FAILED' }),
-      extend: () => item && Object.assign(item, { end: item.end + event.seconds }),
+      extend: () => item && Object.assign(item, { end: item.end + event.seconds, due: item.due + event.seconds }),
       looked: () => item && Object.assign(item, { looked: item.looked + 1 }),
       shown: () => this.show(event.what),
       'handed-in': () => { state.handIns = state.handIns.filter((hand) => hand.id !== event.what); },
@@ -144,6 +154,14 @@ export class Run {
     this.assume(one);
     this.changed();
     this.send();
+    return client;
+  }
+
+  /** Waits until the server has written down what was pressed, or cannot be reached. */
+  async written(clients) {
+    for (let tries = 0; tries < TRIES && clients.some((client) => !this.numbers.has(client)); tries += 1) {
+      await new Promise((go) => { window.setTimeout(go, AGAIN / TRIES); });
+    }
   }
 
   async pace(speed) {

@@ -1,5 +1,8 @@
 package hopsel.web.air;
 
+import hopsel.web.air.AirView.Screen;
+
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -8,38 +11,52 @@ import tools.jackson.databind.json.JsonMapper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.zip.GZIPOutputStream;
 
-/**
- * How a class stands, as it goes over the wire: written and packed once, for as many screens as ask.
- *
- * @param view what it says
- * @param plain as JSON
- * @param packed the same, compressed
- */
-record AirAnswer(AirView view, byte[] plain, byte[] packed) {
+/** How a class stands, as it goes over the wire: each kind of screen's part written once, for as many as ask. */
+final class AirAnswer {
 
-    static AirAnswer of(AirView view, JsonMapper mapper) {
-        byte[] plain = mapper.writeValueAsBytes(view);
+    private final AirView view;
+    private final JsonMapper mapper;
+    private final Map<Screen, String> parts = new EnumMap<>(Screen.class);
+
+    AirAnswer(AirView view, JsonMapper mapper) {
+        this.view = view;
+        this.mapper = mapper;
+    }
+
+    AirView view() {
+        return view;
+    }
+
+    /** The part of a screen, as one line of JSON. */
+    synchronized String part(Screen screen) {
+        return parts.computeIfAbsent(screen, own -> mapper.writeValueAsString(view.of(own)));
+    }
+
+    /**
+     * An answer as a browser takes it.
+     *
+     * @param accepts encodings that it takes, as it says; null: none
+     */
+    static ResponseEntity<byte[]> to(byte[] plain, @Nullable String accepts) {
+        ResponseEntity.BodyBuilder answer = ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING);
+        return accepts != null && accepts.contains("gzip")
+                ? answer.header(HttpHeaders.CONTENT_ENCODING, "gzip").body(packed(plain))
+                : answer.body(plain);
+    }
+
+    private static byte[] packed(byte[] plain) {
         ByteArrayOutputStream packed = new ByteArrayOutputStream();
         try (GZIPOutputStream out = new GZIPOutputStream(packed)) {
             out.write(plain);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return new AirAnswer(view, plain, packed.toByteArray());
-    }
-
-    /**
-     * The answer to a screen.
-     *
-     * @param accepts encodings that it takes, as it says; null: none
-     */
-    ResponseEntity<byte[]> to(String accepts) {
-        boolean pack = accepts != null && accepts.contains("gzip");
-        ResponseEntity.BodyBuilder answer = ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING);
-        return pack ? answer.header(HttpHeaders.CONTENT_ENCODING, "gzip").body(packed) : answer.body(plain);
+        return packed.toByteArray();
     }
 }

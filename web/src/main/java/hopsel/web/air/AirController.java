@@ -10,6 +10,7 @@ import hopsel.core.practice.Pace;
 import hopsel.formats.eventfile.EventFile;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
+import hopsel.web.air.AirView.Screen;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.mise.Preparations;
@@ -26,7 +27,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.databind.json.JsonMapper;
 
+import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 
@@ -43,13 +46,21 @@ class AirController {
     private final AirRuns runs;
     private final AirStreams streams;
     private final Preparations preparations;
+    private final JsonMapper mapper;
 
-    AirController(ClassPages pages, AirDesk desk, AirRuns runs, AirStreams streams, Preparations preparations) {
+    AirController(
+            ClassPages pages,
+            AirDesk desk,
+            AirRuns runs,
+            AirStreams streams,
+            Preparations preparations,
+            JsonMapper mapper) {
         this.pages = pages;
         this.desk = desk;
         this.runs = runs;
         this.streams = streams;
         this.preparations = preparations;
+        this.mapper = mapper;
     }
 
     @GetMapping("/classes/{id}/air")
@@ -91,14 +102,32 @@ class AirController {
     ResponseEntity<byte[]> state(
             @PathVariable("id") long id,
             @RequestParam(value = "run", defaultValue = "0") long run,
+            @RequestParam(value = "screen", defaultValue = "HOST") Screen screen,
             @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts) {
-        return desk.answer(new Run(id, run)).to(accepts);
+        return answer(new Run(id, run), screen, accepts);
+    }
+
+    private ResponseEntity<byte[]> answer(Run run, Screen screen, String accepts) {
+        return AirAnswer.to(desk.answer(run).part(screen).getBytes(StandardCharsets.UTF_8), accepts);
+    }
+
+    /** What is said of the steps whatever happens: asked for once. */
+    @GetMapping("/classes/{id}/air/script")
+    ResponseEntity<byte[]> script(
+            @PathVariable("id") long id,
+            @RequestParam(value = "run", defaultValue = "0") long run,
+            @RequestParam(value = "screen", defaultValue = "HOST") Screen screen,
+            @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts) {
+        return AirAnswer.to(mapper.writeValueAsBytes(desk.script(new Run(id, run), screen)), accepts);
     }
 
     @GetMapping(value = "/classes/{id}/air/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter stream(@PathVariable("id") long id, @RequestParam(value = "run", defaultValue = "0") long run) {
+    SseEmitter stream(
+            @PathVariable("id") long id,
+            @RequestParam(value = "run", defaultValue = "0") long run,
+            @RequestParam(value = "screen", defaultValue = "HOST") Screen screen) {
         desk.planned(new Run(id, run));
-        return streams.open(new Run(id, run));
+        return streams.open(new Run(id, run), screen);
     }
 
     /** Something is pressed on a screen; what no screen of ours sends is not taken. */
@@ -109,13 +138,15 @@ class AirController {
             @RequestParam("event") String event,
             @RequestParam(value = "ago", defaultValue = "0") long ago,
             @RequestParam("client") String client,
+            @RequestParam(value = "screen", defaultValue = "HOST") Screen screen,
             @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts,
             Principal who) {
         if (event.length() > LONGEST || client.length() > LONGEST_CLIENT) {
             throw new NotFoundException();
         }
         desk.pressed(new Run(id, run), new Pressed(happened(event), who.getName(), client), ago);
-        return desk.answer(new Run(id, run)).to(accepts);
+        streams.look(new Run(id, run));
+        return answer(new Run(id, run), screen, accepts);
     }
 
     private static Happened happened(String event) {
@@ -132,10 +163,11 @@ class AirController {
             @PathVariable("id") long id,
             @RequestParam("run") long run,
             @RequestParam("speed") int speed,
+            @RequestParam(value = "screen", defaultValue = "HOST") Screen screen,
             @RequestHeader(value = HttpHeaders.ACCEPT_ENCODING, required = false) String accepts) {
         Run rehearsal = new Run(id, run);
         desk.last(rehearsal);
         runs.pace(rehearsal, speed);
-        return desk.answer(rehearsal).to(accepts);
+        return answer(rehearsal, screen, accepts);
     }
 }

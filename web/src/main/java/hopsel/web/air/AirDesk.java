@@ -19,8 +19,10 @@ import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.practice.SimulatedKitchen;
 import hopsel.web.air.AirRuns.Rehearsal;
+import hopsel.web.air.AirScript.Scene;
 import hopsel.web.air.AirStore.Pressed;
 import hopsel.web.air.AirStore.Run;
+import hopsel.web.air.AirView.Screen;
 import hopsel.web.air.AirView.Words;
 import hopsel.web.frame.Bounded;
 import hopsel.web.frame.NotFoundException;
@@ -98,7 +100,8 @@ class AirDesk {
     }
 
     /** What follows from the plan of a run alone. */
-    private record Prepared(PlannedClass planned, RunningOrder order, Talk talk, Map<String, Words> words) {}
+    private record Prepared(
+            PlannedClass planned, RunningOrder order, Talk talk, Map<String, Integer> pages, AirScript script) {}
 
     /**
      * The class as it went on air in this run; where it has not, as it is planned now.
@@ -116,15 +119,33 @@ class AirDesk {
     }
 
     private Prepared prepared(Run run, PlannedClass planned) {
+        Map<String, Integer> pages = handoutPages.of(run.id());
         return prepared.compute(
                 run,
-                (key, known) -> known != null && known.planned == planned
+                (key, known) -> known != null && known.planned == planned && known.pages.equals(pages)
                         ? known
                         : new Prepared(
                                 planned,
                                 RunningOrder.of(planned.cooking(), planned.plan(), pinned(run)),
                                 Talk.of(planned.cooking(), planned.plan()),
-                                words(run.id(), planned)));
+                                pages,
+                                script(run, planned, pages)));
+    }
+
+    private AirScript script(Run run, PlannedClass planned, Map<String, Integer> pages) {
+        List<Scene> scenes = new SceneWriter(planned, words(run.id(), planned), pages).scenes();
+        return new AirScript(
+                Integer.toHexString(mapper.writeValueAsString(scenes).hashCode()), scenes);
+    }
+
+    /** What is said of the steps of a run whatever happens, for a screen. */
+    AirScript script(Run run, Screen screen) {
+        AirScript script = prepared(run, planned(run)).script;
+        return screen == Screen.AUDIENCE
+                ? new AirScript(
+                        script.id(),
+                        script.scenes().stream().map(Scene::forAudience).toList())
+                : script;
     }
 
     private Set<StepRef> pinned(Run run) {
@@ -178,7 +199,7 @@ class AirDesk {
                                 && before.view().speed() == speed
                                 && now - before.view().asked() < FRESH
                         ? before
-                        : AirAnswer.of(fresh(run, seq, now), mapper));
+                        : new AirAnswer(fresh(run, seq, now), mapper));
     }
 
     private AirView fresh(Run run, long seq, long asked) {
@@ -187,19 +208,13 @@ class AirDesk {
         Optional<Rehearsal> rehearsal = runs.rehearsal(run);
         Instant moment = runs.moment(run, Duration.ZERO);
         AirState state = ready.order.at(store.events(run), moment);
-        Map<String, Integer> pages = handoutPages.of(run.id());
         AirViews views = new AirViews(
-                planned,
-                state,
-                ready.talk,
-                ready.words,
-                pages,
-                rehearsal.map(own -> kitchens.kitchen(run, planned, own)),
-                safety);
+                planned, state, ready.talk, rehearsal.map(own -> kitchens.kitchen(run, planned, own)), safety);
         List<String> before =
                 state.onAir().isEmpty() ? experience.lastTime(planned.cooking(), Optional.of(run.id())) : List.of();
         return views.view(
                 seq,
+                ready.script.id(),
                 asked,
                 moment.toEpochMilli(),
                 rehearsal.map(own -> own.pace().speed()).orElse(1),

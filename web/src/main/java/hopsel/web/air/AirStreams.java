@@ -1,6 +1,7 @@
 package hopsel.web.air;
 
 import hopsel.web.air.AirStore.Run;
+import hopsel.web.air.AirView.Screen;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -18,8 +19,9 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 
 /**
- * Tells screens that something happened. It looks into the database, once for each class that anybody watches, so that
- * any node can serve any screen; a screen that hears fetches how things stand.
+ * Tells screens how a class stands whenever something happened: each kind of screen its own part, written once. It
+ * looks into the database, once for each class that anybody watches, so that any node can serve any screen; what was
+ * pressed here is told at once.
  */
 @Component
 class AirStreams {
@@ -29,8 +31,11 @@ class AirStreams {
     /** Looks between two signs of life, so that a screen knows that it is in touch. */
     private static final int ALIVE = 10;
 
+    /** A screen that listens. */
+    private record Listener(Screen kind, SseEmitter line) {}
+
     private final AirDesk desk;
-    private final Map<Run, Set<SseEmitter>> screens = new ConcurrentHashMap<>();
+    private final Map<Run, Set<Listener>> screens = new ConcurrentHashMap<>();
     private final Map<Run, String> told = new ConcurrentHashMap<>();
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(task -> {
         Thread thread = new Thread(task, "air");
@@ -44,14 +49,20 @@ class AirStreams {
         clock.scheduleWithFixedDelay(this::look, EVERY, EVERY, TimeUnit.MILLISECONDS);
     }
 
-    SseEmitter open(Run id) {
-        SseEmitter screen = new SseEmitter(0L);
-        Set<SseEmitter> all = screens.computeIfAbsent(id, any -> ConcurrentHashMap.newKeySet());
-        screen.onCompletion(() -> all.remove(screen));
-        screen.onError(problem -> all.remove(screen));
+    SseEmitter open(Run id, Screen kind) {
+        SseEmitter line = new SseEmitter(0L);
+        Listener screen = new Listener(kind, line);
+        Set<Listener> all = screens.computeIfAbsent(id, any -> ConcurrentHashMap.newKeySet());
+        line.onCompletion(() -> all.remove(screen));
+        line.onError(problem -> all.remove(screen));
         all.add(screen);
-        send(all, screen, desk.stamp(id));
-        return screen;
+        send(all, screen, "stamp", desk.stamp(id));
+        return line;
+    }
+
+    /** Something was pressed here: nobody has to wait for the next look. */
+    void look(Run run) {
+        clock.execute(() -> look(run, screens.getOrDefault(run, Set.of()), false));
     }
 
     private void look() {
@@ -63,12 +74,14 @@ class AirStreams {
         });
     }
 
-    private void look(Run run, Set<SseEmitter> all, boolean alive) {
+    private void look(Run run, Set<Listener> all, boolean alive) {
         try {
             String stamp = desk.stamp(run);
-            if (alive || !stamp.equals(told.get(run))) {
-                told.put(run, stamp);
-                all.forEach(screen -> send(all, screen, stamp));
+            if (!stamp.equals(told.put(run, stamp))) {
+                AirAnswer answer = desk.answer(run);
+                all.forEach(screen -> send(all, screen, "state", answer.part(screen.kind)));
+            } else if (alive) {
+                all.forEach(screen -> send(all, screen, "stamp", stamp));
             }
         } catch (RuntimeException e) {
             // One class that cannot be looked at must not silence the others; the next look tries again.
@@ -76,9 +89,9 @@ class AirStreams {
         }
     }
 
-    private static void send(Set<SseEmitter> all, SseEmitter screen, String stamp) {
+    private static void send(Set<Listener> all, Listener screen, String name, String data) {
         try {
-            screen.send(SseEmitter.event().name("stamp").data(stamp));
+            screen.line.send(SseEmitter.event().name(name).data(data));
         } catch (IOException | IllegalStateException e) {
             // The screen is gone; it comes back by itself.
             all.remove(screen);
@@ -89,6 +102,6 @@ class AirStreams {
     @EventListener(ContextClosedEvent.class)
     void close() {
         clock.shutdownNow();
-        screens.values().forEach(all -> all.forEach(SseEmitter::complete));
+        screens.values().forEach(all -> all.forEach(screen -> screen.line.complete()));
     }
 }

@@ -10,6 +10,7 @@ import java.util.List;
  * itself.
  *
  * @param seq of the last event
+ * @param script by which a screen knows whether it has what is said of the steps
  * @param asked the server's clock, milliseconds
  * @param now the clock of the run, milliseconds; in a rehearsal it may go faster
  * @param speed of that clock
@@ -25,6 +26,7 @@ import java.util.List;
  */
 record AirView(
         long seq,
+        String script,
         long asked,
         long now,
         int speed,
@@ -52,7 +54,7 @@ record AirView(
         List<Ready> spares) {
 
     /**
-     * A step as it stands.
+     * A step as it stands; what is always said of it is in the {@link AirScript}.
      *
      * @param due seconds at which it is to be over; where that has passed, the end goes on with the clock
      * @param owner HOST or ASSISTANT
@@ -64,16 +66,10 @@ record AirView(
      * @param sight how a simulated one looks; empty text: it is real
      * @param probe °C inside, of a simulated one with a probe in it; null: none
      * @param again seconds at which the class would end if what failed were begun again now; 0: it has not failed
-     * @param page of the booklet; 0: not known
+     * @param uses what goes in, in the order of the script
      */
     record Item(
             String key,
-            String dish,
-            String title,
-            String text,
-            String say,
-            String cue,
-            boolean cueShown,
             String status,
             int start,
             int end,
@@ -84,22 +80,65 @@ record AirView(
             boolean shown,
             boolean main,
             boolean hands,
-            boolean loud,
             boolean swapped,
             boolean can,
+            boolean cueShown,
             List<String> waits,
-            List<String> places,
-            List<In> in,
-            List<Rung> ladder,
-            List<String> care,
-            List<String> rescues,
             List<Integer> looks,
             int looked,
             List<String> takes,
             String sight,
             @Nullable Integer probe,
             int again,
-            int page) {}
+            List<In> uses) {}
+
+    /** For whom a screen is, and with it which part of all this it gets. */
+    enum Screen {
+        HOST,
+        ASSISTANT,
+        AUDIENCE
+    }
+
+    /** The part of it that is for a screen. */
+    AirView of(Screen screen) {
+        return switch (screen) {
+            case HOST -> this;
+            case ASSISTANT -> part(items, unsafe, ovens, handIns);
+            case AUDIENCE -> part(items.stream().filter(Item::shown).toList(), List.of(), List.of(), List.of());
+        };
+    }
+
+    private AirView part(List<Item> steps, List<String> broken, List<Oven> hot, List<Hand> passed) {
+        Advice end = new Advice(advice.danger, advice.spare, List.of(), advice.ends, List.of(), List.of());
+        return new AirView(
+                seq,
+                script,
+                asked,
+                now,
+                speed,
+                onAir,
+                over,
+                slot,
+                this.end,
+                late,
+                undo,
+                undoes,
+                comingIn,
+                steps,
+                end,
+                List.of(),
+                List.of(),
+                broken,
+                people,
+                new Wait(0, List.of()),
+                List.of(),
+                hot,
+                passed,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of());
+    }
 
     /**
      * What is said of a step whatever happens.
@@ -115,11 +154,9 @@ record AirView(
     /**
      * What goes in.
      *
-     * @param item id
-     * @param seasons whether it is found by taste
      * @param taste what it came to so far; empty text: nobody touched it
      */
-    record In(String key, String item, String what, boolean shown, boolean seasons, String taste) {}
+    record In(boolean shown, String taste) {}
 
     /** What to do when something is wrong with it. */
     record Rung(String trouble, String remedy) {}

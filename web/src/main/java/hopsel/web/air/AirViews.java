@@ -19,7 +19,6 @@ import hopsel.core.air.Reply;
 import hopsel.core.air.SafetyOnAir;
 import hopsel.core.air.Spare;
 import hopsel.core.air.Taste;
-import hopsel.core.bench.Ladders;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.device.Oven;
 import hopsel.core.dish.Component;
@@ -31,7 +30,6 @@ import hopsel.core.dish.StepRef;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Role;
 import hopsel.core.measure.CookAmount;
-import hopsel.core.measure.Decimals;
 import hopsel.core.mise.Tray;
 import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
@@ -46,10 +44,8 @@ import hopsel.web.air.AirView.Item;
 import hopsel.web.air.AirView.Missing;
 import hopsel.web.air.AirView.Question;
 import hopsel.web.air.AirView.Ready;
-import hopsel.web.air.AirView.Rung;
 import hopsel.web.air.AirView.Someone;
 import hopsel.web.air.AirView.Wait;
-import hopsel.web.air.AirView.Words;
 import hopsel.web.frame.SafetyWords;
 
 import org.jspecify.annotations.Nullable;
@@ -74,28 +70,17 @@ final class AirViews {
     private final CookingClass cooking;
     private final AirState state;
     private final Talk talk;
-    private final Map<String, Words> words;
-    private final Map<String, Integer> pages;
     private final Optional<SimulatedKitchen> kitchen;
     private final Map<String, Oven> ovens;
     private final SafetyWords safety;
     private final Coverage coverage;
     private final Map<String, Standing> byKey = new HashMap<>();
 
-    AirViews(
-            PlannedClass planned,
-            AirState state,
-            Talk talk,
-            Map<String, Words> words,
-            Map<String, Integer> pages,
-            Optional<SimulatedKitchen> kitchen,
-            SafetyWords safety) {
+    AirViews(PlannedClass planned, AirState state, Talk talk, Optional<SimulatedKitchen> kitchen, SafetyWords safety) {
         this.planned = planned;
         this.cooking = planned.cooking();
         this.state = state;
         this.talk = talk;
-        this.words = words;
-        this.pages = pages;
         this.kitchen = kitchen;
         this.safety = safety;
         this.ovens = Ovens.of(state);
@@ -103,13 +88,14 @@ final class AirViews {
         state.standings().forEach(standing -> byKey.put(AirState.key(standing.activity()), standing));
     }
 
-    AirView view(long seq, long asked, long now, int speed, List<String> before) {
+    AirView view(long seq, String script, long asked, long now, int speed, List<String> before) {
         // An oven sets itself in a simulated kitchen; nobody pressed that.
         Optional<AirEvent> last = state.events().stream()
                 .filter(event -> !event.is(OvenSet.class))
                 .reduce((one, two) -> two);
         return new AirView(
                 seq,
+                script,
                 asked,
                 now,
                 speed,
@@ -275,26 +261,11 @@ final class AirViews {
         String key = AirState.key(activity);
         Dish dish = cooking.dish(activity.step().dish());
         Step step = cooking.step(activity.step());
-        Words said = words.getOrDefault(activity.step().toString(), Words.NONE);
         boolean running = standing.status() == Status.RUNNING;
-        // Nobody asks any more how what is over is done; of what is to come, a screen may be out of touch when it does.
-        boolean over = standing.status() == Status.DONE || standing.status() == Status.SKIPPED;
-        List<String> places = activity.placements().stream()
-                .map(place -> cooking.place(place.resource())
-                        + place.celsius()
-                                .map(celsius ->
-                                        " " + celsius.stripTrailingZeros().toPlainString() + " °C")
-                                .orElse(""))
-                .distinct()
-                .toList();
+        boolean ahead = standing.status() == Status.AHEAD;
+        List<String> waits = ahead ? state.waitsFor(standing) : List.of();
         return new Item(
                 key,
-                dish.title(),
-                step.title(),
-                over ? "" : step.instruction(),
-                over ? "" : step.say().orElse(""),
-                over ? "" : step.cue().orElse(""),
-                state.isShown(Coverage.cue(standing)),
                 standing.status().name(),
                 standing.start(),
                 standing.end(),
@@ -305,24 +276,10 @@ final class AirViews {
                 activity.shown(),
                 activity.copy().isMain(),
                 activity.person().isPresent(),
-                step.noise().isPresent(),
                 standing.swapped(),
-                standing.status() == Status.AHEAD && state.canBegin(standing),
-                standing.status() == Status.AHEAD ? state.waitsFor(standing) : List.of(),
-                places,
-                over
-                        ? List.of()
-                        : step.uses().stream()
-                                .map(use -> in(dish, dish.line(use.ingredient()), use.share()))
-                                .toList(),
-                over
-                        ? List.of()
-                        : Ladders.of(step).stream()
-                                .map(rung -> new Rung(
-                                        rung.trouble(), rung.remedy() + ": " + rung.dose() + ". " + rung.limit()))
-                                .toList(),
-                over ? List.of() : said.care(),
-                over ? List.of() : said.rescues(),
+                ahead && waits.isEmpty(),
+                state.isShown(Coverage.cue(standing)),
+                waits,
                 running ? Looks.at(standing, step) : List.of(),
                 running ? Looks.done(state, key, standing.start()) : 0,
                 coverage.takes().getOrDefault(key, List.of()).stream()
@@ -333,7 +290,9 @@ final class AirViews {
                         : "",
                 running ? probe(key, standing) : null,
                 standing.status() == Status.FAILED ? state.endsIf(new Start(key)) : 0,
-                pages.getOrDefault(dish.title(), 0));
+                step.uses().stream()
+                        .map(use -> in(dish, dish.line(use.ingredient()), use.share()))
+                        .toList());
     }
 
     private @Nullable Integer probe(String key, Standing standing) {
@@ -355,26 +314,13 @@ final class AirViews {
     }
 
     private In in(Dish dish, IngredientLine line, BigDecimal share) {
-        BigDecimal factor = line.scaling()
-                .factor(Decimals.ratio(cooking.provision().demoServings(), dish.servings()))
-                .multiply(share);
         String key = dish.id() + "/" + line.id();
-        String name = planned.catalogue().get(line.item()).name().toLowerCase(Locale.ROOT);
+        BigDecimal factor = line.amount().isPresent() ? SceneWriter.factor(cooking, dish, line, share) : BigDecimal.ONE;
         String taste = Taste.added(state, key)
                 .map(added -> Taste.cameTo(line, added)
-                        .map(amount -> CookAmount.of(
-                                amount, line.amount().isPresent() ? factor : BigDecimal.ONE, cooking.measures()))
+                        .map(amount -> CookAmount.of(amount, factor, cooking.measures()))
                         .orElse("–"))
                 .orElse("");
-        return new In(
-                key,
-                line.item(),
-                line.amount()
-                                .map(amount -> CookAmount.of(amount, factor, cooking.measures()) + " ")
-                                .orElse("")
-                        + name,
-                state.isShown(key),
-                Taste.seasons(line),
-                taste);
+        return new In(state.isShown(key), taste);
     }
 }

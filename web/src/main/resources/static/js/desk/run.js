@@ -4,7 +4,8 @@
 const AWAY = 8000;
 const UNSENT = 2500;
 const AGAIN = 1500;
-const TRIES = 15;
+const TRIES = 100;
+const LOOK_AGAIN = 100;
 
 export class Run {
   constructor(main, changed) {
@@ -13,8 +14,12 @@ export class Run {
     this.changed = changed;
     // What can happen, and with which members: the same description that the server reads events by.
     this.kinds = JSON.parse(main.querySelector('[data-events]').textContent);
-    this.queueKey = `hopsel-air-2 ${this.addresses.press}`;
-    this.lastKey = `hopsel-air-last-2 ${this.addresses.press}`;
+    // One queue for all screens of a run: who goes to another one takes along what is not sent yet.
+    this.queueKey = `hopsel-air-2 ${this.addresses.press.replace(/&screen=\w+/, '')}`;
+    this.lastKey = `hopsel-air-last-3 ${this.addresses.press}`;
+    this.scriptKey = `hopsel-air-script ${this.addresses.press}`;
+    // What is said of the steps whatever happens: fetched once, and again only where the class has changed.
+    this.script = JSON.parse(localStorage.getItem(this.scriptKey) || 'null');
     this.state = JSON.parse(localStorage.getItem(this.lastKey) || 'null');
     this.got = Date.now();
     this.heard = Date.now();
@@ -49,7 +54,28 @@ export class Run {
     const unsent = this.queue[0];
     const waiting = unsent ? Date.now() - unsent.at : 0;
     const silent = Date.now() - this.heard;
+    if (!navigator.onLine) {
+      return Math.max(1, Math.floor(silent / 1000));
+    }
     return !this.tried || silent < AWAY && waiting < UNSENT ? 0 : Math.floor(Math.max(silent, waiting) / 1000);
+  }
+
+  /* Together with what is said of the steps, which a screen may not have yet. */
+  async hear(fresh) {
+    if (!this.script || this.script.id !== fresh.script) {
+      const answer = await fetch(this.addresses.script, { headers: { Accept: 'application/json' } });
+      if (!answer.ok || answer.redirected) {
+        return;
+      }
+      this.script = await answer.json();
+      localStorage.setItem(this.scriptKey, JSON.stringify(this.script));
+    }
+    const scenes = new Map(this.script.scenes.map((scene) => [scene.key, scene]));
+    const whole = (item) => {
+      const scene = scenes.get(item.key);
+      return { ...scene, ...item, in: scene.in.map((one, n) => ({ ...one, ...item.uses[n] })) };
+    };
+    this.take({ ...fresh, items: fresh.items.filter((item) => scenes.has(item.key)).map(whole) });
   }
 
   take(fresh) {
@@ -68,7 +94,7 @@ export class Run {
     try {
       const answer = await fetch(this.addresses.state, { headers: { Accept: 'application/json' } });
       if (answer.ok && !answer.redirected) {
-        this.take(await answer.json());
+        await this.hear(await answer.json());
       }
     } catch (problem) {
       // It stays as it was heard of last.
@@ -95,7 +121,7 @@ export class Run {
         if (answer.ok) {
           const state = await answer.json();
           this.numbers.set(press.client, state.undo);
-          this.take(state);
+          await this.hear(state);
         }
       }
     } catch (problem) {
@@ -160,14 +186,14 @@ export class Run {
   /** Waits until the server has written down what was pressed, or cannot be reached. */
   async written(clients) {
     for (let tries = 0; tries < TRIES && clients.some((client) => !this.numbers.has(client)); tries += 1) {
-      await new Promise((go) => { window.setTimeout(go, AGAIN / TRIES); });
+      await new Promise((go) => { window.setTimeout(go, LOOK_AGAIN); });
     }
   }
 
   async pace(speed) {
     const answer = await fetch(this.addresses.pace, { method: 'POST', body: new URLSearchParams({ speed, _csrf: this.token }), headers: { Accept: 'application/json' } });
     if (answer.ok) {
-      this.take(await answer.json());
+      await this.hear(await answer.json());
     }
   }
 
@@ -178,6 +204,9 @@ export class Run {
       if (!this.state || event.data !== `${this.state.seq} ${this.state.speed}`) {
         this.ask();
       }
+    });
+    stream.addEventListener('state', (event) => {
+      this.hear(JSON.parse(event.data)).catch(() => this.ask());
     });
     stream.onerror = () => {
       // The browser tries again by itself; a closed stream is opened anew.

@@ -1,0 +1,115 @@
+package hopsel.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+import java.util.List;
+import java.util.Map;
+
+/** A kitchen without a network: two people at once, pages opened anew, and what they press arrives once. */
+class OfflineBrowserTest {
+
+    private static final RunningApplication APP = RunningApplication.get();
+    /** Pages of a class that nobody opened before the network went. */
+    private static final List<String> UNOPENED = List.of("/plan", "/mise/countdown", "/mise/prep", "/shopping");
+
+    private final long id = APP.copyOf(1);
+    private final Page host = APP.signedInAt(APP.address, "host");
+    private final Page assistant = APP.signedInAt(APP.address, "assistant");
+
+    @AfterEach
+    void close() {
+        List.of(host, assistant).forEach(page -> page.context().close());
+    }
+
+    private String path(String rest) {
+        return "/classes/%d%s".formatted(id, rest);
+    }
+
+    private void network(boolean there) {
+        host.context().setOffline(!there);
+        assistant.context().setOffline(!there);
+    }
+
+    @SuppressWarnings("unchecked")
+    private Map<String, Object> state() {
+        return (Map<String, Object>)
+                host.evaluate("address => fetch(address).then((answer) => answer.json())", path("/air/state"));
+    }
+
+    private static Object kept(Page page) {
+        return page.evaluate(
+                "() => caches.open('hopsel-pages-1').then((kept) => kept.keys()).then((all) => all.length)");
+    }
+
+    private void onAirAndPagesKept() {
+        host.navigate(path("/air/host"));
+        host.click("[data-big]");
+        assertThat(host.locator("[data-left-word]")).hasText("left");
+        assistant.navigate(path("/air/assistant"));
+        assertThat(assistant.locator(".air-touch").first()).isVisible();
+        for (Page page : List.of(host, assistant)) {
+            page.waitForCondition(() -> (int) kept(page) >= 7);
+        }
+    }
+
+    @Test
+    void twoGoOnWithoutANetworkThroughReloadsAndNothingIsLostOrDoubled() {
+        onAirAndPagesKept();
+        int before = ((Number) state().get("seq")).intValue();
+        network(false);
+        host.reload();
+        assistant.reload();
+        assertThat(host.locator(".air-away")).isVisible();
+        host.click("[data-big]");
+        String title = host.locator(".air-title, [data-timers] b").first().textContent();
+        assistant.locator(".air-touch:enabled").first().click();
+        host.reload();
+        assistant.reload();
+        assertThat(host.locator(".air-title, [data-timers] b").first()).hasText(title);
+        assertThat(host.locator(".air-away")).containsText("1 waiting to be sent");
+        UNOPENED.forEach(page -> {
+            host.navigate(path(page));
+            assertThat(host.locator("h1")).not().hasText("You’re offline");
+        });
+        host.navigate(path("/kits"));
+        assertThat(host.locator("h1")).hasText("You’re offline");
+        host.navigate(path("/air/host"));
+        network(true);
+        assertThat(host.locator(".air-away")).isHidden();
+        assertThat(assistant.locator(".air-away")).isHidden();
+        host.waitForCondition(() -> ((Number) state().get("seq")).intValue() >= before + 2);
+        host.waitForTimeout(1500);
+        assertThat(((Number) state().get("seq")).intValue())
+                .as("one press each, once")
+                .isEqualTo(before + 2);
+    }
+
+    @Test
+    void aTickWithoutANetworkIsThereAfterAReloadAndAtTheOthersAfterwards() {
+        onAirAndPagesKept();
+        assistant.navigate(path("/mise/countdown"));
+        network(false);
+        host.navigate(path("/mise/countdown"));
+        Locator box = host.locator(".tick-form .box").first();
+        box.click();
+        host.reload();
+        assertThat(box).hasAttribute("aria-checked", "true");
+        network(true);
+        assertThat(assistant.locator(".tick-form .box").first()).hasAttribute("aria-checked", "true");
+    }
+
+    @Test
+    void whoSignsOutLeavesNoPageOnTheDevice() {
+        onAirAndPagesKept();
+        host.navigate("/classes");
+        host.click("form.who button");
+        host.waitForURL("**/sign-in?out");
+        host.waitForCondition(() -> (int) kept(host) == 0);
+    }
+}

@@ -32,7 +32,9 @@ import hopsel.web.handout.HandoutCautions;
 import hopsel.web.handout.HandoutPages;
 import hopsel.web.plan.PlanDesk;
 
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.MessageSource;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -46,6 +48,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** How classes stand on air, and rehearsals of them. What many screens ask for at once is worked out once. */
@@ -55,6 +58,10 @@ class AirDesk {
     /** Milliseconds for which an answer serves every screen. */
     private static final long FRESH = 400;
 
+    /** Classes that were on air last, and how often each is answered before anybody asks. */
+    private static final int WARM = 2;
+
+    private static final int WARM_TIMES = 12;
     private static final Duration LONGEST_AGO = Duration.ofHours(6);
 
     private final AirStore store;
@@ -164,10 +171,12 @@ class AirDesk {
         return state(run, planned, store.events(run));
     }
 
-    /** The kitchen of a rehearsal, moved on to its moment. */
+    /**
+     * The kitchen of a rehearsal, moved on to its moment; of one that was left alone, to where somebody saw it last.
+     */
     SimulatedKitchen kitchen(Run run, PlannedClass planned, Rehearsal rehearsal) {
-        kitchens.catchUp(
-                run, planned, rehearsal, rehearsal.pace().now(runs.moment(Run.evening(run.id()), Duration.ZERO)));
+        runs.standIfLeft(run, rehearsal, kitchens.seen(run, rehearsal));
+        kitchens.catchUp(run, planned, rehearsal, runs.moment(run, Duration.ZERO));
         return kitchens.kitchen(run, planned, rehearsal);
     }
 
@@ -287,5 +296,26 @@ class AirDesk {
                 && state(run).onAir().isEmpty()) {
             runs.forget(run);
         }
+    }
+
+    /** So that the first who presses after a start waits no longer than the others. */
+    @EventListener(ApplicationReadyEvent.class)
+    void warmUp() {
+        Thread warming = new Thread(this::answerLatest, "air-warm-up");
+        warming.setDaemon(true);
+        warming.start();
+    }
+
+    private void answerLatest() {
+        store.evenings().stream()
+                .limit(WARM)
+                .map(evening -> Run.evening(evening.classId()))
+                .forEach(run -> IntStream.range(0, WARM_TIMES).forEach(any -> new AirAnswer(
+                                fresh(
+                                        run,
+                                        last(run),
+                                        runs.moment(run, Duration.ZERO).toEpochMilli()),
+                                mapper)
+                        .part(Screen.HOST)));
     }
 }

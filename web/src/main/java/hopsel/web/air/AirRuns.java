@@ -161,15 +161,22 @@ class AirRuns {
 
     /** Lets the clock of a rehearsal run at another speed from now on; 0: it stands. */
     void pace(Run run, int speed) {
-        rehearsal(run).ifPresent(rehearsal -> {
-            Pace next = rehearsal.pace.at(Math.max(0, Math.min(Pace.FASTEST, speed)), clock.instant());
-            mapper.pace(
-                    run.id(),
-                    run.number(),
-                    LocalDateTime.ofInstant(next.since(), ZoneOffset.UTC),
-                    next.at(),
-                    next.speed());
-        });
+        rehearsal(run)
+                .ifPresent(rehearsal ->
+                        go(run, rehearsal.pace.at(Math.max(0, Math.min(Pace.FASTEST, speed)), clock.instant())));
+    }
+
+    /** A rehearsal that was left alone stands where somebody saw it last. */
+    void standIfLeft(Run run, Rehearsal rehearsal, Instant seen) {
+        Pace pace = rehearsal.pace.unlessLeft(seen, clock.instant());
+        if (!pace.equals(rehearsal.pace)) {
+            go(run, pace);
+        }
+    }
+
+    private void go(Run run, Pace next) {
+        mapper.pace(
+                run.id(), run.number(), LocalDateTime.ofInstant(next.since(), ZoneOffset.UTC), next.at(), next.speed());
     }
 
     /** It did not go on air after all. */

@@ -28,7 +28,9 @@ class Kitchens {
     /** Seconds on the clock of the rehearsal between two looks of those who are simulated. */
     private static final int LOOK = 10;
 
-    private static final int MOST_LOOKS = 3000;
+    /** Looks at most before somebody gets an answer: an hour of its own time. */
+    private static final int MOST_LOOKS = 360;
+
     private static final String WHO = "the simulated kitchen";
 
     private final AirStore store;
@@ -69,6 +71,12 @@ class Kitchens {
             }
             return new Kept(known.planned, known.seed, known.kitchen, at);
         });
+    }
+
+    /** Its own time up to which a rehearsal was moved on, and with it somebody saw it. */
+    Instant seen(Run run, Rehearsal rehearsal) {
+        Kept known = kept.get(run);
+        return known == null || known.upTo.equals(Instant.MIN) ? last(run, rehearsal) : known.upTo;
     }
 
     private Instant last(Run run, Rehearsal rehearsal) {

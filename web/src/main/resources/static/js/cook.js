@@ -121,7 +121,8 @@ document.addEventListener('DOMContentLoaded', () => {
     return rows.filter((row) => row).map((row) => {
       const entry = document.createElement('li');
       entry.className = row.className;
-      entry.textContent = [...row.cells].map((cell) => cell.textContent.trim().replace(/\s+/g, ' ')).filter((text) => text).join(' ');
+      const [amount, grams, what] = [...row.cells].map((cell) => cell.textContent.trim().replace(/\s+/g, ' '));
+      entry.textContent = `${amount}${grams ? ` (${grams})` : ''} ${what}`;
       return entry;
     });
   }

@@ -115,12 +115,23 @@ class EditionBrowserTest {
         guest.context().close();
     }
 
-    /** Large type, timers, no violation, and a recipe for machines in the page. */
+    /**
+     * One step after the other, ticks and timers that outlive a reload, no violation, and a recipe for machines in the
+     * page.
+     */
     private static void checkPage(Page guest) {
         guest.click("text=Cook along");
         assertThat(guest.locator("[data-cook]")).hasAttribute("aria-pressed", "true");
-        guest.locator(".start-timer").first().click();
-        assertThat(guest.locator(".timer output")).containsText(":");
+        assertThat(guest.locator(".cook-step h2")).isVisible();
+        String first = guest.locator(".cook-step h2").textContent();
+        guest.click("[data-cook-next]");
+        assertThat(guest.locator(".cook-step h2")).not().hasText(first);
+        guest.locator(".cook-step").getByText("All steps").click();
+        assertThat(guest.locator(".cook-contents li").first()).containsText("✓");
+        guest.evaluate("() => document.querySelector('.method .start-timer').click()");
+        guest.reload();
+        assertThat(guest.locator(".timer .left")).containsText(":");
+        assertThat(guest.locator(".cook-step h2")).not().hasText(first);
         assertThat(guest.locator("script[type='application/ld+json']").textContent())
                 .contains("HowToStep");
         var axe = new AxeBuilder(guest)

@@ -200,9 +200,7 @@ class GuestController {
         model.addAttribute("ideas", votes.ideas());
         votes.vote(seen.id, seen.attendee.id()).ifPresent(mine -> model.addAttribute("mine", mine));
         model.addAttribute(
-                "over",
-                seen.over(clock)
-                        && handouts.released(seen.id, seen.attendee.id()).isPresent());
+                "released", handouts.released(seen.id, seen.attendee.id()).isPresent());
     }
 
     /** Titles of dishes of which nobody can say yet that they suit somebody who cannot have something. */
@@ -332,7 +330,7 @@ class GuestController {
     }
 
     private Written handout(Seen seen, Model model) {
-        if (!seen.over(clock) || !seen.attendee.gets().handout()) {
+        if (!seen.attendee.gets().handout()) {
             throw new NotFoundException();
         }
         Written written = handouts.released(seen.id, seen.attendee.id()).orElseThrow(NotFoundException::new);
@@ -343,7 +341,7 @@ class GuestController {
         return written;
     }
 
-    /** The handout, once the class is over and an edition of it is released. */
+    /** The handout, once an edition of it is released: who cooks along has it beside the pan. */
     @GetMapping("/guest/{token}/handout.pdf")
     ResponseEntity<byte[]> handout(
             @PathVariable("token") String token,

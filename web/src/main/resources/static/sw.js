@@ -92,14 +92,16 @@ self.addEventListener('fetch', (event) => {
   }
 });
 
-/* A page asks for others to be kept before anybody has opened them. */
+/* A page asks for others to be kept before anybody has opened them: one after the other, so that no press waits for them. */
 self.addEventListener('message', (event) => {
-  const wanted = (event.data && event.data.keep) || [];
-  const fetched = async (path) => {
-    const answer = await fetch(path, { credentials: 'same-origin', headers: { Accept: 'text/html' } });
-    if (answer.ok && !answer.redirected) {
-      await keep(new Request(path), answer);
+  const wanted = ((event.data && event.data.keep) || []).filter((path) => isPage(new URL(path, self.location.origin)));
+  const fetched = async () => {
+    for (const path of wanted) {
+      const answer = await fetch(path, { credentials: 'same-origin', headers: { Accept: 'text/html' } }).catch(() => null);
+      if (answer && answer.ok && !answer.redirected) {
+        await keep(new Request(path), answer);
+      }
     }
   };
-  event.waitUntil(Promise.allSettled(wanted.filter((path) => isPage(new URL(path, self.location.origin))).map(fetched)));
+  event.waitUntil(fetched());
 });

@@ -49,14 +49,21 @@ class ClosingController {
     private final ClosingStore store;
     private final WordsStore words;
     private final PantryClosing pantry;
+    private final EveningLessons teaching;
 
     ClosingController(
-            ClassPages pages, Experience experience, ClosingStore store, WordsStore words, PantryClosing pantry) {
+            ClassPages pages,
+            Experience experience,
+            ClosingStore store,
+            WordsStore words,
+            PantryClosing pantry,
+            EveningLessons teaching) {
         this.pages = pages;
         this.experience = experience;
         this.store = store;
         this.words = words;
         this.pantry = pantry;
+        this.teaching = teaching;
     }
 
     /** What can be left of a dish, as the form has it. */
@@ -90,6 +97,8 @@ class ClosingController {
         model.addAttribute("refused", Served.refused(planned));
         model.addAttribute("rows", rows);
         model.addAttribute("wents", Went.values());
+        model.addAttribute("from", "close");
+        teaching.fill(id, planned, model);
     }
 
     private Row row(long id, PlannedClass planned, Dish dish, Optional<LeftOver> left) {

@@ -1,10 +1,7 @@
 package hopsel.web.log;
 
-import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
-import hopsel.core.dish.StepRef;
 import hopsel.core.log.AirLog;
-import hopsel.core.log.Learned;
 import hopsel.core.log.Observation;
 import hopsel.core.planned.PlannedClass;
 import hopsel.formats.captions.WebVtt;
@@ -19,6 +16,7 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.Download;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.log.EveningLessons.Taught;
 import hopsel.web.plan.ClassPages;
 import hopsel.web.vote.VoteStore;
 
@@ -34,7 +32,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** What a class that was on air teaches: planned and actual, what was noted, and how long steps really take. */
@@ -47,6 +44,7 @@ class LogController {
     private final ClassChanges changes;
     private final VoteStore votes;
     private final Lessons lessons;
+    private final EveningLessons teaching;
 
     LogController(
             ClassPages pages,
@@ -54,38 +52,31 @@ class LogController {
             ClassStore classes,
             ClassChanges changes,
             VoteStore votes,
-            Lessons lessons) {
+            Lessons lessons,
+            EveningLessons teaching) {
         this.pages = pages;
         this.experience = experience;
         this.classes = classes;
         this.changes = changes;
         this.votes = votes;
         this.lessons = lessons;
+        this.teaching = teaching;
     }
-
-    /** A step with what all logs say of it, for whoever does it in this class. */
-    public record Taught(StepRef step, String title, int planned, Learned learned) {}
 
     @GetMapping("/classes/{id}/air/log")
     String log(@PathVariable("id") long id, Model model) {
         PlannedClass now = pages.open(id, Station.AIR, model);
         model.addAttribute("ratings", votes.ratings(id));
+        model.addAttribute("from", "log");
+        teaching.fill(id, now, model);
         experience.evening(id).ifPresent(evening -> {
             CookingClass cooking = evening.planned().cooking();
             model.addAttribute("log", evening.log());
-            model.addAttribute("logged", cooking);
             model.addAttribute("airEnd", evening.planned().plan().airEnd());
             model.addAttribute(
                     "bars",
                     LogDrawing.of(
                             cooking, evening.log(), evening.planned().plan().airEnd()));
-            model.addAttribute("taught", taught(now));
-            model.addAttribute("tasted", evening.log().tastes());
-            model.addAttribute(
-                    "wrong",
-                    evening.log().wrong().stream()
-                            .map(wrong -> experience.sentence(evening, wrong))
-                            .toList());
             model.addAttribute(
                     "ovens",
                     experience.ovens().stream()
@@ -100,50 +91,43 @@ class LogController {
         return experience.evening(id).orElseThrow(NotFoundException::new);
     }
 
-    /** By dish and step, over every class that was on air. */
-    private List<Taught> taught(PlannedClass planned) {
-        CookingClass cooking = planned.cooking();
-        List<Taught> all = new ArrayList<>();
-        cooking.dishes().forEach(dish -> {
-            Map<String, List<Observation>> seen = experience.ofDish(dish);
-            dish.steps().filter(step -> seen.containsKey(step.id())).forEach(step -> {
-                StepRef ref = new StepRef(dish.id(), step.id());
-                all.add(new Taught(
-                        ref,
-                        step.title(),
-                        step.minutes().likely().seconds(),
-                        Learned.of(planned, ref, Known.in(seen, step.id()))));
-            });
-        });
-        return all;
-    }
-
-    /** Takes what was learned into the recipe of this class; it can be undone like any change. */
+    /**
+     * Takes what was learned into the recipe of this class; it can be undone like any change.
+     *
+     * @param step of which the minutes are taken; empty: of all
+     * @param from the page on which it was pressed
+     */
     @PostMapping("/classes/{id}/air/log/take")
     String take(
             @PathVariable("id") long id,
             @RequestParam("version") int version,
-            @RequestParam("step") String step,
+            @RequestParam(value = "step", defaultValue = "") String step,
+            @RequestParam(value = "from", defaultValue = "log") String from,
             Principal who,
             RedirectAttributes next) {
         StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
-        Taught taught = taught(pages.planned(id)).stream()
-                .filter(own -> own.step().toString().equals(step))
-                .findFirst()
-                .orElseThrow(NotFoundException::new);
+        List<Taught> taken = teaching.taught(pages.planned(id)).stream()
+                .filter(own ->
+                        step.isEmpty() ? own.isNews() : own.step().toString().equals(step))
+                .toList();
+        if (taken.isEmpty()) {
+            throw new NotFoundException();
+        }
+        CookingClass wanted = stored.cooking();
+        for (Taught taught : taken) {
+            wanted = taught.learned().in(wanted, taught.step());
+        }
         try {
-            changes.change(
-                    id,
-                    version,
-                    taught.learned().in(stored.cooking(), taught.step()),
-                    stored.wishes(),
-                    who.getName(),
-                    "minutes learned from the log");
-            next.addFlashAttribute("toldLines", List.of("Taken into the recipe of this class; the plan follows."));
+            changes.change(id, version, wanted, stored.wishes(), who.getName(), "minutes learned from the log");
+            next.addFlashAttribute("toldLines", List.of("Saved in the recipe of this class; the plan follows."));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }
-        return "redirect:/classes/%d/air/log".formatted(id);
+        return back(id, from);
+    }
+
+    private static String back(long id, String from) {
+        return "redirect:/classes/%d/air/%s".formatted(id, from.equals("close") ? "close" : "log");
     }
 
     /** Takes what an amount came to by taste into the recipe of this class; it can be undone like any change. */
@@ -152,6 +136,7 @@ class LogController {
             @PathVariable("id") long id,
             @RequestParam("version") int version,
             @RequestParam("line") String line,
+            @RequestParam(value = "from", defaultValue = "log") String from,
             Principal who,
             RedirectAttributes next) {
         StoredClass stored = classes.find(id).orElseThrow(NotFoundException::new);
@@ -171,7 +156,7 @@ class LogController {
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }
-        return "redirect:/classes/%d/air/log".formatted(id);
+        return back(id, from);
     }
 
     /** Chapters and amounts of a recording, by what was pressed. */

@@ -3,11 +3,15 @@ package hopsel.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.StaleClassException;
+
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -56,6 +60,13 @@ class DeskBrowserTest {
         presses.sort(Comparator.comparingInt(Press::at).thenComparing(Press::event));
         presses.forEach(this::press);
         open("host");
+    }
+
+    /** Its minutes are none that anybody should learn from. */
+    @AfterEach
+    void forget() throws StaleClassException {
+        ClassStore store = APP.context.getBean(ClassStore.class);
+        store.remove(id, store.find(id).orElseThrow().version());
     }
 
     private static String event(String kind, Map<String, Object> item) {

@@ -160,19 +160,19 @@ class FullClassBrowserTest {
                 .hasSizeGreaterThan(20)
                 .allSatisfy(item -> {
                     assertThat(item.get("status"))
-                            .as(item.get("title").toString())
+                            .as(item.get("key").toString())
                             .isIn("DONE", "FAILED", "SKIPPED");
                     if (Boolean.TRUE.equals(item.get("shown"))
                             && (int) item.get("planned") >= 0
                             && !item.get("status").equals("SKIPPED")) {
                         List<?> takes = (List<?>) item.get("takes");
                         assertThat(takes)
-                                .as("%s was done once, unless it burnt", item.get("title"))
+                                .as("%s was done once, unless it burnt", item.get("key"))
                                 .isNotEmpty();
                         assertThat(takes.stream()
                                         .filter(take -> !take.toString().contains("✗"))
                                         .count())
-                                .as(item.get("title").toString())
+                                .as(item.get("key").toString())
                                 .isLessThanOrEqualTo(1);
                     }
                 });

@@ -159,10 +159,11 @@ class LogBrowserTest {
         page.click("text=Begin a rehearsal");
         assertThat(page.locator("[data-big]")).hasText("We are on air");
         page.click("[data-big]");
-        assertThat(page.locator("output[data-left]")).not().hasText("75:00");
+        assertThat(page.locator("[data-left]")).not().hasText("75:00");
         page.click("[data-speed='0']");
         noViolations(page);
-        page.click("header >> text=Report");
+        page.click("[popovertarget=panel-more]");
+        page.click("#panel-more >> text=Report");
         assertThat(page.locator("main")).containsText("It is not over");
         noViolations(page);
         page.navigate("/classes/%d/air/log".formatted(id));

@@ -18,6 +18,9 @@ class OfflineBrowserTest {
     /** Pages of a class that nobody opened before the network went. */
     private static final List<String> UNOPENED = List.of("/plan", "/mise/countdown", "/mise/prep", "/shopping");
 
+    /** The first page of a new class waits for its plan. */
+    private static final Page.WaitForConditionOptions PATIENCE = new Page.WaitForConditionOptions().setTimeout(90_000);
+
     private final long id = APP.copyOf(1);
     private final Page host = APP.signedInAt(APP.address, "host");
     private final Page assistant = APP.signedInAt(APP.address, "assistant");
@@ -54,7 +57,7 @@ class OfflineBrowserTest {
         assistant.navigate(path("/air/assistant"));
         assertThat(assistant.locator(".air-touch").first()).isVisible();
         for (Page page : List.of(host, assistant)) {
-            page.waitForCondition(() -> (int) kept(page) >= 7);
+            page.waitForCondition(() -> (int) kept(page) >= 7, PATIENCE);
         }
     }
 

@@ -2,6 +2,7 @@ package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Component;
+import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.StepRef;
@@ -12,7 +13,9 @@ import hopsel.core.recipe.Aside;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -29,6 +32,25 @@ public final class DropList {
      * @param gain seconds by which the class is over earlier
      */
     public record Drop(Optional<StepRef> step, String what, int gain) {}
+
+    /**
+     * What a host can agree beforehand to leave out: every dish where there are others, and components that stand on
+     * the side. By what {@link Wishes#drops} calls them, with what people call them, in the order of the menu.
+     */
+    public static Map<String, String> choices(CookingClass cooking) {
+        Map<String, String> choices = new LinkedHashMap<>();
+        cooking.dishes().forEach(dish -> {
+            if (cooking.dishes().size() > 1) {
+                choices.put(dish.id(), dish.title());
+            }
+            dish.components().stream()
+                    .filter(component -> Aside.goesWithout(dish, component))
+                    .forEach(component -> choices.put(
+                            new ComponentRef(dish.id(), component.id()).toString(),
+                            dish.title() + ": " + component.title()));
+        });
+        return choices;
+    }
 
     /** The drops of a plan that gain half a minute or more. */
     public static List<Drop> of(CookingClass whole, Wishes wishes, Plan now) {

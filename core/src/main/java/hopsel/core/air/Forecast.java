@@ -11,6 +11,7 @@ import hopsel.core.air.Happened.HandOver;
 import hopsel.core.air.Happened.Skip;
 import hopsel.core.air.Happened.Start;
 import hopsel.core.air.Happened.SwapIn;
+import hopsel.core.device.Oven;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.StepRef;
@@ -50,6 +51,7 @@ final class Forecast {
     private final int[] starts;
     private final int[] ends;
     private final int[] cause;
+    private final Map<String, Oven> ovens;
     final List<Standing> standings = new ArrayList<>();
 
     Forecast(RunningOrder order, List<AirEvent> events, Instant now) {
@@ -68,6 +70,7 @@ final class Forecast {
         this.starts = new int[size];
         this.ends = new int[size];
         this.cause = new int[size];
+        this.ovens = Ovens.of(order, events);
         Arrays.fill(started, Integer.MIN_VALUE);
         Arrays.fill(status, Status.AHEAD);
         Arrays.fill(cause, NOBODY);
@@ -116,7 +119,8 @@ final class Forecast {
         for (int i = 0; i < size; i++) {
             if (status[i] == Status.AHEAD
                     && order.activity(i).start() >= 0
-                    && component(order.activity(i).step()).equals(component)) {
+                    && (order.activity(i).step().dish().equals(component)
+                            || component(order.activity(i).step()).equals(component))) {
                 status[i] = Status.SKIPPED;
                 done[i] = at;
             }
@@ -214,7 +218,14 @@ final class Forecast {
         if (swapped[i]) {
             seconds = Math.min(seconds, swap(order, activity));
         }
-        return seconds + more[i];
+        return seconds + more[i] + cold(i, activity, seconds);
+    }
+
+    /** What is in an oven that is not hot yet takes longer by so many seconds. */
+    private int cold(int i, Activity activity, int seconds) {
+        return status[i] == Status.RUNNING && started[i] != Integer.MIN_VALUE && !swapped[i] && !ovens.isEmpty()
+                ? Ovens.longer(ovens, activity, started[i], seconds)
+                : 0;
     }
 
     /** Seconds in which an activity can be done by somebody who does not talk, as the step says. */

@@ -34,7 +34,7 @@ public sealed interface Happened {
     @Copyable
     record Skip(String activity) implements OfStep {}
 
-    /** A component, as {@code dish/component}, is left out, with everything of it that has not begun. */
+    /** A component, as {@code dish/component}, or a dish is left out, with everything of it that has not begun. */
     @Copyable
     record Drop(String component) implements Once {}
 

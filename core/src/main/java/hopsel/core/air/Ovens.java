@@ -14,6 +14,7 @@ import hopsel.core.device.Oven.Change;
 import hopsel.core.device.Probe;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.Resource;
+import hopsel.core.plan.Activity;
 import hopsel.core.plan.Placement;
 
 import java.time.Duration;
@@ -31,6 +32,10 @@ public final class Ovens {
     private static final int IN_OR_OUT = 10;
 
     private static final int LOOK = 5;
+    /** Seconds later at which nobody would see a difference. */
+    private static final int HARDLY = 30;
+    /** Times as long as in a hot oven, after which something is looked at anyway. */
+    private static final int MOST_TIMES = 3;
 
     private Ovens() {}
 
@@ -45,19 +50,26 @@ public final class Ovens {
 
     /** Every oven that was set, by its id; on the clock of the class. */
     public static Map<String, Oven> of(AirState state) {
+        return of(state.order(), state.events());
+    }
+
+    static Map<String, Oven> of(RunningOrder order, List<AirEvent> events) {
         Map<String, Oven> ovens = new LinkedHashMap<>();
-        Instant begun = state.onAir().orElse(null);
-        for (Resource resource : of(state.order().cooking)) {
+        Instant begun = AirState.begun(events).orElse(null);
+        if (begun == null || events.stream().noneMatch(event -> event.is(OvenSet.class))) {
+            return ovens;
+        }
+        for (Resource resource : of(order.cooking)) {
             List<Change> changes = new ArrayList<>();
             boolean slow = false;
-            for (AirEvent event : begun == null ? List.<AirEvent>of() : state.events()) {
+            for (AirEvent event : events) {
                 int at = (int) Duration.between(begun, event.at()).toSeconds();
                 if (event.what() instanceof OvenSet set && set.oven().equals(resource.id())) {
                     slow = set.slow();
                     changes.add(Change.set(at, set.celsius()));
                 } else if (event.what() instanceof Door door && door.oven().equals(resource.id())) {
                     changes.add(Change.door(at, door.seconds()));
-                } else if (opens(event.what()) && stands(state, event.activity(), resource.id())) {
+                } else if (opens(event.what()) && stands(order, event.activity(), resource.id())) {
                     changes.add(Change.door(at, event.is(Looked.class) ? LOOK : IN_OR_OUT));
                 }
             }
@@ -78,10 +90,10 @@ public final class Ovens {
         return what instanceof Start || what instanceof Done || what instanceof Failed || what instanceof Looked;
     }
 
-    private static boolean stands(AirState state, String key, String oven) {
-        int i = state.order().number(key);
+    private static boolean stands(RunningOrder order, String key, String oven) {
+        int i = order.number(key);
         return i >= 0
-                && state.order().activity(i).placements().stream()
+                && order.activity(i).placements().stream()
                         .anyMatch(place -> place.resource().equals(oven));
     }
 
@@ -91,15 +103,32 @@ public final class Ovens {
      * @param needs seconds in which it is done in an oven as hot as it should be
      */
     public static Optional<Probe> probe(Map<String, Oven> ovens, Standing standing, int needs) {
-        return standing.activity().placements().stream()
+        return probe(ovens, standing.activity(), standing.start(), needs);
+    }
+
+    private static Optional<Probe> probe(Map<String, Oven> ovens, Activity activity, int start, int needs) {
+        return activity.placements().stream()
                 .filter(place ->
                         ovens.containsKey(place.resource()) && place.celsius().isPresent())
                 .findFirst()
                 .map(place -> new Probe(
                         Known.in(ovens, place.resource()),
-                        standing.start(),
+                        start,
                         Math.max(1, needs),
                         place.celsius().get().intValue()));
+    }
+
+    /**
+     * Seconds that something takes longer in an oven that is not as hot as it should be; 0: it is hot enough, or nobody
+     * knows how hot it is.
+     *
+     * @param needs seconds that it takes in an oven as hot as it should be
+     */
+    static int longer(Map<String, Oven> ovens, Activity activity, int start, int needs) {
+        return probe(ovens, activity, start, needs)
+                .map(probe -> probe.doneAt(start + MOST_TIMES * needs) - start - needs)
+                .filter(more -> more > HARDLY)
+                .orElse(0);
     }
 
     /** Where something bakes, and how hot that should be. */

@@ -42,13 +42,18 @@ public record Replies(AirState state, Optional<String> assistant) {
                 .toList();
     }
 
-    /** The drop list: what can be left out, with what each gains now, the most first. */
+    /** The drop list: what can be left out, with what each gains now; in the host's own order, then the most first. */
     public List<Reply> drops() {
         return all().filter(reply -> reply.gain() >= LEAST_GAIN
                         && reply.means() != Means.CUT_TALK
                         && reply.means() != Means.SWAP_OUT)
-                .sorted(Comparator.comparingInt(reply -> -reply.gain()))
+                .sorted(Comparator.comparingInt(this::turn).thenComparing(reply -> -reply.gain()))
                 .toList();
+    }
+
+    private int turn(Reply reply) {
+        int own = state.order().drops.indexOf(reply.about());
+        return own < 0 ? state.order().drops.size() : own;
     }
 
     private Stream<Reply> all() {
@@ -88,18 +93,33 @@ public record Replies(AirState state, Optional<String> assistant) {
             component(standing.activity().step())
                     .filter(component -> component.steps().size() > 1
                             && untouched(standing.activity().step(), component)
-                            && Aside.goesWithout(
-                                    cooking().dish(standing.activity().step().dish()), component))
+                            && canGo(standing.activity().step().dish(), component))
                     .ifPresent(component -> found.add(new Reply(
                             Means.DROP_COMPONENT,
                             "",
                             new ComponentRef(standing.activity().step().dish(), component.id()).toString(),
                             0)));
+            agreed(standing.activity().step().dish())
+                    .ifPresent(dish -> found.add(new Reply(Means.DROP_DISH, "", dish, 0)));
         }
         if (Spare.shortens(state, standing) && Spare.isReady(state, key)) {
             found.add(new Reply(Means.SWAP_OUT, key, "", 0));
         }
         return found.stream();
+    }
+
+    /** A whole dish goes only where the host has agreed to that before, and nothing of it was begun. */
+    private Optional<String> agreed(String dish) {
+        boolean whole = state.standings().stream()
+                .filter(standing -> standing.activity().step().dish().equals(dish)
+                        && standing.activity().start() >= 0)
+                .allMatch(standing -> standing.status() == Status.AHEAD);
+        return whole && state.order().drops.contains(dish) ? Optional.of(dish) : Optional.empty();
+    }
+
+    private boolean canGo(String dish, Component component) {
+        return state.order().drops.contains(new ComponentRef(dish, component.id()).toString())
+                || Aside.goesWithout(cooking().dish(dish), component);
     }
 
     private Reply gained(Reply reply) {

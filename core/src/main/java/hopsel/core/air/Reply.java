@@ -11,7 +11,7 @@ import hopsel.core.air.Happened.SwapIn;
  *
  * @param means what kind of thing, and with it what it costs
  * @param key of the activity; empty text where a component goes
- * @param text who takes it over, or the component that goes; otherwise empty
+ * @param text who takes it over, or the component or dish that goes; otherwise empty
  * @param gain seconds that the class ends earlier by it alone
  */
 public record Reply(Means means, String key, String text, int gain) {
@@ -27,7 +27,8 @@ public record Reply(Means means, String key, String text, int gain) {
         SKIP_OPTIONAL(4),
         SERVE_COLD(5),
         SWAP_OUT(6),
-        DROP_COMPONENT(8);
+        DROP_COMPONENT(8),
+        DROP_DISH(10);
 
         private final int cost;
 
@@ -48,7 +49,7 @@ public record Reply(Means means, String key, String text, int gain) {
             case HAND_OVER -> new HandOver(key, text);
             case DROP_GARNISH, SKIP_OPTIONAL, SERVE_COLD -> new Skip(key);
             case SWAP_OUT -> new SwapIn(key);
-            case DROP_COMPONENT -> new Drop(text);
+            case DROP_COMPONENT, DROP_DISH -> new Drop(text);
         };
     }
 

@@ -6,6 +6,7 @@ import hopsel.core.plan.Activity;
 import hopsel.core.plan.Arcs;
 import hopsel.core.plan.Arcs.Arc;
 import hopsel.core.plan.Plan;
+import hopsel.core.plan.Wishes;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -25,13 +26,16 @@ public final class RunningOrder {
     final boolean[] tops;
     /** Steps that the host wants to begin at a moment of their own. */
     final Set<StepRef> pinned;
+    /** What the host leaves out first, as {@link Wishes#drops} says. */
+    final List<String> drops;
 
     private final Map<String, Integer> numbers = new HashMap<>();
 
-    private RunningOrder(CookingClass cooking, Plan plan, Set<StepRef> pinned) {
+    private RunningOrder(CookingClass cooking, Plan plan, Wishes wishes) {
         this.cooking = cooking;
         this.plan = plan;
-        this.pinned = Set.copyOf(pinned);
+        this.pinned = wishes.pins().keySet();
+        this.drops = wishes.drops();
         Arcs arcs = Arcs.of(cooking, plan);
         List<List<Arc>> lists = new ArrayList<>();
         plan.activities().forEach(activity -> {
@@ -45,16 +49,16 @@ public final class RunningOrder {
 
     /** Of a plan that is possible. */
     public static RunningOrder of(CookingClass cooking, Plan plan) {
-        return of(cooking, plan, Set.of());
+        return of(cooking, plan, Wishes.NONE);
     }
 
     /**
      * Of a plan that is possible.
      *
-     * @param pinned steps that do not begin before the plan has them: on air as before, a pin holds
+     * @param wishes what the host wants: on air as before, a pin holds, and what goes first is what was agreed
      */
-    public static RunningOrder of(CookingClass cooking, Plan plan, Set<StepRef> pinned) {
-        return new RunningOrder(cooking, plan, pinned);
+    public static RunningOrder of(CookingClass cooking, Plan plan, Wishes wishes) {
+        return new RunningOrder(cooking, plan, wishes);
     }
 
     /** How the class stands after these events. */

@@ -5,6 +5,7 @@ import hopsel.core.dish.StepRef;
 
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -19,6 +20,8 @@ import java.util.stream.Collectors;
  * @param given who is to do a step, or lend a hand to it where it runs by itself: id of a person
  * @param voice the host who is to say all that is planned to be said; empty: whoever has time
  * @param order of the dishes of the class
+ * @param drops what is left out first where time runs short on air, in this order: a dish by its id, or a component as
+ *     {@code dish/component}; the plan leaves nothing out
  * @param near the plan that people know already: among plans that are as good, the one nearest to it is taken
  */
 @Copyable
@@ -29,6 +32,7 @@ public record Wishes(
         Map<StepRef, String> given,
         Optional<String> voice,
         DishOrder order,
+        List<String> drops,
         Optional<Plan> near)
         implements WishesBuilder.With {
 
@@ -51,11 +55,12 @@ public record Wishes(
         notSwapped = Set.copyOf(notSwapped);
         shown = Set.copyOf(shown);
         given = Map.copyOf(given);
+        drops = List.copyOf(drops);
     }
 
     /** Of single steps alone. */
     public Wishes(Map<StepRef, Integer> pins, Set<StepRef> notSwapped, Set<StepRef> shown, Optional<Plan> near) {
-        this(pins, notSwapped, shown, Map.of(), Optional.empty(), DishOrder.ANY, near);
+        this(pins, notSwapped, shown, Map.of(), Optional.empty(), DishOrder.ANY, List.of(), near);
     }
 
     /** The same, near another plan. */
@@ -68,7 +73,10 @@ public record Wishes(
         return withPins(among(pins, steps))
                 .withNotSwapped(notSwapped.stream().filter(steps::contains).collect(Collectors.toSet()))
                 .withShown(shown.stream().filter(steps::contains).collect(Collectors.toSet()))
-                .withGiven(among(given, steps));
+                .withGiven(among(given, steps))
+                .withDrops(drops.stream()
+                        .filter(what -> steps.stream().anyMatch(step -> what.split("/")[0].equals(step.dish())))
+                        .toList());
     }
 
     private static <T> Map<StepRef, T> among(Map<StepRef, T> all, Set<StepRef> steps) {

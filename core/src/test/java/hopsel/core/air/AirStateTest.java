@@ -20,6 +20,7 @@ import hopsel.core.mise.SafetyCheck;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.SmallClass;
+import hopsel.core.plan.Wishes;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -29,7 +30,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** A class on air: what was pressed, and what that makes of the rest. Minutes in the tests, seconds in the core. */
 class AirStateTest {
@@ -131,13 +131,28 @@ class AirStateTest {
 
     @Test
     void whatIsPinnedIsNotBegunEarlyAndTheRestIs() {
-        layout = RunningOrder.of(cooking, plan, Set.of(new StepRef("dish", "bake")));
+        layout = RunningOrder.of(cooking, plan, Wishes.NONE.pin(new StepRef("dish", "bake"), Optional.of(600)));
         press(0, "ON_AIR", "");
         press(0, "START", "mix");
         press(4, "DONE", "mix");
         assertThat(step(at(4), "bake").start()).isEqualTo(10 * 60);
         layout = RunningOrder.of(cooking, plan);
         assertThat(step(at(4), "bake").start()).isEqualTo(4 * 60);
+    }
+
+    @Test
+    void aWholeDishGoesOnlyWhereThatWasAgreedAndNothingOfItWasBegun() {
+        press(0, "ON_AIR", "");
+        assertThat(new Replies(at(30), Optional.empty()).drops()).isEmpty();
+        layout = RunningOrder.of(cooking, plan, Wishes.NONE.withDrops(List.of("dish")));
+        assertThat(new Replies(at(30), Optional.empty()).drops())
+                .singleElement()
+                .satisfies(drop -> {
+                    assertThat(drop.means()).isEqualTo(Means.DROP_DISH);
+                    assertThat(at(30).after(drop.pressed()).end()).isZero();
+                });
+        press(30, "START", "mix");
+        assertThat(new Replies(at(31), Optional.empty()).drops()).isEmpty();
     }
 
     @Test

@@ -82,4 +82,21 @@ class OvensTest {
         assertThat(behind.reads(900)).isLessThan(quick.reads(900) - 5);
         assertThat(behind.doneAt(9000)).isGreaterThan(quick.doneAt(9000) + 180);
     }
+
+    @Test
+    void whatGoesIntoAColdOvenIsDueLater() {
+        press(0, "ON_AIR", "", 0, "");
+        press(0, "START", "bake", 0, "");
+        int hot = due();
+        press(0, "OVEN", "", 180, "oven-1");
+        int cold = due();
+        assertThat(cold - hot).as("it heats up with the food in it").isBetween(120, 20 * 60);
+        events.set(2, new AirEvent(3, AIR.minusSeconds(1800), EarlierEvent.of("OVEN", "", 180, "oven-1")));
+        assertThat(due() - hot).as("it has long been hot").isBetween(0, 60);
+    }
+
+    private int due() {
+        AirState state = at(60);
+        return state.due(state.running().get(0));
+    }
 }

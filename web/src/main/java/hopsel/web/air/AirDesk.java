@@ -16,6 +16,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.measure.CookAmount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.plan.Activity;
+import hopsel.core.plan.Wishes;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.practice.SimulatedKitchen;
 import hopsel.web.air.AirRuns.Rehearsal;
@@ -46,7 +47,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -133,7 +133,7 @@ class AirDesk {
                         ? known
                         : new Prepared(
                                 planned,
-                                RunningOrder.of(planned.cooking(), planned.plan(), pinned(run)),
+                                RunningOrder.of(planned.cooking(), planned.plan(), wishes(run)),
                                 Talk.of(planned.cooking(), planned.plan()),
                                 pages,
                                 script(run, planned, pages)));
@@ -155,10 +155,8 @@ class AirDesk {
                 : script;
     }
 
-    private Set<StepRef> pinned(Run run) {
-        return plans.find(run.id())
-                .map(now -> now.stored().wishes().pins().keySet())
-                .orElse(Set.of());
+    private Wishes wishes(Run run) {
+        return plans.find(run.id()).map(now -> now.stored().wishes()).orElse(Wishes.NONE);
     }
 
     AirState state(Run run, PlannedClass planned, List<AirEvent> events) {

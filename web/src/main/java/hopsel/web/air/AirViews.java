@@ -173,8 +173,14 @@ final class AirViews {
     }
 
     private Help help(Reply reply) {
-        String title = reply.key().isEmpty() ? component(ComponentRef.parse(reply.text())) : title(reply.key());
+        String title = reply.key().isEmpty() ? left(reply.text()) : title(reply.key());
         return new Help(reply.means().name(), EventFile.node(reply.pressed()), title, reply.gain());
+    }
+
+    private String left(String what) {
+        return what.contains("/")
+                ? component(ComponentRef.parse(what))
+                : cooking.dish(what).title();
     }
 
     private String component(ComponentRef ref) {

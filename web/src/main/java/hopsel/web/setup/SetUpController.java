@@ -1,5 +1,6 @@
 package hopsel.web.setup;
 
+import hopsel.core.advice.DropList;
 import hopsel.core.bench.Draft;
 import hopsel.core.bench.Notes;
 import hopsel.core.classes.ClassReview;
@@ -110,6 +111,7 @@ class SetUpController {
                 planned.cooking().people().stream()
                         .filter(person -> person.role() == Role.HOST)
                         .toList());
+        model.addAttribute("droppable", DropList.choices(planned.cooking()));
         model.addAttribute("roles", SetUpForm.roles());
         model.addAttribute("bench", bench.all());
         model.addAttribute("offers", offers(id, planned.cooking()));
@@ -201,7 +203,16 @@ class SetUpController {
         Wishes wishes = entered.fields().containsKey("order")
                 ? before.withOrder(entered.choice("order", DishOrder.values(), DishOrder::name))
                 : before;
-        return entered.fields().containsKey("voice") ? wishes.withVoice(entered.text("voice")) : wishes;
+        Wishes spoken = entered.fields().containsKey("voice") ? wishes.withVoice(entered.text("voice")) : wishes;
+        return entered.fields().containsKey("drop-0") ? spoken.withDrops(drops(entered)) : spoken;
+    }
+
+    private static List<String> drops(Entered entered) throws BadEntryException {
+        List<String> drops = new ArrayList<>();
+        for (int i = 0; entered.fields().containsKey("drop-" + i); i++) {
+            entered.text("drop-" + i).filter(what -> !drops.contains(what)).ifPresent(drops::add);
+        }
+        return drops;
     }
 
     /** Which parts of a class were changed, for undo. */

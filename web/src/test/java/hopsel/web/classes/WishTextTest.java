@@ -8,6 +8,7 @@ import hopsel.core.plan.Wishes.DishOrder;
 
 import org.junit.jupiter.api.Test;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -33,10 +34,13 @@ class WishTextTest {
         Wishes wishes = Wishes.NONE
                 .give(KNEAD, Optional.of("pia"))
                 .withVoice(Optional.of("maren"))
-                .withOrder(DishOrder.SERVED);
+                .withOrder(DishOrder.SERVED)
+                .withDrops(List.of("tart", "pierogi/dip"));
         assertThat(WishText.write(wishes).lines())
-                .containsExactly("give pierogi/knead pia", "order served", "voice maren");
+                .containsExactly(
+                        "give pierogi/knead pia", "order served", "voice maren", "drop tart", "drop pierogi/dip");
         assertThat(WishText.read(WishText.write(wishes))).isEqualTo(wishes);
+        assertThat(wishes.among(Set.of(KNEAD)).drops()).containsExactly("pierogi/dip");
         assertThat(wishes.amongPeople(Set.of("pia")).voice()).isEmpty();
         assertThat(wishes.amongPeople(Set.of("maren")).given()).isEmpty();
     }

@@ -129,7 +129,7 @@ class FullClassBrowserTest {
         long id = APP.copyOf(1);
         host.navigate("/classes/%d/air/practice?seed=3".formatted(id));
         host.selectOption("select[name=speed]", String.valueOf(FAST));
-        host.click("text=Begin a rehearsal");
+        host.click("text=Start a practice run");
         host.waitForURL("**/air/host?run=*");
         assistant = APP.signedInAt(address, "assistant");
         assistant.navigate(host.url().replace("/host", "/assistant"));

@@ -156,7 +156,7 @@ class LogBrowserTest {
         page.navigate("/classes/%d/air/practice?seed=5".formatted(id));
         noViolations(page);
         page.selectOption("select[name=speed]", "60");
-        page.click("text=Begin a rehearsal");
+        page.click("text=Start a practice run");
         assertThat(page.locator("[data-big]")).hasText("We are on air");
         page.click("[data-big]");
         assertThat(page.locator("[data-left]")).not().hasText("75:00");
@@ -201,7 +201,7 @@ class LogBrowserTest {
         page.uncheck("input[value=HOST]");
         page.check("input[value=ASSISTANT]");
         page.selectOption("select[name=speed]", "60");
-        page.click("text=Begin a rehearsal");
+        page.click("text=Start a practice run");
         page.waitForURL("**/air/assistant?run=*");
         // The simulated host goes on air by themselves; what waits for the assistant stands there.
         assertThat(page.locator("[data-left-word]")).hasText("left");

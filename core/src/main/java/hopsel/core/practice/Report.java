@@ -112,6 +112,11 @@ public record Report(List<Minute> minutes, List<Off> early, List<Off> left, int 
         return new Report(minutes, early, left, last.over() ? end : last.end());
     }
 
+    /** Whether nothing that was tried would have ended sooner: what was done is then the best that is known. */
+    public boolean isUnbeatenBy(Practice best) {
+        return end <= best.end();
+    }
+
     private static void judge(SimulatedKitchen kitchen, AirState last, AirEvent done, List<Off> early, List<Off> late) {
         AirState before = kitchen.order()
                 .at(

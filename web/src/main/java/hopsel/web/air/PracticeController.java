@@ -177,6 +177,7 @@ class PracticeController {
                 "over",
                 kitchen.order().at(events, runs.moment(run, Duration.ZERO)).over());
         model.addAttribute("best", ideal);
+        model.addAttribute("unbeaten", report.isUnbeatenBy(ideal));
         model.addAttribute("airEnd", planned.plan().airEnd());
         model.addAttribute(
                 "drawing",

@@ -59,6 +59,9 @@ public class PlanDesk {
     private final Catalogue catalogue;
     private final Map<Long, Kept> kept = Bounded.map();
     private final Map<Long, Styled> styled = Bounded.map();
+    /** What was planned to its end: a class that is repeated, or put back as it was, is not planned once more. */
+    private final Map<Question, Outcome> answered = Bounded.map();
+
     private final ExecutorService workers = Executors.newFixedThreadPool(2, task -> {
         Thread thread = new Thread(task, "planner");
         thread.setDaemon(true);
@@ -247,9 +250,24 @@ public class PlanDesk {
         }
         Optional<Plan> before = last.map(kept -> kept.outcome().plan()).filter(Plan::possible);
         Wishes wishes = before.map(stored.wishes()::near).orElse(stored.wishes());
-        Outcome outcome = Planner.answer(cooking, wishes, soFar::set, enough::get);
+        Outcome outcome = answer(new Question(cooking.withAttendees(List.of()), wishes), soFar, enough);
         plans.keep(stored.id(), stored.version(), outcome, before);
         return new Planned(stored, worked(stored, outcome), before, false);
+    }
+
+    /** What a plan follows from; who takes part does not change it. */
+    private record Question(CookingClass cooking, Wishes wishes) {}
+
+    private Outcome answer(Question question, AtomicReference<@Nullable Plan> soFar, AtomicBoolean enough) {
+        Outcome known = answered.get(question);
+        if (known != null) {
+            return known;
+        }
+        Outcome outcome = Planner.answer(question.cooking, question.wishes, soFar::set, enough::get);
+        if (!enough.get()) {
+            answered.put(question, outcome);
+        }
+        return outcome;
     }
 
     private PlannedClass worked(StoredClass stored, Outcome outcome) {

@@ -67,7 +67,7 @@ class BenchBrowserTest {
     }
 
     private void openBench() {
-        page.click("text=Take it apart");
+        page.click("text=Continue to steps");
         page.waitForSelector("main.bench");
     }
 
@@ -165,8 +165,8 @@ class BenchBrowserTest {
         page.click(".objections .must a[href*='read#unread']");
         page.click(".unread button:has-text('Ignore')");
         assertThat(page.locator(".unread")).hasCount(0);
-        page.click("text=Take it apart");
-        assertThat(page.locator(".gate .verdict.fits")).containsText("Ready for a class");
+        page.click("text=Continue to steps");
+        assertThat(page.locator(".gate .verdict.fits")).containsText("Ready to use");
         page.click("text=Put it into the class");
         page.waitForURL("**/classes/*");
         assertThat(page.locator("main")).containsText("Harbour dal");

@@ -50,13 +50,13 @@ class EditionBrowserTest {
         host.navigate(page(""));
         host.click("text=Send to review");
         host.waitForURL("**/review");
-        assertThat(host.locator("text=I looked it over")).hasCount(0);
+        assertThat(host.locator("text=Approve")).hasCount(0);
         Page other = APP.signedIn("assistant");
         other.navigate(page("/review"));
-        other.click("text=I looked it over");
-        assertThat(other.locator(".stages .now")).containsText("Looked over");
+        other.click("text=Approve");
+        assertThat(other.locator(".stages .now")).containsText("Reviewed");
         host.navigate(page(""));
-        host.click("text=Release it");
+        host.click("text=Release handout");
         assertThat(host.locator(".told")).containsText("Released");
     }
 
@@ -198,7 +198,7 @@ class EditionBrowserTest {
         assertThat(guest.locator(".votes [aria-pressed=true]")).hasText("A tart afternoon");
         guest.check("[name=stars][value='4']");
         guest.fill("[name=remark] >> nth=0", "More sauce, please");
-        guest.click("text=Say it");
+        guest.click("text=Send");
         guest.waitForLoadState();
         host.navigate("/ideas");
         assertThat(host.locator(".bag").first()).containsText("A tart afternoon");

@@ -92,7 +92,7 @@ class KitsBrowserTest {
         assertThat(host.locator(".waiting li")).containsText("Sam Ode");
         first.click("a.press");
         first.click("summary:has-text('cannot come')");
-        first.click("text=Give my place away");
+        first.click("text=Cancel my place");
         assertThat(first.locator(".told")).containsText("erased");
         host.navigate(page("people"));
         assertThat(host.locator("input[value='Noor Tal']")).hasCount(0);

@@ -126,13 +126,13 @@ class LogBrowserTest {
         page.fill("input[name=left-pierogi]", "a handful");
         page.fill("input[name=left-tart]", "1½");
         page.selectOption("select[name=went-tart]", "THROWN");
-        page.locator("tbody tr input").first().uncheck();
-        page.click("form button.press");
+        page.locator(".closing tbody tr input").first().uncheck();
+        page.click(".closing > button.press");
         assertThat(page.locator("[role=alert]")).containsText("no number");
         assertThat(page.locator("input[name=left-pierogi]")).hasValue("a handful");
-        assertThat(page.locator("tbody tr input").first()).not().isChecked();
+        assertThat(page.locator(".closing tbody tr input").first()).not().isChecked();
         page.fill("input[name=left-pierogi]", "2");
-        page.click("form button.press");
+        page.click(".closing > button.press");
         assertThat(page.locator(".told ul")).containsText("The pantry is settled");
         page.navigate("/pantry");
         assertThat(page.locator("table")

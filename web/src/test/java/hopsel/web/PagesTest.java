@@ -58,7 +58,7 @@ class PagesTest {
         page.click(".bring-in form[enctype] button");
         page.waitForURL("**/read");
         assertThat(page.locator(".told ul")).containsText("Sunflower seeds in place of Cashew nuts");
-        page.click("text=Take it apart");
+        page.click("text=Continue to steps");
         page.click("text=Undo");
         assertThat(page.locator(".typed-line .read-as").first()).containsText("Cashew");
         page.navigate("/bench");
@@ -124,7 +124,7 @@ class PagesTest {
                         + "onerror=alert(2)> flour\n\nMethod\n1. Mix <b>it</b> for 5 minutes.");
         page.click(".bring-in form[enctype] button");
         page.waitForURL("**/read");
-        page.click("text=Take it apart");
+        page.click("text=Continue to steps");
         page.waitForSelector("main.bench");
         assertThat(dialogs.toString()).isEmpty();
         assertThat(page.locator("main img, main script").count()).isZero();

@@ -149,7 +149,7 @@ class PeopleBrowserTest {
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/menus".formatted(id));
         int before = page.locator(".bag").count();
-        page.click("text=Cook it so");
+        page.click("text=Use this menu");
         assertThat(page.locator("td.suits.unsure")).not().hasCount(0);
         page.locator("section[aria-labelledby=read] .box").all().forEach(box -> {
             box.click();

@@ -60,13 +60,13 @@ class PlanBrowserTest {
         add(page, "Nigella flatbreads");
         assertThat(page.locator(".outcome .verdict")).containsText("Fits");
         type(page, "air", "10");
-        assertThat(page.locator(".outcome .verdict")).containsText("Overruns");
+        assertThat(page.locator(".outcome .verdict")).containsText("Runs over");
         assertThat(page.locator(".remedies li").first()).isVisible();
         page.click("text=Undo: minutes on air");
         assertThat(page.locator("[name=air]")).hasValue("60");
         assertThat(page.locator(".outcome .verdict")).containsText("Fits");
         page.click("text=Redo: minutes on air");
-        assertThat(page.locator(".outcome .verdict")).containsText("Overruns");
+        assertThat(page.locator(".outcome .verdict")).containsText("Runs over");
         page.locator(".remedies li button").first().click();
         page.waitForURL("**/plan");
         assertThat(page.locator("table.run tbody tr").first()).isAttached();

@@ -45,7 +45,7 @@ class TypingBrowserTest {
                         + "onion for 8 minutes until golden.\n2. Simmer the barley for 30 minutes until soft.\n");
         page.click(".bring-in form[enctype] button");
         page.waitForURL("**/read");
-        page.click("text=Take it apart");
+        page.click("text=Continue to steps");
         page.waitForSelector("main.bench");
         Locator lines = page.locator(".typed-line .as-text");
         lines.nth(0).fill("250 g pearl barley");

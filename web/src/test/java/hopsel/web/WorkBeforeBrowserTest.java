@@ -41,7 +41,7 @@ class WorkBeforeBrowserTest {
     void theShopLinkOpensTheListAloneAndTicksMadeOutOfTouchArriveLater() {
         Page host = APP.signedIn("host");
         host.navigate("/classes/3/shopping");
-        host.click("text=Make a link for the phone");
+        host.click("text=Create phone link");
         String link = host.locator(".told a").getAttribute("href");
         Page phone = APP.visitor();
         BrowserContext context = phone.context();
@@ -72,25 +72,25 @@ class WorkBeforeBrowserTest {
         page.navigate("/pantry");
         page.fill("[name=item]", "moon dust");
         page.fill("[name=grams]", "200");
-        page.click("text=Write it down");
+        page.click("text=Record");
         assertThat(page.locator("#wrong")).containsText("moon dust");
         assertThat(page.locator("[name=grams]")).hasValue("200");
         page.fill("[name=item]", "Sago pearls");
         page.fill("[name=use-by]", "2027-06-01");
-        page.click("text=Write it down");
+        page.click("text=Record");
         assertThat(page.locator("table.plain").first()).containsText("Sago pearls");
         page.selectOption("[name=kind]", "COUNTED");
         page.fill("[name=item]", "Sago pearls");
         page.fill("[name=grams]", "0");
         page.fill("[name=batch]", "2027-06-01");
-        page.click("text=Write it down");
+        page.click("text=Record");
         assertThat(page.locator("#wrong")).containsText("Say why");
         page.fill("[name=reason]", "spilt");
-        page.click("text=Write it down");
+        page.click("text=Record");
         assertThat(page.locator("section[aria-labelledby=ledger] tbody tr").first())
                 .containsText("−200 g");
         page.fill("[name=table]", "item;grams\nsago-pearls;1\nmoon dust;5");
-        page.click("text=Take the counts over");
+        page.click("text=Import counts");
         assertThat(page.locator(".told.warned")).containsText("Row 3");
         assertThat(page.locator("[name=table]")).hasValue("item;grams\nsago-pearls;1\nmoon dust;5");
     }

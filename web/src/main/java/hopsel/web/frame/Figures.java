@@ -224,12 +224,30 @@ public class Figures {
 
     /** Seconds as whole minutes, up. */
     public String whole(int seconds) {
-        return time((seconds + 59) / 60 * 60);
+        return time(minuteUp(seconds));
     }
 
     /** Seconds as minutes to the half, up: a plan is not read by the second. */
     public String halves(int seconds) {
-        return time((seconds + 29) / 30 * 30);
+        int half = (seconds + 29) / 30 * 30;
+        if (half >= 60) {
+            return time(half);
+        }
+        return half == 0 ? "0 min" : "½ min";
+    }
+
+    /** The clock at which a class ends, to the minute, up. */
+    public String endsAt(CookingClass cooking, int end) {
+        return clock(cooking, minuteUp(end));
+    }
+
+    /** What is left of a slot after that, in whole minutes. */
+    public String toSpare(int slot, int end) {
+        return halves(Math.max(0, slot - minuteUp(end)));
+    }
+
+    private static int minuteUp(int seconds) {
+        return (seconds + 59) / 60 * 60;
     }
 
     /** Such as {@code 1 h 05 min}, {@code 25 min}, {@code 4½ min} or {@code 40 s}. */

@@ -131,6 +131,31 @@ public final class Ovens {
                 .orElse(0);
     }
 
+    /**
+     * Seconds that something takes longer where it turns out that its oven was cold when it went in; 0: it is not in an
+     * oven.
+     *
+     * @param needs seconds that it takes in an oven as hot as it should be
+     */
+    public static int ifCold(CookingClass cooking, Activity activity, int needs) {
+        return activity.placements().stream()
+                .filter(place -> place.celsius().isPresent())
+                .flatMap(place -> of(cooking).stream()
+                        .filter(oven -> oven.id().equals(place.resource()))
+                        .map(oven -> longer(Map.of(oven.id(), heatingUp(oven, place)), activity, 0, needs)))
+                .findFirst()
+                .orElse(0);
+    }
+
+    private static Oven heatingUp(Resource oven, Placement place) {
+        int celsius = place.celsius().orElseThrow().intValue();
+        return new Oven(
+                oven.heatPerMinute().doubleValue(),
+                oven.coolPerMinute().doubleValue(),
+                false,
+                List.of(Change.set(0, celsius)));
+    }
+
     /** Where something bakes, and how hot that should be. */
     static Optional<Placement> place(Standing standing) {
         return standing.activity().placements().stream()

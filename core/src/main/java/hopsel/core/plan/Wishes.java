@@ -75,7 +75,8 @@ public record Wishes(
                 .withShown(shown.stream().filter(steps::contains).collect(Collectors.toSet()))
                 .withGiven(among(given, steps))
                 .withDrops(drops.stream()
-                        .filter(what -> steps.stream().anyMatch(step -> what.split("/")[0].equals(step.dish())))
+                        .filter(what -> steps.stream()
+                                .anyMatch(step -> what.equals(step.dish()) || what.startsWith(step.dish() + "/")))
                         .toList());
     }
 

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.device.Oven;
 import hopsel.core.device.Probe;
+import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.SmallClass;
@@ -91,6 +92,10 @@ class OvensTest {
         press(0, "OVEN", "", 180, "oven-1");
         int cold = due();
         assertThat(cold - hot).as("it heats up with the food in it").isBetween(120, 20 * 60);
+        Activity bake = at(60).running().get(0).activity();
+        assertThat(Ovens.ifCold(COOKING, bake, bake.duration()))
+                .as("as much as the host is offered who finds it cold")
+                .isBetween(cold - hot - 90, cold - hot + 90);
         events.set(2, new AirEvent(3, AIR.minusSeconds(1800), EarlierEvent.of("OVEN", "", 180, "oven-1")));
         assertThat(due() - hot).as("it has long been hot").isBetween(0, 60);
     }

@@ -16,6 +16,7 @@ record AirScript(String id, List<Scene> scenes) {
      * A step.
      *
      * @param places where it is done, and how hot
+     * @param cold seconds that it takes longer if its oven was cold; 0: it is in none
      * @param page of the booklet; 0: not known
      */
     record Scene(
@@ -31,12 +32,13 @@ record AirScript(String id, List<Scene> scenes) {
             List<Rung> ladder,
             List<String> care,
             List<String> rescues,
+            int cold,
             int page) {
 
         /** The same without what is not for those who watch. */
         Scene forAudience() {
             return new Scene(
-                    key, dish, title, "", "", cue, false, List.of(), in, List.of(), List.of(), List.of(), page);
+                    key, dish, title, "", "", cue, false, List.of(), in, List.of(), List.of(), List.of(), 0, page);
         }
     }
 

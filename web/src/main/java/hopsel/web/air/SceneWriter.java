@@ -1,6 +1,7 @@
 package hopsel.web.air;
 
 import hopsel.core.air.AirState;
+import hopsel.core.air.Ovens;
 import hopsel.core.air.Taste;
 import hopsel.core.bench.Ladders;
 import hopsel.core.classes.CookingClass;
@@ -62,6 +63,7 @@ final class SceneWriter {
                         .toList(),
                 said.care(),
                 said.rescues(),
+                Ovens.ifCold(cooking, activity, activity.duration()),
                 pages.getOrDefault(dish.title(), 0));
     }
 

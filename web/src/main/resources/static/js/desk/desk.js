@@ -122,6 +122,7 @@ const actions = {
   undo: () => run.state.undo && run.press({ kind: 'undo', event: run.state.undo }),
   speed: (one) => run.pace(one.dataset.speed),
   more: (one) => run.press({ kind: 'extend', activity: one.dataset.more, seconds: MORE }),
+  cold: (one) => run.press({ kind: 'extend', activity: one.dataset.key, seconds: Number(one.dataset.cold) }),
   looked: (one) => run.press({ kind: 'looked', activity: one.dataset.looked }),
   done: (one) => run.press({ kind: 'done', activity: one.dataset.done }),
   probe: (one) => run.press({ kind: 'probe', activity: one.dataset.probe }),

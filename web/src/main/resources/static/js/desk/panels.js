@@ -92,6 +92,9 @@ function drawMenu(drawing) {
   }
   drawing.spot('menu-title').textContent = item.title;
   const entry = line();
+  if (item.cold > 0) {
+    entry.append(button(drawing.word('was-cold', Math.round(item.cold / 60)), { cold: item.cold, key: item.key }, 'press quiet'));
+  }
   keys.forEach(([what, name]) => entry.append(button(drawing.word(name), { [what]: item.key }, 'press quiet')));
   const wrong = line(element('span', drawing.word('trouble'), 'of-what'));
   TROUBLES.forEach((failed) => wrong.append(button(drawing.word(`failed-${failed}`), { failed, key: item.key }, 'press quiet')));

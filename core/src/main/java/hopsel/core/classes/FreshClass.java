@@ -1,7 +1,9 @@
 package hopsel.core.classes;
 
+import hopsel.core.dish.Dish;
 import hopsel.core.kitchen.Kitchen;
 import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
@@ -16,6 +18,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,6 +27,10 @@ import java.util.Optional;
  * changed.
  */
 public final class FreshClass {
+
+    private static final String NEW = "New class";
+    /** Minutes in which a jar or a bowl is rinsed. */
+    private static final long RINSE = 3;
 
     private static final LocalTime EVENING = LocalTime.of(18, 30);
 
@@ -36,13 +43,13 @@ public final class FreshClass {
         Kitchen kitchen = new Kitchen(
                 List.of(new PrepWindow(Minutes.of(-130), Minutes.of(-10))),
                 List.of(new Person("host", "Host", Role.HOST)),
-                List.of(place("oven", 2, 0), place("burner", 4, 0), place("blender", 1, 3), place("fridge", 6, 0)),
+                List.of(place("oven", 2, 0), place("burner", 4, 0), place("blender", 1, RINSE), place("fridge", 6, 0)),
                 Room.UNKNOWN);
         Menu menu = new Menu(Measures.METRIC, List.of(), List.of(), List.of(), List.of());
         Provision provision =
                 new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, BigDecimal.ONE, BigDecimal.ZERO, List.of());
         return new CookingClass(
-                "New class",
+                NEW,
                 Style.DEMO,
                 new Slot(saturday, zone, Minutes.of(60)),
                 kitchen,
@@ -50,6 +57,42 @@ public final class FreshClass {
                 List.of(),
                 provision,
                 UsualTempo.of(Style.DEMO));
+    }
+
+    /**
+     * Like a class before it: the same kitchen, people, hour, length and cups, on the next day of the same name;
+     * nothing of its menu and nobody of its guests.
+     */
+    public static CookingClass like(CookingClass before, LocalDate today) {
+        LocalDateTime start = before.startsAt();
+        Provision provision = before.provision();
+        return new CookingClass(
+                NEW,
+                before.style(),
+                new Slot(
+                        today.with(TemporalAdjusters.next(start.getDayOfWeek())).atTime(start.toLocalTime()),
+                        before.zone(),
+                        before.airMinutes()),
+                new Kitchen(before.prepWindows(), before.people(), before.resources(), before.room()),
+                new Menu(before.measures(), List.of(), List.of(), List.of(), List.of()),
+                List.of(),
+                new Provision(
+                        provision.demoServings(),
+                        provision.tastingPortions(),
+                        provision.tastingShare(),
+                        provision.sparePercent(),
+                        List.of()),
+                before.tempo());
+    }
+
+    /** The class with what a dish needs and its kitchen does not have: one of each, to be changed or crossed out. */
+    public static CookingClass equippedFor(CookingClass cooking, Dish dish) {
+        List<Resource> places = new ArrayList<>(cooking.resources());
+        dish.steps()
+                .flatMap(step -> step.needs().stream())
+                .filter(need -> places.stream().noneMatch(place -> place.kind().equals(need.kind())))
+                .forEach(need -> places.add(place(need.kind(), need.units(), need.does(Does.MIXES) ? RINSE : 0)));
+        return cooking.withKitchen(new Kitchen(cooking.prepWindows(), cooking.people(), places, cooking.room()));
     }
 
     private static Resource place(String kind, int units, long rinse) {

@@ -67,6 +67,7 @@ class BenchController {
     private final HouseCatalogue house;
     private final ClassStore classes;
     private final IntoClass intoClass;
+    private final NewClass newClass;
     private final HostStyle style;
     private final Lessons lessons;
     private final RecipeLinks links;
@@ -77,6 +78,7 @@ class BenchController {
             HouseCatalogue house,
             ClassStore classes,
             IntoClass intoClass,
+            NewClass newClass,
             HostStyle style,
             Lessons lessons,
             RecipeLinks links) {
@@ -85,6 +87,7 @@ class BenchController {
         this.house = house;
         this.classes = classes;
         this.intoClass = intoClass;
+        this.newClass = newClass;
         this.style = style;
         this.lessons = lessons;
         this.links = links;
@@ -339,6 +342,22 @@ class BenchController {
         IntoClass.Outcome outcome = intoClass.put(stored.sheet(), classId, who.getName());
         next.addFlashAttribute(outcome.done() ? "toldLines" : "warnedLines", outcome.lines());
         return outcome.done() ? "redirect:/classes/" + classId : "redirect:/bench/" + id;
+    }
+
+    /** A class of this dish, planned at once. */
+    @PostMapping("/bench/{id}/class")
+    String plan(
+            @PathVariable("id") long id,
+            @RequestParam(value = "zone", defaultValue = "") String zone,
+            RedirectAttributes next,
+            Principal who) {
+        StoredDish stored = store.find(id).orElseThrow(NotFoundException::new);
+        IntoClass.Outcome outcome = newClass.of(stored.sheet(), zone, who.getName());
+        if (!outcome.done()) {
+            next.addFlashAttribute("warnedLines", outcome.lines());
+            return "redirect:/bench/" + id;
+        }
+        return "redirect:/classes/%d/plan".formatted(outcome.classId());
     }
 
     @GetMapping("/bench/{id}/recipe.jsonld")

@@ -38,14 +38,19 @@ public class IntoClass {
 
     /** Puts a dish in, or says why not. */
     public Outcome put(Draft sheet, long classId, String who) {
+        Outcome may = may(sheet);
+        return may.done() ? carryOver(sheet, classId, who) : may;
+    }
+
+    /** Whether the ready check has nothing more to ask of a dish; if it has, what. */
+    Outcome may(Draft sheet) {
         List<Objection> gate = Colleague.gate(sheet, house.now());
+        List<String> lines = new ArrayList<>();
         if (!gate.isEmpty()) {
-            List<String> lines = new ArrayList<>(
-                    List.of("The ready check still asks. Settle these, or let them pass with a reason:"));
+            lines.add("The ready check still asks. Settle these, or ignore them with a reason:");
             gate.forEach(objection -> lines.add(objection.message()));
-            return new Outcome(false, lines);
         }
-        return carryOver(sheet, classId, who);
+        return new Outcome(gate.isEmpty(), 0, lines);
     }
 
     /** Puts in a dish that has been in a class already, and so passed the gate. */
@@ -54,7 +59,8 @@ public class IntoClass {
         CookingClass next = Placing.into(stored.cooking(), sheet, house.now(), builtIn);
         List<Finding> findings = ClassReview.of(next, builtIn);
         if (!findings.isEmpty()) {
-            return new Outcome(false, findings.stream().map(Finding::text).toList());
+            return new Outcome(
+                    false, classId, findings.stream().map(Finding::text).toList());
         }
         try {
             changes.change(
@@ -65,9 +71,11 @@ public class IntoClass {
                     who,
                     "“%s” put in".formatted(sheet.dish().title()));
             return new Outcome(
-                    true, List.of("“%s” is in the class.".formatted(sheet.dish().title())));
+                    true,
+                    classId,
+                    List.of("“%s” is in the class.".formatted(sheet.dish().title())));
         } catch (StaleClassException e) {
-            return new Outcome(false, List.of("Somebody else changed that class just now. Do it again."));
+            return new Outcome(false, classId, List.of("Somebody else changed that class just now. Do it again."));
         }
     }
 
@@ -75,7 +83,8 @@ public class IntoClass {
      * What came of it.
      *
      * @param done whether the dish is in the class
+     * @param classId the class; 0: none was asked for
      * @param lines what to tell
      */
-    public record Outcome(boolean done, List<String> lines) {}
+    public record Outcome(boolean done, long classId, List<String> lines) {}
 }

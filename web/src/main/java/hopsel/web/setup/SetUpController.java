@@ -6,7 +6,6 @@ import hopsel.core.bench.Notes;
 import hopsel.core.classes.ClassReview;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Finding;
-import hopsel.core.classes.FreshClass;
 import hopsel.core.classes.Shared;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
@@ -18,6 +17,7 @@ import hopsel.core.plan.Wishes.DishOrder;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.bench.BenchStore;
 import hopsel.web.bench.IntoClass;
+import hopsel.web.bench.NewClass;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
@@ -40,8 +40,6 @@ import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.security.Principal;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -66,7 +64,7 @@ class SetUpController {
     private final BenchStore bench;
     private final IntoClass intoClass;
     private final Catalogue catalogue;
-    private final Clock clock;
+    private final NewClass newClass;
 
     SetUpController(
             ClassPages pages,
@@ -76,7 +74,7 @@ class SetUpController {
             BenchStore bench,
             IntoClass intoClass,
             Catalogue catalogue,
-            Clock clock) {
+            NewClass newClass) {
         this.pages = pages;
         this.desk = desk;
         this.store = store;
@@ -84,18 +82,15 @@ class SetUpController {
         this.bench = bench;
         this.intoClass = intoClass;
         this.catalogue = catalogue;
-        this.clock = clock;
+        this.newClass = newClass;
     }
 
+    /** A new class, in the kitchen of another one or in a usual one. */
     @PostMapping("/classes/new")
-    String begin() {
-        ZoneId zone = store.entries().stream()
-                .flatMap(entry -> store.readable(entry.id()).stream())
-                .findFirst()
-                .map(stored -> stored.cooking().zone())
-                .orElse(ZoneId.of("Europe/Lisbon"));
-        return "redirect:/classes/%d/set-up"
-                .formatted(store.add(FreshClass.on(LocalDate.ofInstant(clock.instant(), zone), zone)));
+    String begin(
+            @RequestParam(value = "like", required = false) Long like,
+            @RequestParam(value = "zone", defaultValue = "") String zone) {
+        return "redirect:/classes/%d/set-up".formatted(newClass.begin(Optional.ofNullable(like), zone));
     }
 
     @GetMapping("/classes/{id}/set-up")
@@ -121,14 +116,10 @@ class SetUpController {
         model.addAttribute("sharings", sharings(planned.cooking()));
         model.addAttribute(
                 "zones",
-                List.of(
-                        "Europe/Lisbon",
-                        "Europe/London",
-                        "Europe/Berlin",
-                        "Europe/Warsaw",
-                        "America/New_York",
-                        "America/Los_Angeles",
-                        "Australia/Sydney"));
+                ZoneId.getAvailableZoneIds().stream()
+                        .filter(zone -> zone.contains("/") && !zone.startsWith("Etc/") && !zone.startsWith("SystemV/"))
+                        .sorted()
+                        .toList());
     }
 
     /** Components that are, or could be, made once for two dishes. */

@@ -1,0 +1,99 @@
+package hopsel.web.bench;
+
+import hopsel.core.bench.Draft;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.FreshClass;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.StoredClass;
+import hopsel.web.frame.NotFoundException;
+
+import org.springframework.stereotype.Component;
+
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Begins a class: in a kitchen that was planned for before, or in a usual one where the browser is. */
+@Component
+public class NewClass {
+
+    /** Where nobody says where they are. */
+    private static final ZoneId SOMEWHERE = ZoneId.of("Europe/Lisbon");
+    /** Kitchens that are offered. */
+    private static final int MOST = 8;
+
+    private final ClassStore store;
+    private final IntoClass intoClass;
+    private final Clock clock;
+
+    NewClass(ClassStore store, IntoClass intoClass, Clock clock) {
+        this.store = store;
+        this.intoClass = intoClass;
+        this.clock = clock;
+    }
+
+    /** A class whose kitchen can be taken again. */
+    public record Known(long id, String title) {}
+
+    /** Every kitchen that was planned for, by the last class that was held in it; the last first. */
+    public List<Known> kitchens() {
+        List<StoredClass> kept = new ArrayList<>();
+        store.entries().stream()
+                .sorted(Comparator.comparingLong(ClassStore.Entry::id).reversed())
+                .flatMap(entry -> store.readable(entry.id()).stream())
+                .filter(stored -> kept.size() < MOST
+                        && kept.stream().noneMatch(other -> sameKitchen(other.cooking(), stored.cooking())))
+                .forEach(kept::add);
+        return kept.stream()
+                .map(stored -> new Known(stored.id(), stored.cooking().title()))
+                .toList();
+    }
+
+    private static boolean sameKitchen(CookingClass one, CookingClass other) {
+        return one.resources().equals(other.resources()) && one.people().equals(other.people());
+    }
+
+    /**
+     * A new class.
+     *
+     * @param like the class whose kitchen it is in; empty: a usual one
+     * @param zone where the browser is; what is none is not taken
+     * @throws NotFoundException where there is no such class
+     */
+    public long begin(Optional<Long> like, String zone) {
+        return store.add(blank(like, zone));
+    }
+
+    private CookingClass blank(Optional<Long> like, String zone) {
+        Optional<CookingClass> before = like.map(
+                id -> store.readable(id).orElseThrow(NotFoundException::new).cooking());
+        ZoneId place = before.map(CookingClass::zone).orElseGet(() -> zone(zone));
+        LocalDate today = LocalDate.ofInstant(clock.instant(), place);
+        return before.map(known -> FreshClass.like(known, today)).orElseGet(() -> FreshClass.on(today, place));
+    }
+
+    private static ZoneId zone(String said) {
+        try {
+            return ZoneId.of(said);
+        } catch (DateTimeException e) {
+            return SOMEWHERE;
+        }
+    }
+
+    /** A class of one dish, in a kitchen that has what the dish needs; or why there is none. */
+    IntoClass.Outcome of(Draft sheet, String zone, String who) {
+        IntoClass.Outcome may = intoClass.may(sheet);
+        if (!may.done()) {
+            return may;
+        }
+        Optional<Long> like = kitchens().stream().findFirst().map(Known::id);
+        CookingClass equipped = FreshClass.equippedFor(blank(like, zone), sheet.dish())
+                .withTitle(sheet.dish().title());
+        return intoClass.put(sheet, store.add(equipped), who);
+    }
+}

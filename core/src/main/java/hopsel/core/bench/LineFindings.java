@@ -15,6 +15,7 @@ import hopsel.core.item.Trait;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Unit;
+import hopsel.core.recipe.ItemFinder;
 import hopsel.core.recipe.PrepWords;
 import hopsel.core.recipe.TechniqueReader;
 
@@ -66,12 +67,7 @@ final class LineFindings extends Findings {
                         "Yes, it is " + name,
                         now -> now.eachLine(own -> own.id().equals(line.id()) ? own.confirmed() : own)));
         if (item.isEmpty() || item.get().isNameOnly()) {
-            object(
-                    Rule.UNKNOWN_ITEM,
-                    line.id(),
-                    ("Nobody knows “%s”: what it weighs, and which allergens are in it. Choose an item of the "
-                                    + "catalogue, or add it there.")
-                            .formatted(name));
+            unknown(line, name);
         } else {
             origin(line, item.get());
         }
@@ -91,6 +87,23 @@ final class LineFindings extends Findings {
         item.ifPresent(known -> heat(line, known));
         if (item.isPresent() && line.amount().isPresent()) {
             beans(line, item.get());
+        }
+    }
+
+    private void unknown(IngredientLine line, String name) {
+        String message = ("Nobody knows “%s”: what it weighs, and which allergens are in it. Choose an item of the "
+                        + "catalogue, or add it there.")
+                .formatted(name);
+        Optional<Item> nearest = ItemFinder.of(builtIn).nearest(name);
+        if (nearest.isPresent()) {
+            object(
+                    Rule.UNKNOWN_ITEM,
+                    line.id(),
+                    message,
+                    "It is " + nearest.get().name(),
+                    now -> changed(now, line, own -> own.of(nearest.get().id(), own.amount(), own.prep())));
+        } else {
+            object(Rule.UNKNOWN_ITEM, line.id(), message);
         }
     }
 

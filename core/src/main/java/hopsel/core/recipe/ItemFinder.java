@@ -175,6 +175,27 @@ public final class ItemFinder {
         return Optional.empty();
     }
 
+    /**
+     * The item that somebody may have meant by a name that is not known: all words of one of its names stand in it, and
+     * more of them than of any other's. To be asked, never to be taken.
+     */
+    public Optional<Item> nearest(String name) {
+        Set<String> said = Set.copyOf(words(name));
+        int most = 0;
+        Set<Item> best = new HashSet<>();
+        for (Map.Entry<String, Item> known : byName.entrySet()) {
+            List<String> words = List.of(known.getKey().split(" "));
+            if (said.containsAll(words) && words.size() >= most) {
+                if (words.size() > most) {
+                    best.clear();
+                }
+                most = words.size();
+                best.add(known.getValue());
+            }
+        }
+        return best.size() == 1 ? best.stream().findFirst() : Optional.empty();
+    }
+
     /** Whether it matters which one it is: what is in it differs, or something in it is an allergen. */
     private static boolean tells(Item item) {
         return !item.allergens().isEmpty() || item.origin() != Origin.PLANT;

@@ -45,6 +45,11 @@ final class LineTidy {
             Pattern.compile("(?:[-:|=]|\\.{2,}|…|\\bx|×|\\t)\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE =
             Pattern.compile("^(?:small|medium|large|big|lg|sm|med)\\b\\.?", Pattern.CASE_INSENSITIVE);
+    /** Two things that everybody writes in one breath. */
+    private static final Pattern SALT_PEPPER = Pattern.compile(
+            "^((?:fine |sea |kosher )*salt)\\s*(?:[&+/]|\\bn\\b|['’]n['’])?\\s+((?:black |ground )*pepper)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern END =
             Pattern.compile("^(?:[,;(].*|(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
     private static final int LONGEST_NAME = 45;
@@ -53,7 +58,8 @@ final class LineTidy {
 
     /** The line in the usual order; as it stands where it is in that order, or nobody can tell. */
     static String tidy(String text) {
-        String spelt = FOR.matcher(INCH.matcher(text).replaceAll("$1 inch")).replaceAll("for ");
+        String both = SALT_PEPPER.matcher(text).replaceFirst("$1 and $2");
+        String spelt = FOR.matcher(INCH.matcher(both).replaceAll("$1 inch")).replaceAll("for ");
         String scanned = CAN_NUMBER
                 .matcher(SCANNED.matcher(spelt).replaceAll(LineTidy::digits))
                 .replaceAll(can -> CANS.get(can.group(1)) + " oz");

@@ -61,6 +61,7 @@ class ColleagueTest {
             400 g carrots                     | Roast the carrots at 200 °C for 30 minutes.                                       | CUE_MISSING         | true
             400 g carrots                     | Chop the carrots.                                                                 | TIME_GUESSED        | true
             carrots                           | Boil the carrots for 10 minutes until soft.                                       | AMOUNT_MISSING      | true
+            150 g vegan block butter cold cubed | Melt the vegan block butter for 3 minutes until foaming.                        | UNKNOWN_ITEM        | true
             2 cups moonberries                | Boil the moonberries for 10 minutes until soft.                                   | UNKNOWN_ITEM        | false
             100 g butter                      | Fry the butter for 2 minutes until golden.                                        | NOT_PLANT           | true
             250 g dried kidney beans          | Boil the beans for 60 minutes until soft.                                         | DRY_BEANS           | true
@@ -303,6 +304,21 @@ class ColleagueTest {
                         .toList());
         assertThat(left.stream().filter(one -> !one.rule().isGate()))
                 .allSatisfy(one -> assertThat(accepted.notes().passed()).containsEntry(one.key(), "as it is"));
+    }
+
+    @Test
+    void whatMayBeMeantIsAskedByNameAndNeverAnsweredByItself() {
+        Draft notes = sheet("Shortcrust\n150 g vegan block butter cold cubed\n\nRub it in for 3 minutes.");
+        Objection asked = Colleague.gate(notes, CATALOGUE).stream()
+                .filter(one -> one.rule() == Rule.UNKNOWN_ITEM)
+                .findFirst()
+                .orElseThrow();
+        assertThat(asked.remedy().orElseThrow().label()).isEqualTo("It is Plant butter block");
+        assertThat(Colleague.isLikely(asked)).isFalse();
+        Draft both = sheet("Salad\n1 cucumber\nsalt pepper\n\nSeason the cucumber with salt and pepper.");
+        assertThat(both.dish().lines().map(line -> line.item()))
+                .contains("salt", "black-pepper")
+                .hasSize(3);
     }
 
     @Test

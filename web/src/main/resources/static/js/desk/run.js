@@ -32,6 +32,7 @@ export class Run {
       // What was kept before a reload went on counting meanwhile.
       this.heard = this.state.kept || this.heard;
       this.state.now += Math.max(0, Date.now() - (this.state.kept || Date.now())) * this.state.speed;
+      this.queue.forEach((press) => this.assume(press));
     }
   }
 
@@ -132,12 +133,13 @@ export class Run {
   }
 
   /* Shown at once, before the server has answered. */
-  assume({ event }) {
+  assume({ event, at }) {
     const { state } = this;
+    const then = this.now() - Math.floor(((Date.now() - at) * state.speed) / 1000);
     const item = state.items.find((own) => own.key === event.activity);
     const assumed = {
-      'on-air': () => !state.onAir && this.begin(),
-      start: () => item && Object.assign(item, { end: this.now() + (item.end - item.start), due: this.now() + (item.due - item.start), start: this.now(), status: 'RUNNING' }),
+      'on-air': () => !state.onAir && this.begin(at),
+      start: () => item && Object.assign(item, { end: then + (item.end - item.start), due: then + (item.due - item.start), start: then, status: 'RUNNING' }),
       done: () => item && Object.assign(item, { status: 'DONE' }),
       failed: () => item && Object.assign(item, { status: 'FAILED' }),
       extend: () => item && Object.assign(item, { end: item.end + event.seconds, due: item.due + event.seconds }),
@@ -150,9 +152,9 @@ export class Run {
     }
   }
 
-  begin() {
+  begin(at) {
     const { state } = this;
-    state.onAir = state.now + (Date.now() - this.got) * state.speed;
+    state.onAir = state.now + (at - this.got) * state.speed;
     state.items.filter((own) => own.planned < 0 && own.status === 'AHEAD').forEach((own) => { own.status = own.end <= 0 ? 'DONE' : 'RUNNING'; });
   }
 

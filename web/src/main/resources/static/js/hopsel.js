@@ -234,3 +234,12 @@ if (navigator.serviceWorker) {
     }
   });
 }
+
+// Where somebody is, is known to their machine; a part of a page that came later is filled when it is sent.
+document.addEventListener('submit', (event) => {
+  event.target.querySelectorAll('input[data-zone]').forEach((field) => {
+    if (!field.value) {
+      field.value = Intl.DateTimeFormat().resolvedOptions().timeZone || '';
+    }
+  });
+}, true);

@@ -171,6 +171,11 @@ class BenchBrowserTest {
         page.waitForURL("**/classes/*");
         assertThat(page.locator("main")).containsText("Harbour dal");
         assertThat(page.request().get(page.url() + "/plan").status()).isEqualTo(200);
+        page.goBack();
+        page.click("text=Plan a class from it");
+        page.waitForURL("**/plan");
+        assertThat(page.locator("h1")).hasText("Harbour dal");
+        assertThat(page.locator("table.run tbody tr").first()).isAttached();
     }
 
     @Test

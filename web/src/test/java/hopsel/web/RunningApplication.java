@@ -1,5 +1,7 @@
 package hopsel.web;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import hopsel.web.classes.ClassStore;
 
 import com.microsoft.playwright.Browser;
@@ -127,5 +129,7 @@ final class RunningApplication {
         page.fill("#password", PASSWORD);
         page.click("button[type=submit]");
         page.waitForURL("**/classes**");
+        assertThat(page.locator("h1")).isVisible();
+        page.waitForLoadState();
     }
 }

@@ -3,7 +3,6 @@ package hopsel.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
@@ -11,8 +10,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-
-import java.util.List;
 
 /** The bench as somebody takes a dish apart on it: by pointer, by keyboard, by its forms. */
 class BenchBrowserTest {
@@ -227,18 +224,11 @@ class BenchBrowserTest {
         after(() -> page.locator(".answers-all button.press:not(.quiet)").click());
         assertThat(page.locator(".told li")).not().hasCount(0);
         assertThat(page.locator(".answers-all button.press:not(.quiet)")).hasCount(0);
-        assertThat(violations()).isEmpty();
+        Accessible.check(page);
         after(() -> page.click("text=Undo"));
         assertThat(page.locator(".objections > li")).hasCount(asked);
         page.navigate("/catalogue/tables");
         assertThat(page.locator("#limits")).isVisible();
-        assertThat(violations()).isEmpty();
-    }
-
-    private List<String> violations() {
-        return new AxeBuilder(page)
-                .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa")).analyze().getViolations().stream()
-                        .map(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
-                        .toList();
+        Accessible.check(page);
     }
 }

@@ -17,6 +17,7 @@ record AirScript(String id, List<Scene> scenes) {
      *
      * @param places where it is done, and how hot
      * @param cold seconds that it takes longer if its oven was cold; 0: it is in none
+     * @param sign which of its signs and tones it has, among what runs by itself; the same on every screen
      * @param page of the booklet; 0: not known
      */
     record Scene(
@@ -33,12 +34,14 @@ record AirScript(String id, List<Scene> scenes) {
             List<String> care,
             List<String> rescues,
             int cold,
+            int sign,
             int page) {
 
         /** The same without what is not for those who watch. */
         Scene forAudience() {
             return new Scene(
-                    key, dish, title, "", "", cue, false, List.of(), in, List.of(), List.of(), List.of(), 0, page);
+                    key, dish, title, "", "", cue, false, List.of(), in, List.of(), List.of(), List.of(), 0, sign,
+                    page);
         }
     }
 

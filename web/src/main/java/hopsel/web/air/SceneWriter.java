@@ -19,6 +19,7 @@ import hopsel.web.air.AirView.Rung;
 import hopsel.web.air.AirView.Words;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -39,10 +40,16 @@ final class SceneWriter {
     }
 
     List<Scene> scenes() {
-        return planned.plan().activities().stream().map(this::scene).toList();
+        List<Scene> scenes = new ArrayList<>();
+        int alone = 0;
+        for (Activity activity : planned.plan().activities()) {
+            scenes.add(scene(activity, alone));
+            alone += activity.person().isPresent() ? 0 : 1;
+        }
+        return scenes;
     }
 
-    private Scene scene(Activity activity) {
+    private Scene scene(Activity activity, int sign) {
         Dish dish = cooking.dish(activity.step().dish());
         Step step = cooking.step(activity.step());
         Words said = words.getOrDefault(activity.step().toString(), Words.NONE);
@@ -64,6 +71,7 @@ final class SceneWriter {
                 said.care(),
                 said.rescues(),
                 Ovens.ifCold(cooking, activity, activity.duration()),
+                sign,
                 pages.getOrDefault(dish.title(), 0));
     }
 

@@ -6,8 +6,7 @@ const STEP = 1.19;
 const AGAIN = 8000;
 
 /* By turns in the order of the class, so that two pans that stand side by side are never the same. */
-export const shape = (state, item) => Math.max(0, state.items.filter((one) => !one.hands).findIndex((one) => one.key === item.key)) % SHAPES.length;
-export const sign = (state, item) => SHAPES[shape(state, item)];
+export const sign = (item) => SHAPES[item.sign % SHAPES.length];
 
 /** What rings at a moment, the longest first: a look that is due, or a step that is over. */
 export const ringing = (state, now) => state.items.filter((item) => item.status === 'RUNNING' && !item.hands && item.shown !== undefined).map((item) => {
@@ -40,7 +39,7 @@ export class Bell {
   }
 
   /** Whether something rang just now. */
-  ring(state, rings) {
+  ring(rings) {
     return rings.filter(({ item, over }) => {
       const key = `${item.key} ${over ? item.due : item.looked}`;
       const due = Date.now() - (this.rung.get(key) || 0) > AGAIN;
@@ -48,7 +47,7 @@ export class Bell {
         this.rung.set(key, Date.now());
       }
       if (due && this.sound) {
-        this.tone(LOWEST * STEP ** shape(state, item), over ? 3 : 1);
+        this.tone(LOWEST * STEP ** (item.sign % SHAPES.length), over ? 3 : 1);
       }
       return due;
     }).length > 0;

@@ -90,7 +90,7 @@ function goOn() {
 function draw() {
   const rings = drawing.draw();
   if (run.state && screen !== 'audience') {
-    if (bell.ring(run.state, rings)) {
+    if (bell.ring(rings)) {
       settings.shake();
     }
   }

@@ -22,7 +22,7 @@ function keys(drawing, item, ring) {
 function row(drawing, item, ring) {
   const { isAudience, moments } = drawing;
   const left = item.due - drawing.run.now();
-  const entry = line(element('span', sign(drawing.state, item), 'sign'), element('strong', clock(isAudience ? Math.max(0, left) : left)));
+  const entry = line(element('span', sign(item), 'sign'), element('strong', clock(isAudience ? Math.max(0, left) : left)));
   entry.className = ring ? ring.over ? 'rings over' : 'rings' : '';
   entry.firstChild.setAttribute('aria-hidden', 'true');
   const place = item.places.join(', ');

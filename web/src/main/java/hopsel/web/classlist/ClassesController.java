@@ -36,6 +36,10 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -44,24 +48,40 @@ import java.util.stream.Stream;
 @Controller
 class ClassesController {
 
+    private static final Duration A_DAY = Duration.ofDays(1);
+
     private final ClassStore store;
     private final ClassChanges changes;
     private final Guests guests;
     private final PlanDesk desk;
     private final Catalogue catalogue;
+    private final Clock clock;
 
-    ClassesController(ClassStore store, ClassChanges changes, Guests guests, PlanDesk desk, Catalogue catalogue) {
+    ClassesController(
+            ClassStore store, ClassChanges changes, Guests guests, PlanDesk desk, Catalogue catalogue, Clock clock) {
         this.store = store;
         this.changes = changes;
         this.guests = guests;
         this.desk = desk;
         this.catalogue = catalogue;
+        this.clock = clock;
     }
 
     @GetMapping("/classes")
     String list(Model model) {
+        List<Listed> all = store.entries().stream().map(this::entry).toList();
+        Instant today = clock.instant();
+        Comparator<Listed> byDay = Comparator.comparing(Listed::onAir);
+        model.addAttribute("classes", all);
         model.addAttribute(
-                "classes", store.entries().stream().map(entry -> entry(entry)).toList());
+                "coming",
+                all.stream().filter(one -> !one.isOver(today)).sorted(byDay).toList());
+        model.addAttribute(
+                "past",
+                all.stream()
+                        .filter(one -> one.isOver(today))
+                        .sorted(byDay.reversed())
+                        .toList());
         return "classes/list";
     }
 
@@ -79,7 +99,20 @@ class ClassesController {
      *
      * @param planned null where it cannot be read
      */
-    public record Listed(long id, String title, PlanDesk.@Nullable Planned planned) {}
+    public record Listed(long id, String title, PlanDesk.@Nullable Planned planned) {
+
+        /** When it begins; one that cannot be read stands last of those to come. */
+        Instant onAir() {
+            return planned == null
+                    ? Instant.MAX
+                    : planned.stored().cooking().onAir().toInstant();
+        }
+
+        /** Whether its day is over: until then it may be held late. */
+        boolean isOver(Instant now) {
+            return onAir().isBefore(now.minus(A_DAY));
+        }
+    }
 
     @PostMapping("/classes")
     ModelAndView bringIn(@RequestParam("file") MultipartFile file, RedirectAttributes next) throws IOException {

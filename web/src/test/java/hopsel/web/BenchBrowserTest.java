@@ -178,7 +178,7 @@ class BenchBrowserTest {
     @Test
     void aDishOfAClassGoesOntoTheBenchAndBack() {
         page.navigate("/classes/3");
-        page.locator("text=Take it onto the bench").first().click();
+        page.locator("text=Add to my recipes").first().click();
         page.waitForSelector("main.bench");
         int bars = page.locator(".step-bar").count();
         assertThat(bars).isGreaterThan(15);

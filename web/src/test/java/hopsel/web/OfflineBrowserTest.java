@@ -21,9 +21,10 @@ class OfflineBrowserTest {
     /** The first page of a new class waits for its plan. */
     private static final Page.WaitForConditionOptions PATIENCE = new Page.WaitForConditionOptions().setTimeout(90_000);
 
-    private final long id = APP.copyOf(1);
+    // First the pages, then the class: a list with a class that is being planned loads itself again.
     private final Page host = APP.signedInAt(APP.address, "host");
     private final Page assistant = APP.signedInAt(APP.address, "assistant");
+    private final long id = APP.copyOf(1);
 
     @AfterEach
     void close() {

@@ -42,17 +42,19 @@ function big(fromKey) {
     }
     return;
   }
-  if (fromKey && Date.now() - drawing.handSince < MEANT_BEFORE && Date.now() - pressedHere > MEANT_BEFORE) {
+  const twitch = fromKey && Date.now() - pressedHere < TWITCH;
+  // Who takes back what was just pressed means exactly that.
+  if (drawing.slip && Date.now() < drawing.slip.until) {
+    if (!twitch) {
+      pressedHere = Date.now();
+      takeBack();
+    }
     return;
   }
-  if (fromKey && Date.now() - pressedHere < TWITCH) {
+  if (twitch || (fromKey && Date.now() - drawing.handSince < MEANT_BEFORE && Date.now() - pressedHere > MEANT_BEFORE)) {
     return;
   }
   pressedHere = Date.now();
-  if (drawing.slip && Date.now() < drawing.slip.until) {
-    takeBack();
-    return;
-  }
   const hand = drawing.inHand();
   const next = drawing.ahead()[0];
   const pressed = [];

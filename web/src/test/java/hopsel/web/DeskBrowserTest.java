@@ -8,6 +8,7 @@ import hopsel.web.classes.StaleClassException;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.AfterEach;
@@ -98,7 +99,9 @@ class DeskBrowserTest {
 
     private void open(String screen) {
         page.navigate("/classes/%d/air/%s".formatted(id, screen));
-        assertThat(page.locator("[data-timers] li").first()).isVisible();
+        // The first page of a new class waits for its plan.
+        assertThat(page.locator("[data-timers] li").first())
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
     }
 
     private void noViolation() {

@@ -93,7 +93,8 @@ public record Replies(AirState state, Optional<String> assistant) {
             component(standing.activity().step())
                     .filter(component -> component.steps().size() > 1
                             && untouched(standing.activity().step(), component)
-                            && canGo(standing.activity().step().dish(), component))
+                            && Aside.goesWithout(
+                                    cooking().dish(standing.activity().step().dish()), component))
                     .ifPresent(component -> found.add(new Reply(
                             Means.DROP_COMPONENT,
                             "",
@@ -115,11 +116,6 @@ public record Replies(AirState state, Optional<String> assistant) {
                         && standing.activity().start() >= 0)
                 .allMatch(standing -> standing.status() == Status.AHEAD);
         return whole && state.order().drops.contains(dish) ? Optional.of(dish) : Optional.empty();
-    }
-
-    private boolean canGo(String dish, Component component) {
-        return state.order().drops.contains(new ComponentRef(dish, component.id()).toString())
-                || Aside.goesWithout(cooking().dish(dish), component);
     }
 
     private Reply gained(Reply reply) {

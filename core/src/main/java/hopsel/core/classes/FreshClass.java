@@ -61,7 +61,8 @@ public final class FreshClass {
 
     /**
      * Like a class before it: the same kitchen, people, hour, length and cups, on the next day of the same name;
-     * nothing of its menu and nobody of its guests.
+     * nothing of its menu and nobody of its guests. It is planned by the second edition of the rules, like every new
+     * one.
      */
     public static CookingClass like(CookingClass before, LocalDate today) {
         LocalDateTime start = before.startsAt();
@@ -82,7 +83,7 @@ public final class FreshClass {
                         provision.tastingShare(),
                         provision.sparePercent(),
                         List.of()),
-                before.tempo());
+                Edition.of(before) == Edition.SECOND ? before.tempo() : UsualTempo.of(before.style()));
     }
 
     /** The class with what a dish needs and its kitchen does not have: one of each, to be changed or crossed out. */

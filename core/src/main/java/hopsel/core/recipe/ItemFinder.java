@@ -177,15 +177,17 @@ public final class ItemFinder {
 
     /**
      * The item that somebody may have meant by a name that is not known: all words of one of its names stand in it, and
-     * more of them than of any other's. To be asked, never to be taken.
+     * more of them than of any other's. Not where another item's name stands beside, for it would be lost, and its
+     * allergen with it; nor by a general word alone. To be asked, never to be taken.
      */
     public Optional<Item> nearest(String name) {
         Set<String> said = Set.copyOf(words(name));
         int most = 0;
         Set<Item> best = new HashSet<>();
         for (Map.Entry<String, Item> known : byName.entrySet()) {
-            List<String> words = List.of(known.getKey().split(" "));
-            if (said.containsAll(words) && words.size() >= most) {
+            Set<String> words = new HashSet<>(Arrays.asList(known.getKey().split(" ")));
+            boolean telling = words.size() > 1 || !GENERAL.contains(known.getKey());
+            if (telling && said.containsAll(words) && words.size() >= most) {
                 if (words.size() > most) {
                     best.clear();
                 }
@@ -193,7 +195,20 @@ public final class ItemFinder {
                 best.add(known.getValue());
             }
         }
-        return best.size() == 1 ? best.stream().findFirst() : Optional.empty();
+        return best.stream()
+                .filter(item -> best.size() == 1 && !leavesOut(said, item))
+                .findFirst();
+    }
+
+    /** Whether words that none of an item's names has are the name of another one. */
+    private boolean leavesOut(Set<String> said, Item item) {
+        Set<String> left = new HashSet<>(said);
+        byName.forEach((name, known) -> {
+            if (known.equals(item)) {
+                left.removeAll(words(name));
+            }
+        });
+        return left.stream().anyMatch(byName::containsKey);
     }
 
     /** Whether it matters which one it is: what is in it differs, or something in it is an allergen. */

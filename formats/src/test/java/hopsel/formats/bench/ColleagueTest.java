@@ -25,6 +25,7 @@ import hopsel.core.item.Item;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Unit;
+import hopsel.core.recipe.ItemFinder;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.recipefile.RecipeFile;
 
@@ -315,6 +316,10 @@ class ColleagueTest {
                 .orElseThrow();
         assertThat(asked.remedy().orElseThrow().label()).isEqualTo("It is Plant butter block");
         assertThat(Colleague.isLikely(asked)).isFalse();
+        assertThat(ItemFinder.of(CATALOGUE).nearest("walnut bread flour"))
+                .as("the walnut would be lost with one touch")
+                .isEmpty();
+        assertThat(ItemFinder.of(CATALOGUE).nearest("moon butter")).isEmpty();
         Draft both = sheet("Salad\n1 cucumber\nsalt pepper\n\nSeason the cucumber with salt and pepper.");
         assertThat(both.dish().lines().map(line -> line.item()))
                 .contains("salt", "black-pepper")

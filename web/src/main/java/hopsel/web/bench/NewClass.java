@@ -4,6 +4,7 @@ import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
 import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
 
@@ -94,6 +95,20 @@ public class NewClass {
         Optional<Long> like = kitchens().stream().findFirst().map(Known::id);
         CookingClass equipped = FreshClass.equippedFor(blank(like, zone), sheet.dish())
                 .withTitle(sheet.dish().title());
-        return intoClass.put(sheet, store.add(equipped), who);
+        long id = store.add(equipped);
+        IntoClass.Outcome outcome = intoClass.put(sheet, id, who);
+        if (!outcome.done()) {
+            forget(id);
+        }
+        return outcome;
+    }
+
+    /** Nobody asked for a class with nothing in it. */
+    private void forget(long id) {
+        try {
+            store.remove(id, store.version(id).orElseThrow());
+        } catch (StaleClassException e) {
+            throw new IllegalStateException("Class %d was changed before anybody saw it.".formatted(id), e);
+        }
     }
 }

@@ -47,6 +47,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -167,7 +168,7 @@ class SetUpController {
             if (!findings.isEmpty()) {
                 return refused(id, "", findings.get(0).text(), fields, model);
             }
-            Wishes wishes = wishes(stored.wishes(), entered);
+            Wishes wishes = wishes(stored.wishes(), wanted, entered);
             if (!wanted.equals(stored.cooking()) || !wishes.equals(stored.wishes())) {
                 changes.change(id, version, wanted, wishes, who.getName(), what(stored.cooking(), wanted));
             }
@@ -190,18 +191,21 @@ class SetUpController {
     }
 
     /** As they were before where the page did not ask. */
-    private static Wishes wishes(Wishes before, Entered entered) throws BadEntryException {
+    private static Wishes wishes(Wishes before, CookingClass cooking, Entered entered) throws BadEntryException {
         Wishes wishes = entered.fields().containsKey("order")
                 ? before.withOrder(entered.choice("order", DishOrder.values(), DishOrder::name))
                 : before;
         Wishes spoken = entered.fields().containsKey("voice") ? wishes.withVoice(entered.text("voice")) : wishes;
-        return entered.fields().containsKey("drop-0") ? spoken.withDrops(drops(entered)) : spoken;
+        return entered.fields().containsKey("drop-0") ? spoken.withDrops(drops(cooking, entered)) : spoken;
     }
 
-    private static List<String> drops(Entered entered) throws BadEntryException {
+    private static List<String> drops(CookingClass cooking, Entered entered) throws BadEntryException {
+        Set<String> choices = DropList.choices(cooking).keySet();
         List<String> drops = new ArrayList<>();
         for (int i = 0; entered.fields().containsKey("drop-" + i); i++) {
-            entered.text("drop-" + i).filter(what -> !drops.contains(what)).ifPresent(drops::add);
+            entered.text("drop-" + i)
+                    .filter(what -> choices.contains(what) && !drops.contains(what))
+                    .ifPresent(drops::add);
         }
         return drops;
     }

@@ -43,8 +43,8 @@ function big(fromKey) {
     return;
   }
   const twitch = fromKey && Date.now() - pressedHere < TWITCH;
-  // Who takes back what was just pressed means exactly that.
-  if (drawing.slip && Date.now() < drawing.slip.until) {
+  // Who takes back what was just pressed means exactly that; nothing takes it back by itself.
+  if (fromKey && drawing.slip && Date.now() < drawing.slip.until) {
     if (!twitch) {
       pressedHere = Date.now();
       takeBack();
@@ -61,7 +61,7 @@ function big(fromKey) {
   if (hand) {
     pressed.push(run.press({ kind: 'done', activity: hand.key }));
     const lasted = run.now() - hand.start;
-    if (lasted < Math.max(LEAST, (hand.due - hand.start) * HASTE) && state.speed <= 1) {
+    if (lasted < Math.max(LEAST, (hand.due - hand.start) * HASTE) && state.speed <= 1 && fromKey && screen === 'host') {
       drawing.slip = { title: hand.title, until: Date.now() + TAKE_BACK, pressed };
     }
   }

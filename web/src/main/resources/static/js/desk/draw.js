@@ -96,6 +96,8 @@ export class Drawing {
       this.hand = key;
       this.handSince = Date.now();
     }
+    const stage = !this.state.onAir ? 'before' : this.state.over ? 'after' : '';
+    this.main.querySelectorAll('[data-only]').forEach((part) => { part.hidden = part.dataset.only !== stage; });
     this.drawClock();
     this.drawNow();
     this.drawBig();
@@ -268,7 +270,6 @@ export class Drawing {
     if (host && state.before.length > 0) {
       nodes.push(...this.list(this.word('last-time'), state.before.slice(0, 6)));
     }
-    this.main.querySelectorAll('[data-only]').forEach((part) => { part.hidden = part.dataset.only !== (!state.onAir ? 'before' : state.over ? 'after' : ''); });
     return nodes;
   }
 

@@ -87,12 +87,14 @@ function drawMenu(drawing) {
     return;
   }
   const keys = [['more', 'more'], ['looked', 'looked'], ['done', 'out']];
-  if (item.probe === null && state.ovens.some((oven) => item.places.some((own) => own.startsWith(oven.id)))) {
+  // An oven of which is known how hot it is already lengthens what is in it.
+  const known = state.ovens.some((oven) => item.places.some((own) => own.startsWith(oven.id)));
+  if (item.probe === null && known) {
     keys.push(['probe', 'probe-in']);
   }
   drawing.spot('menu-title').textContent = item.title;
   const entry = line();
-  if (item.cold > 0) {
+  if (item.cold > 0 && !known) {
     entry.append(button(drawing.word('was-cold', Math.round(item.cold / 60)), { cold: item.cold, key: item.key }, 'press quiet'));
   }
   keys.forEach(([what, name]) => entry.append(button(drawing.word(name), { [what]: item.key }, 'press quiet')));

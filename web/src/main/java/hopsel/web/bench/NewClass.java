@@ -41,18 +41,29 @@ public class NewClass {
     /** A class whose kitchen can be taken again. */
     public record Known(long id, String title) {}
 
-    /** Every kitchen that was planned for, by the last class that was held in it; the last first. */
-    public List<Known> kitchens() {
+    /**
+     * Every kitchen that was planned for, by the last class that was held in it; the last first.
+     *
+     * @param classes all that can be read, in any order
+     */
+    public List<Known> kitchens(List<StoredClass> classes) {
         List<StoredClass> kept = new ArrayList<>();
-        store.entries().stream()
-                .sorted(Comparator.comparingLong(ClassStore.Entry::id).reversed())
-                .flatMap(entry -> store.readable(entry.id()).stream())
+        classes.stream()
+                .sorted(Comparator.comparingLong(StoredClass::id).reversed())
                 .filter(stored -> kept.size() < MOST
                         && kept.stream().noneMatch(other -> sameKitchen(other.cooking(), stored.cooking())))
                 .forEach(kept::add);
         return kept.stream()
                 .map(stored -> new Known(stored.id(), stored.cooking().title()))
                 .toList();
+    }
+
+    private Optional<Long> last() {
+        return store.entries().stream()
+                .map(ClassStore.Entry::id)
+                .sorted(Comparator.reverseOrder())
+                .filter(id -> store.readable(id).isPresent())
+                .findFirst();
     }
 
     private static boolean sameKitchen(CookingClass one, CookingClass other) {
@@ -92,8 +103,7 @@ public class NewClass {
         if (!may.done()) {
             return may;
         }
-        Optional<Long> like = kitchens().stream().findFirst().map(Known::id);
-        CookingClass equipped = FreshClass.equippedFor(blank(like, zone), sheet.dish())
+        CookingClass equipped = FreshClass.equippedFor(blank(last(), zone), sheet.dish())
                 .withTitle(sheet.dish().title());
         long id = store.add(equipped);
         IntoClass.Outcome outcome = intoClass.put(sheet, id, who);

@@ -42,6 +42,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Lists classes, brings them in from files and takes them out again. */
@@ -74,6 +75,8 @@ class ClassesController {
         Comparator<Listed> byDay = Comparator.comparing(Listed::onAir);
         model.addAttribute("classes", all);
         model.addAttribute(
+                "readable", all.stream().flatMap(one -> one.stored().stream()).toList());
+        model.addAttribute(
                 "coming",
                 all.stream().filter(one -> !one.isOver(today)).sorted(byDay).toList());
         model.addAttribute(
@@ -100,6 +103,10 @@ class ClassesController {
      * @param planned null where it cannot be read
      */
     public record Listed(long id, String title, PlanDesk.@Nullable Planned planned) {
+
+        Optional<StoredClass> stored() {
+            return Optional.ofNullable(planned).map(PlanDesk.Planned::stored);
+        }
 
         /** When it begins; one that cannot be read stands last of those to come. */
         Instant onAir() {

@@ -1,11 +1,14 @@
 package hopsel.core.advice;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.TalkDish;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.StepRef;
+import hopsel.core.plan.Copy;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
 import hopsel.core.plan.Wishes;
@@ -34,8 +37,9 @@ public final class DropList {
     public record Drop(Optional<StepRef> step, String what, int gain) {}
 
     /**
-     * What a host can agree beforehand to leave out: every dish where there are others, and components that stand on
-     * the side. By what {@link Wishes#drops} calls them, with what people call them, in the order of the menu.
+     * What a host can agree beforehand to leave out: every dish where there are others, components that stand on the
+     * side, and what is said in between. By what {@link Wishes#drops} calls them, with what people call them, in the
+     * order of the menu.
      */
     public static Map<String, String> choices(CookingClass cooking) {
         Map<String, String> choices = new LinkedHashMap<>();
@@ -49,6 +53,11 @@ public final class DropList {
                             new ComponentRef(dish.id(), component.id()).toString(),
                             dish.title() + ": " + component.title()));
         });
+        cooking.tempo().talk().stream()
+                .filter(piece -> piece.at() == TalkPiece.Moment.BETWEEN)
+                .forEach(piece -> choices.put(
+                        TalkDish.ref(piece.id()) + "|" + Copy.MAIN,
+                        cooking.tempo().called(piece.id())));
         return choices;
     }
 

@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What would mend a class that overruns or cannot be held: every single change that might is tried by planning with it,
@@ -199,10 +200,8 @@ public final class Remedies {
     /** All that steps need and the kitchen does not have, at once. */
     private void bring() {
         List<Need> missing = new ArrayList<>();
-        cooking.dishes().stream()
-                .flatMap(Dish::steps)
-                .flatMap(step -> step.needs().stream())
-                .filter(need -> cooking.resources().stream()
+        Stream<Need> needs = cooking.dishes().stream().flatMap(Dish::steps).flatMap(step -> step.needs().stream());
+        needs.filter(need -> cooking.resources().stream()
                         .noneMatch(place -> place.kind().equals(need.kind()) && place.units() >= need.units()))
                 .filter(need -> missing.stream().noneMatch(other -> other.kind().equals(need.kind())))
                 .forEach(missing::add);

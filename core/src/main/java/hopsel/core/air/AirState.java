@@ -158,16 +158,16 @@ public final class AirState {
     public List<String> waitsFor(Standing standing) {
         int i = order.number(key(standing.activity));
         return Arrays.stream(order.into[i])
-                .filter(arc -> arc.kind() == Arcs.Bond.ORDER)
-                .filter(arc -> {
-                    Status before = forecast.standings.get(arc.before()).status;
-                    return before == Status.AHEAD
-                            || before == Status.FAILED
-                            || before == Status.RUNNING && arc.gap() >= 0;
-                })
+                .filter(arc -> arc.kind() == Arcs.Bond.ORDER && holdsUp(arc))
                 .map(arc -> key(forecast.standings.get(arc.before()).activity))
                 .distinct()
                 .toList();
+    }
+
+    /** Whether what an order begins with keeps its end from beginning. */
+    private boolean holdsUp(Arcs.Arc arc) {
+        Status before = forecast.standings.get(arc.before()).status;
+        return before == Status.AHEAD || before == Status.FAILED || before == Status.RUNNING && arc.gap() >= 0;
     }
 
     /**

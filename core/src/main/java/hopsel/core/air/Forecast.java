@@ -11,6 +11,8 @@ import hopsel.core.air.Happened.HandOver;
 import hopsel.core.air.Happened.Skip;
 import hopsel.core.air.Happened.Start;
 import hopsel.core.air.Happened.SwapIn;
+import hopsel.core.classes.TalkDish;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.device.Oven;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
@@ -56,7 +58,7 @@ final class Forecast {
 
     Forecast(RunningOrder order, List<AirEvent> events, Instant now) {
         this.order = order;
-        this.size = order.plan.activities().size();
+        this.size = order.activities().size();
         this.begun = AirState.begun(events);
         this.clock = begun.map(start -> (int) Duration.between(start, now).toSeconds())
                 .orElse(0);
@@ -74,9 +76,38 @@ final class Forecast {
         Arrays.fill(started, Integer.MIN_VALUE);
         Arrays.fill(status, Status.AHEAD);
         Arrays.fill(cause, NOBODY);
+        begun.ifPresent(start -> welcome());
         begun.ifPresent(start -> events.forEach(
                 event -> apply(event, (int) Duration.between(start, event.at()).toSeconds())));
         lay();
+    }
+
+    /** Whoever goes on air is saying hello; nobody has to press that, too. */
+    private void welcome() {
+        for (int i = 0; i < size; i++) {
+            if (Spoken.is(order.cooking, order.activity(i), TalkPiece.Moment.OPENING)) {
+                started[i] = order.activity(i).start();
+                status[i] = Status.RUNNING;
+            }
+        }
+    }
+
+    /** Whoever begins something with their hands has finished talking. */
+    private void hush(int begun, int at) {
+        for (int i = 0; i < size; i++) {
+            if (i != begun
+                    && status[i] == Status.RUNNING
+                    && TalkDish.holds(order.activity(i).step())
+                    && order.activity(i).person().equals(person(begun))) {
+                over(i, Status.DONE, at);
+            }
+        }
+    }
+
+    private Optional<String> person(int i) {
+        return hands[i] != null && !hands[i].isEmpty()
+                ? Optional.of(hands[i])
+                : order.activity(i).person();
     }
 
     private void apply(AirEvent event, int at) {
@@ -93,6 +124,7 @@ final class Forecast {
         if (what instanceof Start) {
             started[i] = at;
             status[i] = Status.RUNNING;
+            hush(i, at);
         } else if (what instanceof Done) {
             over(i, Status.DONE, at);
         } else if (what instanceof Skip) {
@@ -139,8 +171,7 @@ final class Forecast {
         Map<String, Integer> handed = new HashMap<>();
         for (int i = 0; i < size; i++) {
             Activity activity = order.activity(i);
-            Optional<String> person =
-                    hands[i] != null && !hands[i].isEmpty() ? Optional.of(hands[i]) : activity.person();
+            Optional<String> person = person(i);
             int ready = ready(i, person, handed);
             int lasts = lasts(i);
             int start;

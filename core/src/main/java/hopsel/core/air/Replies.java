@@ -4,6 +4,8 @@ import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Reply.Means;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.TalkDish;
+import hopsel.core.classes.TalkPiece;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
 import hopsel.core.dish.Dish;
@@ -75,6 +77,11 @@ public record Replies(AirState state, Optional<String> assistant) {
                 || !ahead && standing.status() != Status.RUNNING
                 || standing.activity().start() < 0) {
             return Stream.empty();
+        }
+        if (TalkDish.holds(standing.activity().step())) {
+            return ahead && Spoken.is(cooking(), standing.activity(), TalkPiece.Moment.BETWEEN)
+                    ? Stream.of(new Reply(Means.LEAVE_TALK, key, "", 0))
+                    : Stream.empty();
         }
         if (standing.person().isPresent()
                 && Forecast.shortest(state.order(), standing.activity())

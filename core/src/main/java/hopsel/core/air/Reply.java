@@ -23,6 +23,7 @@ public record Reply(Means means, String key, String text, int gain) {
     public enum Means {
         CUT_TALK(1),
         HAND_OVER(2),
+        LEAVE_TALK(2),
         DROP_GARNISH(3),
         SKIP_OPTIONAL(4),
         SERVE_COLD(5),
@@ -47,7 +48,7 @@ public record Reply(Means means, String key, String text, int gain) {
         return switch (means) {
             case CUT_TALK -> new Cut(key);
             case HAND_OVER -> new HandOver(key, text);
-            case DROP_GARNISH, SKIP_OPTIONAL, SERVE_COLD -> new Skip(key);
+            case LEAVE_TALK, DROP_GARNISH, SKIP_OPTIONAL, SERVE_COLD -> new Skip(key);
             case SWAP_OUT -> new SwapIn(key);
             case DROP_COMPONENT, DROP_DISH -> new Drop(text);
         };

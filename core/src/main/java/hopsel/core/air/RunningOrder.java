@@ -3,7 +3,6 @@ package hopsel.core.air;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.StepRef;
 import hopsel.core.plan.Activity;
-import hopsel.core.plan.Arcs;
 import hopsel.core.plan.Arcs.Arc;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Wishes;
@@ -20,6 +19,8 @@ public final class RunningOrder {
 
     final CookingClass cooking;
     final Plan plan;
+    /** What is done and said, in the order of the plan. */
+    private final List<Activity> activities;
     /** For each activity, what leads to it. */
     final Arc[][] into;
     /** For each activity, whether the class is not over before it is. */
@@ -36,9 +37,10 @@ public final class RunningOrder {
         this.plan = plan;
         this.pinned = wishes.pins().keySet();
         this.drops = wishes.drops();
-        Arcs arcs = Arcs.of(cooking, plan);
+        Spoken arcs = Spoken.of(cooking, plan);
+        this.activities = arcs.activities();
         List<List<Arc>> lists = new ArrayList<>();
-        plan.activities().forEach(activity -> {
+        activities.forEach(activity -> {
             numbers.put(AirState.key(activity), lists.size());
             lists.add(new ArrayList<>());
         });
@@ -71,7 +73,12 @@ public final class RunningOrder {
         return numbers.getOrDefault(key, -1);
     }
 
+    /** What is done and said, in the order of the plan. */
+    public List<Activity> activities() {
+        return activities;
+    }
+
     Activity activity(int number) {
-        return plan.activities().get(number);
+        return activities.get(number);
     }
 }

@@ -3,6 +3,7 @@ package hopsel.core.air;
 import hopsel.core.air.AirState.Standing;
 import hopsel.core.air.AirState.Status;
 import hopsel.core.air.Happened.HandedIn;
+import hopsel.core.plan.Activity;
 
 import java.util.List;
 
@@ -23,13 +24,17 @@ public record Spare(Standing standing, boolean ready) {
     /** Of all that is still to come, in the order of the class. */
     public static List<Spare> of(AirState state) {
         return state.standings().stream()
-                .filter(standing ->
-                        standing.status() == Status.AHEAD && standing.activity().start() >= 0)
-                .filter(standing -> standing.activity().copy().isMain()
-                        && standing.activity().shown())
-                .filter(standing -> shortens(state, standing))
+                .filter(standing -> isToCome(standing) && shortens(state, standing))
                 .map(standing -> new Spare(standing, isReady(state, AirState.key(standing.activity()))))
                 .toList();
+    }
+
+    private static boolean isToCome(Standing standing) {
+        Activity activity = standing.activity();
+        return standing.status() == Status.AHEAD
+                && activity.start() >= 0
+                && activity.copy().isMain()
+                && activity.shown();
     }
 
     /** Whether somebody has said that one more of a step stands ready. */

@@ -9,6 +9,7 @@ import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
@@ -169,7 +170,7 @@ final class Insertions {
             work = Work.HANDS;
         } else {
             needs = oven
-                    ? List.of(new Need("oven", 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO))
+                    ? List.of(new Need(PlaceKind.OVEN.word(), 1, Optional.of(BigDecimal.valueOf(200)), BigDecimal.ZERO))
                     : burner();
             work = Work.WATCH;
         }
@@ -268,7 +269,7 @@ final class Insertions {
     }
 
     private static List<Need> burner() {
-        return List.of(new Need("burner", 1, Optional.empty(), BigDecimal.ZERO));
+        return List.of(new Need(PlaceKind.BURNER.word(), 1, Optional.empty(), BigDecimal.ZERO));
     }
 
     private static Step step(

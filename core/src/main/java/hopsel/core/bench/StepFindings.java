@@ -109,7 +109,7 @@ final class StepFindings extends Findings {
                             own -> own.withNeeds(own.needs().stream()
                                     .map(need -> unheated(need)
                                             ? new Need(
-                                                    "oven",
+                                                    need.kind(),
                                                     need.units(),
                                                     Optional.of(BigDecimal.valueOf(180)),
                                                     need.tolerance())

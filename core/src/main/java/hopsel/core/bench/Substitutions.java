@@ -6,6 +6,7 @@ import hopsel.core.dish.StepMinutes;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
+import hopsel.core.item.Trait;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
@@ -43,7 +44,7 @@ public final class Substitutions {
                 step.uses().stream().anyMatch(usage -> usage.ingredient().equals(id))
                         ? slower(step, known.time())
                         : step);
-        return known.replaced().equals("egg") && known.use().equals("flax-ground") ? Insertions.gel(next, id) : next;
+        return use.has(Trait.GELS) && known.role() == KnownSubstitution.Role.BINDER ? Insertions.gel(next, id) : next;
     }
 
     private static Step slower(Step step, BigDecimal factor) {

@@ -3,6 +3,7 @@ package hopsel.core.classes;
 import hopsel.core.dish.Dish;
 import hopsel.core.kitchen.Kitchen;
 import hopsel.core.kitchen.Person;
+import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.kitchen.PrepWindow;
 import hopsel.core.kitchen.Resource;
@@ -43,7 +44,11 @@ public final class FreshClass {
         Kitchen kitchen = new Kitchen(
                 List.of(new PrepWindow(Minutes.of(-130), Minutes.of(-10))),
                 List.of(new Person("host", "Host", Role.HOST)),
-                List.of(place("oven", 2, 0), place("burner", 4, 0), place("blender", 1, RINSE), place("fridge", 6, 0)),
+                List.of(
+                        place(PlaceKind.OVEN.word(), 2, 0),
+                        place(PlaceKind.BURNER.word(), 4, 0),
+                        place(PlaceKind.BLENDER.word(), 1, RINSE),
+                        place(PlaceKind.FRIDGE.word(), 6, 0)),
                 Room.UNKNOWN);
         Menu menu = new Menu(Measures.METRIC, List.of(), List.of(), List.of(), List.of());
         Provision provision =

@@ -23,10 +23,9 @@ import java.util.stream.Stream;
  */
 public final class DishCheck {
 
-    /** What a component of that name makes, out of whatever is on its list. */
     /** What is left out stands behind this in a name. */
     private static final String WITHOUT = " without ";
-
+    /** What a component of that name makes, out of whatever is on its list. */
     private static final Set<String> MADE_HERE = Set.of("bread", "broth", "stock", "pastry");
 
     private final Dish dish;

@@ -34,11 +34,11 @@ final class FewestKits {
      * @param people for each person and ingredient, the choices that suit them as bits; none is 0
      */
     static int[] of(long[][] people) {
-        int[] narrow = IntStream.range(0, people.length)
-                .filter(person -> leads(people, person))
-                .boxed()
-                .sorted(Comparator.comparingInt((Integer person) ->
-                        Arrays.stream(people[person]).mapToInt(Long::bitCount).sum()))
+        IntStream leading = IntStream.range(0, people.length).filter(person -> leads(people, person));
+        Comparator<Integer> fewestChoices = Comparator.comparingInt(
+                person -> Arrays.stream(people[person]).mapToInt(Long::bitCount).sum());
+        int[] narrow = leading.boxed()
+                .sorted(fewestChoices)
                 .mapToInt(Integer::intValue)
                 .toArray();
         FewestKits search = new FewestKits(people, narrow);

@@ -1,5 +1,6 @@
 package hopsel.core.guest;
 
+import hopsel.core.FactTable;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
@@ -15,57 +16,24 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Reads what somebody avoids as people write it. */
 public final class Avoided {
 
-    /** What people say for the allergens of the law's list. */
-    private static final Map<String, Allergen> SAID = Map.ofEntries(
-            Map.entry("wheat", Allergen.GLUTEN),
-            Map.entry("coeliac", Allergen.GLUTEN),
-            Map.entry("celiac", Allergen.GLUTEN),
-            Map.entry("gluten free", Allergen.GLUTEN),
-            Map.entry("nuts", Allergen.TREE_NUT),
-            Map.entry("nut", Allergen.TREE_NUT),
-            Map.entry("tree nuts", Allergen.TREE_NUT),
-            Map.entry("peanuts", Allergen.PEANUT),
-            Map.entry("soya", Allergen.SOY),
-            Map.entry("soybeans", Allergen.SOY),
-            Map.entry("dairy", Allergen.MILK),
-            Map.entry("lactose", Allergen.MILK),
-            Map.entry("eggs", Allergen.EGG),
-            Map.entry("shellfish", Allergen.CRUSTACEANS),
-            Map.entry("molluscs", Allergen.MOLLUSC),
-            Map.entry("sesame seeds", Allergen.SESAME),
-            Map.entry("sulphites", Allergen.SULPHITE),
-            Map.entry("sulfites", Allergen.SULPHITE),
-            Map.entry("lupine", Allergen.LUPIN));
-
-    private static final Map<String, HouseRule> RULES = Map.of(
-            "salt",
-            HouseRule.ADDED_SALT,
-            "added salt",
-            HouseRule.ADDED_SALT,
-            "no oil",
-            HouseRule.OIL,
-            "oils",
-            HouseRule.OIL,
-            "wine",
-            HouseRule.ALCOHOL,
-            "no alcohol",
-            HouseRule.ALCOHOL,
-            "sprouts",
-            HouseRule.RAW_SPROUTS,
-            "raw sprouts",
-            HouseRule.RAW_SPROUTS);
+    /** What people say for the allergens of the law and for the rules of a house, and what they mean. */
+    private static final Map<String, String> SAID = FactTable.rows(Avoided.class, "said.txt", 2).stream()
+            .flatMap(cells -> FactTable.list(cells.get(0)).stream().map(word -> Map.entry(word, cells.get(1))))
+            .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
 
     /**
      * Words that are in the names of things which have nothing to do with them: peanut butter and butter beans, flax
      * "egg", plum tomatoes.
      */
-    private static final Set<String> IN_OTHER_NAMES = Set.of(
-            "butter", "water", "salt", "sugar", "bread", "flour", "cream", "pepper", "stock", "plum", "chestnut");
+    private static final Set<String> IN_OTHER_NAMES = FactTable.rows(Avoided.class, "in-other-names.txt", 1).stream()
+            .map(cells -> cells.get(0))
+            .collect(Collectors.toSet());
 
     private static final int SHORTEST = 3;
     /** The words of names, for the same names are asked for again and again. */
@@ -122,7 +90,8 @@ public final class Avoided {
 
     /** What people call the allergens of the law, the law's own words among them. */
     public static Map<String, Allergen> said() {
-        Map<String, Allergen> all = new HashMap<>(SAID);
+        Map<String, Allergen> all = new HashMap<>();
+        SAID.forEach((said, means) -> Allergen.of(means).ifPresent(allergen -> all.put(said, allergen)));
         Arrays.stream(Allergen.values()).forEach(allergen -> all.put(allergen.word(), allergen));
         return all;
     }
@@ -159,11 +128,10 @@ public final class Avoided {
     /** The word of an allergen, a house rule or an item; empty where it is none that is known. */
     public static Optional<String> find(String said, Catalogue catalogue) {
         String word = said.strip().toLowerCase(Locale.ROOT);
-        Optional<String> law =
-                Allergen.of(word).or(() -> Optional.ofNullable(SAID.get(word))).map(Allergen::word);
-        return law.or(() -> rule(word)
-                        .or(() -> Optional.ofNullable(RULES.get(word)))
-                        .map(HouseRule::word))
+        return Allergen.of(word)
+                .map(Allergen::word)
+                .or(() -> rule(word).map(HouseRule::word))
+                .or(() -> Optional.ofNullable(SAID.get(word)))
                 .or(() -> Family.of(word).map(Family::word))
                 .or(() -> catalogue.find(word).map(Item::id))
                 .or(() -> catalogue.items().stream()

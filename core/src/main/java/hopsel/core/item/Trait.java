@@ -47,6 +47,8 @@ public enum Trait {
     HERB("herb"),
     /** Garlic, which never stands in oil at room temperature. */
     GARLIC("garlic"),
+    /** Good with its skin on; nobody eats that of an onion. */
+    SKIN_EDIBLE("skin-edible"),
     /** Hard to cut: squash, roots with a thick skin. */
     HARD("hard"),
     /** Tomatoes, peppers, aubergines, potatoes, chillies and what is made of them. */

@@ -1,11 +1,15 @@
 package hopsel.core.kitchen;
 
+import hopsel.core.FactTable;
+
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The kinds of place and machine that a step can need, with what each of them does: one table, asked by the plan, the
@@ -13,62 +17,31 @@ import java.util.Set;
  * its temperature.
  */
 public enum PlaceKind {
-    OVEN("oven", EnumSet.of(Does.HEATS, Does.STEAMS, Does.MAY_LACK), "convection-oven", "combi-oven"),
-    BURNER(
-            "burner",
-            EnumSet.of(Does.HEATS, Does.RING),
-            "hob",
-            "ring",
-            "stove",
-            "hotplate",
-            "cooktop",
-            "induction",
-            "induction-hob"),
-    GRIDDLE("griddle", EnumSet.of(Does.HEATS, Does.RING, Does.TOUCHES, Does.MAY_LACK), "plancha", "flat-top", "tawa"),
-    GRILL("grill", EnumSet.of(Does.HEATS, Does.TOUCHES, Does.MAY_LACK), "broiler", "salamander", "barbecue"),
-    STEAMER("steamer", EnumSet.of(Does.HEATS, Does.STEAMS, Does.TOUCHES, Does.MAY_LACK), "bamboo-steamer"),
-    PRESSURE_COOKER(
-            "pressure-cooker",
-            EnumSet.of(Does.HEATS, Does.SEALS, Does.PRESSES, Does.MAY_LACK),
-            "multicooker",
-            "multi-cooker",
-            "autoclave"),
-    SLOW_COOKER("slow-cooker", EnumSet.of(Does.HEATS, Does.MAY_LACK)),
-    RICE_COOKER("rice-cooker", EnumSet.of(Does.HEATS, Does.MAY_LACK)),
-    FRYER("fryer", EnumSet.of(Does.HEATS, Does.TOUCHES, Does.OIL, Does.MAY_LACK), "deep-fryer", "deep-fat-fryer"),
-    AIR_FRYER("air-fryer", EnumSet.of(Does.HEATS, Does.TOUCHES, Does.MAY_LACK)),
-    MICROWAVE("microwave", EnumSet.of(Does.HEATS, Does.MAY_LACK), "microwave-oven"),
-    TOASTER("toaster", EnumSet.of(Does.HEATS, Does.TOUCHES), "sandwich-press", "waffle-iron"),
-    BLENDER(
-            "blender",
-            EnumSet.of(Does.MIXES, Does.SEALS, Does.LOUD, Does.MAY_LACK),
-            "jug-blender",
-            "high-speed-blender",
-            "blender-glass",
-            "blender-jar",
-            "blitzer",
-            "smoothie-maker"),
-    IMMERSION_BLENDER(
-            "immersion-blender", EnumSet.of(Does.MIXES, Does.LOUD, Does.MAY_LACK), "hand-blender", "stick-blender"),
-    FOOD_PROCESSOR(
-            "food-processor", EnumSet.of(Does.MIXES, Does.SEALS, Does.LOUD, Does.MAY_LACK), "processor", "chopper"),
-    STAND_MIXER(
-            "stand-mixer", EnumSet.of(Does.MIXES, Does.LOUD, Does.MAY_LACK), "mixer", "hand-mixer", "electric-mixer"),
-    SPICE_GRINDER(
-            "spice-grinder",
-            EnumSet.of(Does.MIXES, Does.SEALS, Does.LOUD, Does.MAY_LACK),
-            "grinder",
-            "coffee-grinder",
-            "mill",
-            "wet-grinder"),
-    JUICER("juicer", EnumSet.of(Does.MIXES, Does.LOUD, Does.MAY_LACK)),
-    ICE_CREAM_MAKER("ice-cream-maker", EnumSet.of(Does.MIXES, Does.COOLS, Does.MAY_LACK)),
-    FRIDGE("fridge", EnumSet.of(Does.COOLS), "refrigerator", "cold-room"),
-    FREEZER("freezer", EnumSet.of(Does.COOLS, Does.FREEZES)),
-    COOL_BOX("cool-box", EnumSet.of(Does.COOLS), "cooler", "ice-box"),
-    BLAST_CHILLER("blast-chiller", EnumSet.of(Does.COOLS)),
-    PASTA_MACHINE("pasta-machine", EnumSet.of(Does.TOUCHES), "pasta-roller"),
-    SCALE("scale", EnumSet.of(Does.TOUCHES), "scales");
+    OVEN,
+    BURNER,
+    GRIDDLE,
+    GRILL,
+    STEAMER,
+    PRESSURE_COOKER,
+    SLOW_COOKER,
+    RICE_COOKER,
+    FRYER,
+    AIR_FRYER,
+    MICROWAVE,
+    TOASTER,
+    BLENDER,
+    IMMERSION_BLENDER,
+    FOOD_PROCESSOR,
+    STAND_MIXER,
+    SPICE_GRINDER,
+    JUICER,
+    ICE_CREAM_MAKER,
+    FRIDGE,
+    FREEZER,
+    COOL_BOX,
+    BLAST_CHILLER,
+    PASTA_MACHINE,
+    SCALE;
 
     /** What a place does to food, or to the room. */
     public enum Does {
@@ -98,19 +71,40 @@ public enum PlaceKind {
         MAY_LACK
     }
 
+    /** The table, which has to be there before the first kind is. */
+    private static final class Table {
+
+        private static final int CELLS = 7;
+        private static final Map<String, List<String>> ROWS =
+                FactTable.rows(PlaceKind.class, "places.txt", CELLS).stream()
+                        .collect(Collectors.toMap(cells -> cells.get(0), cells -> cells));
+    }
+
+    private static final int DOES = 1;
+    private static final int OTHERS = 2;
+    private static final int TONGUES = 3;
+
     private final String word;
     private final Set<Does> does;
     private final List<String> others;
+    private final List<String> tongues;
 
-    PlaceKind(String word, Set<Does> does, String... others) {
-        this.word = word;
-        this.does = does;
-        this.others = List.of(others);
+    PlaceKind() {
+        this.word = name().toLowerCase(Locale.ROOT).replace('_', '-');
+        List<String> cells = Objects.requireNonNull(Table.ROWS.get(word), word);
+        this.does = FactTable.words(Does.class, cells.get(DOES));
+        this.others = FactTable.list(cells.get(OTHERS));
+        this.tongues = cells.subList(TONGUES, cells.size());
     }
 
     /** The word in class files. */
     public String word() {
         return word;
+    }
+
+    /** What it is called in German, French, Spanish and Italian, the usual word of each first. */
+    public List<String> tongues() {
+        return tongues;
     }
 
     /** What else it is called, in the form of class files. */

@@ -7,6 +7,7 @@ import hopsel.core.kitchen.CounterTop;
 import hopsel.core.kitchen.Tool;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.CameraWords;
 import hopsel.core.recipe.ToolReader;
 
 import org.jspecify.annotations.Nullable;
@@ -14,9 +15,7 @@ import org.jspecify.annotations.Nullable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -53,21 +52,6 @@ public record CounterLayout(
     private static final double TOOLS_DEPTH = 10;
 
     private static final double DEEP_ENOUGH = 50;
-    private static final Set<String> HELD = Set.of(
-            "pot",
-            "saucepan",
-            "frying pan",
-            "pan",
-            "wok",
-            "griddle",
-            "baking tray",
-            "baking sheet",
-            "baking dish",
-            "chopping board",
-            "mixing bowl",
-            "bowl",
-            "plate");
-    private static final String OVERHEAD = ".*\\b(?:overhead|top|above|counter|hands)\\b.*";
 
     /** What a place is kept for. */
     public enum Spot {
@@ -152,7 +136,7 @@ public record CounterLayout(
         Stream<Tool> used = plan.activities().stream()
                 .filter(activity -> activity.shown() && activity.person().isPresent())
                 .flatMap(activity -> ToolReader.of(cooking.step(activity.step())).stream());
-        return used.filter(tool -> !HELD.contains(tool.name()))
+        return used.filter(tool -> !ToolFacts.of(tool.name()).elsewhere())
                 .map(tool -> tool.times(1))
                 .distinct()
                 .toList();
@@ -188,7 +172,7 @@ public record CounterLayout(
     private static Map<String, List<StepRef>> cameras(CookingClass cooking, Plan plan) {
         Map<String, List<StepRef>> cameras = new LinkedHashMap<>();
         for (String camera : cooking.room().cameras()) {
-            boolean above = camera.toLowerCase(Locale.ROOT).matches(OVERHEAD);
+            boolean above = CameraWords.looksDown(camera);
             Predicate<StepRef> seen = above
                     ? ref -> cooking.step(ref).work() == Work.HANDS
                     : ref -> cooking.dish(ref.dish()).finalSteps().contains(ref.step());

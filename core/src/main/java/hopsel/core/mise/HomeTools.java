@@ -40,21 +40,26 @@ public final class HomeTools {
         return named(plan.activities().stream()
                         .filter(activity -> activity.copy().isMain())
                         .map(activity -> cooking.step(activity.step())))
-                .map(name -> new Tool(name.replace('-', ' '), lacks(own, name), ToolCheck.standIn(name)))
+                .map(name -> new Tool(
+                        name.replace('-', ' '),
+                        lacks(own, name),
+                        ToolFacts.of(name).instead()))
                 .toList();
     }
 
     /** Every tool and appliance of a dish, by name, for a kitchen of which nothing is known. */
     public static List<Tool> of(Dish dish) {
         return named(dish.steps())
-                .map(name -> new Tool(name.replace('-', ' '), false, ToolCheck.standIn(name)))
+                .map(name -> new Tool(
+                        name.replace('-', ' '), false, ToolFacts.of(name).instead()))
                 .toList();
     }
 
     /** Every tool and appliance of a step. */
     public static List<Tool> of(Step step) {
         return named(Stream.of(step))
-                .map(name -> new Tool(name.replace('-', ' '), false, ToolCheck.standIn(name)))
+                .map(name -> new Tool(
+                        name.replace('-', ' '), false, ToolFacts.of(name).instead()))
                 .toList();
     }
 

@@ -9,13 +9,11 @@ import hopsel.core.plan.Plan;
 import hopsel.core.recipe.ToolReader;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -28,47 +26,13 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
 
     /** Seconds that a filled bowl stands on the counter before it is used; before that it can be in use elsewhere. */
     private static final int WAITING = 15 * 60;
-    /** What stands in for a tool that is not there. Kitchen practice. */
-    private static final Map<String, String> STAND_INS = Map.ofEntries(
-            Map.entry("potato masher", "a fork, or a ricer"),
-            Map.entry("whisk", "two forks held together"),
-            Map.entry("rolling pin", "a straight bottle"),
-            Map.entry("mortar", "the flat of a knife, or a jar on a board"),
-            Map.entry("colander", "a sieve, or the lid held ajar"),
-            Map.entry("sieve", "a clean cloth over a bowl"),
-            Map.entry("grater", "a peeler, then a knife"),
-            Map.entry("peeler", "a small sharp knife"),
-            Map.entry("tongs", "two spoons"),
-            Map.entry("slotted spoon", "a small sieve"),
-            Map.entry("ladle", "a cup"),
-            Map.entry("spatula", "the back of a spoon"),
-            Map.entry("brush", "a folded paper towel"),
-            Map.entry("oven glove", "two thick dry cloths"),
-            Map.entry("mandoline", "a sharp knife"),
-            Map.entry("frying pan", "a wide pot"),
-            Map.entry("wok", "the widest frying pan"),
-            Map.entry("baking tray", "the oven's own shelf tray, lined"),
-            Map.entry("blender", "a hand blender in a jug"),
-            Map.entry("food-processor", "a masher, or a knife and patience"),
-            Map.entry("mixing bowl", "a clean pot"),
-            Map.entry("bowl", "a clean pot, or a jug"),
-            Map.entry("pinch bowl", "a saucer"),
-            Map.entry("scales", "cups and spoons: see the tray"),
-            Map.entry("steamer", "a sieve over a pot, with a lid"),
-            Map.entry("spice-grinder", "a mortar"));
     /** What goes wrong with an appliance or a tool, and is tried beforehand. */
     public enum What {
-        CHARGE("hand blender", "thermometer", "scales"),
-        SEAL("blender", "pressure-cooker"),
-        BLADE("blender", "food-processor", "spice-grinder", "mixer"),
-        GAS("burner", "griddle"),
-        HEAT("oven");
-
-        private final Set<String> of;
-
-        What(String... of) {
-            this.of = Set.of(of);
-        }
+        CHARGE,
+        SEAL,
+        BLADE,
+        GAS,
+        HEAT
     }
 
     /**
@@ -95,13 +59,8 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
 
         /** What will do instead, should it fail. */
         public Optional<String> standIn() {
-            return ToolCheck.standIn(what);
+            return ToolFacts.of(what).instead();
         }
-    }
-
-    /** What will do instead of a tool or an appliance. */
-    static Optional<String> standIn(String name) {
-        return Optional.ofNullable(STAND_INS.get(name));
     }
 
     /** Keeps its own copies. */
@@ -156,7 +115,7 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
                 most.stream().mapToInt(hold -> hold.from).max().orElse(0),
                 most.stream().map(hold -> hold.activity.step()).distinct().toList(),
                 holds.stream().mapToInt(hold -> hold.tool.count()).sum(),
-                Optional.ofNullable(STAND_INS.get(tool.name())));
+                ToolFacts.of(tool.name()).instead());
     }
 
     /**
@@ -164,22 +123,32 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
      * said.
      */
     private static int has(CookingClass cooking, Tool wanted) {
-        boolean mixing = wanted.name().equals("mixing bowl");
-        String name = mixing ? "bowl" : wanted.name();
         return cooking.room().tools().stream()
-                .filter(own -> own.name().equals(wanted.name())
-                        || own.name().equals(name)
-                        || own.name().endsWith(" " + name)
-                        || wanted.name().equals("pinch bowl")
-                                && own.name().equals("bowl")
-                                && own.size().equals(Optional.of("small")))
-                .filter(own ->
-                        !mixing || own.size().isEmpty() || !own.size().get().equals("small"))
-                .filter(own -> wanted.size().isEmpty()
-                        || own.size().isEmpty()
-                        || own.size().equals(wanted.size()))
+                .filter(own -> isNamedAs(own, wanted) && hasSizeOf(own, wanted))
                 .mapToInt(Tool::count)
                 .sum();
+    }
+
+    private static boolean isNamedAs(Tool own, Tool wanted) {
+        String name = isMixingBowl(wanted) ? "bowl" : wanted.name();
+        return own.name().equals(wanted.name())
+                || own.name().equals(name)
+                || own.name().endsWith(" " + name)
+                || wanted.name().equals("pinch bowl") && own.name().equals("bowl") && isSmall(own);
+    }
+
+    private static boolean hasSizeOf(Tool own, Tool wanted) {
+        boolean asLarge =
+                wanted.size().isEmpty() || own.size().isEmpty() || own.size().equals(wanted.size());
+        return asLarge && !(isMixingBowl(wanted) && isSmall(own));
+    }
+
+    private static boolean isMixingBowl(Tool wanted) {
+        return wanted.name().equals("mixing bowl");
+    }
+
+    private static boolean isSmall(Tool own) {
+        return own.size().equals(Optional.of("small"));
     }
 
     private static List<Test> tests(CookingClass cooking, Plan plan, List<Need> needs) {
@@ -194,9 +163,7 @@ public record ToolCheck(List<Need> needs, List<Test> tests) {
                 .distinct()
                 .toList();
         return all.stream()
-                .flatMap(name -> Arrays.stream(What.values())
-                        .filter(how -> how.of.contains(name))
-                        .map(how -> new Test(name, how)))
+                .flatMap(name -> ToolFacts.of(name).tries().stream().sorted().map(how -> new Test(name, how)))
                 .toList();
     }
 

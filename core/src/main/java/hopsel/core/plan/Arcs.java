@@ -23,7 +23,8 @@ public record Arcs(List<Arc> arcs, boolean[] tops) {
     public enum Bond {
         ORDER,
         HANDS,
-        PLACE
+        PLACE,
+        TALK
     }
 
     /**

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * How often a host turns to another dish before the audience.
@@ -50,10 +51,10 @@ final class Turns {
     }
 
     private List<Use> work(int host) {
-        return model.makings.stream()
+        Stream<Making> seen = model.makings.stream()
                 .filter(making -> making.isMain() && !making.outOfSight && making.task.hands())
-                .filter(making -> making.shown != FALSE)
-                .flatMap(making -> making.uses.stream().flatMap(List::stream))
+                .filter(making -> making.shown != FALSE);
+        return seen.flatMap(making -> making.uses.stream().flatMap(List::stream))
                 .filter(use -> use.machine() == host)
                 .toList();
     }
@@ -101,12 +102,9 @@ final class Turns {
 
     /** The dishes that hosts work on before the audience, in the order in which they are first. */
     List<String> dishes() {
-        return byHost.stream()
-                .flatMap(List::stream)
-                .sorted(Comparator.comparingInt(use -> solver.lowest(use.stretch().start)))
-                .map(use -> use.stretch().dish())
-                .distinct()
-                .toList();
+        Comparator<Use> sooner = Comparator.comparingInt(use -> solver.lowest(use.stretch().start));
+        Stream<Use> inTurn = byHost.stream().flatMap(List::stream).sorted(sooner);
+        return inTurn.map(use -> use.stretch().dish()).distinct().toList();
     }
 
     /** Tries work on dishes that come sooner in a row before work on later ones. */

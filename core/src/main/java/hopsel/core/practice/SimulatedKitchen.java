@@ -67,6 +67,7 @@ public final class SimulatedKitchen {
         this.order = RunningOrder.of(cooking, plan);
         SplittableRandom random = new SplittableRandom(seed);
         this.happenings = Happening.of(cooking, plan, random);
+        order.activities().forEach(activity -> lasts.put(AirState.key(activity), activity.duration()));
         plan.activities().forEach(activity -> lasts.put(AirState.key(activity), draw(activity, random.nextDouble())));
     }
 
@@ -108,7 +109,7 @@ public final class SimulatedKitchen {
     /** Seconds by which each activity lasts longer than planned, whatever happens; less than 0: shorter. By its key. */
     Map<String, Integer> differences() {
         Map<String, Integer> all = new HashMap<>();
-        plan.activities()
+        order.activities()
                 .forEach(activity ->
                         all.put(AirState.key(activity), Known.in(lasts, AirState.key(activity)) - activity.duration()));
         return all;

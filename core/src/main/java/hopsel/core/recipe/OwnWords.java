@@ -127,13 +127,18 @@ final class OwnWords {
             return same;
         }
         List<String> found = byGloss.entrySet().stream()
-                .filter(pair -> !pair.getKey().isEmpty())
-                .filter(pair -> plain.equals(pair.getKey())
-                        || plain.contains(pair.getKey()) && pair.getKey().contains(" ")
-                        || pair.getKey().contains(plain) && plain.contains(" "))
+                .filter(pair -> areAlike(plain, pair.getKey()))
                 .map(Map.Entry::getValue)
                 .distinct()
                 .toList();
         return found.isEmpty() ? gloss : String.join(" ", found);
+    }
+
+    /** Whether one of two says the other; of two words one may begin another without meaning it. */
+    private static boolean areAlike(String one, String other) {
+        return !other.isEmpty()
+                && (one.equals(other)
+                        || one.contains(other) && other.contains(" ")
+                        || other.contains(one) && one.contains(" "));
     }
 }

@@ -408,11 +408,9 @@ public final class RecipeReader {
         if (part.lines.isEmpty() || !part.steps.isEmpty()) {
             return;
         }
-        Set<String> used = parts.values().stream()
-                .flatMap(other -> other.steps.stream())
-                .flatMap(step -> step.uses().stream())
-                .map(Use::ingredient)
-                .collect(Collectors.toSet());
+        Stream<StepInPart> steps = parts.values().stream().flatMap(other -> other.steps.stream());
+        Set<String> used =
+                steps.flatMap(step -> step.uses().stream()).map(Use::ingredient).collect(Collectors.toSet());
         List<Use> rest = part.lines.stream()
                 .filter(line -> !used.contains(line.id()))
                 .map(line -> new Use(line.id(), BigDecimal.ONE))
@@ -466,9 +464,10 @@ public final class RecipeReader {
         PartUnderWay ending = Objects.requireNonNull(last);
         int at = order.indexOf(step);
         boolean sameWay = isIn(ending, step) || preheats.containsKey(step);
-        Optional<String> joins = parts.values().stream()
+        Stream<StepInPart> elsewhere = parts.values().stream()
                 .filter(part -> !sameWay && !isIn(part, step))
-                .flatMap(part -> part.steps.stream())
+                .flatMap(part -> part.steps.stream());
+        Optional<String> joins = elsewhere
                 .filter(own -> order.indexOf(own.id()) > at && RecipeReader.joins(own))
                 .map(StepInPart::id)
                 .min(Comparator.comparingInt(order::indexOf));

@@ -94,10 +94,11 @@ public final class ScaledText {
     private static List<Named> named(Dish dish, Step step, Catalogue catalogue) {
         Stream<IngredientLine> own = dish.lines().filter(line -> step.uses().stream()
                 .anyMatch(use -> use.ingredient().equals(line.id())));
-        return Stream.concat(own, dish.lines())
+        Stream<IngredientLine> measured = Stream.concat(own, dish.lines())
                 .distinct()
-                .filter(line -> line.amount().isPresent())
-                .flatMap(line -> names(catalogue.get(line.item())).map(words -> new Named(words, line.scaling())))
+                .filter(line -> line.amount().isPresent());
+        return measured.flatMap(
+                        line -> names(catalogue.get(line.item())).map(words -> new Named(words, line.scaling())))
                 .sorted(Comparator.comparingInt(name -> -name.words.size()))
                 .toList();
     }

@@ -1,5 +1,8 @@
 package hopsel.core.recipe;
 
+import hopsel.core.FactTable;
+import hopsel.core.kitchen.PlaceKind;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -56,6 +59,7 @@ enum Tongue {
     private static final Set<String> ENGLISH =
             Set.of("and", "the", "with", "until", "of", "for", "add", "minutes", "ingredients", "method", "into", "in");
     private static final int LEAST = 3;
+    private static final int TONGUES = 4;
 
     private final Set<String> common;
     private final Map<String, String> words = new HashMap<>();
@@ -63,10 +67,12 @@ enum Tongue {
 
     Tongue(int column, String... common) {
         this.common = Set.of(common);
-        TongueWords.TABLE.lines().map(line -> line.split("\\|")).forEach(cells -> Arrays.stream(
-                        cells[column].split(","))
-                .map(String::strip)
-                .forEach(word -> words.putIfAbsent(word.toLowerCase(Locale.ROOT), cells[0].strip())));
+        for (List<String> cells : FactTable.rows(Tongue.class, "tongues.txt", TONGUES + 1)) {
+            learn(cells.get(0), cells.get(column));
+        }
+        for (PlaceKind kind : PlaceKind.values()) {
+            learn(kind.word().replace('-', ' '), kind.tongues().get(column - 1));
+        }
         List<String> longestFirst = new ArrayList<>(words.keySet());
         longestFirst.sort(Comparator.comparingInt(word -> -word.length()));
         this.any = Pattern.compile(
@@ -75,6 +81,10 @@ enum Tongue {
                                 "|", longestFirst.stream().map(Pattern::quote).toList())
                         + ")(?:(?<=')|(?!\\p{L}))",
                 Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
+    private void learn(String english, String own) {
+        FactTable.list(own).forEach(word -> words.putIfAbsent(word.toLowerCase(Locale.ROOT), english));
     }
 
     /** The language of a text; empty: English, or nobody can tell. */

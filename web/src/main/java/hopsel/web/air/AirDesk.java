@@ -131,16 +131,21 @@ class AirDesk {
                 run,
                 (key, known) -> known != null && known.planned == planned && known.pages.equals(pages)
                         ? known
-                        : new Prepared(
-                                planned,
-                                RunningOrder.of(planned.cooking(), planned.plan(), wishes(run)),
-                                Talk.of(planned.cooking(), planned.plan()),
-                                pages,
-                                script(run, planned, pages)));
+                        : prepare(run, planned, pages));
     }
 
-    private AirScript script(Run run, PlannedClass planned, Map<String, Integer> pages) {
-        List<Scene> scenes = new SceneWriter(planned, words(run.id(), planned), pages).scenes();
+    private Prepared prepare(Run run, PlannedClass planned, Map<String, Integer> pages) {
+        RunningOrder order = RunningOrder.of(planned.cooking(), planned.plan(), wishes(run));
+        return new Prepared(
+                planned,
+                order,
+                Talk.of(planned.cooking(), planned.plan()),
+                pages,
+                script(run, planned, order, pages));
+    }
+
+    private AirScript script(Run run, PlannedClass planned, RunningOrder order, Map<String, Integer> pages) {
+        List<Scene> scenes = new SceneWriter(planned, order.activities(), words(run.id(), planned), pages).scenes();
         return new AirScript(
                 Integer.toHexString(mapper.writeValueAsString(scenes).hashCode()), scenes);
     }

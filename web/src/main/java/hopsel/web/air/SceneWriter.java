@@ -29,11 +29,13 @@ final class SceneWriter {
 
     private final PlannedClass planned;
     private final CookingClass cooking;
+    private final List<Activity> activities;
     private final Map<String, Words> words;
     private final Map<String, Integer> pages;
 
-    SceneWriter(PlannedClass planned, Map<String, Words> words, Map<String, Integer> pages) {
+    SceneWriter(PlannedClass planned, List<Activity> activities, Map<String, Words> words, Map<String, Integer> pages) {
         this.planned = planned;
+        this.activities = activities;
         this.cooking = planned.cooking();
         this.words = words;
         this.pages = pages;
@@ -42,7 +44,7 @@ final class SceneWriter {
     List<Scene> scenes() {
         List<Scene> scenes = new ArrayList<>();
         int alone = 0;
-        for (Activity activity : planned.plan().activities()) {
+        for (Activity activity : activities) {
             scenes.add(scene(activity, alone));
             alone += activity.person().isPresent() ? 0 : 1;
         }

@@ -62,7 +62,7 @@ public final class AttendeeForm {
         return Stream.of(
                         Arrays.stream(Allergen.values()).map(Allergen::word),
                         Arrays.stream(HouseRule.values()).map(HouseRule::word),
-                        Arrays.stream(Family.values()).map(Family::word))
+                        Family.all().stream().map(Family::word))
                 .flatMap(words -> words)
                 .toList();
     }

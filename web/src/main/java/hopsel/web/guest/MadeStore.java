@@ -58,11 +58,10 @@ public class MadeStore {
         if (before.isEmpty()) {
             return List.of();
         }
-        return now.get().entrySet().stream()
-                .filter(current -> before.containsKey(current.getKey()))
-                .filter(current -> !Secret.digest(current.getValue().toString()).equals(before.get(current.getKey())))
-                .map(Map.Entry::getKey)
-                .sorted()
+        Map<String, ?> current = now.get();
+        return before.keySet().stream()
+                .filter(current::containsKey)
+                .filter(id -> !Secret.digest(String.valueOf(current.get(id))).equals(before.get(id)))
                 .toList();
     }
 }

@@ -5,6 +5,7 @@
 
 const FILES = 'hopsel-files-1';
 const PAGES = 'hopsel-pages-1';
+const LAID_BY = 'hopsel-laid-by-1';
 const OFFLINE = 'offline';
 const MOST = 80;
 /* Milliseconds for which a page waits for a network that is there and does not answer. */
@@ -28,7 +29,7 @@ self.addEventListener('install', (event) => {
 self.addEventListener('activate', (event) => {
   const forget = async () => {
     const names = await caches.keys();
-    await Promise.all(names.filter((name) => name.startsWith('hopsel-') && name !== FILES && name !== PAGES).map((name) => caches.delete(name)));
+    await Promise.all(names.filter((name) => name.startsWith('hopsel-') && ![FILES, PAGES, LAID_BY].includes(name)).map((name) => caches.delete(name)));
     await self.clients.claim();
   };
   event.waitUntil(forget());
@@ -78,7 +79,7 @@ self.addEventListener('fetch', (event) => {
     return;
   }
   if (request.method === 'POST' && url.pathname.endsWith('/sign-out')) {
-    event.waitUntil(caches.delete(PAGES));
+    event.waitUntil(Promise.all([caches.delete(PAGES), caches.delete(LAID_BY)]));
   }
   if (request.method !== 'GET') {
     return;

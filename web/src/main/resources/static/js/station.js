@@ -53,57 +53,251 @@
   }
 
   /* What is pressed is kept until the server has it: a server that is gone for a while, or a page that is closed, loses
-     nothing, and what arrives twice counts once. */
+     nothing, and what arrives twice counts once. Meanwhile the station goes on by pages that were laid by beforehand: each
+     as it will be once so many portions more are in. */
   const KEPT = `hopsel-station ${window.location.pathname}`;
-  let sending = false;
+  const LAID_BY = 'hopsel-laid-by-1';
+  const PAGES = 'hopsel-pages-1';
+  const PATIENCE = 4000;
+  const AGAIN = 1500;
+  const waiting = () => JSON.parse(localStorage.getItem(KEPT) || '[]');
+  const keep = (presses) => (presses.length ? localStorage.setItem(KEPT, JSON.stringify(presses)) : localStorage.removeItem(KEPT));
+  const newName = () => (window.crypto.randomUUID ? window.crypto.randomUUID() : `${Date.now()}-${Math.random()}`);
   const pause = (ms) => new Promise((go) => { window.setTimeout(go, ms); });
+  const parse = (text) => new DOMParser().parseFromString(text, 'text/html');
+  let delivering = false;
+  let away = null;
+  /* What is weighed on a page counts once, however often it is pressed. */
+  let turn = newName();
 
-  /* The answer takes the place of the page: what it tells is told once. */
-  function swap(page, url) {
+  /* The name of the page on which a kit or a row lacks so many portions. */
+  const name = ({ version, kit, item = '', left }) => `${window.location.pathname}?laid-by=${version}&kit=${item ? '' : kit}&item=${item}&left=${left}`;
+
+  async function layBy(kit, item, left) {
+    const pages = await caches.open(LAID_BY);
+    const { version } = main().dataset;
+    const old = (await pages.keys()).filter((one) => one.url.includes(`${window.location.pathname}?`) && !one.url.includes(`laid-by=${version}&`));
+    await Promise.all(old.map((one) => pages.delete(one)));
+    for (let ahead = 0; ahead <= left && !away; ahead += 1) {
+      const key = name({ version, kit, item, left: left - ahead });
+      if (!await pages.match(key)) {
+        const answer = await fetch(`${window.location.pathname}?kit=${kit}&item=${encodeURIComponent(item)}&ahead=${ahead}`, { headers: { Accept: 'text/html' } });
+        if (!answer.ok || answer.redirected) {
+          return;
+        }
+        await pages.put(key, answer);
+      }
+    }
+  }
+
+  /* The kit or the row that is under way, and the kit after it. */
+  async function layAllBy() {
+    const { kit, left, following, item = '' } = main().dataset;
+    if (!window.caches || away || (kit === '0' && !item)) {
+      return;
+    }
+    try {
+      await layBy(kit, item, Number(left));
+      if (!item && following !== '0') {
+        const page = parse(await (await fetch(`${window.location.pathname}?kit=${following}`, { headers: { Accept: 'text/html' } })).text());
+        await layBy(following, '', Number(page.querySelector('main').dataset.left));
+      }
+    } catch (problem) {
+      // Out of touch: what is laid by has to do.
+    }
+  }
+
+  async function laidBy(where) {
+    const pages = window.caches && await caches.open(LAID_BY);
+    const page = pages && await pages.match(name(where));
+    return page ? parse(await page.text()).querySelector('main') : null;
+  }
+
+  /* Of a kit that is taken in hand: as it was last seen. */
+  async function taken(kit) {
+    const pages = window.caches && await caches.open(LAID_BY);
+    const start = name({ version: main().dataset.version, kit, item: '', left: '' });
+    const lefts = pages ? (await pages.keys()).map((one) => one.url).filter((url) => url.includes(start)).map((url) => Number(url.split('left=').pop())) : [];
+    return lefts.length ? laidBy({ version: main().dataset.version, kit, item: '', left: Math.max(...lefts) }) : null;
+  }
+
+  function flag(text) {
+    const line = document.querySelector('[data-weigh-away]');
+    if (line) {
+      const said = away ? line.dataset.away.replace('#', away).replace('~', String(waiting().length)) : '';
+      line.hidden = !said && !text;
+      line.textContent = [said, text].filter((one) => one).join(' ');
+    }
+  }
+
+  function replace(next) {
+    main().replaceWith(next);
+    turn = newName();
+    begin();
+  }
+
+  /* What was typed for a portion that is still to come stays. */
+  function carry(next) {
+    const same = ['kit', 'item', 'left'].every((one) => next.dataset[one] === main().dataset[one]);
+    (same ? next.querySelectorAll('.take-form input:not([type=hidden])') : []).forEach((field) => {
+      field.value = field.value || document.querySelector(`.take-form [name=${field.name}]`)?.value || '';
+    });
+  }
+
+  /* What the server answered takes the place of the page; what it had against earlier presses is told, too. */
+  function swap(page, url, against) {
     const next = page.querySelector('main');
     if (!next || !page.querySelector('main.station')) {
       window.location.assign(url);
       return;
     }
-    sending = false;
-    main().replaceWith(next);
+    const grid = next.querySelector('.station-grid');
+    against.forEach((told) => grid.before(told));
+    carry(next);
+    replace(next);
     window.history.replaceState(null, '', url);
-    begin();
+    layAllBy();
   }
 
-  async function deliver(press) {
-    const flag = document.querySelector('[data-weigh-away]');
-    for (;;) {
+  /* Down a row it is the same pack. */
+  function samePack(next, { portion, lot, useBy }) {
+    const form = next.querySelector('.take-form');
+    if (form && form.elements.portion.value === portion && !form.elements.lot.value) {
+      form.elements.lot.value = lot;
+      form.elements.useBy.value = useBy;
+    }
+  }
+
+  /* Goes on without the server: to the page as it will be after this press. */
+  async function goOn(press) {
+    const { kind } = press.body;
+    const here = main().dataset;
+    let next = null;
+    if (kind === 'WEIGH') {
+      next = await laidBy({ ...here, left: Number(here.left) - 1 });
+    } else if (kind === 'CLOSE') {
+      next = await taken(here.following);
+    } else if (kind === 'CLAIM') {
+      next = await taken(press.number);
+    } else {
+      flag(document.querySelector('[data-weigh-away]').dataset.noted);
+      return;
+    }
+    if (next) {
+      samePack(next, press.body);
+      replace(next);
+    }
+    flag(next ? '' : document.querySelector('[data-weigh-away]').dataset.notHere);
+  }
+
+  async function post(press) {
+    const stop = new AbortController();
+    const late = window.setTimeout(() => stop.abort(), PATIENCE);
+    try {
+      return await fetch(press.action, { method: 'POST', body: new URLSearchParams(press.body), headers: { Accept: 'text/html' }, signal: stop.signal });
+    } finally {
+      window.clearTimeout(late);
+    }
+  }
+
+  /* The key of a session that has begun since a press was kept. */
+  async function key() {
+    const answer = await fetch(window.location.pathname, { headers: { Accept: 'text/html' } });
+    const field = parse(await answer.text()).querySelector('main.station input[name=_csrf]');
+    if (!field) {
+      window.location.assign(answer.url);
+      await pause(PATIENCE);
+      throw new Error('signed out');
+    }
+    return field.value;
+  }
+
+  async function deliverOne(press) {
+    let answer = await post(press);
+    if (answer.status === 401 || answer.status === 403 || /sign-in/.test(answer.url)) {
+      answer = await post({ ...press, body: { ...press.body, _csrf: await key() } });
+    }
+    if (answer.status >= 500 || answer.status === 401 || answer.status === 403 || /sign-in/.test(answer.url)) {
+      throw new Error('not taken');
+    }
+    return answer;
+  }
+
+  /* One after the other, in the order in which they were pressed. */
+  async function deliver() {
+    if (delivering) {
+      return;
+    }
+    delivering = true;
+    const against = [];
+    while (waiting().length) {
+      const [press] = waiting();
       try {
-        const answer = await fetch(press.action, { method: 'POST', body: new URLSearchParams(press.body), headers: { Accept: 'text/html' } });
-        if (answer.status < 500) {
-          localStorage.removeItem(KEPT);
-          swap(new DOMParser().parseFromString(await answer.text(), 'text/html'), answer.url);
+        const answer = await deliverOne(press);
+        const text = await answer.text();
+        const page = parse(text);
+        if (window.caches) {
+          await (await caches.open(PAGES)).put(answer.url, new Response(text, { headers: { 'Content-Type': 'text/html' } }));
+        }
+        keep(waiting().slice(1));
+        if (waiting().length) {
+          against.push(...page.querySelectorAll('main > .told.warned:not([data-weigh-away])'));
+        } else {
+          away = null;
+          delivering = false;
+          swap(page, answer.url, against);
           return;
         }
       } catch (problem) {
-        // No server: once more in a moment.
+        if (!away) {
+          away = new Date().toTimeString().slice(0, 5);
+          for (const one of waiting()) {
+            await goOn(one);
+          }
+        }
+        flag('');
+        await pause(AGAIN);
       }
-      if (flag) {
-        flag.hidden = false;
-      }
-      await pause(1500);
     }
+    delivering = false;
+  }
+
+  /* Nobody is there to refuse what is out of range or has no pack. */
+  function fits(body) {
+    const face = document.querySelector('.scale-face');
+    const grams = Number(String(body.grams).replace(',', '.'));
+    const [state, by] = judge({ state: 'weight', settled: true, grams }, Number(face.dataset.least), Number(face.dataset.most));
+    if (!body.lot) {
+      document.querySelector('.take-form [name=lot]').focus();
+      flag(document.querySelector('[data-weigh-away]').dataset.lot);
+      return false;
+    }
+    const say = document.querySelector('.reading .say');
+    if (say && state !== 'good') {
+      flag(say.dataset[Number.isFinite(grams) ? state : 'silent'].replace('#', `${by.toFixed(1)} g`));
+      return false;
+    }
+    return true;
   }
 
   function press(form, button) {
-    if (sending) {
+    if (delivering && !away) {
       return;
     }
-    sending = true;
     const body = Object.fromEntries(new FormData(form));
     if (button && button.name) {
       body[button.name] = button.value;
     }
-    body.client = body.client || (window.crypto.randomUUID ? window.crypto.randomUUID() : `${Date.now()}-${Math.random()}`);
-    const kept = { action: form.getAttribute('action'), body };
-    localStorage.setItem(KEPT, JSON.stringify(kept));
-    deliver(kept);
+    if (away && body.kind === 'WEIGH' && !fits(body)) {
+      return;
+    }
+    body.client = body.kind === 'WEIGH' ? turn : newName();
+    const kept = { action: form.getAttribute('action'), body, number: form.dataset.number || '' };
+    keep([...waiting(), kept]);
+    if (away) {
+      goOn(kept);
+    }
+    deliver();
   }
 
   async function ask() {
@@ -113,7 +307,7 @@
     } catch (problem) {
       show({ state: 'silent', grams: 0, settled: false });
     }
-    window.setTimeout(ask, EVERY);
+    window.setTimeout(ask, away ? AGAIN : EVERY);
   }
 
   /* What belongs to the portion on the page. */
@@ -148,12 +342,8 @@
           press(event.target, event.submitter);
         }
       });
-      const left = localStorage.getItem(KEPT);
-      if (left) {
-        const kept = JSON.parse(left);
-        kept.body._csrf = document.querySelector('input[name=_csrf]')?.value || kept.body._csrf;
-        deliver(kept);
-      }
+      layAllBy();
+      deliver();
     }
     // Parts of a page that show how a machine stands are fetched anew while it works.
     const refreshed = document.querySelector('main[data-refresh]');

@@ -109,6 +109,43 @@ class OfflineBrowserTest {
         assertThat(assistant.locator(".tick-form .box").first()).hasAttribute("aria-checked", "true");
     }
 
+    private Object laidBy() {
+        return host.evaluate(
+                "() => caches.open('hopsel-laid-by-1').then((kept) => kept.keys()).then((all) => all.length)");
+    }
+
+    private void weigh(String lot) {
+        String portion = host.locator("#weight").textContent();
+        String least = host.locator(".scale-face").getAttribute("data-least");
+        if (host.locator(".take-form [name=grams]").isVisible()) {
+            host.fill(".take-form [name=grams]", least);
+        }
+        host.fill(".take-form [name=lot]", lot);
+        host.click("[data-take]");
+        assertThat(host.locator("#weight")).not().hasText(portion);
+    }
+
+    @Test
+    void kitsArePackedOnWithoutANetworkAndEachPortionArrivesOnce() {
+        long kits = APP.copyOf(2);
+        host.navigate("/classes/%d/packing/station/1".formatted(kits));
+        host.locator(".kit-row button[value=CLAIM]").first().click();
+        host.waitForCondition(() -> (int) laidBy() > 10, PATIENCE);
+        weigh("A");
+        network(false);
+        weigh("B");
+        assertThat(host.locator("[data-weigh-away]")).containsText("1 saved here");
+        host.reload();
+        assertThat(host.locator("[data-weigh-away]")).containsText("1 saved here");
+        weigh("C");
+        assertThat(host.locator(".station-list li:not(.open)")).hasCount(3);
+        network(true);
+        assertThat(host.locator("[data-weigh-away]")).isHidden();
+        host.reload();
+        assertThat(host.locator(".station-list li:not(.open)")).hasCount(3);
+        assertThat(host.locator(".station-list")).containsText("· C");
+    }
+
     @Test
     void whoSignsOutLeavesNoPageOnTheDevice() {
         onAirAndPagesKept();

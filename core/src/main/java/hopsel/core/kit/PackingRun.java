@@ -102,6 +102,11 @@ public final class PackingRun {
         return run;
     }
 
+    /** The same packing after these events and no others. */
+    PackingRun after(List<? extends AtStation> events) {
+        return after(packing, catalogue, events);
+    }
+
     private void happened(AtStation event) {
         if (event instanceof Clean) {
             onStation.remove(event.station());

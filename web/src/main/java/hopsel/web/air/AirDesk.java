@@ -137,11 +137,7 @@ class AirDesk {
     private Prepared prepare(Run run, PlannedClass planned, Map<String, Integer> pages) {
         RunningOrder order = RunningOrder.of(planned.cooking(), planned.plan(), wishes(run));
         return new Prepared(
-                planned,
-                order,
-                Talk.of(planned.cooking(), planned.plan()),
-                pages,
-                script(run, planned, order, pages));
+                planned, order, Talk.of(planned.cooking(), planned.plan()), pages, script(run, planned, order, pages));
     }
 
     private AirScript script(Run run, PlannedClass planned, RunningOrder order, Map<String, Integer> pages) {

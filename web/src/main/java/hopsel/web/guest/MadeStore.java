@@ -61,7 +61,7 @@ public class MadeStore {
         Map<String, ?> current = now.get();
         return before.keySet().stream()
                 .filter(current::containsKey)
-                .filter(id -> !Secret.digest(String.valueOf(current.get(id))).equals(before.get(id)))
+                .filter(who -> !Secret.digest(String.valueOf(current.get(who))).equals(before.get(who)))
                 .toList();
     }
 }

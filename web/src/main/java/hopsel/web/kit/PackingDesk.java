@@ -5,6 +5,7 @@ import hopsel.core.kit.AtStation;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.PackingRun.Refusal;
+import hopsel.core.kit.StationTurn;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.tick.LabelsRead;
 
@@ -37,10 +38,31 @@ class PackingDesk {
     }
 
     PackingRun run(long id, PlannedClass planned) {
-        return PackingRun.after(
-                packing(planned),
-                planned.catalogue(),
-                store.of(id).stream().map(PackingStore.Entry::event).toList());
+        return PackingRun.after(packing(planned), planned.catalogue(), events(id));
+    }
+
+    private List<AtStation> events(long id) {
+        return store.of(id).stream().map(PackingStore.Entry::event).toList();
+    }
+
+    /**
+     * Whose turn it is at a station.
+     *
+     * @param ahead how many portions are taken as weighed already
+     */
+    StationTurn turn(long id, PlannedClass planned, String station, String chosen, String item, int ahead) {
+        Packing packing = packing(planned);
+        List<AtStation> before = events(id);
+        StationTurn now =
+                new StationTurn(packing, PackingRun.after(packing, planned.catalogue(), before), station, chosen, item);
+        return ahead == 0
+                ? now
+                : new StationTurn(
+                        packing,
+                        PackingRun.after(packing, planned.catalogue(), now.ahead(ahead, before)),
+                        station,
+                        chosen,
+                        item);
     }
 
     /** Items whose label somebody read for this class, on the list or at a station. */

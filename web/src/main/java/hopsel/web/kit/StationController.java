@@ -2,13 +2,10 @@ package hopsel.web.kit;
 
 import hopsel.core.guest.Attendee;
 import hopsel.core.kit.AtStation;
-import hopsel.core.kit.AtStation.Lot;
 import hopsel.core.kit.Kit;
-import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.PackingRun.Refusal;
-import hopsel.core.kit.PackingRun.Use;
-import hopsel.core.kit.Portion;
+import hopsel.core.kit.StationTurn;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
@@ -28,7 +25,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.util.UriComponentsBuilder;
 
 import java.security.Principal;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +34,9 @@ import java.util.UUID;
 /** A weighing station: one portion after the other, kit by kit or item by item down the row. */
 @Controller
 class StationController {
+
+    /** A kit has fewer portions; nobody looks further. */
+    private static final int MOST_AHEAD = 200;
 
     private final ClassPages pages;
     private final PlanDesk plans;
@@ -59,79 +58,43 @@ class StationController {
             @PathVariable("station") String station,
             @RequestParam(value = "kit", defaultValue = "0") int number,
             @RequestParam(value = "item", defaultValue = "") String item,
+            @RequestParam(value = "ahead", defaultValue = "0") int ahead,
             Principal who,
             Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "packing");
-        PackingRun run = desk.run(id, planned);
-        Packing packing = desk.packing(planned);
+        List<String> ids =
+                planned.cooking().attendees().stream().map(Attendee::id).toList();
+        String chosen = number >= 1 && number <= ids.size() ? ids.get(number - 1) : "";
+        StationTurn turn = desk.turn(id, planned, station, chosen, item, Math.max(0, Math.min(ahead, MOST_AHEAD)));
+        PackingRun run = turn.run();
         model.addAttribute("desk", station);
-        model.addAttribute("packing", packing);
+        model.addAttribute("packing", turn.packing());
         model.addAttribute("run", run);
         model.addAttribute("labelsRead", desk.labelsRead(id));
         model.addAttribute("item", item);
+        model.addAttribute("left", turn.left());
+        model.addAttribute(
+                "number", turn.kit().map(kit -> ids.indexOf(id(kit)) + 1).orElse(0));
+        model.addAttribute(
+                "following",
+                turn.following().map(kit -> ids.indexOf(id(kit)) + 1).orElse(0));
         model.addAttribute("client", UUID.randomUUID().toString());
-        String kit = number >= 1 && number <= planned.cooking().attendees().size()
-                ? planned.cooking().attendees().get(number - 1).id()
-                : "";
-        current(packing, run, station, kit, item).ifPresent(now -> {
+        turn.kit().ifPresent(now -> {
             model.addAttribute("kit", now);
-            model.addAttribute(
-                    "carried", run.carriedOver(station, now.attendee().id()));
-            model.addAttribute(
-                    "missing", inOrder(packing, run.missing(now.attendee().id())));
-            model.addAttribute("wrong", run.wrong(now.attendee().id()));
-            next(packing, run, now, item).ifPresent(portion -> {
+            model.addAttribute("carried", run.carriedOver(station, id(now)));
+            model.addAttribute("missing", turn.missing(now));
+            model.addAttribute("wrong", run.wrong(id(now)));
+            turn.portion().ifPresent(portion -> {
                 model.addAttribute("portion", portion);
-                lastLot(run, portion).ifPresent(lot -> model.addAttribute("lot", lot));
+                turn.lot(portion).ifPresent(lot -> model.addAttribute("lot", lot));
             });
         });
         return "kit/station";
     }
 
-    /**
-     * The kit that is packed here: the one that was chosen, or the one that is held here; down a row, the next that
-     * lacks the item.
-     */
-    private static Optional<Kit> current(Packing packing, PackingRun run, String station, String chosen, String item) {
-        List<Kit> kits = packing.kits();
-        if (!item.isEmpty()) {
-            return kits.stream()
-                    .filter(kit -> !run.closed(kit.attendee().id())
-                            && run.holder(kit.attendee().id())
-                                    .filter(holder -> !holder.equals(station))
-                                    .isEmpty()
-                            && run.missing(kit.attendee().id()).stream()
-                                    .anyMatch(portion -> portion.item().equals(item)))
-                    .findFirst();
-        }
-        return kits.stream()
-                .filter(kit -> kit.attendee().id().equals(chosen))
-                .findFirst()
-                .or(() -> kits.stream()
-                        .filter(kit -> run.holder(kit.attendee().id()).equals(Optional.of(station)))
-                        .findFirst());
-    }
-
-    private static Optional<Portion> next(Packing packing, PackingRun run, Kit kit, String item) {
-        return inOrder(packing, run.missing(kit.attendee().id())).stream()
-                .filter(portion -> item.isEmpty() || portion.item().equals(item))
-                .findFirst();
-    }
-
-    /** As down the row: what has no allergens first. */
-    private static List<Portion> inOrder(Packing packing, List<Portion> portions) {
-        List<String> order = packing.rows().stream().map(Packing.Row::item).toList();
-        return portions.stream()
-                .sorted(Comparator.comparingInt(portion -> order.indexOf(portion.item())))
-                .toList();
-    }
-
-    private static Optional<Lot> lastLot(PackingRun run, Portion portion) {
-        return run.uses().stream()
-                .filter(use -> use.item().equals(portion.item()))
-                .map(Use::lot)
-                .reduce((one, two) -> two);
+    private static String id(Kit kit) {
+        return kit.attendee().id();
     }
 
     @PostMapping("/classes/{id}/packing/station/{station}")

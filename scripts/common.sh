@@ -90,6 +90,7 @@ start_database() {
     sleep 1
     waited=$((waited + 1))
   done
+  echo "$db_socket" >"$folder/socket"
   prepare_database "$folder" || fail "the database could not be prepared; see $folder/db.log"
   export HOPSEL_DB_URL="jdbc:mariadb://127.0.0.1:$db_port/hopsel" HOPSEL_DB_USER=hopsel HOPSEL_DB_PASSWORD
   HOPSEL_DB_PASSWORD="$(cat "$folder/app-password")"

@@ -1,13 +1,11 @@
 package hopsel.core;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.Scanner;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -74,14 +72,12 @@ public final class FactTable {
     }
 
     private static List<String> lines(Class<?> beside, String file) {
-        try (InputStream in = beside.getResourceAsStream(file)) {
-            if (in == null) {
-                throw new IllegalStateException("there is no " + file);
+        try (Scanner text = new Scanner(Objects.requireNonNull(beside.getResourceAsStream(file), file), "UTF-8")) {
+            List<String> lines = new ArrayList<>();
+            while (text.hasNextLine()) {
+                lines.add(text.nextLine());
             }
-            String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            return text.lines().filter(line -> !line.startsWith("#")).toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            return lines.stream().filter(line -> !line.startsWith("#")).toList();
         }
     }
 }

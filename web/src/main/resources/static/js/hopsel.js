@@ -243,3 +243,30 @@ document.addEventListener('submit', (event) => {
     }
   });
 }, true);
+
+// A link that is shown once is copied by one press.
+document.addEventListener('click', async (event) => {
+  const button = event.target.closest('[data-copy]');
+  if (button) {
+    await navigator.clipboard.writeText(button.dataset.copy).catch(() => null);
+    button.textContent = '✓';
+  }
+});
+
+// What does not save by itself warns before it is left.
+document.addEventListener('input', (event) => {
+  const form = event.target.closest('form[data-unsaved]');
+  if (form) {
+    form.dataset.unsaved = 'changed';
+  }
+});
+document.addEventListener('submit', (event) => {
+  if (event.target.dataset.unsaved) {
+    event.target.dataset.unsaved = 'sent';
+  }
+});
+window.addEventListener('beforeunload', (event) => {
+  if (document.querySelector('form[data-unsaved=changed]')) {
+    event.preventDefault();
+  }
+});

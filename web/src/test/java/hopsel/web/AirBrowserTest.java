@@ -67,6 +67,7 @@ class AirBrowserTest {
         host.click("[data-big]");
         assertThat(host.locator("[data-left-word]")).hasText("left");
         assertThat(assistant.locator("[data-left-word]")).hasText("left");
+        assertThat(host.locator(".air-title")).hasText("Welcome");
         String first =
                 host.locator("[data-next] li .what").first().textContent().strip();
         host.click("[data-big]");

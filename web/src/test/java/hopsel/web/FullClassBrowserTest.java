@@ -164,6 +164,8 @@ class FullClassBrowserTest {
                             .isIn("DONE", "FAILED", "SKIPPED");
                     if (Boolean.TRUE.equals(item.get("shown"))
                             && (int) item.get("planned") >= 0
+                            // Whoever goes on air is saying hello: nobody presses that.
+                            && !item.get("key").toString().startsWith("~/welcome")
                             && !item.get("status").equals("SKIPPED")) {
                         List<?> takes = (List<?>) item.get("takes");
                         assertThat(takes)

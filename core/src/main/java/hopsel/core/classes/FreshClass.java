@@ -37,8 +37,13 @@ public final class FreshClass {
 
     private FreshClass() {}
 
-    /** The next Saturday evening after a day. */
+    /** The next Saturday evening after a day, by metric cups. */
     public static CookingClass on(LocalDate today, ZoneId zone) {
+        return on(today, zone, Measures.METRIC);
+    }
+
+    /** The next Saturday evening after a day. */
+    public static CookingClass on(LocalDate today, ZoneId zone, Measures measures) {
         LocalDateTime saturday =
                 today.with(TemporalAdjusters.next(DayOfWeek.SATURDAY)).atTime(EVENING);
         Kitchen kitchen = new Kitchen(
@@ -50,7 +55,7 @@ public final class FreshClass {
                         place(PlaceKind.BLENDER.word(), 1, RINSE),
                         place(PlaceKind.FRIDGE.word(), 6, 0)),
                 Room.UNKNOWN);
-        Menu menu = new Menu(Measures.METRIC, List.of(), List.of(), List.of(), List.of());
+        Menu menu = new Menu(measures, List.of(), List.of(), List.of(), List.of());
         Provision provision =
                 new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, BigDecimal.ONE, BigDecimal.ZERO, List.of());
         return new CookingClass(

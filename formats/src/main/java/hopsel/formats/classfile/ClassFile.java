@@ -161,7 +161,7 @@ public final class ClassFile {
         return item;
     }
 
-    private static JsonNode parse(byte[] utf8) throws FaultyFileException {
+    static JsonNode parse(byte[] utf8) throws FaultyFileException {
         if (utf8.length > MAX_BYTES) {
             throw fault("The file is larger than %d MB.".formatted(MAX_BYTES / 1_000_000), "Split it into classes.");
         }

@@ -83,7 +83,8 @@ final class ClassShape {
                     Resource::coolPerMinute,
                     ResourceBuilder::coolPerMinute);
 
-    private static final Shape<KitchenBuilder, Kitchen> KITCHEN = Shape.of(
+    /** Who works, and what is there. */
+    static final Shape<KitchenBuilder, Kitchen> KITCHEN = Shape.of(
                     "kitchen", KitchenBuilder::builder, KitchenBuilder::build)
             .must("prepWindows", Values.list(WINDOW), Kitchen::prepWindows, KitchenBuilder::prepWindows)
             .must("people", Values.list(PERSON), Kitchen::people, KitchenBuilder::people)

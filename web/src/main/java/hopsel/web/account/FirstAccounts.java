@@ -25,8 +25,8 @@ class FirstAccounts implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) {
         if (!password.isBlank() && mapper.count() == 0) {
-            mapper.insert(new Account("host", "Host", encoded(), "HOST"));
-            mapper.insert(new Account("assistant", "Assistant", encoded(), "ASSISTANT"));
+            mapper.insert(Account.of("host", "Host", encoded(), "HOST"));
+            mapper.insert(Account.of("assistant", "Assistant", encoded(), "ASSISTANT"));
         }
     }
 

@@ -1,12 +1,15 @@
 package hopsel.web.account;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.InsufficientAuthenticationException;
 import org.springframework.security.authentication.LockedException;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -17,7 +20,11 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.Objects;
+import java.util.OptionalLong;
 
 /** Everything behind a login; strict headers; tokens against forged requests. */
 @Configuration
@@ -40,22 +47,26 @@ class SecurityConfiguration {
                                 "/guest/**",
                                 "/join/**",
                                 "/offline",
+                                "/house/logo.png",
+                                "/welcome/**",
                                 "/sw.js",
                                 "/manifest.webmanifest",
                                 "/error")
                         .permitAll()
                         // An assistant looks, ticks off and packs; changing things is the host's.
+                        .requestMatchers(HttpMethod.POST, "/me/**")
+                        .hasAnyRole(StaffRole.all())
+                        .requestMatchers(
+                                HttpMethod.POST, "/classes/*/ticks/*", "/classes/*/packing/**", "/scales/*", "/printer")
+                        .hasAnyRole(StaffRole.names(StaffRole.HOST, StaffRole.ASSISTANT, StaffRole.PACKER))
+                        .requestMatchers(HttpMethod.POST, "/classes/*/handouts/review")
+                        .hasAnyRole(StaffRole.names(StaffRole.HOST, StaffRole.ASSISTANT, StaffRole.REVIEWER))
                         .requestMatchers(
                                 HttpMethod.POST,
-                                "/classes/*/ticks/*",
-                                "/classes/*/packing/**",
-                                "/scales/*",
-                                "/printer",
-                                "/classes/*/handouts/review",
                                 "/classes/*/air/events",
                                 "/classes/*/air/pace",
                                 "/classes/*/rehearsals")
-                        .hasAnyRole("HOST", "ASSISTANT")
+                        .hasAnyRole(StaffRole.names(StaffRole.HOST, StaffRole.ASSISTANT))
                         // How to reach people, and everything about one of them, is for the host; whoever packs sees
                         // what is in a kit.
                         .requestMatchers(
@@ -67,20 +78,29 @@ class SecurityConfiguration {
                                 "/post",
                                 "/classes/*/air/close",
                                 "/reports",
-                                "/reports.csv")
+                                "/reports.csv",
+                                "/house",
+                                "/house/**")
                         .hasRole("HOST")
                         .requestMatchers(HttpMethod.POST)
                         .hasRole("HOST")
                         .anyRequest()
-                        .hasAnyRole("HOST", "ASSISTANT"))
+                        .hasAnyRole(StaffRole.all()))
                 .formLogin(form -> form.loginPage("/sign-in")
                         .defaultSuccessUrl("/classes")
-                        .failureHandler((request, response, problem) -> response.sendRedirect(request.getContextPath()
-                                + (problem instanceof LockedException ? "/sign-in?wait" : "/sign-in?wrong"))))
+                        .failureHandler((request, response, problem) ->
+                                response.sendRedirect(request.getContextPath() + "/sign-in?" + why(problem))))
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    private static String why(AuthenticationException problem) {
+        if (problem instanceof LockedException) {
+            return "wait";
+        }
+        return problem instanceof InsufficientAuthenticationException ? "code" : "wrong";
     }
 
     @Bean
@@ -94,12 +114,19 @@ class SecurityConfiguration {
                 .map(account -> User.withUsername(account.login())
                         .password(account.passwordHash())
                         .roles(account.role())
+                        .disabled(!account.active())
                         .build())
                 .orElseThrow(() -> new UsernameNotFoundException("No such account."));
     }
 
     @Bean
-    AuthenticationManager throttled(UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle) {
+    AuthenticationManager throttled(
+            UserDetailsService accounts,
+            PasswordEncoder encoder,
+            SignInThrottle throttle,
+            AccountMapper mapper,
+            SecondFactor factor,
+            Clock clock) {
         DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
         provider.setPasswordEncoder(encoder);
         return request -> {
@@ -109,8 +136,22 @@ class SecurityConfiguration {
                 throw new LockedException("Too many attempts.");
             }
             var signedIn = provider.authenticate(request);
+            secured(mapper, factor, login, now.getRequest().getParameter("code"));
+            mapper.signedIn(login, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
             throttle.succeeded(login, now.getRequest(), Objects.requireNonNull(now.getResponse()));
             return signedIn;
         };
+    }
+
+    /** Whoever has a second factor types its code, too; each code is taken once. */
+    private static void secured(AccountMapper mapper, SecondFactor factor, String login, @Nullable String code) {
+        Account account = mapper.account(login).orElseThrow();
+        if (account.totp() == null) {
+            return;
+        }
+        OptionalLong step = factor.step(account.totp(), code == null ? "" : code);
+        if (step.isEmpty() || mapper.step(login, step.getAsLong()) == 0) {
+            throw new InsufficientAuthenticationException("The code is missing or wrong.");
+        }
     }
 }

@@ -26,6 +26,7 @@ import hopsel.web.air.AirStore.Run;
 import hopsel.web.air.AirView.Screen;
 import hopsel.web.air.AirView.Words;
 import hopsel.web.frame.Bounded;
+import hopsel.web.frame.Figures;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.SafetyWords;
 import hopsel.web.frame.StepWords;
@@ -74,6 +75,7 @@ class AirDesk {
     private final StepWords steps;
     private final MessageSource messages;
     private final SafetyWords safety;
+    private final Figures figures;
     private final Catalogue builtIn;
     private final JsonMapper mapper;
     private final Map<Run, Prepared> prepared = Bounded.map();
@@ -90,6 +92,7 @@ class AirDesk {
             StepWords steps,
             MessageSource messages,
             SafetyWords safety,
+            Figures figures,
             Catalogue builtIn,
             JsonMapper mapper) {
         this.store = store;
@@ -102,6 +105,7 @@ class AirDesk {
         this.steps = steps;
         this.messages = messages;
         this.safety = safety;
+        this.figures = figures;
         this.builtIn = builtIn;
         this.mapper = mapper;
     }
@@ -141,7 +145,8 @@ class AirDesk {
     }
 
     private AirScript script(Run run, PlannedClass planned, RunningOrder order, Map<String, Integer> pages) {
-        List<Scene> scenes = new SceneWriter(planned, order.activities(), words(run.id(), planned), pages).scenes();
+        List<Scene> scenes =
+                new SceneWriter(planned, order.activities(), words(run.id(), planned), pages, figures).scenes();
         return new AirScript(
                 Integer.toHexString(mapper.writeValueAsString(scenes).hashCode()), scenes);
     }

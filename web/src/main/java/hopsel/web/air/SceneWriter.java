@@ -17,6 +17,7 @@ import hopsel.web.air.AirScript.Goes;
 import hopsel.web.air.AirScript.Scene;
 import hopsel.web.air.AirView.Rung;
 import hopsel.web.air.AirView.Words;
+import hopsel.web.frame.Figures;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -32,8 +33,15 @@ final class SceneWriter {
     private final List<Activity> activities;
     private final Map<String, Words> words;
     private final Map<String, Integer> pages;
+    private final Figures figures;
 
-    SceneWriter(PlannedClass planned, List<Activity> activities, Map<String, Words> words, Map<String, Integer> pages) {
+    SceneWriter(
+            PlannedClass planned,
+            List<Activity> activities,
+            Map<String, Words> words,
+            Map<String, Integer> pages,
+            Figures figures) {
+        this.figures = figures;
         this.planned = planned;
         this.activities = activities;
         this.cooking = planned.cooking();
@@ -79,9 +87,7 @@ final class SceneWriter {
 
     private String place(Placement place) {
         return cooking.place(place.resource())
-                + place.celsius()
-                        .map(celsius -> " " + celsius.stripTrailingZeros().toPlainString() + " °C")
-                        .orElse("");
+                + place.celsius().map(celsius -> " " + figures.heat(celsius)).orElse("");
     }
 
     private Goes goes(Dish dish, IngredientLine line, BigDecimal share) {

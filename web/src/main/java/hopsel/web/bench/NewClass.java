@@ -3,12 +3,17 @@ package hopsel.web.bench;
 import hopsel.core.bench.Draft;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
+import hopsel.core.house.House;
+import hopsel.core.house.Venue;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
+import hopsel.web.house.HouseStore;
+import hopsel.web.house.VenueStore;
 
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 import java.time.Clock;
 import java.time.DateTimeException;
@@ -30,9 +35,13 @@ public class NewClass {
 
     private final ClassStore store;
     private final IntoClass intoClass;
+    private final HouseStore houses;
+    private final VenueStore venues;
     private final Clock clock;
 
-    NewClass(ClassStore store, IntoClass intoClass, Clock clock) {
+    NewClass(ClassStore store, IntoClass intoClass, HouseStore houses, VenueStore venues, Clock clock) {
+        this.houses = houses;
+        this.venues = venues;
         this.store = store;
         this.intoClass = intoClass;
         this.clock = clock;
@@ -81,12 +90,30 @@ public class NewClass {
         return store.add(blank(like, zone));
     }
 
+    /**
+     * A new class in a kitchen of the house.
+     *
+     * @throws NotFoundException where there is no such kitchen
+     */
+    @Transactional
+    public long beginAt(long venue) {
+        Venue kept = venues.find(venue).orElseThrow(NotFoundException::new).venue();
+        Optional<Long> before = venues.classes(venue).stream().reduce((one, two) -> two);
+        long id = store.add(kept.held(blank(
+                before.filter(last -> store.readable(last).isPresent()),
+                kept.zone().getId())));
+        venues.assign(id, venue);
+        return id;
+    }
+
     private CookingClass blank(Optional<Long> like, String zone) {
         Optional<CookingClass> before = like.map(
                 id -> store.readable(id).orElseThrow(NotFoundException::new).cooking());
-        ZoneId place = before.map(CookingClass::zone).orElseGet(() -> zone(zone));
+        House house = houses.now();
+        ZoneId place = before.map(CookingClass::zone).or(house::zone).orElseGet(() -> zone(zone));
         LocalDate today = LocalDate.ofInstant(clock.instant(), place);
-        return before.map(known -> FreshClass.like(known, today)).orElseGet(() -> FreshClass.on(today, place));
+        return before.map(known -> FreshClass.like(known, today))
+                .orElseGet(() -> FreshClass.on(today, place, house.measures()));
     }
 
     private static ZoneId zone(String said) {

@@ -4,19 +4,24 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
+import hopsel.core.house.Degrees;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.CookAmount;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Working;
+import hopsel.web.house.HouseStore;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
@@ -31,20 +36,15 @@ import java.util.stream.Stream;
 public class Figures {
 
     private static final Locale LOCALE = Locale.ENGLISH;
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", LOCALE);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", LOCALE);
     private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE ", LOCALE);
 
     private final MessageSource messages;
+    private final HouseStore houses;
 
-    Figures(MessageSource messages) {
+    Figures(MessageSource messages, HouseStore houses) {
         this.messages = messages;
+        this.houses = houses;
     }
-
-    /** °C from which a temperature is that of an oven. */
-    private static final BigDecimal OVEN_FROM = BigDecimal.valueOf(120);
-    /** °F by which the dial may be off. */
-    private static final BigDecimal ON_THE_DIAL = BigDecimal.valueOf(8);
 
     /** Seconds as minutes, to the half. */
     public String minutes(int seconds) {
@@ -52,21 +52,37 @@ public class Figures {
                 .toPlainString();
     }
 
-    /**
-     * Degrees Fahrenheit as oven dials have them: a quarter of a hundred where one is near, so that 350 which became
-     * 175 °C is 350 again; else to the nearest 5.
-     */
-    public String fahrenheit(BigDecimal celsius) {
-        BigDecimal exact = celsius.multiply(new BigDecimal("1.8")).add(BigDecimal.valueOf(32));
-        BigDecimal dial = nearest(exact, 25);
-        boolean oven = celsius.compareTo(OVEN_FROM) >= 0;
-        boolean near = dial.subtract(exact).abs().compareTo(ON_THE_DIAL) <= 0;
-        return (oven && near ? dial : nearest(exact, 5)).toPlainString();
+    /** How hot something is, as the house tells it. */
+    public String heat(BigDecimal celsius) {
+        return written().heat(celsius);
     }
 
-    private static BigDecimal nearest(BigDecimal number, int step) {
-        BigDecimal size = BigDecimal.valueOf(step);
-        return number.divide(size, 0, RoundingMode.HALF_UP).multiply(size);
+    /** How hot something is, for whoever may cook by either: a guest at home. */
+    public String heatAtHome(BigDecimal celsius) {
+        return new HouseFigures(houses.now().withDegrees(Degrees.BOTH)).heat(celsius);
+    }
+
+    /** A day, short. */
+    public String date(LocalDate day) {
+        return written().date(day);
+    }
+
+    /** A moment that was written down, by the clock of the house. */
+    public String stamp(LocalDateTime utc) {
+        ZonedDateTime at = utc.atZone(ZoneOffset.UTC)
+                .withZoneSameInstant(houses.now().zone().orElseGet(ZoneId::systemDefault));
+        return date(at.toLocalDate()) + ", " + written().clock(at.toLocalTime());
+    }
+
+    /** The day of a moment that was written down, by the clock of the house. */
+    public String stampDay(LocalDateTime utc) {
+        return date(utc.atZone(ZoneOffset.UTC)
+                .withZoneSameInstant(houses.now().zone().orElseGet(ZoneId::systemDefault))
+                .toLocalDate());
+    }
+
+    private HouseFigures written() {
+        return new HouseFigures(houses.now());
     }
 
     /** What came in or went out, with its sign. */
@@ -89,9 +105,9 @@ public class Figures {
         return Decimals.plain(Decimals.tenths(grams)).toPlainString() + " g";
     }
 
-    /** Money, two decimals. */
+    /** Money, in the currency of the house. */
     public String money(BigDecimal amount) {
-        return Decimals.money(amount).toPlainString();
+        return written().money(amount);
     }
 
     /** Money that is more or less than something else. */
@@ -112,18 +128,18 @@ public class Figures {
     public String clock(CookingClass cooking, int seconds) {
         int halves = Math.floorDiv(seconds + HALF_MINUTE / 2, HALF_MINUTE);
         ZonedDateTime at = cooking.clock(halves * HALF_MINUTE);
-        String time = CLOCK.format(at) + (at.getSecond() == HALF_MINUTE ? "½" : "");
+        String time = written().clock(at.toLocalTime());
         return at.toLocalDate().equals(cooking.startsAt().toLocalDate()) ? time : WEEKDAY.format(at) + time;
     }
 
     /** The day of a moment of the plan. */
     public String dayOf(CookingClass cooking, int seconds) {
-        return DAY.format(cooking.clock(seconds));
+        return written().day(cooking.clock(seconds).toLocalDate());
     }
 
     /** The clock at a moment, without the day. */
     public String time24(CookingClass cooking, int seconds) {
-        return CLOCK.format(cooking.clock(seconds));
+        return written().clock(cooking.clock(seconds).toLocalTime());
     }
 
     /** A volume to ten millilitres, or to tenths of a litre. */
@@ -138,7 +154,7 @@ public class Figures {
 
     /** The day on which a class begins elsewhere. */
     public String dayIn(CookingClass cooking, ZoneId zone) {
-        return DAY.format(cooking.onAir().withZoneSameInstant(zone));
+        return written().day(cooking.onAir().withZoneSameInstant(zone).toLocalDate());
     }
 
     /**
@@ -146,7 +162,7 @@ public class Figures {
      */
     public String clockIn(CookingClass cooking, int seconds, ZoneId zone) {
         ZonedDateTime at = cooking.clock(seconds).withZoneSameInstant(zone);
-        String time = CLOCK.format(at);
+        String time = written().clock(at.toLocalTime());
         return at.toLocalDate().equals(cooking.onAir().withZoneSameInstant(zone).toLocalDate())
                 ? time
                 : WEEKDAY.format(at) + time;
@@ -219,7 +235,7 @@ public class Figures {
 
     /** The day of a class. */
     public String day(CookingClass cooking) {
-        return DAY.format(cooking.onAir());
+        return written().day(cooking.onAir().toLocalDate());
     }
 
     /** Seconds as whole minutes, up. */

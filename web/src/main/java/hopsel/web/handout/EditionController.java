@@ -173,9 +173,14 @@ class EditionController {
 
     /** Releases what was reviewed; those who have an older edition, and for whom something changed, are told what. */
     @PostMapping("/classes/{id}/handouts/release")
-    String release(@PathVariable("id") long id, @RequestParam("number") int number, RedirectAttributes next) {
+    String release(
+            @PathVariable("id") long id,
+            @RequestParam("number") int number,
+            @RequestParam(value = "alone", defaultValue = "") String alone,
+            RedirectAttributes next) {
         Map<String, Integer> have = editions.sent(id);
-        if (!editions.advance(id, number, State.REVIEWED, State.RELEASED, null)) {
+        State from = alone.isEmpty() ? State.REVIEWED : State.REVIEW;
+        if (!editions.advance(id, number, from, State.RELEASED, null)) {
             next.addFlashAttribute("warned", "edition.not-reviewed");
             return back(id);
         }

@@ -13,8 +13,8 @@ import hopsel.web.classes.StaleClassException;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
+import hopsel.web.frame.SafePicture.BadPictureException;
 import hopsel.web.frame.Station;
-import hopsel.web.handout.Pictures.BadPictureException;
 import hopsel.web.plan.ClassPages;
 
 import org.springframework.http.HttpStatus;

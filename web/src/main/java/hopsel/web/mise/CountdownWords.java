@@ -7,6 +7,7 @@ import hopsel.web.frame.Figures;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -29,10 +30,17 @@ public class CountdownWords {
                 ? "countdown.TEST." + task.why().get(0)
                 : "countdown." + task.kind();
         Object[] figures = {
-            task.kind() == Countdown.Errand.SHOP ? Integer.valueOf(task.what()) : task.what(),
-            task.why().isEmpty() ? "" : task.why().get(0)
+            task.kind() == Countdown.Errand.SHOP ? Integer.valueOf(task.what()) : task.what(), first(task)
         };
         return messages.getMessage(key, figures, Locale.ENGLISH);
+    }
+
+    private String first(Countdown.Task task) {
+        if (task.why().isEmpty()) {
+            return "";
+        }
+        String first = task.why().get(0);
+        return task.kind() == Countdown.Errand.HEAT ? figures.heat(new BigDecimal(first)) : first;
     }
 
     /** Why then. */

@@ -58,6 +58,9 @@ class SetUpController {
 
     private static final Pattern CHOICE = Pattern.compile("(bench|class) (\\d{1,15})(?: (.{1,200}))?");
 
+    /** Where a new class is held: in a kitchen of the house, or in the one of another class. */
+    private static final Pattern KITCHEN = Pattern.compile("(kitchen|class)-(\\d{1,18})");
+
     private final ClassPages pages;
     private final PlanDesk desk;
     private final ClassStore store;
@@ -89,9 +92,13 @@ class SetUpController {
     /** A new class, in the kitchen of another one or in a usual one. */
     @PostMapping("/classes/new")
     String begin(
-            @RequestParam(value = "like", required = false) Long like,
+            @RequestParam(value = "like", defaultValue = "") String like,
             @RequestParam(value = "zone", defaultValue = "") String zone) {
-        return "redirect:/classes/%d/set-up".formatted(newClass.begin(Optional.ofNullable(like), zone));
+        Matcher chosen = KITCHEN.matcher(like);
+        Optional<Long> number = chosen.matches() ? Optional.of(Long.parseLong(chosen.group(2))) : Optional.empty();
+        boolean kept = chosen.matches() && chosen.group(1).equals("kitchen");
+        long id = kept ? newClass.beginAt(number.orElseThrow()) : newClass.begin(number, zone);
+        return "redirect:/classes/%d/set-up".formatted(id);
     }
 
     @GetMapping("/classes/{id}/set-up")

@@ -305,8 +305,8 @@ class GuestController {
         List<Entry> entries = new ArrayList<>();
         for (Beforehand.Task task : Beforehand.of(cooking, seen.planned.plan())) {
             String title = task.place()
-                    .map(place -> "%s: %s °C"
-                            .formatted(place, figures.number(task.celsius().orElseThrow())))
+                    .map(place -> "%s: %s"
+                            .formatted(place, figures.heatAtHome(task.celsius().orElseThrow())))
                     .orElseGet(() -> cooking.step(task.step()).title());
             entries.add(new Entry(
                     "%s-%s-%s@hopsel"

@@ -2,7 +2,7 @@
 
 import { Bell } from './bells.js';
 import { Drawing } from './draw.js';
-import { Run } from './run.js';
+import { isTalk, Run } from './run.js';
 import { Settings } from './setting.js';
 
 /* Milliseconds in which a press still means the step that has just gone: somebody else was quicker. */
@@ -61,7 +61,7 @@ function big(fromKey) {
   if (hand) {
     pressed.push(run.press({ kind: 'done', activity: hand.key }));
     const lasted = run.now() - hand.start;
-    if (lasted < Math.max(LEAST, (hand.due - hand.start) * HASTE) && state.speed <= 1 && fromKey && screen === 'host') {
+    if (lasted < Math.max(LEAST, (hand.due - hand.start) * HASTE) && state.speed <= 1 && fromKey && screen === 'host' && !isTalk(hand)) {
       drawing.slip = { title: hand.title, until: Date.now() + TAKE_BACK, pressed };
     }
   }
@@ -162,7 +162,7 @@ main.addEventListener('submit', (event) => {
   const form = event.target;
   const field = form.elements.text;
   if (form.dataset.oven) {
-    run.press({ kind: 'oven-set', oven: form.elements.oven.value, celsius: Math.round(Number(form.elements.celsius.value)) || 0, slow: form.elements.slow.checked });
+    run.press({ kind: 'oven-set', oven: form.elements.oven.value, celsius: drawing.moments.celsius(Number(form.elements.celsius.value)), slow: form.elements.slow.checked });
   } else if (form.dataset.door) {
     run.press({ kind: 'door', oven: form.elements.oven.value, seconds: DOOR });
   } else if (field && field.value.trim()) {

@@ -10,7 +10,9 @@ export class Moments {
     this.run = run;
     this.starts = Number(main.dataset.starts);
     this.practice = main.dataset.practice === 'yes';
-    this.format = new Intl.DateTimeFormat('en-GB', { timeZone: main.dataset.zone, hour: '2-digit', minute: '2-digit' });
+    const twelve = main.dataset.hours === 'TWELVE';
+    this.format = new Intl.DateTimeFormat('en-GB', { timeZone: main.dataset.zone, hour: twelve ? 'numeric' : '2-digit', minute: '2-digit', hour12: twelve });
+    this.fahrenheit = main.dataset.degrees === 'FAHRENHEIT';
   }
 
   /* A practice run is told by the clock of the class that it practises. */
@@ -22,6 +24,16 @@ export class Moments {
   /** By the clock on the kitchen's wall: so many seconds from going on air. */
   at(seconds) {
     return this.format.format(this.begun + seconds * 1000);
+  }
+
+  /** How hot something is, as the house tells it. */
+  heat(celsius) {
+    return this.fahrenheit ? `${Math.round(celsius * 1.8 + 32)} °F` : `${celsius} °C`;
+  }
+
+  /** What was typed by the house's degrees, in °C. */
+  celsius(typed) {
+    return Math.round(this.fahrenheit && typed > 0 ? (typed - 32) / 1.8 : typed) || 0;
   }
 
   /** What the clock on the wall says now. */

@@ -7,6 +7,9 @@ const AGAIN = 1500;
 const TRIES = 100;
 const LOOK_AGAIN = 100;
 
+/** Whether it is something that is said, and not a step of a dish. */
+export const isTalk = (item) => item.key.startsWith('~/');
+
 export class Run {
   constructor(main, changed) {
     this.addresses = main.dataset;
@@ -139,7 +142,7 @@ export class Run {
     const item = state.items.find((own) => own.key === event.activity);
     const assumed = {
       'on-air': () => !state.onAir && this.begin(at),
-      start: () => item && Object.assign(item, { end: then + (item.end - item.start), due: then + (item.due - item.start), start: then, status: 'RUNNING' }),
+      start: () => item && this.start(item, then),
       done: () => item && Object.assign(item, { status: 'DONE' }),
       failed: () => item && Object.assign(item, { status: 'FAILED' }),
       extend: () => item && Object.assign(item, { end: item.end + event.seconds, due: item.due + event.seconds }),
@@ -156,6 +159,14 @@ export class Run {
     const { state } = this;
     state.onAir = state.now + (at - this.got) * state.speed;
     state.items.filter((own) => own.planned < 0 && own.status === 'AHEAD').forEach((own) => { own.status = own.end <= 0 ? 'DONE' : 'RUNNING'; });
+    // Whoever goes on air is saying hello.
+    state.items.filter((own) => isTalk(own) && own.planned === 0).forEach((own) => { own.status = 'RUNNING'; });
+  }
+
+  /* Whoever begins something with their hands has finished talking. */
+  start(item, then) {
+    this.state.items.filter((own) => isTalk(own) && own.status === 'RUNNING' && own.person === item.person).forEach((own) => { own.status = 'DONE'; });
+    Object.assign(item, { end: then + (item.end - item.start), due: then + (item.due - item.start), start: then, status: 'RUNNING' });
   }
 
   show(what) {

@@ -27,7 +27,7 @@ function row(drawing, item, ring) {
   entry.firstChild.setAttribute('aria-hidden', 'true');
   const place = item.places.join(', ');
   const due = ring ? drawing.word(ring.over ? 'is-over' : 'look') : '';
-  const said = [due, isAudience ? '' : drawing.word('until', moments.at(item.due)), place, item.sight && !isAudience ? drawing.word(`sight-${item.sight}`) : '', item.probe === null ? '' : drawing.word('probe', item.probe)];
+  const said = [due, isAudience ? '' : drawing.word('until', moments.at(item.due)), place, item.sight && !isAudience ? drawing.word(`sight-${item.sight}`) : '', item.probe === null ? '' : drawing.word('probe', drawing.moments.heat(item.probe))];
   const what = element('span', undefined, 'what');
   what.append(element('b', item.title), element('span', said.filter((one) => one).join(' · '), 'of'));
   if (item.cue && (ring || isAudience)) {
@@ -49,6 +49,6 @@ export function drawTimers(drawing) {
   const running = state.items.filter((item) => item.status === 'RUNNING' && !item.hands && (!drawing.isAudience || item.shown)).sort((one, two) => rank(one) - rank(two) || one.due - two.due);
   const rows = running.map((item) => row(drawing, item, mine.find((ring) => ring.item === item)));
   put(drawing.spot('timers'), rows.length ? rows : [line(element('span', drawing.word('no-timers'), 'of'))]);
-  put(drawing.spot('ovens'), drawing.isAudience ? [] : state.ovens.map((oven) => element('li', `${drawing.word('oven', oven.id, oven.celsius, oven.set)}${oven.untilHot > 0 ? ` ${drawing.word('hot-in', clock(oven.untilHot))}` : ''}`)));
+  put(drawing.spot('ovens'), drawing.isAudience ? [] : state.ovens.map((oven) => element('li', `${drawing.word('oven', oven.id, drawing.moments.heat(oven.celsius), drawing.moments.heat(oven.set))}${oven.untilHot > 0 ? ` ${drawing.word('hot-in', clock(oven.untilHot))}` : ''}`)));
   return mine;
 }

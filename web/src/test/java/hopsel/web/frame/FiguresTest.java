@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.context.support.StaticMessageSource;
 
 import java.math.BigDecimal;
 
@@ -28,6 +27,6 @@ class FiguresTest {
         "60, 140"
     })
     void aDialIsSetToWhatItHas(BigDecimal celsius, String fahrenheit) {
-        assertThat(new Figures(new StaticMessageSource()).fahrenheit(celsius)).isEqualTo(fahrenheit);
+        assertThat(HouseFigures.fahrenheit(celsius)).isEqualTo(fahrenheit);
     }
 }

@@ -3,7 +3,8 @@ package hopsel.web.handout;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import hopsel.web.handout.Pictures.BadPictureException;
+import hopsel.web.frame.SafePicture;
+import hopsel.web.frame.SafePicture.BadPictureException;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -66,7 +67,7 @@ class HostTextTest {
 
     @Test
     void aPictureIsDrawnAnewAndNoLargerThanAPageNeeds() throws Exception {
-        BufferedImage small = Pictures.smaller(Pictures.decode(png(3000, 1000)));
+        BufferedImage small = SafePicture.smaller(SafePicture.decode(png(3000, 1000)), 1400);
         assertThat(small.getWidth()).isEqualTo(1400);
         assertThat(small.getHeight()).isEqualTo(467);
         assertThat(small.getRGB(0, 0)).as("what is transparent is white").isEqualTo(0xFFFFFFFF);
@@ -78,17 +79,17 @@ class HostTextTest {
         // Width and height stand in the header, from byte 16 on.
         byte[] huge = {0, 0, (byte) 0x9c, 0x40, 0, 0, (byte) 0x9c, 0x40};
         System.arraycopy(huge, 0, bomb, 16, 8);
-        assertThatThrownBy(() -> Pictures.decode(bomb))
+        assertThatThrownBy(() -> SafePicture.decode(bomb))
                 .isInstanceOf(BadPictureException.class)
                 .hasMessageContaining("60 million");
     }
 
     @Test
     void whatIsNoPictureIsSaidToBeNone() throws Exception {
-        assertThatThrownBy(() -> Pictures.decode("<svg onload='x'/>".getBytes(StandardCharsets.UTF_8)))
+        assertThatThrownBy(() -> SafePicture.decode("<svg onload='x'/>".getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(BadPictureException.class)
                 .hasMessageContaining("JPEG or PNG");
         byte[] cut = png(200, 200);
-        assertThatThrownBy(() -> Pictures.decode(Arrays.copyOf(cut, 60))).isInstanceOf(BadPictureException.class);
+        assertThatThrownBy(() -> SafePicture.decode(Arrays.copyOf(cut, 60))).isInstanceOf(BadPictureException.class);
     }
 }

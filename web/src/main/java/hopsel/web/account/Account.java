@@ -34,7 +34,7 @@ record Account(
     }
 
     /** Whether a code is asked for beside the password. */
-    boolean secured() {
+    public boolean secured() {
         return totp != null;
     }
 }

@@ -76,14 +76,18 @@ class StaffController {
         Account account = staff.find(login).orElseThrow(NotFoundException::new);
         try {
             StaffRole role = new Entered(fields).choice("role", StaffRole.values(), StaffRole::name);
-            boolean done = staff.role(account.login(), role, fields.containsKey("active"));
-            next.addFlashAttribute(
-                    done ? "toldLines" : "warnedLines",
-                    List.of(
-                            done
-                                    ? "Saved. %s signs in again with it.".formatted(account.name())
-                                    : "%s is the only host left. Make somebody else a host first."
-                                            .formatted(account.name())));
+            boolean active = fields.containsKey("active");
+            if (staff.role(account.login(), role, active)) {
+                String said = active
+                        ? "Saved. %s is signed out, and signs in again with it."
+                        : "%s may not sign in any more.";
+                next.addFlashAttribute("toldLines", List.of(said.formatted(account.name())));
+            } else {
+                next.addFlashAttribute(
+                        "warnedLines",
+                        List.of("%s is the only host left. Make somebody else a host first."
+                                .formatted(account.name())));
+            }
         } catch (BadEntryException e) {
             next.addFlashAttribute("warnedLines", List.of("The %s %s".formatted(e.field(), e.getMessage())));
         }

@@ -30,13 +30,15 @@ class WelcomeController {
 
     @GetMapping("/welcome/{secret}")
     ModelAndView welcome(@PathVariable("secret") String secret) {
-        return page(staff.link(secret), Map.of(), HttpStatus.OK);
+        return page(secret, staff.link(secret), Map.of(), HttpStatus.OK);
     }
 
-    private static ModelAndView page(Optional<StaffLink> link, Map<String, String> typed, HttpStatus status) {
+    private static ModelAndView page(
+            String secret, Optional<StaffLink> link, Map<String, String> typed, HttpStatus status) {
         ModelAndView page = new ModelAndView("account/welcome", link.isPresent() ? status : HttpStatus.NOT_FOUND);
         link.ifPresent(own -> page.addObject("invited", own));
         page.addObject("typed", typed);
+        page.addObject("secret", secret);
         return page;
     }
 
@@ -51,12 +53,12 @@ class WelcomeController {
             String name = fresh ? in.must("name") : "";
             String password = Passwords.read(fields);
             if (link.isEmpty() || !staff.use(secret, login, name, password)) {
-                return page(Optional.empty(), fields, HttpStatus.NOT_FOUND);
+                return page(secret, Optional.empty(), fields, HttpStatus.NOT_FOUND);
             }
             next.addFlashAttribute("told", "welcome.done");
             return new ModelAndView("redirect:/sign-in?welcome");
         } catch (BadEntryException e) {
-            ModelAndView page = page(link, fields, HttpStatus.UNPROCESSABLE_CONTENT);
+            ModelAndView page = page(secret, link, fields, HttpStatus.UNPROCESSABLE_CONTENT);
             page.addObject("wrongField", e.field());
             page.addObject("wrong", e.getMessage());
             return page;

@@ -27,10 +27,13 @@ import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.security.Principal;
 import java.time.DayOfWeek;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -41,6 +44,11 @@ class HouseController {
 
     private static final int LOGO_EDGE = 600;
     private static final String PAGE = "redirect:/house";
+    /** Figures by which a house sees how it writes them. */
+    private static final BigDecimal PRICE = new BigDecimal("12.50");
+
+    private static final BigDecimal OVEN = BigDecimal.valueOf(175);
+    private static final LocalDateTime EVENING = LocalDateTime.of(2027, 3, 12, 18, 30);
 
     private final HouseStore houses;
 
@@ -55,7 +63,11 @@ class HouseController {
 
     private String page(Model model, Map<String, String> fields) {
         model.addAttribute("fields", fields);
-        model.addAttribute("written", new HouseFigures(houses.now()));
+        HouseFigures written = new HouseFigures(houses.now());
+        model.addAttribute("price", written.money(PRICE));
+        model.addAttribute(
+                "figures",
+                List.of(written.clock(EVENING.toLocalTime()), written.day(EVENING.toLocalDate()), written.heat(OVEN)));
         model.addAttribute("logo", houses.logoName().orElse(""));
         model.addAttribute("currencies", HouseForm.currencies());
         model.addAttribute("zones", new TreeSet<>(ZoneId.getAvailableZoneIds()));
@@ -102,7 +114,7 @@ class HouseController {
             houses.putLogo(Optional.of(png), Optional.of(Secret.fresh()), who.getName());
             next.addFlashAttribute("told", "frame.saved");
         } catch (BadPictureException e) {
-            next.addFlashAttribute("warnedLines", java.util.List.of(String.valueOf(e.getMessage())));
+            next.addFlashAttribute("warnedLines", List.of(String.valueOf(e.getMessage())));
         }
         return PAGE;
     }

@@ -4,6 +4,7 @@ import hopsel.core.house.DateOrder;
 import hopsel.core.house.Degrees;
 import hopsel.core.house.Hours;
 import hopsel.core.house.House;
+import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Measures;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
@@ -109,7 +110,9 @@ final class HouseForm {
         fields.put("hours", house.hours().name());
         fields.put("dates", house.dates().name());
         fields.put("week-start", house.weekStart().name());
-        fields.put("fee", house.fee().map(BigDecimal::toPlainString).orElse(""));
+        fields.put(
+                "fee",
+                house.fee().map(fee -> Decimals.plain(fee).toPlainString()).orElse(""));
         fields.put(
                 "vat",
                 house.vat().map(vat -> vat.stripTrailingZeros().toPlainString()).orElse(""));

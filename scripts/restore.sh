@@ -24,5 +24,6 @@ if [ -d "$state/db" ]; then
   echo "hopsel: what was here is in $(basename "$aside")"
 fi
 mv "$fresh" "$state/db"
+touch "$state/own-passwords"
 trap - EXIT
 echo "hopsel: restored; passwords are those of the backup. Start with ./hopsel start"

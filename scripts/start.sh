@@ -84,7 +84,11 @@ done
 echo "$newest" >"$state/version"
 keep_backups >>"$state/backup.log" 2>&1 9>&- &
 keeper_pid=$!
-echo "Hopsel is at http://127.0.0.1:$port/ - sign in as host with the password $password (Ctrl-C stops it)"
+if [ -e "$state/own-passwords" ]; then
+  echo "Hopsel is at http://127.0.0.1:$port/ - sign in as host with the password that the backup had (Ctrl-C stops it)"
+else
+  echo "Hopsel is at http://127.0.0.1:$port/ - sign in as host with the password $password (Ctrl-C stops it)"
+fi
 wait "$app_pid"
 status=$?
 alive "$app_pid" || { [ "$status" -eq 0 ] || [ "$status" -eq 143 ] || [ "$status" -eq 130 ] || fail "the application stopped; see .hopsel/app.log"; }

@@ -270,3 +270,13 @@ window.addEventListener('beforeunload', (event) => {
     event.preventDefault();
   }
 });
+
+// What cannot be undone asks once more, on the spot.
+document.addEventListener('submit', (event) => {
+  const button = event.submitter;
+  if (event.target.dataset.sure && button && !button.dataset.asked) {
+    event.preventDefault();
+    button.dataset.asked = 'yes';
+    button.textContent = `${button.textContent}?`;
+  }
+});

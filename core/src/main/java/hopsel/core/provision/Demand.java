@@ -8,6 +8,7 @@ import hopsel.core.measure.Decimals;
 import hopsel.core.mise.Batches;
 
 import java.math.BigDecimal;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -83,7 +84,7 @@ public final class Demand {
 
     /** The parts of an item's demand, without the spare share; a purpose with none is missing. */
     public Map<Purpose, BigDecimal> parts(String item) {
-        return Map.copyOf(byItem.getOrDefault(item, Map.of()));
+        return Collections.unmodifiableMap(byItem.getOrDefault(item, new EnumMap<>(Purpose.class)));
     }
 
     /** The demand for an item with the spare share, edible grams, exact. */

@@ -49,6 +49,7 @@ class SecurityConfiguration {
                                 "/offline",
                                 "/house/logo.png",
                                 "/welcome/**",
+                                "/calendar/**",
                                 "/sw.js",
                                 "/manifest.webmanifest",
                                 "/error")

@@ -25,6 +25,20 @@ interface ClassMapper {
     /** Counts the version up, if it still is the given one; answers how many rows that were. */
     int updateClass(@Param("id") long id, @Param("version") int version, @Param("row") NewClass row);
 
+    /** Puts a class aside, if it still has the given version; answers how many rows that were. */
+    int throwAway(@Param("id") long id, @Param("version") int version, @Param("at") LocalDateTime at);
+
+    int bringBack(@Param("id") long id);
+
+    /** Classes that were put aside, the last first. */
+    List<RemovedRow> thrownAway();
+
+    void sweep(@Param("before") LocalDateTime before);
+
+    void deleteThrownAway(@Param("id") long id);
+
+    record RemovedRow(long id, String title, LocalDateTime startsAt, LocalDateTime removedAt) {}
+
     /** Deletes a class, if it still has the given version; answers how many rows that were. */
     int deleteClass(@Param("id") long id, @Param("version") int version);
 

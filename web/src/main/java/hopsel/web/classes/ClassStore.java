@@ -18,6 +18,7 @@ import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -123,6 +124,47 @@ public class ClassStore {
         if (mapper.deleteClass(id, version) == 0) {
             throw new StaleClassException(id, version);
         }
+    }
+
+    /**
+     * Puts a class aside: it is in no list and can be brought back, with all that hangs on it.
+     *
+     * @param at UTC
+     * @throws StaleClassException where it has been changed since, or is gone
+     */
+    public void throwAway(long id, int version, LocalDateTime at) throws StaleClassException {
+        if (mapper.throwAway(id, version, at) == 0) {
+            throw new StaleClassException(id, version);
+        }
+    }
+
+    /** Brings back a class that was put aside; whether it still was there. */
+    public boolean bringBack(long id) {
+        return mapper.bringBack(id) > 0;
+    }
+
+    /**
+     * A class that was put aside.
+     *
+     * @param startsAt by its own clock
+     * @param removedAt UTC
+     */
+    public record ThrownAway(long id, String title, LocalDateTime startsAt, LocalDateTime removedAt) {}
+
+    /** Classes that were put aside after a moment, the last first; older ones are deleted for good. */
+    public List<ThrownAway> thrownAway(LocalDateTime since) {
+        List<ThrownAway> all = mapper.thrownAway().stream()
+                .map(row -> new ThrownAway(row.id(), row.title(), row.startsAt(), row.removedAt()))
+                .toList();
+        if (all.stream().anyMatch(one -> one.removedAt.isBefore(since))) {
+            mapper.sweep(since);
+        }
+        return all.stream().filter(one -> !one.removedAt.isBefore(since)).toList();
+    }
+
+    /** Deletes a class that was put aside, and all that hangs on it. */
+    public void erase(long id) {
+        mapper.deleteThrownAway(id);
     }
 
     /** The version of a class, if it is there. */

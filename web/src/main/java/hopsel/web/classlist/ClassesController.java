@@ -13,6 +13,7 @@ import hopsel.web.classes.Guests;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
+import hopsel.web.house.VenueStore;
 import hopsel.web.plan.PlanDesk;
 
 import org.jspecify.annotations.Nullable;
@@ -39,6 +40,10 @@ import java.security.Principal;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeParseException;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
@@ -50,16 +55,26 @@ import java.util.stream.Stream;
 class ClassesController {
 
     private static final Duration A_DAY = Duration.ofDays(1);
+    /** How long a class that was deleted can be brought back. */
+    private static final Duration KEPT = Duration.ofDays(30);
 
     private final ClassStore store;
     private final ClassChanges changes;
     private final Guests guests;
     private final PlanDesk desk;
     private final Catalogue catalogue;
+    private final VenueStore venues;
     private final Clock clock;
 
     ClassesController(
-            ClassStore store, ClassChanges changes, Guests guests, PlanDesk desk, Catalogue catalogue, Clock clock) {
+            ClassStore store,
+            ClassChanges changes,
+            Guests guests,
+            PlanDesk desk,
+            Catalogue catalogue,
+            VenueStore venues,
+            Clock clock) {
+        this.venues = venues;
         this.store = store;
         this.changes = changes;
         this.guests = guests;
@@ -74,6 +89,7 @@ class ClassesController {
         Instant today = clock.instant();
         Comparator<Listed> byDay = Comparator.comparing(Listed::onAir);
         model.addAttribute("classes", all);
+        model.addAttribute("deleted", store.thrownAway(now().minus(KEPT)));
         model.addAttribute(
                 "readable", all.stream().flatMap(one -> one.stored().stream()).toList());
         model.addAttribute(
@@ -158,13 +174,54 @@ class ClassesController {
     @PostMapping("/classes/{id}/remove")
     String remove(@PathVariable("id") long id, @RequestParam("version") int version, RedirectAttributes next) {
         try {
-            store.remove(id, version);
-            next.addFlashAttribute("told", "classes.removed");
+            store.throwAway(id, version, now());
+            next.addFlashAttribute("thrownAway", id);
             return "redirect:/classes";
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
             return store.version(id).isPresent() ? "redirect:/classes/" + id : "redirect:/classes";
         }
+    }
+
+    /** A class that was deleted is there again, with guests, plan and log. */
+    @PostMapping("/classes/{id}/bring-back")
+    String bringBack(@PathVariable("id") long id, RedirectAttributes next) {
+        boolean back = store.bringBack(id);
+        next.addFlashAttribute(back ? "told" : "warned", back ? "classes.back" : "classes.gone");
+        return back ? "redirect:/classes/" + id : "redirect:/classes";
+    }
+
+    /** Nothing is left of a class that was deleted before. */
+    @PostMapping("/classes/{id}/erase")
+    String erase(@PathVariable("id") long id, RedirectAttributes next) {
+        store.erase(id);
+        next.addFlashAttribute("told", "classes.erased");
+        return "redirect:/classes";
+    }
+
+    /** The same class again, on another day: dishes, kitchen, plan and wishes move along; nobody of its guests does. */
+    @PostMapping("/classes/{id}/again")
+    String again(@PathVariable("id") long id, @RequestParam("day") String day, RedirectAttributes next, Principal who)
+            throws StaleClassException {
+        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
+        try {
+            CookingClass cooking = stored.cooking();
+            CookingClass copy = cooking.starting(
+                            LocalDate.parse(day).atTime(cooking.startsAt().toLocalTime()))
+                    .withAttendees(List.of());
+            long fresh = store.add(copy);
+            changes.change(fresh, 1, copy, stored.wishes(), who.getName(), "held again");
+            venues.of(id).ifPresent(venue -> venues.assign(fresh, venue.id()));
+            next.addFlashAttribute("told", "classes.again.done");
+            return "redirect:/classes/%d/set-up".formatted(fresh);
+        } catch (DateTimeParseException e) {
+            next.addFlashAttribute("warned", "classes.again.day");
+            return "redirect:/classes/" + id;
+        }
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
     /** A class that cannot be opened goes back to the last state that can. */

@@ -98,6 +98,12 @@ class BrowserTest {
                 "/post",
                 "/ideas",
                 "/classes/2/handouts/2",
+                "/house",
+                "/house/kitchens",
+                "/house/staff",
+                "/house/backup",
+                "/me",
+                "/search?q=tart",
                 "/bench",
                 "/bench/1",
                 "/bench/1?step=fry-the-paste",
@@ -165,7 +171,7 @@ class BrowserTest {
         page.click("details.remove summary");
         page.click("details.remove button");
         page.waitForURL("**/classes");
-        assertThat(page.textContent("[role=status]")).contains("removed");
+        assertThat(page.textContent("[role=status]")).contains("deleted");
     }
 
     @Test

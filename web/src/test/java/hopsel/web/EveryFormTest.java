@@ -56,6 +56,8 @@ class EveryFormTest {
                 of(id, "shopping"),
                 of(id, "mise/holding"),
                 of(id, "handouts/words"),
+                "/house/kitchens",
+                "/house/staff",
                 "/catalogue?new=harbour+foam");
         pages.forEach(this::tryEverything);
         assertThat(posts).isGreaterThan(150);

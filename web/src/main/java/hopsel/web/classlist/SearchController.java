@@ -120,7 +120,7 @@ class SearchController {
     private static boolean isIn(String words, Stream<String> names) {
         List<String> wanted = Arrays.asList(plain(words).split(" +"));
         return names.map(SearchController::plain)
-                .anyMatch(name -> wanted.stream().allMatch(name::contains));
+                .anyMatch(name -> wanted.stream().allMatch(word -> (" " + name).contains(" " + word)));
     }
 
     private static String plain(String text) {

@@ -77,7 +77,8 @@ start_database() {
     db_socket_folder="$(mktemp -d)"
     db_socket="$db_socket_folder/db.sock"
   fi
-  db_port="$(free_port)"
+  # One that is started again is found where it was.
+  db_port="${db_port:-$(free_port)}"
   mariadbd --no-defaults "${as_root[@]}" --datadir="$folder/data" --socket="$db_socket" --pid-file="$folder/db.pid" \
     --bind-address=127.0.0.1 --port="$db_port" --skip-name-resolve --character-set-server=utf8mb4 \
     --default-time-zone=+00:00 --performance-schema=OFF --innodb-buffer-pool-size=64M "$@" >"$folder/db.log" 2>&1 &

@@ -70,17 +70,22 @@ fi
 password="$(cat "$state/first-password")"
 
 mkdir -p "$backups"
-HOPSEL_DEMO="$demo" HOPSEL_FIRST_PASSWORD="$password" HOPSEL_BACKUPS="$backups" \
-  java -XX:+UseSerialGC -Xmx640m -jar "$here/web/target/hopsel-web.jar" --server.port="$port" >"$state/app.log" 2>&1 9>&- &
-app_pid=$!
+start_app() {
+  HOPSEL_DEMO="$demo" HOPSEL_FIRST_PASSWORD="$password" HOPSEL_BACKUPS="$backups" \
+    java -XX:+UseSerialGC -Xmx640m -jar "$here/web/target/hopsel-web.jar" --server.port="$port" >"$state/app.log" 2>&1 9>&- &
+  app_pid=$!
+  local waited=0
+  until port_taken "$port"; do
+    alive "$app_pid" || return 1
+    [ "$waited" -ge 120 ] && return 1
+    sleep 1
+    waited=$((waited + 1))
+  done
+}
 
-waited=0
-until port_taken "$port"; do
-  alive "$app_pid" || fail "the application stopped at once: $(grep -m1 -iE 'error|caused by|exception' "$state/app.log" | cut -c1-300). See .hopsel/app.log"
-  [ "$waited" -ge 120 ] && fail "the application did not come up within 120 s; see .hopsel/app.log"
-  sleep 1
-  waited=$((waited + 1))
-done
+why() { grep -m1 -iE 'error|caused by|exception' "$state/app.log" | cut -c1-300; }
+
+start_app || fail "the application did not come up: $(why). See .hopsel/app.log"
 echo "$newest" >"$state/version"
 keep_backups >>"$state/backup.log" 2>&1 9>&- &
 keeper_pid=$!
@@ -89,6 +94,40 @@ if [ -e "$state/own-passwords" ]; then
 else
   echo "Hopsel is at http://127.0.0.1:$port/ - sign in as host with the password $password (Ctrl-C stops it)"
 fi
-wait "$app_pid"
-status=$?
-alive "$app_pid" || { [ "$status" -eq 0 ] || [ "$status" -eq 143 ] || [ "$status" -eq 130 ] || fail "the application stopped; see .hopsel/app.log"; }
+# Either process may die: it is started again, with patience that grows, and at last given up.
+MOST_TRIES=6
+app_tries=0
+db_tries=0
+app_since=$SECONDS
+db_since=$SECONDS
+
+# patient NAME TRIES: waits longer each time, and gives up in one clear line.
+patient() {
+  [ "$2" -le "$MOST_TRIES" ] || fail "$1 died $2 times within minutes and is not started again; see .hopsel/app.log and .hopsel/db/db.log"
+  echo "hopsel: $1 died; starting it again in $((1 << ($2 - 1))) s ($2 of $MOST_TRIES)" >&2
+  sleep $((1 << ($2 - 1)))
+}
+
+while :; do
+  sleep 1 &
+  wait $!
+  if [ -n "${db_pid:-}" ] && ! alive "$db_pid"; then
+    wait "$db_pid" 2>/dev/null
+    [ $((SECONDS - db_since)) -gt 600 ] && db_tries=0
+    db_tries=$((db_tries + 1))
+    patient "the database" "$db_tries"
+    start_database "$state/db" 9>&-
+    db_since=$SECONDS
+    echo "hopsel: the database is back" >&2
+  fi
+  if ! alive "$app_pid"; then
+    wait "$app_pid" 2>/dev/null
+    [ $((SECONDS - app_since)) -gt 600 ] && app_tries=0
+    app_tries=$((app_tries + 1))
+    cp "$state/app.log" "$state/app-died.log" 2>/dev/null
+    patient "the application" "$app_tries"
+    start_app || continue
+    app_since=$SECONDS
+    echo "hopsel: the application is back" >&2
+  fi
+done

@@ -13,6 +13,7 @@ import hopsel.web.air.AirStore.Run;
 import hopsel.web.air.AirView.Screen;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
+import hopsel.web.house.HouseStore;
 import hopsel.web.mise.Preparations;
 import hopsel.web.plan.ClassPages;
 
@@ -46,6 +47,7 @@ class AirController {
     private final AirRuns runs;
     private final AirStreams streams;
     private final Preparations preparations;
+    private final HouseStore houses;
     private final JsonMapper mapper;
 
     AirController(
@@ -54,7 +56,9 @@ class AirController {
             AirRuns runs,
             AirStreams streams,
             Preparations preparations,
+            HouseStore houses,
             JsonMapper mapper) {
+        this.houses = houses;
         this.pages = pages;
         this.desk = desk;
         this.runs = runs;
@@ -78,6 +82,7 @@ class AirController {
         pages.open(id, Station.AIR, model);
         PlannedClass planned = desk.planned(new Run(id, run));
         CookingClass cooking = planned.cooking();
+        model.addAttribute("house", houses.now());
         model.addAttribute("planned", planned);
         model.addAttribute("overlay", overlay);
         model.addAttribute(

@@ -1,6 +1,7 @@
 package hopsel.web.classes;
 
 import hopsel.core.classes.Finding;
+import hopsel.web.frame.OneMoment;
 
 import jakarta.servlet.http.HttpServletRequest;
 import org.slf4j.Logger;
@@ -30,8 +31,21 @@ import java.util.stream.Collectors;
 class Wrongs {
 
     private static final Logger LOG = LoggerFactory.getLogger(Wrongs.class);
-    private static final Set<String> NOT_TYPED =
-            Set.of("_csrf", "version", "action", "back", "pick", "step", "key", "press", "shown", "client", "password");
+    private static final Set<String> NOT_TYPED = Set.of(
+            "_csrf",
+            "version",
+            "action",
+            "back",
+            "pick",
+            "step",
+            "key",
+            "press",
+            "shown",
+            "client",
+            "password",
+            "again",
+            "old",
+            "code");
     private static final int LONG = 200;
 
     @ExceptionHandler(UnreadableException.class)
@@ -73,7 +87,7 @@ class Wrongs {
         boolean answered = problem instanceof ErrorResponse
                 || problem instanceof AccessDeniedException
                 || AnnotationUtils.findAnnotation(problem.getClass(), ResponseStatus.class) != null;
-        if (answered || !"POST".equals(request.getMethod())) {
+        if (answered || OneMoment.isAway(problem) || !"POST".equals(request.getMethod())) {
             throw problem;
         }
         LOG.error("POST {} failed.", request.getServletPath(), problem);

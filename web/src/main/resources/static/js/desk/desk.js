@@ -38,6 +38,8 @@ function big(fromKey) {
   }
   if (!state.onAir) {
     if (screen === 'host') {
+      // The welcome that is in hand from now on is not something that comes between a finger and its button.
+      pressedHere = Date.now();
       run.press({ kind: 'on-air' });
     }
     return;

@@ -118,21 +118,22 @@ class EveryFormTest {
                 .toList();
     }
 
+    /** A page is asked for again only where a press may have changed it. */
     private void tryEverything(String page) {
-        int count = forms(page).size();
-        for (int at = 0; at < count; at++) {
-            int fields =
-                    at < forms(page).size() ? forms(page).get(at).select(TYPED).size() : 0;
-            for (int field = 0; field < fields; field++) {
-                List<FormElement> now = forms(page);
-                if (at < now.size() && field < now.get(at).select(TYPED).size()) {
-                    press(page, now.get(at), now.get(at).select(TYPED).get(field));
+        List<FormElement> now = forms(page);
+        for (int at = 0; at < now.size(); at++) {
+            for (int field = 0;
+                    at < now.size() && field < now.get(at).select(TYPED).size();
+                    field++) {
+                if (press(page, now.get(at), now.get(at).select(TYPED).get(field))) {
+                    now = forms(page);
                 }
             }
         }
     }
 
-    private void press(String page, FormElement form, Element field) {
+    /** Whether it was taken. */
+    private boolean press(String page, FormElement form, Element field) {
         String mistake = MISTAKES.get(posts++ % MISTAKES.size());
         FormData data = FormData.create();
         form.formData()
@@ -142,10 +143,14 @@ class EveryFormTest {
                 .ifPresent(button -> data.set(button.attr("name"), button.attr("value")));
         APIResponse answer = web.post(
                 APP.address + form.attr("action"),
-                RequestOptions.create().setForm(data).setHeader("Accept", "text/html"));
+                RequestOptions.create()
+                        .setForm(data)
+                        .setHeader("Accept", "text/html")
+                        .setMaxRedirects(0));
         if (answer.status() >= 500 || answer.status() == 400 || answer.text().contains("Something went wrong")) {
             wrong.add("%s: %s of %s as %s: %d"
                     .formatted(page, field.attr("name"), form.attr("action"), mistake, answer.status()));
         }
+        return answer.status() < 400;
     }
 }

@@ -28,6 +28,7 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -49,6 +50,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 
@@ -71,6 +73,7 @@ class BenchController {
     private final HostStyle style;
     private final Lessons lessons;
     private final RecipeLinks links;
+    private final BroughtMany many;
 
     BenchController(
             BenchStore store,
@@ -81,7 +84,9 @@ class BenchController {
             NewClass newClass,
             HostStyle style,
             Lessons lessons,
-            RecipeLinks links) {
+            RecipeLinks links,
+            BroughtMany many) {
+        this.many = many;
         this.store = store;
         this.actions = actions;
         this.house = house;
@@ -116,16 +121,23 @@ class BenchController {
     @PostMapping("/bench")
     String bringIn(
             @RequestParam(value = "recipe", defaultValue = "") String recipe,
-            @RequestParam(value = "file", required = false) MultipartFile file,
+            @RequestParam(value = "file", required = false) @Nullable List<MultipartFile> files,
             @RequestParam(value = "measures", defaultValue = "metric") String measures,
             @RequestParam(value = "which", defaultValue = "") String which,
             Model model,
             RedirectAttributes next,
             Principal who)
             throws IOException {
+        List<MultipartFile> handed = Objects.requireNonNullElse(files, List.<MultipartFile>of()).stream()
+                .filter(own -> !own.isEmpty())
+                .toList();
+        if (BroughtMany.isMany(handed)) {
+            return many(handed, Measures.of(measures).orElse(Measures.METRIC), who, next);
+        }
+        MultipartFile file = handed.isEmpty() ? null : handed.get(0);
         String text;
         try {
-            text = file == null || file.isEmpty() ? RecipeText.of(recipe) : RecipeText.of(file.getBytes());
+            text = file == null ? RecipeText.of(recipe) : RecipeText.of(file.getBytes());
         } catch (NoTextException e) {
             model.addAttribute("recipe", recipe);
             model.addAttribute("warned", "bench.refused." + e.refusal());
@@ -156,6 +168,21 @@ class BenchController {
             next.addFlashAttribute("toldLines", brought.changes);
         }
         return "redirect:/bench/%d/read".formatted(brought.id);
+    }
+
+    private String many(List<MultipartFile> files, Measures cups, Principal who, RedirectAttributes next)
+            throws IOException {
+        BroughtMany.Outcome outcome = many.take(files, text -> take(text, cups, who));
+        next.addFlashAttribute(
+                "toldLines",
+                List.of(
+                        outcome.taken() == 1
+                                ? "1 recipe is on the bench."
+                                : "%d recipes are on the bench.".formatted(outcome.taken())));
+        if (!outcome.refused().isEmpty()) {
+            next.addFlashAttribute("warnedLines", outcome.refused());
+        }
+        return "redirect:/bench";
     }
 
     private static String firstLine(String text) {

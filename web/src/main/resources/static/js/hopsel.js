@@ -280,3 +280,33 @@ document.addEventListener('submit', (event) => {
     button.textContent = `${button.textContent}?`;
   }
 });
+
+// What has to be mended is where the work goes on.
+window.addEventListener('DOMContentLoaded', () => document.querySelector('[aria-invalid=true]')?.focus());
+
+// Suggestions for the last word of a list, as it is typed; one press takes one.
+document.addEventListener('input', (event) => {
+  const field = event.target.closest('[data-suggest]');
+  if (!field) {
+    return;
+  }
+  const list = document.getElementById(field.dataset.suggest);
+  const box = document.querySelector(`[data-suggestions=${field.dataset.suggest}]`);
+  const word = field.value.split(',').pop().trim().toLowerCase();
+  const all = list ? [...list.options].map((option) => option.value) : [];
+  const begins = all.filter((one) => one.startsWith(word));
+  const found = word.length < 2 ? [] : [...begins, ...all.filter((one) => !one.startsWith(word) && one.includes(` ${word}`))].slice(0, 6);
+  box.replaceChildren(...found.filter((one) => one !== word).map((one) => {
+    const button = document.createElement('button');
+    button.type = 'button';
+    button.className = 'small';
+    button.textContent = one;
+    button.addEventListener('click', () => {
+      const said = field.value.split(',').slice(0, -1).map((part) => part.trim()).filter((part) => part);
+      field.value = `${[...said, one].join(', ')}, `;
+      box.replaceChildren();
+      field.focus();
+    });
+    return button;
+  }));
+});

@@ -50,8 +50,9 @@ class KitsBrowserTest {
 
     private static void signUp(Page guest, String name) {
         guest.fill("[name=name]", name);
-        guest.fill("[name=contact]", "guest@tern-quay.example");
+        guest.fill("[name=mail]", "guest@tern-quay.example");
         guest.check("[name=tick][value=sesame]");
+        guest.check("[name=consent]");
         guest.click(".join-form button[type=submit]");
     }
 

@@ -24,6 +24,7 @@ import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.PackingRun.Refusal;
 import hopsel.core.kit.PackingRun.Why;
 import hopsel.core.kit.Portion;
+import hopsel.core.kit.StationTurn;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Unit;
 import hopsel.core.mise.Batches;
@@ -212,5 +213,32 @@ class PackingRunTest {
                 .filteredOn(use -> use.lot().equals(RICE))
                 .singleElement()
                 .satisfies(use -> assertThat(use.kits()).containsExactly("ana"));
+    }
+
+    /** What a station lays by for when nobody answers is what it would show if all went well. */
+    @Test
+    void whatLiesAheadIsWhatComesNext() throws Exception {
+        Packing packing = packing(ANA, BO);
+        log.add(new Claim("ana", "1"));
+        StationTurn turn = turn(packing, "ana", "");
+        assertThat(turn.left()).isEqualTo(3);
+        for (int ahead = 0; ahead <= 3; ahead++) {
+            StationTurn then = new StationTurn(
+                    packing, PackingRun.after(packing, BUILT_IN, turn.ahead(ahead, log)), "1", "ana", "");
+            assertThat(then.left()).isEqualTo(3 - ahead);
+            assertThat(then.portion().map(Portion::item))
+                    .isEqualTo(turn.missing(turn.kit().orElseThrow()).stream()
+                            .skip(ahead)
+                            .findFirst()
+                            .map(Portion::item));
+        }
+        assertThat(turn.following().map(kit -> kit.attendee().id())).contains("bo");
+        StationTurn row = turn(packing, "", "jasmine-rice");
+        assertThat(row.left()).isEqualTo(2);
+        assertThat(row.ahead(9, log)).as("nothing lies behind the end of the row").hasSize(log.size() + 2);
+    }
+
+    private StationTurn turn(Packing packing, String kit, String item) {
+        return new StationTurn(packing, PackingRun.after(packing, BUILT_IN, log), "1", kit, item);
     }
 }

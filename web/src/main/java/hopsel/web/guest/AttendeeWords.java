@@ -2,6 +2,8 @@ package hopsel.web.guest;
 
 import hopsel.core.dish.Dish;
 import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Family;
+import hopsel.core.item.Item;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.web.frame.Entered.BadEntryException;
@@ -42,6 +44,18 @@ public class AttendeeWords {
         return Arrays.stream(GuestFields.cannot(attendee, catalogue).split(", "))
                 .filter(word -> !ticked.contains(word))
                 .collect(Collectors.joining(", "));
+    }
+
+    /** What guests may mean, as they begin to type it: families of foods, then ingredients by their usual names. */
+    public List<String> suggestions(Catalogue catalogue) {
+        return Stream.of(
+                        Arrays.stream(Allergen.values()).map(allergen -> figures.word(allergen.word())),
+                        Family.all().stream().map(Family::word),
+                        catalogue.items().stream().map(Item::shortName))
+                .flatMap(names -> names)
+                .map(name -> name.toLowerCase(Locale.ROOT))
+                .distinct()
+                .toList();
     }
 
     /** Allergens of a dish as it is written, in words. */

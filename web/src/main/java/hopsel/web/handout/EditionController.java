@@ -1,6 +1,7 @@
 package hopsel.web.handout;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.guest.Contact;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Particulars;
 import hopsel.core.handout.Statements;
@@ -193,7 +194,7 @@ class EditionController {
                 List<DiffRow> rows = rows(
                         plain(editions.in(id, old), attendee.id()).orElse(""), desk.plain(desk.write(now, attendee)));
                 String address =
-                        known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact();
+                        Contact.mail(known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact());
                 if (!rows.isEmpty()
                         && PostOffice.isAddress(address)
                         && post.send(
@@ -254,7 +255,7 @@ class EditionController {
         List<String> told = new ArrayList<>();
         for (Attendee attendee : editions.in(id, edition.number()).cooking().attendees()) {
             String address =
-                    known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact();
+                    Contact.mail(known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact());
             if (!attendee.gets().handout() || have.getOrDefault(attendee.id(), 0) == edition.number()) {
                 continue;
             }

@@ -1,5 +1,6 @@
 package hopsel.web.post;
 
+import hopsel.core.guest.Contact;
 import hopsel.core.guest.Attendee;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.guest.SignupStore.Placed;
@@ -41,7 +42,7 @@ class Notices {
 
     @EventListener
     void placed(Placed placed) {
-        if (PostOffice.isAddress(placed.contact()) && post.lately(placed.contact()) < MOST_AN_HOUR) {
+        if (PostOffice.isAddress(Contact.mail(placed.contact())) && post.lately(Contact.mail(placed.contact())) < MOST_AN_HOUR) {
             String link = address.of("/guest/" + placed.secret());
             String told = placed.waiting()
                     ? "All places are taken; you are on the waiting list. Your own page tells when you have a place."
@@ -50,7 +51,7 @@ class Notices {
             post.send(
                     placed.classId(),
                     placed.attendee().id(),
-                    placed.contact(),
+                    Contact.mail(placed.contact()),
                     (placed.waiting() ? "Waiting list: " : "Your place: ") + placed.title(),
                     told + readBack(placed.attendee()) + "\n\n" + link
                             + "\n\nKeep it to yourself: whoever has it sees what you told us. You can change "

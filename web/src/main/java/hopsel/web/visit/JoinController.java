@@ -2,6 +2,7 @@ package hopsel.web.visit;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Contact;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
@@ -17,6 +18,7 @@ import hopsel.web.guest.SignupStore;
 import hopsel.web.guest.SignupStore.FullException;
 import hopsel.web.guest.SignupStore.Signup;
 import hopsel.web.guest.SignupStore.Taken;
+import hopsel.web.post.PostOffice;
 
 import jakarta.servlet.http.HttpServletResponse;
 import org.jspecify.annotations.Nullable;
@@ -85,6 +87,7 @@ class JoinController {
         model.addAttribute("open", signup.takes(cooking, clock.instant()));
         signup.left(cooking).ifPresent(left -> model.addAttribute("left", left));
         choices(model, rules);
+        model.addAttribute("suggested", words.suggestions(cooking.catalogue(builtIn)));
         return cooking;
     }
 
@@ -110,10 +113,11 @@ class JoinController {
         Entered in = new Entered(joined(typed));
         try {
             in.must("name");
-            in.must("contact");
+            reached(in);
             if (!signups.of(id).takes(cooking, clock.instant())) {
                 throw new BadEntryException("time", "is over: signing up has closed. Ask the host.");
             }
+            agreed(in);
             AttendeeForm.Row row = new AttendeeForm(cooking, cooking.catalogue(builtIn), rules.all())
                     .row(in, "")
                     .orElseThrow(NotFoundException::new);
@@ -131,6 +135,23 @@ class JoinController {
         }
     }
 
+    private static void reached(Entered in) throws BadEntryException {
+        String mail = in.text("mail").orElse("");
+        if (!mail.isEmpty() && !PostOffice.isAddress(mail)) {
+            throw new BadEntryException("mail", "is no address for letters. Write it like ada@example.org.");
+        }
+        in.must("contact");
+    }
+
+    /** What somebody must not eat says something of their health: it is kept if they say so. */
+    private static void agreed(Entered in) throws BadEntryException {
+        boolean health = in.text("avoids").filter(text -> text.chars().anyMatch(Character::isLetterOrDigit)).isPresent();
+        if (health && !in.isChecked("consent")) {
+            throw new BadEntryException(
+                    "consent", "has no tick yet. Without it we may not keep what you cannot have.");
+        }
+    }
+
     /** The press as the form named it; a form without a name is pressed once. */
     private static String press(@Nullable String named) {
         return named != null && named.matches("[A-Za-z0-9_-]{16,64}") ? named : Secret.fresh();
@@ -139,6 +160,7 @@ class JoinController {
     private String refused(
             BadEntryException e, MultiValueMap<String, String> typed, HttpServletResponse response, Model model) {
         model.addAttribute("wrong", words.wrong(e));
+        model.addAttribute("wrongField", e.field());
         model.addAttribute("typed", typed.toSingleValueMap());
         model.addAttribute("ticked", typed.getOrDefault("tick", List.of()));
         model.addAttribute("tickedRather", typed.getOrDefault("tick-rather", List.of()));
@@ -157,6 +179,9 @@ class JoinController {
                 String.join(",", typed.getOrDefault("tick-rather", List.of())) + ","
                         + fields.getOrDefault("rather", ""));
         fields.put("gets", Attendee.Gets.BOTH.word());
+        if (typed.containsKey("mail") || typed.containsKey("phone")) {
+            fields.put("contact", Contact.of(fields.getOrDefault("mail", ""), fields.getOrDefault("phone", "")));
+        }
         return fields;
     }
 }

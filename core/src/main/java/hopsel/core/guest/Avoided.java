@@ -8,6 +8,7 @@ import hopsel.core.item.Item;
 import hopsel.core.recipe.ItemFinder;
 
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -15,6 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.StringTokenizer;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -32,6 +34,10 @@ public final class Avoided {
      * "egg", plum tomatoes.
      */
     private static final Set<String> IN_OTHER_NAMES = FactTable.rows(Avoided.class, "in-other-names.txt", 1).stream()
+            .map(cells -> cells.get(0))
+            .collect(Collectors.toSet());
+
+    private static final Set<String> AROUND = FactTable.rows(Avoided.class, "said-around.txt", 1).stream()
             .map(cells -> cells.get(0))
             .collect(Collectors.toSet());
 
@@ -125,9 +131,20 @@ public final class Avoided {
                 || Family.of(word).filter(family -> family.word().equals(word)).isPresent();
     }
 
-    /** The word of an allergen, a house rule or an item; empty where it is none that is known. */
+    /**
+     * The word of an allergen, a house rule or an item; empty where it is none that is known. Words that people put
+     * around it and that say nothing more (nut allergy, allergic to nuts) are passed over.
+     */
     public static Optional<String> find(String said, Catalogue catalogue) {
         String word = said.strip().toLowerCase(Locale.ROOT);
+        String bare = Collections.list(new StringTokenizer(word)).stream()
+                .map(String::valueOf)
+                .filter(part -> !AROUND.contains(part))
+                .collect(Collectors.joining(" "));
+        return plain(word, catalogue).or(() -> plain(bare, catalogue));
+    }
+
+    private static Optional<String> plain(String word, Catalogue catalogue) {
         return Allergen.of(word)
                 .map(Allergen::word)
                 .or(() -> rule(word).map(HouseRule::word))

@@ -69,7 +69,14 @@ class AvoidedTest {
         "tomato-puree, tomato-puree",
         "tomato purée, tomato-puree",
         "cilantro, coriander",
-        "fresh coriander, coriander"
+        "fresh coriander, coriander",
+        "nut allergy, tree-nut",
+        "I'm allergic to peanuts, peanut",
+        "coeliac disease, gluten",
+        "lactose intolerant, milk",
+        "dairy products, milk",
+        "sesame free, sesame",
+        "no kiwi, kiwi",
     })
     void whatPeopleSayIsFound(String said, String word) {
         assertThat(Avoided.find(said, CATALOGUE)).contains(word);
@@ -77,7 +84,16 @@ class AvoidedTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"latex", "strawberries", "''", "tree nut butter"})
+    @CsvSource({
+        "latex",
+        "strawberries",
+        "''",
+        "tree nut butter",
+        "severe nut allergy",
+        "traces of nuts",
+        "no",
+        "all kinds of"
+    })
     void whatNobodyKnowsIsNotFound(String said) {
         assertThat(Avoided.find(said, CATALOGUE)).isEmpty();
         assertThat(Avoided.isKnown(said, CATALOGUE)).isFalse();

@@ -63,10 +63,7 @@ class MeController {
     @PostMapping("/me/name")
     ModelAndView name(@RequestParam Map<String, String> fields, Principal who, Model model, RedirectAttributes next) {
         try {
-            String name = new Entered(fields).must("name");
-            if (name.length() > LONGEST) {
-                throw new BadEntryException("name", "is longer than %d letters. Shorten it.".formatted(LONGEST));
-            }
+            String name = new Entered(fields).must("name", LONGEST);
             staff.name(who.getName(), name);
             next.addFlashAttribute("told", "frame.saved");
             return new ModelAndView(PAGE);

@@ -45,10 +45,7 @@ class StaffController {
     String invite(@RequestParam Map<String, String> fields, Principal who, RedirectAttributes next) {
         Entered in = new Entered(fields);
         try {
-            String name = in.must("name");
-            if (name.length() > LONGEST) {
-                throw new BadEntryException("name", "is longer than %d letters. Shorten it.".formatted(LONGEST));
-            }
+            String name = in.must("name", LONGEST);
             StaffRole role = in.choice("role", StaffRole.values(), StaffRole::name);
             show(staff.invite(name, role, who.getName()), name, next);
         } catch (BadEntryException e) {

@@ -65,6 +65,11 @@ public class Experience {
         return store.evenings().stream().flatMap(row -> evening(row).stream()).toList();
     }
 
+    /** Every class that was on air, by its number. */
+    public Map<Long, Evening> byClass() {
+        return evenings().stream().collect(Collectors.toMap(Evening::id, evening -> evening));
+    }
+
     /** A class that was on air, or is; empty: it was not. */
     public Optional<Evening> evening(long id) {
         return store.evenings().stream()

@@ -47,10 +47,7 @@ class ConnectionsController {
     @PostMapping("/house/connections")
     String make(@RequestParam Map<String, String> fields, Principal who, RedirectAttributes next) {
         try {
-            String name = new Entered(fields).must("name");
-            if (name.length() > LONGEST) {
-                throw new BadEntryException("name", "is longer than %d letters. Shorten it.".formatted(LONGEST));
-            }
+            String name = new Entered(fields).must("name", LONGEST);
             String secret = Secret.fresh();
             tokens.add(
                     Secret.digest(secret),

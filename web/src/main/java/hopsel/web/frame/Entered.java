@@ -56,6 +56,23 @@ public final class Entered {
         return text(field).orElseThrow(() -> new BadEntryException(field, "is empty. Write something."));
     }
 
+    /** The text in a field that must not be empty, nor longer than so many characters. */
+    public String must(String field, int longest) throws BadEntryException {
+        return shorter(field, must(field), longest);
+    }
+
+    /** The text in a field, or empty text, no longer than so many characters. */
+    public String maybe(String field, int longest) throws BadEntryException {
+        return shorter(field, text(field).orElse(""), longest);
+    }
+
+    private static String shorter(String field, String text, int longest) throws BadEntryException {
+        if (text.length() > longest) {
+            throw new BadEntryException(field, "is longer than %d characters. Shorten it.".formatted(longest));
+        }
+        return text;
+    }
+
     /** A number, with point or comma or as a fraction; empty: nothing was typed. */
     public Optional<BigDecimal> number(String field) throws BadEntryException {
         Optional<String> text = text(field);

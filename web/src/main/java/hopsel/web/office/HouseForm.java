@@ -35,8 +35,8 @@ final class HouseForm {
 
     static House read(Entered in) throws BadEntryException {
         return new House(
-                shorter(in, "name", LONGEST_NAME),
-                shorter(in, "address", LONGEST_ADDRESS),
+                in.maybe("name", LONGEST_NAME),
+                in.maybe("address", LONGEST_ADDRESS),
                 currency(in),
                 in.choice("measures", Measures.values(), Measures::word),
                 in.choice("degrees", Degrees.values(), Degrees::name),
@@ -46,14 +46,6 @@ final class HouseForm {
                 fee(in),
                 vat(in),
                 zone(in));
-    }
-
-    private static String shorter(Entered in, String field, int longest) throws BadEntryException {
-        String text = in.text(field).orElse("");
-        if (text.length() > longest) {
-            throw new BadEntryException(field, "is longer than %d characters. Shorten it.".formatted(longest));
-        }
-        return text;
     }
 
     private static Optional<Currency> currency(Entered in) throws BadEntryException {

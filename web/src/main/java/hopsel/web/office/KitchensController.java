@@ -85,10 +85,7 @@ class KitchensController {
         Stored stored = venues.find(id).orElseThrow(NotFoundException::new);
         Entered in = new Entered(fields);
         try {
-            String name = in.must("name");
-            if (name.length() > LONGEST) {
-                throw new BadEntryException("name", "is longer than %d letters. Shorten it.".formatted(LONGEST));
-            }
+            String name = in.must("name", LONGEST);
             Venue wanted = stored.venue()
                     .withName(name)
                     .withAddress(in.text("address").orElse(""))

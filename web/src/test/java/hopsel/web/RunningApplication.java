@@ -38,7 +38,7 @@ final class RunningApplication {
 
     private RunningApplication() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
-        context = server(0);
+        context = server(0, true);
         address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
         browser = Playwright.create()
                 .chromium()
@@ -66,10 +66,15 @@ final class RunningApplication {
      * it.
      */
     static ConfigurableApplicationContext server(int port) {
+        return server(port, false);
+    }
+
+    /** The demo is made once, by the first. */
+    private static ConfigurableApplicationContext server(int port, boolean demo) {
         return new SpringApplicationBuilder(HopselApplication.class)
                 .run(
                         "--server.port=" + port,
-                        "--hopsel.demo=true",
+                        "--hopsel.demo=" + demo,
                         "--hopsel.demo-evenings=false",
                         "--hopsel.first-password=" + PASSWORD);
     }

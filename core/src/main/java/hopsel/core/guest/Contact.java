@@ -20,7 +20,10 @@ public final class Contact {
 
     /** Where letters go; empty text: nowhere. */
     public static String mail(String said) {
-        return parts(said).stream().filter(part -> part.indexOf('@') > 0).findFirst().orElse("");
+        return parts(said).stream()
+                .filter(part -> part.indexOf('@') > 0)
+                .findFirst()
+                .orElse("");
     }
 
     /** The rest: a telephone, or whatever else was said. */

@@ -235,7 +235,9 @@ class PackingRunTest {
         assertThat(turn.following().map(kit -> kit.attendee().id())).contains("bo");
         StationTurn row = turn(packing, "", "jasmine-rice");
         assertThat(row.left()).isEqualTo(2);
-        assertThat(row.ahead(9, log)).as("nothing lies behind the end of the row").hasSize(log.size() + 2);
+        assertThat(row.ahead(9, log))
+                .as("nothing lies behind the end of the row")
+                .hasSize(log.size() + 2);
     }
 
     private StationTurn turn(Packing packing, String kit, String item) {

@@ -41,7 +41,8 @@ class RecipeBoxTest {
 
     @Test
     void aDocumentOfAWordProcessorIsNoBox() throws IOException {
-        assertThat(RecipeBox.is(box(text("x"), "[Content_Types].xml", "word/document.xml"))).isFalse();
+        assertThat(RecipeBox.is(box(text("x"), "[Content_Types].xml", "word/document.xml")))
+                .isFalse();
         assertThat(RecipeBox.is(box(text("x"), "mimetype"))).isFalse();
         assertThat(RecipeBox.is(text("PK is how it begins"))).isFalse();
     }
@@ -51,7 +52,11 @@ class RecipeBoxTest {
         byte[] bomb = box(new byte[4_000_000], "small.txt");
         assertThat(bomb.length).isLessThan(10_000);
         assertThatThrownBy(() -> RecipeBox.open(bomb)).isInstanceOf(IOException.class);
-        byte[] many = box(text("x"), IntStream.rangeClosed(0, RecipeBox.MOST).mapToObj(i -> i + ".txt").toArray(String[]::new));
+        byte[] many = box(
+                text("x"),
+                IntStream.rangeClosed(0, RecipeBox.MOST)
+                        .mapToObj(i -> i + ".txt")
+                        .toArray(String[]::new));
         assertThatThrownBy(() -> RecipeBox.open(many)).isInstanceOf(IOException.class);
     }
 }

@@ -3,9 +3,9 @@ package hopsel.web.guest;
 import hopsel.core.dish.Dish;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Family;
-import hopsel.core.item.Item;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.Figures;
 

@@ -1,8 +1,8 @@
 package hopsel.web.handout;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Contact;
 import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Contact;
 import hopsel.core.guest.Particulars;
 import hopsel.core.handout.Statements;
 import hopsel.web.classes.ClassStore;
@@ -193,8 +193,8 @@ class EditionController {
             if (old != null && old < number && attendee.gets().handout()) {
                 List<DiffRow> rows = rows(
                         plain(editions.in(id, old), attendee.id()).orElse(""), desk.plain(desk.write(now, attendee)));
-                String address =
-                        Contact.mail(known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact());
+                String address = Contact.mail(
+                        known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact());
                 if (!rows.isEmpty()
                         && PostOffice.isAddress(address)
                         && post.send(
@@ -254,8 +254,8 @@ class EditionController {
         int sent = 0;
         List<String> told = new ArrayList<>();
         for (Attendee attendee : editions.in(id, edition.number()).cooking().attendees()) {
-            String address =
-                    Contact.mail(known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact());
+            String address = Contact.mail(
+                    known.getOrDefault(attendee.id(), Particulars.UNKNOWN).contact());
             if (!attendee.gets().handout() || have.getOrDefault(attendee.id(), 0) == edition.number()) {
                 continue;
             }

@@ -1,7 +1,7 @@
 package hopsel.web.post;
 
-import hopsel.core.guest.Contact;
 import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Contact;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.guest.SignupStore.Placed;
 
@@ -42,7 +42,8 @@ class Notices {
 
     @EventListener
     void placed(Placed placed) {
-        if (PostOffice.isAddress(Contact.mail(placed.contact())) && post.lately(Contact.mail(placed.contact())) < MOST_AN_HOUR) {
+        if (PostOffice.isAddress(Contact.mail(placed.contact()))
+                && post.lately(Contact.mail(placed.contact())) < MOST_AN_HOUR) {
             String link = address.of("/guest/" + placed.secret());
             String told = placed.waiting()
                     ? "All places are taken; you are on the waiting list. Your own page tells when you have a place."

@@ -145,10 +145,11 @@ class JoinController {
 
     /** What somebody must not eat says something of their health: it is kept if they say so. */
     private static void agreed(Entered in) throws BadEntryException {
-        boolean health = in.text("avoids").filter(text -> text.chars().anyMatch(Character::isLetterOrDigit)).isPresent();
+        boolean health = in.text("avoids")
+                .filter(text -> text.chars().anyMatch(Character::isLetterOrDigit))
+                .isPresent();
         if (health && !in.isChecked("consent")) {
-            throw new BadEntryException(
-                    "consent", "has no tick yet. Without it we may not keep what you cannot have.");
+            throw new BadEntryException("consent", "has no tick yet. Without it we may not keep what you cannot have.");
         }
     }
 

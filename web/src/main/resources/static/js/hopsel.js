@@ -60,7 +60,22 @@ async function swapMain(url, options, form, sent) {
   if (wrong) {
     wrong.scrollIntoView({ block: 'nearest' });
   }
+  if (form && form.matches('[data-on-change]')) {
+    tell(answer.ok && !wrong ? 'saved' : 'unsaved');
+  }
   live();
+}
+
+// What saves by itself says so, for a moment.
+let told = 0;
+function tell(what) {
+  const line = document.getElementById('told-saved');
+  if (line) {
+    window.clearTimeout(told);
+    line.textContent = line.dataset[what];
+    line.dataset.now = what;
+    told = window.setTimeout(() => { line.textContent = ''; }, what === 'saved' ? 2500 : 8000);
+  }
 }
 
 // An answer that is another page: gone to, where it can be; where it only answers what was sent, it is shown as it came.
@@ -100,6 +115,9 @@ async function sendForm(form, submitter) {
   }
   try {
     await swapMain(form.getAttribute('action'), { method: 'POST', body, headers: { Accept: 'text/html' } }, form, body);
+  } catch (problem) {
+    // No network: what was typed stays in its fields, marked, and is sent with the next change.
+    tell('unsaved');
   } finally {
     busy = false;
   }

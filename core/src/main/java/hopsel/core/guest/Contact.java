@@ -1,6 +1,6 @@
 package hopsel.core.guest;
 
-import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.StringTokenizer;
 import java.util.stream.Collectors;
@@ -20,7 +20,7 @@ public final class Contact {
 
     /** Where letters go; empty text: nowhere. */
     public static String mail(String said) {
-        return parts(said).stream()
+        return parts(said, " ,;<>\t\n").stream()
                 .filter(part -> part.indexOf('@') > 0)
                 .findFirst()
                 .orElse("");
@@ -29,14 +29,15 @@ public final class Contact {
     /** The rest: a telephone, or whatever else was said. */
     public static String phone(String said) {
         String mail = mail(said);
-        return Arrays.stream(said.replace(mail, "").split(","))
+        return parts(said.replace(mail, ""), ",").stream()
                 .map(String::strip)
                 .filter(part -> !part.isEmpty())
                 .collect(Collectors.joining(", "));
     }
 
-    private static List<String> parts(String said) {
-        StringTokenizer words = new StringTokenizer(said, " ,;<>\t\n");
-        return java.util.Collections.list(words).stream().map(String::valueOf).toList();
+    private static List<String> parts(String said, String between) {
+        return Collections.list(new StringTokenizer(said, between)).stream()
+                .map(String::valueOf)
+                .toList();
     }
 }

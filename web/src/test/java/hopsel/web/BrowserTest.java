@@ -171,7 +171,7 @@ class BrowserTest {
         page.click("details.remove summary");
         page.click("details.remove button");
         page.waitForURL("**/classes");
-        assertThat(page.textContent("[role=status]")).contains("deleted");
+        assertThat(page.textContent(".told[role=status]")).contains("deleted");
     }
 
     @Test

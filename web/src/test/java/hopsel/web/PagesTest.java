@@ -65,7 +65,7 @@ class PagesTest {
         page.click(".my-style summary");
         page.selectOption(".my-style select[name=nuts]", "");
         page.click(".my-style button");
-        assertThat(page.locator("[role=status]")).containsText("house style is kept");
+        assertThat(page.locator(".told[role=status]")).containsText("house style is kept");
     }
 
     @Test
@@ -157,7 +157,7 @@ class PagesTest {
             one.click("form[action$='/replace'] button");
             one.waitForLoadState();
         }
-        assertThat(page.locator("[role=status]")).containsText("Class replaced");
+        assertThat(page.locator(".told[role=status]")).containsText("Class replaced");
         assertThat(other.locator("[role=alert]")).containsText("Somebody else changed this class");
         assertThat(new String(
                         page.request().get(APP.address + "/classes/3/file").body(), StandardCharsets.UTF_8))

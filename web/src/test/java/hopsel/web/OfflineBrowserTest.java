@@ -119,6 +119,11 @@ class OfflineBrowserTest {
     private void weigh(String lot) {
         String portion = host.locator("#weight").textContent();
         String least = host.locator(".scale-face").getAttribute("data-least");
+        if (host.locator("[value=READ_LABEL]").isVisible()) {
+            host.fill(".take-form [name=lot]", lot);
+            host.click("[value=READ_LABEL]");
+            host.waitForTimeout(800);
+        }
         if (host.locator(".take-form [name=grams]").isVisible()) {
             host.fill(".take-form [name=grams]", least);
         }

@@ -108,15 +108,16 @@ public final class Avoided {
      * be asked about, beside all that is refused for them.
      */
     public static boolean isWhole(String said, Catalogue catalogue) {
-        if (Family.of(said).isPresent()) {
+        String meant = meant(said, catalogue);
+        if (Family.of(meant).isPresent()) {
             return false;
         }
-        Optional<String> found = find(said, catalogue);
+        Optional<String> found = plain(meant, catalogue);
         Optional<Item> item = found.flatMap(catalogue::find);
         if (found.isEmpty() || item.isEmpty()) {
             return found.isPresent();
         }
-        List<String> words = ItemFinder.words(said.strip());
+        List<String> words = ItemFinder.words(meant);
         return catalogue.items().stream()
                 .filter(other -> !other.id().equals(item.get().id()))
                 .noneMatch(other -> Stream.concat(Stream.of(other.name()), other.practice().names().stream())
@@ -136,12 +137,18 @@ public final class Avoided {
      * around it and that say nothing more (nut allergy, allergic to nuts) are passed over.
      */
     public static Optional<String> find(String said, Catalogue catalogue) {
+        return plain(meant(said, catalogue), catalogue);
+    }
+
+    /** What was said, without what stands around it; as it was said where that alone is known. */
+    private static String meant(String said, Catalogue catalogue) {
         String word = said.strip().toLowerCase(Locale.ROOT);
-        String bare = Collections.list(new StringTokenizer(word)).stream()
-                .map(String::valueOf)
-                .filter(part -> !AROUND.contains(part))
-                .collect(Collectors.joining(" "));
-        return plain(word, catalogue).or(() -> plain(bare, catalogue));
+        return plain(word, catalogue).isPresent()
+                ? word
+                : Collections.list(new StringTokenizer(word)).stream()
+                        .map(String::valueOf)
+                        .filter(part -> !AROUND.contains(part))
+                        .collect(Collectors.joining(" "));
     }
 
     private static Optional<String> plain(String word, Catalogue catalogue) {

@@ -108,6 +108,11 @@ class AvoidedTest {
         assertThat(Avoided.isWhole("kiwi", CATALOGUE)).isTrue();
         assertThat(Avoided.isWhole("nuts", CATALOGUE)).isTrue();
         assertThat(Avoided.isWhole("no oil", CATALOGUE)).isTrue();
+        // What people put around it changes nothing of that.
+        assertThat(Avoided.isWhole("tomato allergy", CATALOGUE)).isFalse();
+        assertThat(Avoided.isWhole("allergic to nightshades", CATALOGUE)).isFalse();
+        assertThat(Avoided.isWhole("nut allergy", CATALOGUE)).isTrue();
+        assertThat(Avoided.isWhole("kiwi allergy", CATALOGUE)).isTrue();
     }
 
     @Test

@@ -13,7 +13,9 @@ trap 'exit 130' INT TERM HUP
 
 # A test database may lose its last second in a power cut; nobody's class depends on it.
 start_database "$test_folder" --innodb-flush-log-at-trx-commit=0 --sync-binlog=0
-# A second schema, for a database of an earlier version.
-mariadb --defaults-file="$test_folder/root.cnf" --socket="$db_socket" --user=root -e "create database hopsel_before character set utf8mb4; grant all on hopsel_before.* to 'hopsel'@'127.0.0.1'" || fail "the second test schema could not be made"
+# A schema for each of two that test at a time, and one for a database of an earlier version.
+for schema in hopsel_1 hopsel_2 hopsel_before; do
+  mariadb --defaults-file="$test_folder/root.cnf" --socket="$db_socket" --user=root -e "create database $schema character set utf8mb4; grant all on $schema.* to 'hopsel'@'127.0.0.1'" || fail "the test schema $schema could not be made"
+done
 export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
 cd "$here" && mvn -B -ntp verify "$@"

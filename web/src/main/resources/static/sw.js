@@ -44,18 +44,22 @@ async function keep(request, answer) {
   await Promise.all(all.slice(0, Math.max(0, all.length - MOST)).map((old) => pages.delete(old)));
 }
 
-const soon = (request) => Promise.race([fetch(request), new Promise((resolve, reject) => { setTimeout(() => reject(new Error('slow')), PATIENCE); })]);
+const late = () => new Promise((resolve, reject) => { setTimeout(() => reject(new Error('slow')), PATIENCE); });
 
-/* A page as it is now; without a network as it was last seen; else one that says so. */
+/* A page as it is now; without a network as it was last seen; else one that says so. Only a page that was kept has
+   something to show to somebody who would wait too long: the first page of a new class waits for its plan. */
 async function page(request) {
-  try {
-    const answer = await soon(request);
+  const last = await caches.match(request, { cacheName: PAGES, ignoreVary: true });
+  const now = fetch(request).then(async (answer) => {
     if (answer.ok && !answer.redirected) {
       await keep(request, answer.clone());
     }
     return answer;
+  });
+  try {
+    return await (last ? Promise.race([now, late()]) : now);
   } catch (problem) {
-    return await caches.match(request, { cacheName: PAGES, ignoreVary: true }) || await caches.match(within(OFFLINE)) || Response.error();
+    return last || await caches.match(within(OFFLINE)) || Response.error();
   }
 }
 

@@ -22,8 +22,8 @@ class OfflineBrowserTest {
     private static final Page.WaitForConditionOptions PATIENCE = new Page.WaitForConditionOptions().setTimeout(90_000);
 
     // First the pages, then the class: a list with a class that is being planned loads itself again.
-    private final Page host = APP.signedInAt(APP.address, "host");
-    private final Page assistant = APP.signedInAt(APP.address, "assistant");
+    private final Page host = APP.signedInKeeping("host");
+    private final Page assistant = APP.signedInKeeping("assistant");
     private final long id = APP.copyOf(1);
 
     @AfterEach

@@ -91,6 +91,7 @@ class OneBrokenEntryTest {
     @Test
     void wrongPasswordsOfStrangersDoNotLockTheOwnerOut() {
         Page owner = APP.signedInAt(APP.address, "assistant");
+        owner.navigate("/bench");
         owner.locator("form[action='/sign-out'] button").click();
         Page stranger = APP.visitor();
         for (int i = 0; i < 7; i++) {

@@ -11,6 +11,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -26,7 +27,9 @@ final class RunningApplication {
     static final String PASSWORD = "only-for-tests";
     private static final int MOST_PAGES = 2;
     /** Milliseconds that a check of a page waits for it to come true: long enough for a slow machine. */
-    private static final double PATIENCE = 20_000;
+    private static final double PATIENCE = 45_000;
+    /** Milliseconds for which a page or a click is waited for. */
+    private static final double LONGEST = 90_000;
 
     private static RunningApplication running;
 
@@ -93,7 +96,13 @@ final class RunningApplication {
 
     /** A page of a new visitor. */
     Page visitor() {
-        return browser.newContext(options()).newPage();
+        return opened(options());
+    }
+
+    private Page opened(Browser.NewContextOptions options) {
+        BrowserContext context = browser.newContext(options);
+        context.setDefaultTimeout(LONGEST);
+        return context.newPage();
     }
 
     private Browser.NewContextOptions options() {
@@ -101,6 +110,8 @@ final class RunningApplication {
                 .setViewportSize(1280, 800)
                 .setBaseURL(address)
                 .setAcceptDownloads(true)
+                // It would fetch seven pages more for each desk that is opened.
+                .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
                 .setReducedMotion(ReducedMotion.REDUCE);
     }
 
@@ -117,7 +128,16 @@ final class RunningApplication {
 
     /** A page of somebody signed in at another server, with a browser of its own. */
     Page signedInAt(String server, String login) {
-        Page page = browser.newContext(options().setBaseURL(server)).newPage();
+        return signedIn(login, options().setBaseURL(server));
+    }
+
+    /** A page of somebody signed in, with a browser of its own that keeps pages for when there is no network. */
+    Page signedInKeeping(String login) {
+        return signedIn(login, options().setServiceWorkers(ServiceWorkerPolicy.ALLOW));
+    }
+
+    private Page signedIn(String login, Browser.NewContextOptions options) {
+        Page page = opened(options);
         fill(page, login);
         // A list with a class that is being planned loads itself again, in the middle of whatever comes next.
         page.navigate("about:blank");

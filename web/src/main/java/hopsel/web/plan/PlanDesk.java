@@ -52,6 +52,7 @@ import java.util.stream.Stream;
 public class PlanDesk {
 
     private static final Logger LOG = LoggerFactory.getLogger(PlanDesk.class);
+    private static final long NANOS_A_MILLISECOND = 1_000_000;
 
     private final ClassStore store;
     private final AttendeeStyles styles;
@@ -218,14 +219,23 @@ public class PlanDesk {
     private Kept start(StoredClass stored) {
         AtomicReference<@Nullable Plan> soFar = new AtomicReference<>();
         AtomicBoolean enough = new AtomicBoolean();
+        long asked = System.nanoTime();
         return new Kept(
                 stored,
                 soFar,
                 enough,
                 CompletableFuture.supplyAsync(
                         () -> {
+                            long begun = System.nanoTime();
                             try {
-                                return plan(stored, soFar, enough);
+                                Planned planned = plan(stored, soFar, enough);
+                                LOG.debug(
+                                        "Class {} version {}: waited {} ms for a planner, planned in {} ms",
+                                        stored.id(),
+                                        stored.version(),
+                                        (begun - asked) / NANOS_A_MILLISECOND,
+                                        (System.nanoTime() - begun) / NANOS_A_MILLISECOND);
+                                return planned;
                             } catch (RuntimeException e) {
                                 LOG.error(
                                         "Class {} version {} could not be planned.", stored.id(), stored.version(), e);

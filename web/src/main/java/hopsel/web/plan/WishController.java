@@ -1,14 +1,11 @@
 package hopsel.web.plan;
 
-import hopsel.core.advice.Moves;
 import hopsel.core.advice.Remedies;
 import hopsel.core.advice.Remedy;
+import hopsel.core.advice.Trial;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.StepRef;
 import hopsel.core.film.ShootingDay;
-import hopsel.core.plan.Outcome;
-import hopsel.core.plan.Plan;
-import hopsel.core.plan.Planner;
 import hopsel.core.plan.Wishes;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.ClassChanges;
@@ -17,7 +14,6 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,7 +26,6 @@ import java.security.Principal;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,7 +35,6 @@ import java.util.Optional;
 class WishController {
 
     private static final long A_YEAR = Duration.ofDays(365).toSeconds();
-    private static final int[] SHIFTS = {-20, -10, -5, 5, 10, 20};
 
     private final PlanDesk desk;
     private final ClassPages pages;
@@ -151,43 +145,20 @@ class WishController {
         PlannedClass planned = pages.open(id, Station.PLAN, model);
         CookingClass cooking = planned.cooking();
         StepRef ref = cooking.made(ref(cooking, step));
-        Plan plan = planned.plan();
-        Wishes wishes = desk.find(id)
-                .orElseThrow(NotFoundException::new)
-                .stored()
-                .wishes()
-                .near(plan);
-        int start = plan.activities().stream()
-                .filter(activity ->
-                        activity.step().equals(ref) && activity.copy().isMain())
-                .findFirst()
-                .orElseThrow(NotFoundException::new)
-                .start();
-        List<Trial> trials = new ArrayList<>();
-        for (int shift : SHIFTS) {
-            Outcome outcome = Planner.answer(cooking, wishes.pin(ref, Optional.of(start + shift * 60)));
-            trials.add(new Trial(
-                    shift,
-                    start + shift * 60,
-                    outcome.plan(),
-                    outcome.plan().possible() ? Moves.between(plan, outcome.plan()) : null));
+        StoredClass stored = desk.find(id).orElseThrow(NotFoundException::new).stored();
+        List<Trial> trials = Trial.around(ref, cooking, stored.wishes(), planned.plan());
+        if (trials.isEmpty()) {
+            throw new NotFoundException();
         }
         model.addAttribute("step", cooking.step(ref));
         model.addAttribute("ref", ref);
-        model.addAttribute("start", start);
+        model.addAttribute(
+                "start",
+                trials.get(0).moment()
+                        - Duration.ofMinutes(trials.get(0).shift()).toSeconds());
         model.addAttribute("trials", trials);
         return "plan/ask";
     }
-
-    /**
-     * A step tried at another time.
-     *
-     * @param shift minutes later; negative: earlier
-     * @param moment seconds relative to going on air
-     * @param plan what comes of it
-     * @param moves how that differs; null where it cannot be
-     */
-    record Trial(int shift, int moment, Plan plan, @Nullable Moves moves) {}
 
     @GetMapping("/classes/{id}/plan/remedies")
     String remedies(@PathVariable("id") long id, Model model) {

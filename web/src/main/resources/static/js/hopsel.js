@@ -1,6 +1,16 @@
 /* Small conveniences; every page works without them. */
 'use strict';
 
+// What is folded away on a screen stands on paper.
+window.addEventListener('beforeprint', () => document.querySelectorAll('details.fold:not([open])').forEach((fold) => {
+  fold.open = true;
+  fold.dataset.forPaper = 'yes';
+}));
+window.addEventListener('afterprint', () => document.querySelectorAll('details.fold[data-for-paper]').forEach((fold) => {
+  fold.open = false;
+  delete fold.dataset.forPaper;
+}));
+
 document.addEventListener('DOMContentLoaded', () => {
   document.querySelectorAll('[data-print]').forEach((button) => button.addEventListener('click', () => window.print()));
 

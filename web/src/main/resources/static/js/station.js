@@ -334,8 +334,6 @@
     begin();
     if (main()) {
       ask();
-    }
-    if (document.querySelector('main.station')) {
       document.addEventListener('submit', (event) => {
         if (event.target.getAttribute('action').includes('/packing/station/')) {
           event.preventDefault();

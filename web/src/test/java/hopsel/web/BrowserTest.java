@@ -149,9 +149,9 @@ class BrowserTest {
     void theKitOfSomebodyWithANutAllergyHasSubstitutions() {
         Page page = APP.signedIn("host");
         page.navigate("/classes/2/kits");
-        String bag = page.locator(".bag")
-                .filter(new Locator.FilterOptions().setHasText("Kasim Doyle"))
-                .innerText();
+        Locator kit = page.locator(".fold").filter(new Locator.FilterOptions().setHasText("Kasim Doyle"));
+        kit.locator("summary h3").click();
+        String bag = kit.innerText();
         assertThat(bag)
                 .contains("Sunflower seed butter")
                 .contains("in place of Peanut butter")

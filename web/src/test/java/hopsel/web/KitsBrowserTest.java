@@ -225,6 +225,42 @@ class KitsBrowserTest {
     }
 
     @Test
+    void aBagOfAMixIsFilledOnceTheMixWasMade() {
+        long evening = APP.copyOf(2);
+        String station = "/classes/%d/packing/station/1".formatted(evening);
+        host.navigate("/classes/%d/packing".formatted(evening));
+        List<String> times =
+                host.locator("section[aria-labelledby=mixed] td strong").allInnerTexts();
+        assertThat(Integer.parseInt(times.get(1))).isLessThan(Integer.parseInt(times.get(0)));
+        host.navigate(station);
+        host.locator(".kit-row button").first().click();
+        Locator first = host.locator(".take-form [name=portion]");
+        assertThat(first).hasCount(1);
+        host.click("a:has-text('to make first')");
+        Accessible.check(host);
+        while (host.locator(".mix-form").count() > 0) {
+            String mix = host.locator("[name=mix]").last().inputValue();
+            List<Locator> packs = host.locator(".mix-form [name^=lot-]").all();
+            for (int i = 0; i < packs.size(); i++) {
+                packs.get(i).fill(mix + i);
+            }
+            host.locator(".mix-form [type=checkbox]").all().forEach(Locator::check);
+            host.click(".mix-form button.press");
+            assertThat(host.locator(".told[role=status]")).containsText("Mixed");
+        }
+        host.click("text=On to the kits");
+        host.locator(".kit-row button").first().click();
+        host.click(".row-links a:has-text('Spices for')");
+        assertThat(host.locator(".inside").first()).containsText("In it: Ground cumin, Ground coriander");
+        host.fill("[name=grams]", host.locator(".scale-face").getAttribute("data-least"));
+        host.click("[data-take]");
+        assertThat(host.locator("#used ~ table")).containsText("Ground cumin");
+        host.navigate("/lots");
+        assertThat(host.locator("main")).containsText("Ground coriander");
+        assertThat(host.locator("main")).not().containsText("batch 1 of");
+    }
+
+    @Test
     void labelsAndPackingListsCanBeReadByEverybody() throws IOException {
         for (String path : List.of(
                 "packing/labels.pdf?which=BAG", "packing/labels.pdf?which=KIT&numbers=true", "packing/lists.pdf")) {

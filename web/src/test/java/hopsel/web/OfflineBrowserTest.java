@@ -3,6 +3,9 @@ package hopsel.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hopsel.core.classes.CookingClass;
+import hopsel.web.classes.ClassStore;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.AfterEach;
@@ -134,7 +137,10 @@ class OfflineBrowserTest {
 
     @Test
     void kitsArePackedOnWithoutANetworkAndEachPortionArrivesOnce() {
-        long kits = APP.copyOf(2);
+        // Each portion by itself: nothing has to be mixed first.
+        ClassStore store = APP.context.getBean(ClassStore.class);
+        CookingClass cooking = store.find(2).orElseThrow().cooking();
+        long kits = store.add(cooking.withProvision(cooking.provision().withMixed(false)));
         host.navigate("/classes/%d/packing/station/1".formatted(kits));
         host.locator(".kit-row button[value=CLAIM]").first().click();
         host.waitForCondition(() -> (int) laidBy() > 10, PATIENCE);

@@ -73,10 +73,10 @@ class PagesTest {
         Page page = APP.signedIn("host");
         page.navigate("/classes/2/kits");
         String name = page.locator("#kit2").textContent();
-        choose(page, "article:has(#kit2)", "shortcuts", "from-scratch");
-        assertThat(page.locator("article:has(#kit2) .cooks")).containsText("from scratch");
+        choose(page, "details:has(#kit2)", "shortcuts", "from-scratch");
+        assertThat(page.locator("details:has(#kit2) .cooks")).containsText("from scratch");
         assertThat(page.locator("#main .law")).hasCount(1); // the page goes on to its end
-        choose(page, "article:has(#kit2)", "salt", "none");
+        choose(page, "details:has(#kit2)", "salt", "none");
         page.navigate("/classes/2/handouts/2");
         assertThat(page.locator(".whose")).containsText(name);
         assertThat(page.locator(".for-you")).containsText("Fine sea salt is left out");

@@ -172,7 +172,7 @@ class PeopleBrowserTest {
         long id = APP.copyOf(2);
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/packing".formatted(id));
-        assertThat(page.locator(".bags.drawn .bag").first()).isVisible();
+        assertThat(page.locator(".fold").first()).isVisible();
         int before = page.locator(".bags.drawn .bag").count();
         page.navigate("/classes/%d/menus".formatted(id));
         int fewest = page.locator("section[aria-labelledby=several] .bag").count();
@@ -180,7 +180,7 @@ class PeopleBrowserTest {
         page.click("text=Pack these kinds");
         assertThat(page.locator("text=Pack these kinds")).hasCount(0);
         page.navigate("/classes/%d/packing".formatted(id));
-        assertThat(page.locator(".bags.drawn .bag").first()).isVisible();
+        assertThat(page.locator(".fold").first()).isVisible();
         assertThat(page.locator(".bags.drawn .bag").count()).isLessThanOrEqualTo(before);
         page.navigate("/classes/%d/menus".formatted(id));
         page.click("text=Each kit by its own list again");

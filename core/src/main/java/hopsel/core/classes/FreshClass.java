@@ -57,7 +57,7 @@ public final class FreshClass {
                 Room.UNKNOWN);
         Menu menu = new Menu(measures, List.of(), List.of(), List.of(), List.of());
         Provision provision =
-                new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, BigDecimal.ONE, BigDecimal.ZERO, List.of());
+                new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, BigDecimal.ONE, BigDecimal.ZERO, List.of(), true);
         return new CookingClass(
                 NEW,
                 Style.DEMO,
@@ -92,7 +92,8 @@ public final class FreshClass {
                         provision.tastingPortions(),
                         provision.tastingShare(),
                         provision.sparePercent(),
-                        List.of()),
+                        List.of(),
+                        provision.mixed()),
                 Edition.of(before) == Edition.SECOND ? before.tempo() : UsualTempo.of(before.style()));
     }
 

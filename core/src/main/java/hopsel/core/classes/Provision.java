@@ -13,6 +13,7 @@ import java.util.List;
  * @param tastingShare what each tastes, as a share of a serving
  * @param sparePercent what is bought on top of everything
  * @param pantry what is there already
+ * @param mixed whether bags of kits are mixed for several kits where that is less to weigh
  */
 @Copyable
 public record Provision(
@@ -20,7 +21,8 @@ public record Provision(
         BigDecimal tastingPortions,
         BigDecimal tastingShare,
         BigDecimal sparePercent,
-        List<Stock> pantry)
+        List<Stock> pantry,
+        boolean mixed)
         implements ProvisionBuilder.With {
 
     /** Keeps its own copy. */

@@ -4,6 +4,7 @@ import hopsel.core.Copyable;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -58,6 +59,31 @@ public sealed interface AtStation {
     /** Somebody reads the label of a pack. */
     @Copyable
     record ReadLabel(String item, Lot lot, String station) implements AtStation {}
+
+    /**
+     * A mix is made, of which kits get their share; a second one of the same name is another batch.
+     *
+     * @param mix id of the {@link Mix}
+     * @param taken what went into it
+     */
+    @Copyable
+    record MakeMix(String mix, List<Taken> taken, String station) implements AtStation {
+
+        /** Keeps its own copy. */
+        public MakeMix {
+            taken = List.copyOf(taken);
+        }
+    }
+
+    /**
+     * Something that was weighed into a mix.
+     *
+     * @param item id
+     * @param grams as bought
+     * @param lot the pack it was taken from
+     */
+    @Copyable
+    record Taken(String item, BigDecimal grams, Lot lot) {}
 
     /**
      * The pack that something was taken from.

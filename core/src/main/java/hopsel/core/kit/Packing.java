@@ -31,9 +31,18 @@ import java.util.TreeMap;
  * @param byItem seconds for one person, item by item
  * @param lacks what rounding up takes beyond what is bought
  * @param doubts what nobody has confirmed of the dishes: no kit is closed before that
+ * @param mixing what is mixed for several kits and shared out; each mix is packed as if it were an item
+ * @param catalogue the items of the class, and its mixes
  */
 public record Packing(
-        List<KitGroup> kinds, List<Row> rows, int byKit, int byItem, List<Lack> lacks, List<Doubt> doubts) {
+        List<KitGroup> kinds,
+        List<Row> rows,
+        int byKit,
+        int byItem,
+        List<Lack> lacks,
+        List<Doubt> doubts,
+        Mixing mixing,
+        Catalogue catalogue) {
 
     /** Grams of an empty jar or bag, and of a cool pack. Kitchen practice. */
     private static final int JAR_TARE = 12;
@@ -41,12 +50,14 @@ public record Packing(
     private static final int BAG_TARE = 3;
     private static final int COOL_PACK = 200;
     /**
-     * Seconds to fetch an item, to weigh a portion, to clean scale, spoon and surface between allergens, to close and
-     * label a kit. Kitchen practice.
+     * Seconds to fetch an item, to weigh a portion, to count one, to stir a mix until it is one, to clean scale, spoon
+     * and surface between allergens, to close and label a kit. Kitchen practice.
      */
     private static final int FETCH = 25;
 
     private static final int WEIGH = 15;
+    private static final int COUNT = 5;
+    private static final int STIR = 60;
     private static final int CLEAN = 120;
     private static final int CLOSE = 40;
 
@@ -59,6 +70,12 @@ public record Packing(
      * @param allergens of all that is in it
      */
     public record KitGroup(List<Kit> kits, List<Portion> portions, BigDecimal parcel, List<Allergen> allergens) {
+
+        /** How many of its portions are put on a scale. */
+        int weighed() {
+            return (int)
+                    portions.stream().filter(portion -> portion.pieces() == 0).count();
+        }
 
         /** Whether a cool pack goes in. */
         public boolean cold() {
@@ -93,11 +110,22 @@ public record Packing(
         doubts = List.copyOf(doubts);
     }
 
-    /** Packs the kits of a class; those of whom something cannot be served are packed without it. */
+    /**
+     * Packs the kits of a class as it is packed there, with bags mixed for several kits or without; those of whom
+     * something cannot be served are packed without it.
+     */
     public static Packing of(CookingClass cooking, Catalogue builtIn, List<Kit> kits, List<Purchase> purchases) {
-        Catalogue catalogue = cooking.catalogue(builtIn);
+        return of(cooking, builtIn, kits, purchases, cooking.provision().mixed());
+    }
+
+    /** The same, mixed or not, whatever the class says. */
+    public static Packing of(
+            CookingClass cooking, Catalogue builtIn, List<Kit> kits, List<Purchase> purchases, boolean mixed) {
+        Catalogue own = cooking.catalogue(builtIn);
+        Mixing mixing = mixed ? Mixing.of(cooking, own, kits) : Mixing.NONE;
+        Catalogue catalogue = mixing.catalogue(own);
         Map<List<Portion>, List<Kit>> alike = new LinkedHashMap<>();
-        kits.forEach(kit -> alike.computeIfAbsent(portions(catalogue, kit), any -> new ArrayList<>())
+        kits.forEach(kit -> alike.computeIfAbsent(portions(catalogue, kit, mixing), any -> new ArrayList<>())
                 .add(kit));
         List<KitGroup> kinds = alike.entrySet().stream()
                 .map(entry -> kind(entry.getValue(), entry.getKey(), catalogue))
@@ -105,13 +133,31 @@ public record Packing(
                         .thenComparingInt(kind -> -kind.kits.size()))
                 .toList();
         List<Row> rows = rows(kinds, catalogue);
+        int mixes = mixing.weighings() * (FETCH + WEIGH) + mixing.mixes().size() * STIR;
         return new Packing(
                 kinds,
                 rows,
-                byKit(kinds),
-                byItem(kinds, rows),
-                lacks(rows, purchases, cooking, catalogue),
-                doubts(cooking, catalogue));
+                byKit(kinds) + mixes,
+                byItem(kinds, rows) + mixes,
+                lacks(rows, mixing, purchases, cooking, catalogue),
+                doubts(cooking, catalogue),
+                mixing,
+                catalogue);
+    }
+
+    /** How often something is put on a scale, mixes and their bags included; what is counted is not. */
+    public int weighings() {
+        int bags = kinds.stream()
+                .mapToInt(kind -> kind.kits.size() * kind.weighed())
+                .sum();
+        return bags + mixing.weighings();
+    }
+
+    /** Bags, jars and loose pieces in all kits. */
+    public int bags() {
+        return kinds.stream()
+                .mapToInt(kind -> kind.kits.size() * kind.portions.size())
+                .sum();
     }
 
     private static List<Doubt> doubts(CookingClass cooking, Catalogue catalogue) {
@@ -139,11 +185,22 @@ public record Packing(
         return kinds.stream().flatMap(kind -> kind.kits.stream()).toList();
     }
 
-    /** The same item for several lines of a dish goes into one jar; for several dishes, into one each. */
-    private static List<Portion> portions(Catalogue catalogue, Kit kit) {
+    /**
+     * The same item for several lines of a dish goes into one jar; for several dishes, into one each; what is mixed is
+     * in the bag of its mix.
+     */
+    private static List<Portion> portions(Catalogue catalogue, Kit kit, Mixing mixing) {
         Map<Portion.Key, BigDecimal> edible = new LinkedHashMap<>();
         Map<Portion.Key, Boolean> byPiece = new LinkedHashMap<>();
+        String attendee = kit.attendee().id();
         for (Kit.Line line : kit.lines()) {
+            Optional<Mix> mix = mixing.of(attendee, line.dish(), line.line());
+            if (mix.isPresent()) {
+                Portion.Key bag = new Portion.Key(line.dish(), mix.get().id());
+                edible.put(bag, mix.get().share(attendee));
+                byPiece.put(bag, false);
+                continue;
+            }
             Portion.Key key = new Portion.Key(line.dish(), line.item());
             edible.merge(key, line.grams(), BigDecimal::add);
             byPiece.merge(key, line.counted(), Boolean::logicalAnd);
@@ -228,7 +285,8 @@ public record Packing(
     private static int byKit(List<KitGroup> kinds) {
         int seconds = 0;
         for (KitGroup kind : kinds) {
-            seconds += kind.kits.size() * (kind.portions.size() * (FETCH + WEIGH) + CLOSE)
+            int counted = kind.portions.size() - kind.weighed();
+            seconds += kind.kits.size() * (kind.weighed() * (FETCH + WEIGH) + counted * (FETCH + COUNT) + CLOSE)
                     + (kind.allergens.isEmpty() ? 0 : CLEAN);
         }
         return seconds;
@@ -236,30 +294,47 @@ public record Packing(
 
     private static int byItem(List<KitGroup> kinds, List<Row> rows) {
         int kits = kinds.stream().mapToInt(kind -> kind.kits.size()).sum();
-        return rows.stream()
-                        .mapToInt(row -> FETCH + row.kits * WEIGH + (row.clean ? CLEAN : 0))
+        int weighed = kinds.stream()
+                .mapToInt(kind -> kind.kits.size() * kind.weighed())
+                .sum();
+        int counted = kinds.stream()
+                        .mapToInt(kind -> kind.kits.size() * kind.portions.size())
                         .sum()
-                + kits * CLOSE;
+                - weighed;
+        int fetched =
+                rows.stream().mapToInt(row -> FETCH + (row.clean ? CLEAN : 0)).sum();
+        return fetched + weighed * WEIGH + counted * COUNT + kits * CLOSE;
     }
 
     /**
      * Rounding up is paid from what packs leave over and from the spare share; what is beyond that is bought beside.
      */
     private static List<Lack> lacks(
-            List<Row> rows, List<Purchase> purchases, CookingClass cooking, Catalogue catalogue) {
+            List<Row> rows, Mixing mixing, List<Purchase> purchases, CookingClass cooking, Catalogue catalogue) {
         List<Lack> lacks = new ArrayList<>();
-        for (Row row : rows) {
-            Optional<Purchase> purchase = purchases.stream()
-                    .filter(own -> own.item().equals(row.item))
-                    .findFirst();
-            Item item = catalogue.get(row.item);
+        more(rows, mixing).forEach((id, more) -> {
+            Optional<Purchase> purchase =
+                    purchases.stream().filter(own -> own.item().equals(id)).findFirst();
+            Item item = catalogue.get(id);
             BigDecimal spare = purchase.map(own -> spare(own, cooking, item)).orElse(BigDecimal.ZERO);
-            BigDecimal lack = row.grams.subtract(row.exact).subtract(spare);
+            BigDecimal lack = more.subtract(spare);
             if (lack.signum() > 0) {
-                lacks.add(new Lack(row.item, lack));
+                lacks.add(new Lack(id, lack));
             }
-        }
+        });
         return lacks;
+    }
+
+    /** What rounding up takes of each item, by itself and in mixes; of a mix it is in what is weighed for it. */
+    private static Map<String, BigDecimal> more(List<Row> rows, Mixing mixing) {
+        Map<String, BigDecimal> more = new TreeMap<>();
+        rows.stream()
+                .filter(row -> mixing.find(row.item).isEmpty())
+                .forEach(row -> more.merge(row.item, row.grams.subtract(row.exact), BigDecimal::add));
+        mixing.mixes().stream()
+                .flatMap(mix -> mix.parts().stream())
+                .forEach(part -> more.merge(part.item(), part.grams().subtract(part.exact()), BigDecimal::add));
+        return more;
     }
 
     private static BigDecimal spare(Purchase purchase, CookingClass cooking, Item item) {

@@ -9,16 +9,20 @@ import hopsel.core.kit.AtStation.Claim;
 import hopsel.core.kit.AtStation.Clean;
 import hopsel.core.kit.AtStation.Close;
 import hopsel.core.kit.AtStation.Lot;
+import hopsel.core.kit.AtStation.MakeMix;
 import hopsel.core.kit.AtStation.OfKit;
 import hopsel.core.kit.AtStation.ReadLabel;
 import hopsel.core.kit.AtStation.Release;
 import hopsel.core.kit.AtStation.Reopen;
 import hopsel.core.kit.AtStation.TakeOut;
+import hopsel.core.kit.AtStation.Taken;
 import hopsel.core.kit.AtStation.Weigh;
+import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -49,7 +53,10 @@ public final class PackingRun {
         READ_LABEL,
         MISSING,
         WRONG,
-        UNCONFIRMED
+        UNCONFIRMED,
+        NO_SUCH_MIX,
+        MIX_FIRST,
+        NOT_IN_MIX
     }
 
     /**
@@ -89,6 +96,8 @@ public final class PackingRun {
     private final Map<String, Set<String>> onStation = new LinkedHashMap<>();
     private final Map<String, Set<String>> labels = new LinkedHashMap<>();
     private final Map<String, String> lots = new LinkedHashMap<>();
+    /** Batches by the id of their mix, the last one made last. */
+    private final Map<String, List<MakeMix>> mixed = new LinkedHashMap<>();
 
     private PackingRun(Packing packing, Catalogue catalogue) {
         this.packing = packing;
@@ -113,6 +122,15 @@ public final class PackingRun {
         } else if (event instanceof ReadLabel read) {
             labels.computeIfAbsent(read.item(), any -> new LinkedHashSet<>())
                     .add(read.lot().name());
+        } else if (event instanceof MakeMix made) {
+            mixed.computeIfAbsent(made.mix(), any -> new ArrayList<>()).add(made);
+            lots.put(lot(made.mix()).name(), made.mix());
+            for (Taken taken : made.taken()) {
+                onStation
+                        .computeIfAbsent(made.station(), any -> new LinkedHashSet<>())
+                        .add(taken.item());
+                lots.put(taken.lot().name(), taken.item());
+            }
         } else if (event instanceof OfKit ofKit) {
             happened(ofKit, state(ofKit.kit()));
         }
@@ -124,7 +142,7 @@ public final class PackingRun {
             kit.in.put(weigh.portion(), new Weighed(weigh.grams(), weigh.lot(), weigh.station()));
             onStation
                     .computeIfAbsent(weigh.station(), any -> new LinkedHashSet<>())
-                    .add(item);
+                    .addAll(inside(item));
             lots.put(weigh.lot().name(), item);
         } else if (event instanceof TakeOut taken) {
             kit.in.remove(taken.portion());
@@ -140,6 +158,16 @@ public final class PackingRun {
         }
     }
 
+    /** What is in a mix; anything else is itself. */
+    private List<String> inside(String item) {
+        List<MakeMix> batches = mixed.getOrDefault(item, List.of());
+        return batches.isEmpty()
+                ? List.of(item)
+                : batches.stream()
+                        .flatMap(batch -> batch.taken().stream().map(Taken::item))
+                        .toList();
+    }
+
     private State state(String kit) {
         return kits.computeIfAbsent(kit, any -> new State());
     }
@@ -151,7 +179,49 @@ public final class PackingRun {
      * @param today a pack whose date is over is refused
      */
     public Optional<Refusal> refusal(AtStation event, Set<String> labelsRead, LocalDate today) {
+        if (event instanceof MakeMix made) {
+            return mixing(made, labelsRead, today);
+        }
         return event instanceof OfKit ofKit ? refusal(ofKit, labelsRead, today) : Optional.empty();
+    }
+
+    private Optional<Refusal> mixing(MakeMix made, Set<String> labelsRead, LocalDate today) {
+        Optional<Mix> mix = packing.mixing().find(made.mix());
+        if (mix.isEmpty()) {
+            return no(Why.NO_SUCH_MIX);
+        }
+        Set<String> carried = carriedOver(made.station(), mix.get());
+        if (!carried.isEmpty()) {
+            return Optional.of(new Refusal(Why.CLEAN_FIRST, List.copyOf(carried), BigDecimal.ZERO, ""));
+        }
+        Map<String, String> here = new LinkedHashMap<>();
+        for (Mix.Part part : mix.get().parts()) {
+            Optional<Taken> taken = made.taken().stream()
+                    .filter(own -> own.item().equals(part.item()))
+                    .findFirst();
+            if (taken.isEmpty()) {
+                return no(Why.MISSING, part.item());
+            }
+            String other = here.put(taken.get().lot().name(), part.item());
+            if (other != null && !taken.get().lot().name().isEmpty()) {
+                return no(Why.OTHER_ITEM, other, part.item());
+            }
+            Optional<Refusal> refusal = fromPack(part.item(), taken.get().lot(), labelsRead, today)
+                    .or(() -> amount(
+                            part.item(),
+                            part.exact(),
+                            part.grams().add(Portion.step(catalogue.get(part.item()), part.grams())),
+                            taken.get().grams()));
+            if (refusal.isPresent()) {
+                return refusal;
+            }
+        }
+        return made.taken().stream()
+                .map(Taken::item)
+                .filter(item ->
+                        mix.get().parts().stream().noneMatch(part -> part.item().equals(item)))
+                .findFirst()
+                .flatMap(item -> no(Why.NOT_IN_MIX, item));
     }
 
     private Optional<Refusal> refusal(OfKit event, Set<String> labelsRead, LocalDate today) {
@@ -188,34 +258,46 @@ public final class PackingRun {
         if (kit.in.containsKey(event.portion())) {
             return no(Why.ALREADY_IN, item);
         }
-        if (event.lot().name().isEmpty()) {
-            return no(Why.NO_LOT, item);
+        if (packing.mixing().find(item).isPresent() && !mixed.containsKey(item)) {
+            return no(Why.MIX_FIRST, item);
         }
-        if (lots.containsKey(event.lot().name())
-                && !lots.get(event.lot().name()).equals(item)) {
-            return no(Why.OTHER_ITEM, lots.get(event.lot().name()), item);
-        }
-        if (event.lot().useBy().filter(today::isAfter).isPresent()) {
-            return no(Why.PAST_DATE, item);
-        }
-        if (catalogue.get(item).origin() == Origin.CHECK_LABEL
-                && !labelsRead.contains(item)
-                && !labels.getOrDefault(item, Set.of()).contains(event.lot().name())) {
-            return no(Why.READ_LABEL, item);
+        Optional<Refusal> pack = fromPack(item, event.lot(), labelsRead, today);
+        if (pack.isPresent()) {
+            return pack;
         }
         List<String> carried = carriedOver(event.station(), event.kit());
         if (!carried.isEmpty()) {
             return Optional.of(new Refusal(Why.CLEAN_FIRST, carried, BigDecimal.ZERO, ""));
         }
-        BigDecimal under = portion.get().least().subtract(event.grams());
-        BigDecimal over = event.grams().subtract(portion.get().most());
+        return amount(item, portion.get().least(), portion.get().most(), event.grams());
+    }
+
+    /** Why something may not be taken from a pack. */
+    private Optional<Refusal> fromPack(String item, Lot lot, Set<String> labelsRead, LocalDate today) {
+        if (lot.name().isEmpty()) {
+            return no(Why.NO_LOT, item);
+        }
+        String other = lots.getOrDefault(lot.name(), item);
+        if (!other.equals(item)) {
+            return no(Why.OTHER_ITEM, other, item);
+        }
+        if (lot.useBy().filter(today::isAfter).isPresent()) {
+            return no(Why.PAST_DATE, item);
+        }
+        boolean read =
+                labelsRead.contains(item) || labels.getOrDefault(item, Set.of()).contains(lot.name());
+        return catalogue.get(item).origin() == Origin.CHECK_LABEL && !read
+                ? no(Why.READ_LABEL, item)
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> amount(String item, BigDecimal least, BigDecimal most, BigDecimal grams) {
+        BigDecimal under = least.subtract(grams);
+        BigDecimal over = grams.subtract(most);
         if (under.signum() > 0) {
             return Optional.of(new Refusal(Why.TOO_LITTLE, List.of(item), under, ""));
         }
-        if (over.signum() > 0) {
-            return Optional.of(new Refusal(Why.TOO_MUCH, List.of(item), over, ""));
-        }
-        return Optional.empty();
+        return over.signum() > 0 ? Optional.of(new Refusal(Why.TOO_MUCH, List.of(item), over, "")) : Optional.empty();
     }
 
     private Optional<Refusal> closing(String kit) {
@@ -240,18 +322,32 @@ public final class PackingRun {
 
     /**
      * Items that were on a station since it was cleaned, and that whoever gets this kit avoids; all of them for whom
-     * nobody can check it.
+     * nobody can check it, but for what goes into their kit as well.
      */
     public List<String> carriedOver(String station, String kit) {
         return packing.kits().stream()
                 .filter(own -> own.attendee().id().equals(kit))
                 .findFirst()
                 .map(own -> onStation.getOrDefault(station, Set.of()).stream()
-                        .filter(item -> !own.attendee().ownWords().isEmpty()
-                                || !OwnMenu.avoided(catalogue.get(item), own.attendee())
-                                        .isEmpty())
+                        .filter(item -> carries(item, own))
                         .toList())
                 .orElse(List.of());
+    }
+
+    private boolean carries(String item, Kit kit) {
+        if (!OwnMenu.avoided(catalogue.get(item), kit.attendee()).isEmpty()) {
+            return true;
+        }
+        boolean theirs = kit.lines().stream().anyMatch(line -> line.item().equals(item));
+        return !kit.attendee().ownWords().isEmpty() && !theirs;
+    }
+
+    /** The same for everybody who gets a share of a mix; what is in it anyway is no matter. */
+    public Set<String> carriedOver(String station, Mix mix) {
+        Set<String> carried = new LinkedHashSet<>();
+        mix.shares().keySet().forEach(kit -> carried.addAll(carriedOver(station, kit)));
+        mix.parts().forEach(part -> carried.remove(part.item()));
+        return carried;
     }
 
     /** What still has to go in. */
@@ -315,14 +411,90 @@ public final class PackingRun {
                 .toList();
     }
 
-    /** What was taken from each pack and lies in a kit now. */
+    /** What was taken from each pack: what lies in a kit now, and all that went into a mix. */
     public List<Use> uses() {
         Map<String, Use> uses = new LinkedHashMap<>();
-        kits.forEach((kit, state) -> state.in.forEach((key, weighed) -> uses.merge(
-                key.item() + "\n" + weighed.lot.name(),
-                new Use(key.item(), weighed.lot, weighed.grams, List.of(kit)),
-                PackingRun::both)));
+        kits.forEach((kit, state) -> state.in.forEach((key, weighed) -> {
+            if (!mixed.containsKey(key.item())) {
+                add(uses, new Use(key.item(), weighed.lot, weighed.grams, List.of(kit)));
+            }
+        }));
+        mixed.forEach((mix, batches) -> {
+            for (int i = 0; i < batches.size(); i++) {
+                List<String> got = holding(mix, batch(mix, i + 1));
+                batches.get(i)
+                        .taken()
+                        .forEach(taken -> add(uses, new Use(taken.item(), taken.lot(), taken.grams(), got)));
+            }
+        });
         return List.copyOf(uses.values());
+    }
+
+    /** Grams of an item from a pack that lie in a kit, by itself and as part of mixes. */
+    public BigDecimal grams(String kit, String item, String pack) {
+        BigDecimal grams = BigDecimal.ZERO;
+        for (Map.Entry<Portion.Key, Weighed> in : in(kit).entrySet()) {
+            Weighed weighed = in.getValue();
+            if (in.getKey().item().equals(item) && weighed.lot.name().equals(pack)) {
+                grams = grams.add(weighed.grams);
+            }
+            for (MakeMix batch : batches(in.getKey().item(), weighed.lot.name())) {
+                grams = grams.add(weighed.grams.multiply(share(batch, item, pack), Decimals.EXACT));
+            }
+        }
+        return grams;
+    }
+
+    private List<MakeMix> batches(String mix, String name) {
+        List<MakeMix> batches = mixed.getOrDefault(mix, List.of());
+        return batches.stream()
+                .filter(own -> batch(mix, batches.indexOf(own) + 1).equals(name))
+                .toList();
+    }
+
+    private static BigDecimal share(MakeMix batch, String item, String pack) {
+        BigDecimal all = batch.taken().stream().map(Taken::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal own = batch.taken().stream()
+                .filter(taken -> taken.item().equals(item) && taken.lot().name().equals(pack))
+                .map(Taken::grams)
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        return Decimals.ratio(own, all);
+    }
+
+    private static void add(Map<String, Use> uses, Use use) {
+        uses.merge(use.item + "\n" + use.lot.name(), use, PackingRun::both);
+    }
+
+    private List<String> holding(String mix, String batch) {
+        return kits.entrySet().stream()
+                .filter(kit -> kit.getValue().in.entrySet().stream()
+                        .anyMatch(in -> in.getKey().item().equals(mix)
+                                && in.getValue().lot.name().equals(batch)))
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /** Whether a mix has been made. */
+    public boolean isMade(String mix) {
+        return mixed.containsKey(mix);
+    }
+
+    /** The mixes that still have to be made, those without allergens first. */
+    public List<Mix> toMix() {
+        return packing.mixing().mixes().stream()
+                .filter(mix -> !isMade(mix.id()))
+                .sorted(Comparator.comparingInt(
+                        mix -> catalogue.get(mix.id()).allergens().size()))
+                .toList();
+    }
+
+    /** The batch of a mix that was made last, as the pack that bags are filled from. */
+    public Lot lot(String mix) {
+        return new Lot(batch(mix, mixed.getOrDefault(mix, List.of()).size()), Optional.empty());
+    }
+
+    private static String batch(String mix, int number) {
+        return "batch %d of %s".formatted(number, mix.substring(mix.lastIndexOf('-') + 1));
     }
 
     private static Use both(Use one, Use two) {

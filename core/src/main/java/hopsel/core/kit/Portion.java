@@ -104,7 +104,8 @@ public record Portion(
         return coarse.max(HALF);
     }
 
-    private static BigDecimal up(BigDecimal grams, BigDecimal step) {
+    /** The next weight that a scale shows. */
+    static BigDecimal up(BigDecimal grams, BigDecimal step) {
         return grams.divide(step, 9, RoundingMode.HALF_UP)
                 .setScale(0, RoundingMode.CEILING)
                 .multiply(step);

@@ -63,8 +63,11 @@ public record StationTurn(Packing packing, PackingRun run, String station, Strin
                         .findFirst();
     }
 
-    /** The pack that something was last taken from. */
+    /** The pack that something was last taken from; of a mix, the batch. */
     public Optional<Lot> lot(Portion portion) {
+        if (run.isMade(portion.item())) {
+            return Optional.of(run.lot(portion.item()));
+        }
         return run.uses().stream()
                 .filter(use -> use.item().equals(portion.item()))
                 .map(PackingRun.Use::lot)

@@ -105,7 +105,7 @@ public final class SmallClass {
                         List.of(),
                         List.of()),
                 List.of(),
-                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of()),
+                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of(), false),
                 tempo);
     }
 

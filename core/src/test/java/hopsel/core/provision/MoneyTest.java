@@ -89,7 +89,8 @@ class MoneyTest {
                         BigDecimal.valueOf(6),
                         new BigDecimal("0.5"),
                         BigDecimal.TEN,
-                        List.of(pantry)));
+                        List.of(pantry),
+                        false));
     }
 
     private static PlannedClass planned(CookingClass cooking) {

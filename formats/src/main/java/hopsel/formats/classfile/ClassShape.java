@@ -149,7 +149,8 @@ final class ClassShape {
                     Values.number(Bounds.NOT_NEGATIVE),
                     Provision::sparePercent,
                     ProvisionBuilder::sparePercent)
-            .must("pantry", Values.list(STOCK), Provision::pantry, ProvisionBuilder::pantry);
+            .must("pantry", Values.list(STOCK), Provision::pantry, ProvisionBuilder::pantry)
+            .usually("mixed", Values.flag(), false, Provision::mixed, ProvisionBuilder::mixed);
 
     private static final Shape<TalkPieceBuilder, TalkPiece> TALK = Shape.of(
                     "talk", TalkPieceBuilder::builder, TalkPieceBuilder::build)

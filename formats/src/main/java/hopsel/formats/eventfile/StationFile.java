@@ -5,20 +5,24 @@ import hopsel.core.kit.AtStation.Claim;
 import hopsel.core.kit.AtStation.Clean;
 import hopsel.core.kit.AtStation.Close;
 import hopsel.core.kit.AtStation.Lot;
+import hopsel.core.kit.AtStation.MakeMix;
 import hopsel.core.kit.AtStation.OfKit;
 import hopsel.core.kit.AtStation.ReadLabel;
 import hopsel.core.kit.AtStation.Release;
 import hopsel.core.kit.AtStation.Reopen;
 import hopsel.core.kit.AtStation.TakeOut;
+import hopsel.core.kit.AtStation.Taken;
 import hopsel.core.kit.AtStation.Weigh;
 import hopsel.core.kit.AtStationClaimBuilder;
 import hopsel.core.kit.AtStationCleanBuilder;
 import hopsel.core.kit.AtStationCloseBuilder;
 import hopsel.core.kit.AtStationLotBuilder;
+import hopsel.core.kit.AtStationMakeMixBuilder;
 import hopsel.core.kit.AtStationReadLabelBuilder;
 import hopsel.core.kit.AtStationReleaseBuilder;
 import hopsel.core.kit.AtStationReopenBuilder;
 import hopsel.core.kit.AtStationTakeOutBuilder;
+import hopsel.core.kit.AtStationTakenBuilder;
 import hopsel.core.kit.AtStationWeighBuilder;
 import hopsel.core.kit.Portion;
 import hopsel.core.kit.PortionKeyBuilder;
@@ -51,6 +55,12 @@ public final class StationFile {
     private static final Shape<?, Lot> LOT = Shape.of("lot", AtStationLotBuilder::builder, AtStationLotBuilder::build)
             .usually("lot", Values.ANY_TEXT, "", Lot::name, AtStationLotBuilder::name)
             .may("use-by", DAY, Lot::useBy, AtStationLotBuilder::useBy);
+
+    private static final Shape<?, Taken> TAKEN = Shape.of(
+                    "taken", AtStationTakenBuilder::builder, AtStationTakenBuilder::build)
+            .must("item", ID, Taken::item, AtStationTakenBuilder::item)
+            .must("grams", GRAMS, Taken::grams, AtStationTakenBuilder::grams)
+            .inline(LOT, Taken::lot, AtStationTakenBuilder::lot);
 
     private static final Kinds<AtStation> KINDS = new Kinds<AtStation>("nothing that happens at a station")
             .with(
@@ -122,7 +132,14 @@ public final class StationFile {
                     Shape.of("read-label", AtStationReadLabelBuilder::builder, AtStationReadLabelBuilder::build)
                             .must("station", ID, ReadLabel::station, AtStationReadLabelBuilder::station)
                             .must("item", ID, ReadLabel::item, AtStationReadLabelBuilder::item)
-                            .inline(LOT, ReadLabel::lot, AtStationReadLabelBuilder::lot));
+                            .inline(LOT, ReadLabel::lot, AtStationReadLabelBuilder::lot))
+            .with(
+                    "make-mix",
+                    MakeMix.class,
+                    Shape.of("make-mix", AtStationMakeMixBuilder::builder, AtStationMakeMixBuilder::build)
+                            .must("station", ID, MakeMix::station, AtStationMakeMixBuilder::station)
+                            .must("mix", ID, MakeMix::mix, AtStationMakeMixBuilder::mix)
+                            .must("taken", Values.list(TAKEN), MakeMix::taken, AtStationMakeMixBuilder::taken));
 
     private StationFile() {}
 

@@ -77,6 +77,7 @@ class KitLabels {
      * @param dish title; empty text on a kit
      * @param item what is in it; empty on a kit
      * @param portion how much; empty on a kit
+     * @param inside what is in a bag that was mixed
      * @param cold whether it has to be kept cold
      * @param useBy date on the pack it was weighed from; empty: not weighed yet, or none
      */
@@ -86,6 +87,7 @@ class KitLabels {
             String dish,
             Optional<Item> item,
             Optional<Portion> portion,
+            List<String> inside,
             List<String> allergens,
             boolean cold,
             Optional<LocalDate> useBy) {}
@@ -106,12 +108,13 @@ class KitLabels {
                             "",
                             Optional.empty(),
                             Optional.empty(),
+                            List.of(),
                             allergens,
                             kind.cold(),
                             first(run.in(kit.attendee().id()))));
                 } else {
                     for (Portion portion : kind.portions()) {
-                        labels.add(bag(planned, kit.attendee(), number, portion, run));
+                        labels.add(bag(planned, packing, kit, number, portion, run));
                     }
                 }
             }
@@ -119,8 +122,9 @@ class KitLabels {
         return labels;
     }
 
-    private Label bag(PlannedClass planned, Attendee attendee, int number, Portion portion, PackingRun run) {
-        Item item = planned.catalogue().get(portion.item());
+    private Label bag(PlannedClass planned, Packing packing, Kit kit, int number, Portion portion, PackingRun run) {
+        Attendee attendee = kit.attendee();
+        Item item = packing.catalogue().get(portion.item());
         Optional<LocalDate> useBy = Optional.ofNullable(run.in(attendee.id()).get(portion.key()))
                 .flatMap(weighed -> weighed.lot().useBy());
         return new Label(
@@ -129,6 +133,7 @@ class KitLabels {
                 planned.cooking().dish(portion.dish()).title(),
                 Optional.of(item),
                 Optional.of(portion),
+                state.inside(kit, portion.item(), packing),
                 figures.allergens(item),
                 cold(item),
                 useBy);
@@ -205,7 +210,7 @@ class KitLabels {
 
     /** The packing lists, a page for each kit, in the order of packing. */
     byte[] lists(long id, PlannedClass planned, Packing packing, PackingRun run) {
-        Catalogue catalogue = planned.catalogue();
+        Catalogue catalogue = packing.catalogue();
         return print.pdf(
                 "kit/list-pdf",
                 Map.of(

@@ -74,15 +74,7 @@ class LotsController {
                                             .filter(own -> own.id().equals(kit))
                                             .map(Attendee::name)
                                             .findFirst(),
-                                    run.in(kit).entrySet().stream()
-                                            .filter(entry ->
-                                                    entry.getKey().item().equals(item)
-                                                            && entry.getValue()
-                                                                    .lot()
-                                                                    .name()
-                                                                    .equals(lot))
-                                            .map(entry -> entry.getValue().grams())
-                                            .reduce(BigDecimal.ZERO, BigDecimal::add))));
+                                    run.grams(kit, item, lot))));
                 }
             }
         }

@@ -1,5 +1,6 @@
 package hopsel.web.kit;
 
+import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.CrossContact;
 import hopsel.core.kit.Packing;
@@ -7,13 +8,18 @@ import hopsel.core.kit.PackingRun;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Costing;
 import hopsel.core.provision.Shopping;
+import hopsel.web.classes.ClassChanges;
+import hopsel.web.classes.StaleClassException;
+import hopsel.web.classes.StoredClass;
 import hopsel.web.device.PrinterStore;
 import hopsel.web.frame.LabelSheet;
+import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.MadeStore;
 import hopsel.web.plan.ClassPages;
+import hopsel.web.plan.PlanDesk;
 import hopsel.web.provision.ShelfStore;
 import hopsel.web.tick.TickStore;
 
@@ -40,6 +46,8 @@ class PackingController {
 
     private final OwnAddress address;
     private final ClassPages pages;
+    private final PlanDesk plans;
+    private final ClassChanges changes;
     private final GuestStore guests;
     private final TickStore ticks;
     private final PackingDesk desk;
@@ -52,6 +60,8 @@ class PackingController {
     PackingController(
             OwnAddress address,
             ClassPages pages,
+            PlanDesk plans,
+            ClassChanges changes,
             GuestStore guests,
             TickStore ticks,
             PackingDesk desk,
@@ -62,6 +72,8 @@ class PackingController {
             Catalogue builtIn) {
         this.address = address;
         this.pages = pages;
+        this.plans = plans;
+        this.changes = changes;
         this.guests = guests;
         this.ticks = ticks;
         this.desk = desk;
@@ -83,10 +95,13 @@ class PackingController {
         PackingRun run = desk.run(id, planned);
         Packing packing = desk.packing(planned);
         model.addAttribute("packing", packing);
+        model.addAttribute("catalogue", packing.catalogue());
+        model.addAttribute("apart", desk.packing(planned, false));
+        model.addAttribute("together", desk.packing(planned, true));
         model.addAttribute(
                 "drawings",
                 packing.kinds().stream()
-                        .map(kind -> BagDrawing.of(kind, planned.catalogue()))
+                        .map(kind -> BagDrawing.of(kind, packing.catalogue()))
                         .toList());
         model.addAttribute("run", run);
         model.addAttribute("people", Math.max(1, Math.min(MOST_PEOPLE, people)));
@@ -108,6 +123,31 @@ class PackingController {
         model.addAttribute("costing", costing);
         shelf.fee(id).ifPresent(fee -> model.addAttribute("fee", fee));
         return "kit/packing";
+    }
+
+    /** Bags are mixed for several kits, or each is weighed by itself. */
+    @PostMapping("/classes/{id}/packing/mixed")
+    String mix(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam("mixed") boolean mixed,
+            Principal who,
+            RedirectAttributes next) {
+        StoredClass stored = plans.find(id).orElseThrow(NotFoundException::new).stored();
+        CookingClass cooking = stored.cooking();
+        try {
+            changes.change(
+                    id,
+                    version,
+                    cooking.withProvision(cooking.provision().withMixed(mixed)),
+                    stored.wishes(),
+                    who.getName(),
+                    mixed ? "bags are mixed" : "bags are weighed one by one");
+            next.addFlashAttribute("told", mixed ? "packing.mix.on" : "packing.mix.off");
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+        }
+        return "redirect:/classes/%d/packing".formatted(id);
     }
 
     @GetMapping("/classes/{id}/packing/labels.pdf")

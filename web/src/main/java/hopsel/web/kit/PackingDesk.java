@@ -37,8 +37,14 @@ class PackingDesk {
         return Packing.of(planned.cooking(), builtIn, planned.kits(), planned.shopping());
     }
 
+    /** As it would be packed with mixed bags, or without, whatever the class says. */
+    Packing packing(PlannedClass planned, boolean mixed) {
+        return Packing.of(planned.cooking(), builtIn, planned.kits(), planned.shopping(), mixed);
+    }
+
     PackingRun run(long id, PlannedClass planned) {
-        return PackingRun.after(packing(planned), planned.catalogue(), events(id));
+        Packing packing = packing(planned);
+        return PackingRun.after(packing, packing.catalogue(), events(id));
     }
 
     private List<AtStation> events(long id) {
@@ -53,13 +59,13 @@ class PackingDesk {
     StationTurn turn(long id, PlannedClass planned, String station, String chosen, String item, int ahead) {
         Packing packing = packing(planned);
         List<AtStation> before = events(id);
-        StationTurn now =
-                new StationTurn(packing, PackingRun.after(packing, planned.catalogue(), before), station, chosen, item);
+        PackingRun run = PackingRun.after(packing, packing.catalogue(), before);
+        StationTurn now = new StationTurn(packing, run, station, chosen, item);
         return ahead == 0
                 ? now
                 : new StationTurn(
                         packing,
-                        PackingRun.after(packing, planned.catalogue(), now.ahead(ahead, before)),
+                        PackingRun.after(packing, packing.catalogue(), now.ahead(ahead, before)),
                         station,
                         chosen,
                         item);
@@ -76,7 +82,7 @@ class PackingDesk {
         Set<String> read = labels.of(id);
         LocalDate today = LocalDate.ofInstant(clock.instant(), planned.cooking().zone());
         return store.add(id, event, who, client, (List<AtStation> before) -> PackingRun.after(
-                        packing, planned.catalogue(), before)
+                        packing, packing.catalogue(), before)
                 .refusal(event, read, today));
     }
 }

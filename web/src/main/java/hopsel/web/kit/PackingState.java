@@ -6,6 +6,8 @@ import hopsel.core.guest.Avoided;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.kit.Kit;
+import hopsel.core.kit.Mix;
+import hopsel.core.kit.Mixing;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.Portion;
@@ -55,16 +57,35 @@ public class PackingState {
         return own.flatMap(line -> line.insteadOf().stream()).findFirst().orElse(null);
     }
 
+    /**
+     * What is in a bag that was mixed, each with what it is in place of; nothing for anything else.
+     *
+     * @param item id of the item or mix
+     */
+    public List<String> inside(Kit kit, String item, Packing packing) {
+        return packing.mixing().find(item).stream()
+                .flatMap(mix -> mix.parts().stream().map(part -> inside(kit, mix, part, packing.catalogue())))
+                .toList();
+    }
+
+    private String inside(Kit kit, Mix mix, Mix.Part part, Catalogue catalogue) {
+        String name = catalogue.get(part.item()).name();
+        return kit.lines().stream()
+                .filter(line -> line.dish().equals(mix.dish()) && line.line().equals(part.line()))
+                .flatMap(line -> line.insteadOf().stream())
+                .findFirst()
+                .map(other -> messages.getMessage(
+                        "menus.instead",
+                        new Object[] {name, catalogue.get(other).name()},
+                        Locale.ENGLISH))
+                .orElse(name);
+    }
+
     /** Names of items, or a dash. */
     public String items(List<Portion.Key> keys, Catalogue catalogue) {
         return keys.isEmpty()
                 ? "–"
-                : keys.stream()
-                        .map(key -> catalogue
-                                .find(key.item())
-                                .map(item -> item.name())
-                                .orElse(key.item()))
-                        .collect(Collectors.joining(", "));
+                : keys.stream().map(key -> word(key.item(), catalogue)).collect(Collectors.joining(", "));
     }
 
     /** Names of items, or a dash. */
@@ -89,7 +110,12 @@ public class PackingState {
 
     /** What somebody avoids, in words: an allergen, a rule or an item. */
     public String word(String avoided, Catalogue catalogue) {
-        return catalogue.find(avoided).map(item -> item.name()).orElseGet(() -> figures.word(avoided));
+        return catalogue
+                .find(avoided)
+                .map(Item::name)
+                .orElseGet(() -> Mixing.isMix(avoided)
+                        ? messages.getMessage("packing.mix.before", null, Locale.ENGLISH)
+                        : figures.word(avoided));
     }
 
     /** What is left out of which dish. */

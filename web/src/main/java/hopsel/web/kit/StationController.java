@@ -70,6 +70,7 @@ class StationController {
         PackingRun run = turn.run();
         model.addAttribute("desk", station);
         model.addAttribute("packing", turn.packing());
+        model.addAttribute("catalogue", turn.packing().catalogue());
         model.addAttribute("run", run);
         model.addAttribute("labelsRead", desk.labelsRead(id));
         model.addAttribute("item", item);
@@ -124,7 +125,9 @@ class StationController {
                     .orElseGet(() -> UUID.randomUUID().toString());
             Optional<Refusal> refusal = desk.happened(id, planned, event, who.getName(), client);
             refusal.ifPresent(no -> {
-                next.addFlashAttribute("warnedLines", List.of(words.refusal(no, planned.catalogue())));
+                next.addFlashAttribute(
+                        "warnedLines",
+                        List.of(words.refusal(no, desk.packing(planned).catalogue())));
                 next.addFlashAttribute("typed", fields);
                 next.addFlashAttribute("refused", true);
             });
@@ -133,6 +136,10 @@ class StationController {
                 Map<String, String> kept = new HashMap<>(fields);
                 kept.remove("grams");
                 next.addFlashAttribute("typed", kept);
+            }
+            Optional<String> mix = in.text("mix");
+            if (mix.isPresent()) {
+                return "redirect:" + MixController.page(id, station, mix.get());
             }
             boolean away = refusal.isEmpty() && (kind == StationPress.CLOSE || kind == StationPress.RELEASE);
             return "redirect:"

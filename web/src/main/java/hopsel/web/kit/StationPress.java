@@ -56,8 +56,17 @@ enum StationPress {
     }
 
     private static Lot lot(Entered in) throws BadEntryException {
-        Optional<String> date = in.text("useBy");
-        String name = in.text("lot").orElse("");
+        return lot(in, "lot", "useBy");
+    }
+
+    /**
+     * The pack that something was taken from.
+     *
+     * @throws BadEntryException where a field does not say what it should
+     */
+    static Lot lot(Entered in, String nameField, String dateField) throws BadEntryException {
+        Optional<String> date = in.text(dateField);
+        String name = in.text(nameField).orElse("");
         if (name.length() > LONGEST_LOT) {
             throw new BadEntryException("lot", "is longer than 100 characters. Shorten it.");
         }

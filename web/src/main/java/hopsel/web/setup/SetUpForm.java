@@ -295,7 +295,8 @@ final class SetUpForm {
                 notNegative("tasting", MOST_SERVINGS).orElse(old.tastingPortions()),
                 old.tastingShare(),
                 notNegative("spare", MOST_SPARE).orElse(old.sparePercent()),
-                old.pantry());
+                old.pantry(),
+                old.mixed());
     }
 
     private Optional<BigDecimal> notNegative(String field, BigDecimal most) throws BadEntryException {

@@ -180,9 +180,9 @@ class GuestController {
                 .findFirst()
                 .ifPresent(kit -> {
                     model.addAttribute("kit", kit);
-                    Packing.of(cooking, builtIn, seen.planned.kits(), seen.planned.shopping())
-                            .of(seen.attendee.id())
-                            .ifPresent(kind -> model.addAttribute("portions", kind.portions()));
+                    Packing packing = Packing.of(cooking, builtIn, seen.planned.kits(), seen.planned.shopping());
+                    model.addAttribute("packing", packing);
+                    packing.of(seen.attendee.id()).ifPresent(kind -> model.addAttribute("portions", kind.portions()));
                 });
         model.addAttribute(
                 "home",

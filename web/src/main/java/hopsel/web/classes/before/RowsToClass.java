@@ -354,7 +354,8 @@ final class RowsToClass {
                 Decimals.plain(row.sparePercent()),
                 mapper.pantryStocks(row.id()).stream()
                         .map(stock -> new Provision.Stock(stock.itemId(), Decimals.plain(stock.grams())))
-                        .toList());
+                        .toList(),
+                false);
     }
 
     private static <T> Map<String, List<T>> group(List<T> rows, Function<T, String> key) {

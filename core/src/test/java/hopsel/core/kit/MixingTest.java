@@ -1,0 +1,319 @@
+package hopsel.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.FreshClass;
+import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
+import hopsel.core.dish.IngredientLine;
+import hopsel.core.dish.Step;
+import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Use;
+import hopsel.core.dish.Work;
+import hopsel.core.guest.Attendee;
+import hopsel.core.item.Allergen;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Origin;
+import hopsel.core.item.Trait;
+import hopsel.core.kit.AtStation.Clean;
+import hopsel.core.kit.AtStation.Lot;
+import hopsel.core.kit.AtStation.MakeMix;
+import hopsel.core.kit.AtStation.Taken;
+import hopsel.core.kit.AtStation.Weigh;
+import hopsel.core.kit.PackingRun.Refusal;
+import hopsel.core.kit.PackingRun.Why;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Minutes;
+import hopsel.core.measure.Unit;
+import hopsel.core.measure.Working;
+
+import org.junit.jupiter.api.Test;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Spices for a pan, flour and salt for a dough, and salt for the pan, too: what is mixed for whom, counted by hand. */
+class MixingTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2027, 3, 5);
+
+    private static final Item CUMIN = dry("cumin", Trait.SPICE);
+    private static final Item CHILLI = dry("chilli", Trait.SPICE);
+    private static final Item SALT = dry("salt", Trait.LASTING, Trait.SEASONING);
+    private static final Item WHEAT = dry("wheat", Trait.FLOUR).withAllergens(Set.of(Allergen.GLUTEN));
+    private static final Item RICE_FLOUR = dry("rice-flour", Trait.FLOUR);
+    private static final Item NUTS = dry("nuts", Trait.CRUNCH).withAllergens(Set.of(Allergen.PEANUT));
+    private static final Item SOY = poured("soy", Trait.UMAMI).withAllergens(Set.of(Allergen.SOY));
+    private static final Item VINEGAR = poured("vinegar", Trait.ACID);
+    private static final Item OIL = poured("oil", Trait.FAT);
+    private static final Catalogue CATALOGUE =
+            Catalogue.of(List.of(CUMIN, CHILLI, SALT, WHEAT, RICE_FLOUR, NUTS, SOY, VINEGAR, OIL));
+
+    private static final CookingClass COOKING =
+            FreshClass.on(TODAY, ZoneId.of("Europe/Lisbon")).with(List.of(dish()));
+
+    private static Item dry(String id, Trait... traits) {
+        return known(id).withTraits(Set.copyOf(with(Trait.DRY, traits)));
+    }
+
+    private static Item poured(String id, Trait... traits) {
+        return known(id).withTraits(Set.copyOf(with(Trait.LIQUID, traits)));
+    }
+
+    private static List<Trait> with(Trait first, Trait... others) {
+        List<Trait> all = new ArrayList<>(List.of(others));
+        all.add(first);
+        return all;
+    }
+
+    private static Item known(String id) {
+        return Item.nameOnly(id, id).withOrigin(Origin.PLANT).withGramsPerMl(Optional.of(BigDecimal.ONE));
+    }
+
+    private static Dish dish() {
+        List<IngredientLine> lines = List.of(
+                line("cumin", "cumin"),
+                line("chilli", "chilli"),
+                line("pansalt", "salt"),
+                line("flour", "wheat"),
+                line("salt", "salt"),
+                line("nuts", "nuts"),
+                line("soy", "soy"),
+                line("vinegar", "vinegar"),
+                line("oil", "oil"));
+        List<Step> steps = List.of(
+                step("fry", "Bloom the spices", "cumin", "chilli", "pansalt", "nuts"),
+                step("dough", "Mix the dough", "flour", "salt"),
+                step("dip", "Stir the dip", "soy", "vinegar", "oil"));
+        return new Dish("curry", "Curry", BigDecimal.ONE, List.of(new Component("all", "All", lines, steps)));
+    }
+
+    private static IngredientLine line(String id, String item) {
+        return IngredientLine.of(id, item, Optional.of(Amount.of(BigDecimal.ONE, Unit.G)));
+    }
+
+    private static Step step(String id, String title, String... lines) {
+        return Step.of(id, title, StepMinutes.of(Minutes.of(5)), Work.HANDS)
+                .withUses(List.of(lines).stream()
+                        .map(line -> new Use(line, BigDecimal.ONE))
+                        .toList());
+    }
+
+    private static Kit.Line in(String line, String item, String grams) {
+        return new Kit.Line(
+                "curry",
+                line,
+                item,
+                new BigDecimal(grams),
+                Optional.empty(),
+                Optional.empty(),
+                Working.NONE,
+                false,
+                Optional.empty());
+    }
+
+    private static Kit kit(String who, Kit.Line... lines) {
+        Attendee attendee = new Attendee(who, who, List.of(), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT);
+        return new Kit(attendee, List.of(lines), List.of(), List.of());
+    }
+
+    private static List<Kit> kits(int count, Kit.Line... lines) {
+        List<Kit> kits = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            kits.add(kit("guest" + i, lines));
+        }
+        return kits;
+    }
+
+    private static Packing packing(List<Kit> kits, boolean mixed) {
+        return Packing.of(COOKING, CATALOGUE, kits, List.of(), mixed);
+    }
+
+    @Test
+    void dryWithDryAndPouredWithPouredAtOneStepAndNothingElse() {
+        List<Kit> kits = kits(
+                4,
+                in("cumin", "cumin", "4"),
+                in("chilli", "chilli", "2"),
+                in("nuts", "nuts", "30"),
+                in("soy", "soy", "20"),
+                in("vinegar", "vinegar", "10"),
+                in("oil", "oil", "5"),
+                in("flour", "wheat", "100"));
+        Packing packing = packing(kits, true);
+        assertThat(packing.mixing().mixes())
+                .extracting(
+                        Mix::name,
+                        mix -> mix.parts().stream().map(Mix.Part::item).toList(),
+                        Mix::grams)
+                .as("nuts are no powder, oil swims, flour is alone at its step")
+                .containsExactly(
+                        tuple("Spices for “Bloom the spices”", List.of("cumin", "chilli"), new BigDecimal("24.0")),
+                        tuple("Sauce mix for “Stir the dip”", List.of("soy", "vinegar"), new BigDecimal("120")));
+        assertThat(packing(kits, false).weighings()).isEqualTo(28);
+        assertThat(packing.weighings())
+                .as("2 + 4 in place of 8, twice; 12 by themselves")
+                .isEqualTo(24);
+        assertThat(packing.bags()).isEqualTo(5 * 4);
+        assertThat(packing.catalogue().get(packing.mixing().mixes().get(1).id()).allergens())
+                .containsExactly(Allergen.SOY);
+    }
+
+    /** Salt is needed twice: mixed at one step alone it would be put on the scale for every kit all the same. */
+    @Test
+    void saltAtTwoStepsIsMixedAtBothOrAtNeither() {
+        Kit.Line[] lines = {
+            in("pansalt", "salt", "1"),
+            in("cumin", "cumin", "4"),
+            in("chilli", "chilli", "2"),
+            in("flour", "wheat", "100"),
+            in("salt", "salt", "2")
+        };
+        assertThat(packing(kits(5, lines), true).weighings())
+                .as("mixed at both: 3 + 5 and 2 + 5; 20 by themselves")
+                .isEqualTo(15);
+        assertThat(packing(kits(3, lines), true).mixing().mixes())
+                .as("3 + 3 and 2 + 3 are 11; the spices alone are 2 + 3 + 3 + 3: as many")
+                .singleElement()
+                .satisfies(mix ->
+                        assertThat(mix.parts()).extracting(Mix.Part::item).containsExactly("cumin", "chilli"));
+    }
+
+    @Test
+    void onlyKitsWithTheSameInTheSameProportionShareAMix() {
+        List<Kit> kits = new ArrayList<>(kits(3, in("flour", "wheat", "100"), in("salt", "salt", "2")));
+        kits.add(kit("half", in("flour", "wheat", "50"), in("salt", "salt", "1")));
+        kits.add(kit("coeliac", in("flour", "rice-flour", "100"), in("salt", "salt", "2")));
+        kits.add(kit("bland", in("flour", "wheat", "100"), in("salt", "salt", "1")));
+        Packing packing = packing(kits, true);
+        assertThat(packing.mixing().mixes()).singleElement().satisfies(mix -> {
+            assertThat(mix.shares()).containsOnlyKeys("guest0", "guest1", "guest2", "half");
+            assertThat(mix.shares().get("half")).isEqualByComparingTo("51");
+            assertThat(mix.parts())
+                    .extracting(Mix.Part::exact)
+                    .satisfiesExactly(flour -> assertThat(flour).isEqualByComparingTo("350"), salt -> assertThat(salt)
+                            .isEqualByComparingTo("7"));
+        });
+        assertThat(packing.of("coeliac").orElseThrow().portions())
+                .extracting(Portion::item)
+                .containsExactlyInAnyOrder("rice-flour", "salt");
+    }
+
+    @Test
+    void aBatchIsNeverTakenForOneWithSomethingElseInIt() {
+        String wheat = packing(kits(4, in("flour", "wheat", "100"), in("salt", "salt", "2")), true)
+                .mixing()
+                .mixes()
+                .get(0)
+                .id();
+        String rice = packing(kits(4, in("flour", "rice-flour", "100"), in("salt", "salt", "2")), true)
+                .mixing()
+                .mixes()
+                .get(0)
+                .id();
+        assertThat(wheat).isNotEqualTo(rice);
+        assertThat(Mixing.isMix(wheat)).isTrue();
+    }
+
+    private static final List<Kit> DOUGHS = doughs();
+
+    private static List<Kit> doughs() {
+        List<Kit> kits = new ArrayList<>(kits(4, in("flour", "wheat", "100"), in("salt", "salt", "2")));
+        Attendee careful = new Attendee(
+                "peanut", "peanut", List.of("peanut"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT);
+        kits.add(new Kit(careful, List.of(in("flour", "wheat", "100"), in("salt", "salt", "2")), List.of(), List.of()));
+        kits.add(kit("nutty", in("nuts", "nuts", "30")));
+        return kits;
+    }
+
+    private static final Packing PACKING = packing(DOUGHS, true);
+    private static final Mix DOUGH = PACKING.mixing().mixes().get(0);
+
+    private static MakeMix made(String wheat, String salt, String wheatLot) {
+        return new MakeMix(
+                DOUGH.id(),
+                List.of(
+                        new Taken("wheat", new BigDecimal(wheat), lot(wheatLot)),
+                        new Taken("salt", new BigDecimal(salt), lot("S1"))),
+                "1");
+    }
+
+    private static Lot lot(String name) {
+        return new Lot(name, Optional.empty());
+    }
+
+    private static PackingRun after(AtStation... events) {
+        return PackingRun.after(PACKING, PACKING.catalogue(), List.of(events));
+    }
+
+    private static Why why(PackingRun run, AtStation event) {
+        return run.refusal(event, Set.of(), TODAY).map(Refusal::why).orElse(null);
+    }
+
+    private static Weigh share(PackingRun run, String kit) {
+        return new Weigh(kit, new Portion.Key("curry", DOUGH.id()), BigDecimal.valueOf(105), run.lot(DOUGH.id()), "1");
+    }
+
+    @Test
+    void aShareComesFromAMixThatWasMadeAndAMixFromPacks() {
+        PackingRun empty = after();
+        assertThat(empty.toMix()).containsExactly(DOUGH);
+        assertThat(why(empty, share(empty, "guest0"))).isEqualTo(Why.MIX_FIRST);
+        assertThat(why(empty, made("515", "10.5", ""))).isEqualTo(Why.NO_LOT);
+        assertThat(why(empty, made("400", "10.5", "W1"))).isEqualTo(Why.TOO_LITTLE);
+        assertThat(why(empty, made("600", "10.5", "W1"))).isEqualTo(Why.TOO_MUCH);
+        assertThat(why(empty, made("515", "10.5", "S1"))).isEqualTo(Why.OTHER_ITEM);
+        assertThat(why(empty, new MakeMix("mix:gone", List.of(), "1"))).isEqualTo(Why.NO_SUCH_MIX);
+        assertThat(why(empty, new MakeMix(DOUGH.id(), List.of(), "1"))).isEqualTo(Why.MISSING);
+        assertThat(why(empty, made("515", "10.5", "W1"))).isNull();
+        PackingRun run = after(made("515", "10.5", "W1"));
+        assertThat(run.toMix()).isEmpty();
+        assertThat(why(run, share(run, "guest0"))).isNull();
+    }
+
+    @Test
+    void aMixIsMadeOnACleanStationForWhomeverGetsIt() {
+        Weigh nuts = new Weigh("nutty", new Portion.Key("curry", "nuts"), BigDecimal.valueOf(30), lot("N1"), "1");
+        assertThat(why(after(nuts), made("515", "10.5", "W1"))).isEqualTo(Why.CLEAN_FIRST);
+        assertThat(why(after(nuts, new Clean("1")), made("515", "10.5", "W1"))).isNull();
+    }
+
+    @Test
+    void aPackIsTracedThroughTheMixToTheKitsThatGotSome() {
+        MakeMix first = made("515", "10.5", "W1");
+        PackingRun one = after(first);
+        Weigh early = share(one, "guest0");
+        MakeMix second = made("515", "10.5", "W2");
+        PackingRun two = after(first, early, second);
+        PackingRun run = after(first, early, second, share(two, "guest1"), share(two, "peanut"));
+        assertThat(run.uses())
+                .extracting(PackingRun.Use::item, use -> use.lot().name(), PackingRun.Use::kits)
+                .containsExactlyInAnyOrder(
+                        tuple("wheat", "W1", List.of("guest0")),
+                        tuple("wheat", "W2", List.of("guest1", "peanut")),
+                        tuple("salt", "S1", List.of("guest0", "guest1", "peanut")));
+        assertThat(run.grams("guest1", "wheat", "W2")).isBetween(new BigDecimal("102.9"), new BigDecimal("103"));
+        assertThat(run.grams("guest1", "wheat", "W1")).isZero();
+    }
+
+    /** Nobody can check what they avoid: everything else is washed away, but what they get anyway is not. */
+    @Test
+    void whatIsInTheirOwnKitIsNotWashedAwayForThem() {
+        Attendee said = new Attendee("birch", "birch", List.of(), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT)
+                .saying(List.of("birch pollen"));
+        Kit own = new Kit(said, List.of(in("cumin", "cumin", "4"), in("chilli", "chilli", "2")), List.of(), List.of());
+        Packing packing = packing(List.of(own, kit("nutty", in("nuts", "nuts", "30"))), true);
+        Weigh cumin = new Weigh("birch", new Portion.Key("curry", "cumin"), BigDecimal.valueOf(4), lot("C1"), "1");
+        Weigh nuts = new Weigh("nutty", new Portion.Key("curry", "nuts"), BigDecimal.valueOf(30), lot("N1"), "1");
+        PackingRun run = PackingRun.after(packing, packing.catalogue(), List.of(cumin, nuts));
+        assertThat(run.carriedOver("1", "birch")).containsExactly("nuts");
+    }
+}

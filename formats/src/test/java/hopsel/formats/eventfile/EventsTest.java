@@ -9,10 +9,12 @@ import hopsel.core.kit.AtStation.Claim;
 import hopsel.core.kit.AtStation.Clean;
 import hopsel.core.kit.AtStation.Close;
 import hopsel.core.kit.AtStation.Lot;
+import hopsel.core.kit.AtStation.MakeMix;
 import hopsel.core.kit.AtStation.ReadLabel;
 import hopsel.core.kit.AtStation.Release;
 import hopsel.core.kit.AtStation.Reopen;
 import hopsel.core.kit.AtStation.TakeOut;
+import hopsel.core.kit.AtStation.Taken;
 import hopsel.core.kit.AtStation.Weigh;
 import hopsel.core.kit.Portion;
 
@@ -25,6 +27,7 @@ import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -87,6 +90,7 @@ class EventsTest {
                 new Reopen("a1", "2"),
                 new Clean("2"),
                 new ReadLabel("rice-noodles", lot, "1"),
+                new MakeMix("mix:satay-sauce-0a1b", List.of(new Taken("cumin", new BigDecimal("9.5"), lot)), "1"),
                 new ReadLabel("rice-noodles", new Lot("", Optional.empty()), "1"));
     }
 

@@ -17,8 +17,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import java.text.Normalizer;
 import java.util.Arrays;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Finds classes, recipes, guests and ingredients by words of their names, with or without accents. */
@@ -107,12 +109,11 @@ class SearchController {
     }
 
     private static String uses(Item item, List<StoredClass> all) {
-        List<String> titles = all.stream()
+        Set<String> titles = new LinkedHashSet<>();
+        all.stream()
                 .flatMap(one -> one.cooking().dishes().stream())
                 .filter(dish -> dish.lines().anyMatch(line -> line.item().equals(item.id())))
-                .map(Dish::title)
-                .distinct()
-                .toList();
+                .forEach(dish -> titles.add(dish.title()));
         return String.join(", ", titles);
     }
 

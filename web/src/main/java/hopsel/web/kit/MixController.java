@@ -88,11 +88,11 @@ class MixController {
     /** Items whose label somebody has to read first. */
     private List<String> unread(long id, Packing packing, Optional<Mix> mix) {
         Set<String> read = desk.labelsRead(id);
-        return mix.stream()
-                .flatMap(own -> own.parts().stream())
+        List<Mix.Part> parts = mix.map(Mix::parts).orElse(List.of());
+        return parts.stream()
                 .map(Mix.Part::item)
-                .filter(item -> !read.contains(item))
-                .filter(item -> packing.catalogue().get(item).origin() == Origin.CHECK_LABEL)
+                .filter(item ->
+                        !read.contains(item) && packing.catalogue().get(item).origin() == Origin.CHECK_LABEL)
                 .toList();
     }
 

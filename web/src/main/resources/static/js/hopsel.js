@@ -11,6 +11,19 @@ window.addEventListener('afterprint', () => document.querySelectorAll('details.f
   delete fold.dataset.forPaper;
 }));
 
+// What somebody unfolded stays so when the page comes again.
+document.addEventListener('DOMContentLoaded', () => {
+  const key = `hopsel-open ${window.location.pathname}`;
+  const folds = [...document.querySelectorAll('details.fold')];
+  const name = (fold) => (fold.querySelector('summary [id]') || {}).id;
+  const open = JSON.parse(sessionStorage.getItem(key) || '[]');
+  folds.filter((fold) => open.includes(name(fold))).forEach((fold) => { fold.open = true; });
+  folds.forEach((fold) => fold.addEventListener('toggle', () => {
+    const opened = folds.filter((one) => one.open && !one.dataset.forPaper);
+    sessionStorage.setItem(key, JSON.stringify(opened.map(name).filter(Boolean)));
+  }));
+});
+
 document.addEventListener('DOMContentLoaded', () => {
   document.querySelectorAll('[data-print]').forEach((button) => button.addEventListener('click', () => window.print()));
 

@@ -89,6 +89,10 @@ class PagesTest {
     }
 
     private static void choose(Page page, String where, String matter, String school) {
+        // A kit is folded away until somebody opens it, and stays open then.
+        if (where.startsWith("details") && page.locator(where + "[open]").count() == 0) {
+            page.click(where + " > summary");
+        }
         page.click(where + " .my-style summary");
         page.selectOption(where + " .my-style select[name=" + matter + "]", school);
         page.click(where + " .my-style button");

@@ -22,7 +22,7 @@ import java.util.Set;
  * @param id of the bag, as if it were an item; unique in its class
  * @param dish id of the dish
  * @param step id of the step at which all of it goes in
- * @param kind what is mixed
+ * @param blend what is mixed
  * @param stepTitle title of that step
  * @param parts what is in it
  * @param shares grams of each kit, exact, by the id of its attendee
@@ -31,13 +31,13 @@ public record Mix(
         String id,
         String dish,
         String step,
-        Kind kind,
+        Blend blend,
         String stepTitle,
         List<Part> parts,
         Map<String, BigDecimal> shares) {
 
     /** What may stand in one bag or jar. */
-    public enum Kind {
+    public enum Blend {
         SPICES("Spices"),
         FLOUR("Flour mix"),
         DRY("Dry mix"),
@@ -45,7 +45,7 @@ public record Mix(
 
         private final String word;
 
-        Kind(String word) {
+        Blend(String word) {
             this.word = word;
         }
     }
@@ -68,7 +68,7 @@ public record Mix(
 
     /** The bag by the moment at which it is opened. */
     public String name() {
-        return "%s for “%s”".formatted(kind.word, stepTitle);
+        return "%s for “%s”".formatted(blend.word, stepTitle);
     }
 
     /** Grams of all of it, as it is weighed. */
@@ -101,7 +101,7 @@ public record Mix(
         return Item.nameOnly(id, name()).with(item -> item.allergens(allergens)
                 .origin(plant ? Origin.PLANT : Origin.ANIMAL)
                 .gramsPerMl(density(catalogue))
-                .traits(Set.of(kind == Kind.POURED ? Trait.LIQUID : Trait.DRY)));
+                .traits(Set.of(blend == Blend.POURED ? Trait.LIQUID : Trait.DRY)));
     }
 
     /** What it weighs when its parts stand beside each other; nothing is known of how they settle. */

@@ -241,14 +241,14 @@ public record Mixing(List<Mix> mixes) {
                 }
             }
         }
-        Mix.Kind kind = kind(lot.moment, chosen, catalogue);
+        Mix.Blend blend = blend(lot.moment, chosen, catalogue);
         String id = id(lot.moment, proportion(chosen));
-        Mix plain = new Mix(id, lot.moment.dish, lot.moment.step, kind, lot.moment.title, List.of(), shares);
+        Mix plain = new Mix(id, lot.moment.dish, lot.moment.step, blend, lot.moment.title, List.of(), shares);
         BigDecimal more = more(plain, exact, catalogue, chosen);
         List<Mix.Part> parts = chosen.stream()
                 .map(piece -> part(piece, Known.in(exact, piece.line.line()), more, catalogue))
                 .toList();
-        return new Mix(id, lot.moment.dish, lot.moment.step, kind, lot.moment.title, parts, shares);
+        return new Mix(id, lot.moment.dish, lot.moment.step, blend, lot.moment.title, parts, shares);
     }
 
     /** From what is in it and not from whose turn it is: a batch is never taken for one with something else in it. */
@@ -269,7 +269,7 @@ public record Mixing(List<Mix> mixes) {
         List<Mix.Part> parts = chosen.stream()
                 .map(piece -> part(piece, Known.in(exact, piece.line.line()), BigDecimal.ONE, catalogue))
                 .toList();
-        Item bag = new Mix(mix.id(), mix.dish(), mix.step(), mix.kind(), mix.stepTitle(), parts, mix.shares())
+        Item bag = new Mix(mix.id(), mix.dish(), mix.step(), mix.blend(), mix.stepTitle(), parts, mix.shares())
                 .item(catalogue);
         BigDecimal packed = mix.shares().values().stream()
                 .map(share -> Portion.of(mix.dish(), bag, share, false).grams())
@@ -287,16 +287,16 @@ public record Mixing(List<Mix> mixes) {
                 Portion.up(needed, Portion.step(catalogue.get(piece.line.item()), needed)));
     }
 
-    private static Mix.Kind kind(Moment moment, List<Piece> pieces, Catalogue catalogue) {
+    private static Mix.Blend blend(Moment moment, List<Piece> pieces, Catalogue catalogue) {
         if (moment.poured) {
-            return Mix.Kind.POURED;
+            return Mix.Blend.POURED;
         }
         List<Item> items =
                 pieces.stream().map(piece -> catalogue.get(piece.line.item())).toList();
         if (items.stream().anyMatch(item -> item.has(Trait.FLOUR))) {
-            return Mix.Kind.FLOUR;
+            return Mix.Blend.FLOUR;
         }
-        return items.stream().allMatch(item -> item.has(Trait.SPICE)) ? Mix.Kind.SPICES : Mix.Kind.DRY;
+        return items.stream().allMatch(item -> item.has(Trait.SPICE)) ? Mix.Blend.SPICES : Mix.Blend.DRY;
     }
 
     /** The mix that a line of somebody's kit is in; empty: it is weighed by itself. */

@@ -133,6 +133,14 @@ class LogBrowserTest {
                         .locator("tr")
                         .filter(new Locator.FilterOptions().setHasText("cooked " + at.toLocalDate())))
                 .containsText(pierogi().title());
+        String kept = page.locator("table").first().innerText();
+        page.navigate("/classes/%d/air/close".formatted(id));
+        page.click(".closing > button.press");
+        assertThat(page.locator(".told ul")).containsText("Corrected");
+        page.navigate("/pantry");
+        assertThat(page.locator("table").first().innerText())
+                .as("closed twice, kept once")
+                .isEqualTo(kept);
 
         page.navigate("/reports");
         noViolations(page);

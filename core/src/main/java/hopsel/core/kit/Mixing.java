@@ -12,7 +12,6 @@ import hopsel.core.measure.Decimals;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -21,7 +20,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.stream.Collectors;
 
 /**
@@ -40,7 +38,6 @@ public record Mixing(List<Mix> mixes) {
     public static final Mixing NONE = new Mixing(List.of());
 
     private static final int FEWEST = 2;
-    private static final int HEX = 8;
     /** No item of a catalogue has one like it. */
     private static final String PREFIX = "mix:";
     /** Digits to which the parts of two kits stand in the same proportion. */
@@ -253,9 +250,7 @@ public record Mixing(List<Mix> mixes) {
 
     /** From what is in it and not from whose turn it is: a batch is never taken for one with something else in it. */
     private static String id(Moment moment, String proportion) {
-        String inside = UUID.nameUUIDFromBytes(proportion.getBytes(StandardCharsets.UTF_8))
-                .toString()
-                .substring(0, HEX);
+        String inside = "%08x".formatted(proportion.hashCode());
         return "%s%s-%s-%s".formatted(PREFIX, moment.dish, moment.step, inside);
     }
 

@@ -9,6 +9,9 @@ import hopsel.core.provision.Pantry.Turnover;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -64,6 +67,40 @@ public record LeftOver(String dish, BigDecimal portions, Went went, Optional<Loc
                                 grams(planned),
                                 useBy,
                                 true));
+    }
+
+    /**
+     * What a closing does to the shelf after another: by how much more or less is kept of each dish than was written
+     * down before.
+     *
+     * @param before left-overs of the closing before; empty: it is the first
+     */
+    public static List<Movement> corrected(List<LeftOver> before, List<LeftOver> after, PlannedClass planned) {
+        Map<String, Movement> moved = new LinkedHashMap<>();
+        after.forEach(own -> own.movement(planned).ifPresent(line -> moved.put(line.item(), line)));
+        for (LeftOver own : before) {
+            own.movement(planned)
+                    .map(LeftOver::takenBack)
+                    .ifPresent(line -> moved.merge(line.item(), line, LeftOver::together));
+        }
+        return moved.values().stream()
+                .filter(line -> before.isEmpty() || line.grams().signum() != 0)
+                .toList();
+    }
+
+    private static Movement takenBack(Movement line) {
+        return new Movement(line.kind(), line.item(), line.batch(), line.grams().negate(), line.useBy(), line.opened());
+    }
+
+    /** The date is that of the later closing. */
+    private static Movement together(Movement later, Movement earlier) {
+        return new Movement(
+                later.kind(),
+                later.item(),
+                later.batch(),
+                later.grams().add(earlier.grams()),
+                later.useBy(),
+                later.opened());
     }
 
     /**

@@ -219,6 +219,29 @@ class OnAirTest {
     }
 
     @Test
+    void aSecondClosingBringsTheShelfToWhatItSays() {
+        Dish dish = COOKING.dishes().get(0);
+        LeftOver two = new LeftOver(dish.id(), BigDecimal.valueOf(2), Went.SHELF, Optional.empty());
+        LeftOver one = new LeftOver(dish.id(), BigDecimal.ONE, Went.SHELF, Optional.of(LocalDate.of(2027, 2, 15)));
+        LeftOver thrown = new LeftOver(dish.id(), BigDecimal.valueOf(2), Went.THROWN, Optional.empty());
+        BigDecimal serving = one.grams(PLANNED);
+        assertThat(LeftOver.corrected(List.of(), List.of(two), PLANNED))
+                .singleElement()
+                .satisfies(line -> assertThat(line.grams()).isEqualByComparingTo(two.grams(PLANNED)));
+        assertThat(LeftOver.corrected(List.of(two), List.of(one), PLANNED))
+                .singleElement()
+                .satisfies(line -> {
+                    assertThat(line.grams()).isEqualByComparingTo(serving.negate());
+                    assertThat(line.useBy()).isEqualTo(one.useBy());
+                });
+        assertThat(LeftOver.corrected(List.of(two), List.of(thrown), PLANNED))
+                .singleElement()
+                .satisfies(line -> assertThat(line.grams())
+                        .isEqualByComparingTo(two.grams(PLANNED).negate()));
+        assertThat(LeftOver.corrected(List.of(two), List.of(two), PLANNED)).isEmpty();
+    }
+
+    @Test
     void whatIsLeftIsWeighedByWhatWentInAndWhatIsThrownAwayCostsWhatItCost() {
         Dish dish = COOKING.dishes().get(0);
         LeftOver thrown = new LeftOver(dish.id(), BigDecimal.valueOf(2), Went.THROWN, Optional.empty());

@@ -1,5 +1,6 @@
 package hopsel.web.account;
 
+import hopsel.web.frame.AllOrNothing;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.LabelSheet;
@@ -29,8 +30,10 @@ class MeController {
     private final Staff staff;
     private final AccountMapper mapper;
     private final SecondFactor factor;
+    private final AllOrNothing all;
 
-    MeController(Staff staff, AccountMapper mapper, SecondFactor factor) {
+    MeController(Staff staff, AccountMapper mapper, SecondFactor factor, AllOrNothing all) {
+        this.all = all;
         this.staff = staff;
         this.mapper = mapper;
         this.factor = factor;
@@ -84,8 +87,11 @@ class MeController {
             if (!staff.isPassword(account(who), fields.getOrDefault("old", ""))) {
                 throw new BadEntryException("old", "is not your password now. Type it once more.");
             }
-            staff.password(who.getName(), Passwords.read(fields));
-            staff.signOutEverywhere(who.getName());
+            String wanted = Passwords.read(fields);
+            all.of(() -> {
+                staff.password(who.getName(), wanted);
+                staff.signOutEverywhere(who.getName());
+            });
             request.getSession().invalidate();
             return new ModelAndView("redirect:/sign-in?changed");
         } catch (BadEntryException e) {

@@ -12,6 +12,7 @@ import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.Guests;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
+import hopsel.web.frame.AllOrNothing;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.house.VenueStore;
 import hopsel.web.plan.PlanDesk;
@@ -44,11 +45,12 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.concurrent.atomic.AtomicLong;
 
 /** Lists classes, brings them in from files and takes them out again. */
 @Controller
@@ -65,6 +67,7 @@ class ClassesController {
     private final Catalogue catalogue;
     private final VenueStore venues;
     private final Clock clock;
+    private final AllOrNothing all;
 
     ClassesController(
             ClassStore store,
@@ -73,7 +76,9 @@ class ClassesController {
             PlanDesk desk,
             Catalogue catalogue,
             VenueStore venues,
-            Clock clock) {
+            Clock clock,
+            AllOrNothing all) {
+        this.all = all;
         this.venues = venues;
         this.store = store;
         this.changes = changes;
@@ -158,11 +163,12 @@ class ClassesController {
             throws IOException {
         try {
             CookingClass wanted = ClassFile.read(file.getBytes(), catalogue);
-            changes.change(id, version, wanted, Wishes.NONE, who.getName(), "replaced by a file");
-            next.addFlashAttribute(
-                    "toldLines",
-                    Stream.concat(Stream.of("Class replaced."), guests.join(id, wanted.attendees()).stream())
-                            .toList());
+            List<String> told = new ArrayList<>(List.of("Class replaced."));
+            all.of(() -> {
+                changes.change(id, version, wanted, Wishes.NONE, who.getName(), "replaced by a file");
+                told.addAll(guests.join(id, wanted.attendees()));
+            });
+            next.addFlashAttribute("toldLines", told);
         } catch (FaultyFileException e) {
             return refused(file.getOriginalFilename(), e.findings());
         } catch (StaleClassException e) {
@@ -209,11 +215,14 @@ class ClassesController {
             CookingClass copy = cooking.starting(
                             LocalDate.parse(day).atTime(cooking.startsAt().toLocalTime()))
                     .withAttendees(List.of());
-            long fresh = store.add(copy);
-            changes.change(fresh, 1, copy, stored.wishes(), who.getName(), "held again");
-            venues.of(id).ifPresent(venue -> venues.assign(fresh, venue.id()));
+            AtomicLong fresh = new AtomicLong();
+            all.of(() -> {
+                fresh.set(store.add(copy));
+                changes.change(fresh.get(), 1, copy, stored.wishes(), who.getName(), "held again");
+                venues.of(id).ifPresent(venue -> venues.assign(fresh.get(), venue.id()));
+            });
             next.addFlashAttribute("told", "classes.again.done");
-            return "redirect:/classes/%d/set-up".formatted(fresh);
+            return "redirect:/classes/%d/set-up".formatted(fresh.get());
         } catch (DateTimeParseException e) {
             next.addFlashAttribute("warned", "classes.again.day");
             return "redirect:/classes/" + id;

@@ -6,6 +6,8 @@ import hopsel.core.guest.Contact;
 import hopsel.core.guest.Particulars;
 import hopsel.core.handout.Statements;
 import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.Guests;
+import hopsel.web.frame.AllOrNothing;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;
@@ -48,6 +50,8 @@ class EditionController {
     private final GuestStore guests;
     private final ParticularsStore particulars;
     private final PostOffice post;
+    private final AllOrNothing all;
+    private final Guests room;
 
     EditionController(
             OwnAddress address,
@@ -57,7 +61,11 @@ class EditionController {
             HandoutDesk desk,
             GuestStore guests,
             ParticularsStore particulars,
-            PostOffice post) {
+            PostOffice post,
+            AllOrNothing all,
+            Guests room) {
+        this.room = room;
+        this.all = all;
         this.address = address;
         this.pages = pages;
         this.classes = classes;
@@ -179,11 +187,16 @@ class EditionController {
             @RequestParam("number") int number,
             @RequestParam(value = "alone", defaultValue = "") String alone,
             RedirectAttributes next) {
+        all.of(() -> released(id, number, alone.isEmpty() ? State.REVIEWED : State.REVIEW, next));
+        return back(id);
+    }
+
+    private void released(long id, int number, State from, RedirectAttributes next) {
+        room.lock(id);
         Map<String, Integer> have = editions.sent(id);
-        State from = alone.isEmpty() ? State.REVIEWED : State.REVIEW;
         if (!editions.advance(id, number, from, State.RELEASED, null)) {
             next.addFlashAttribute("warned", "edition.not-reviewed");
-            return back(id);
+            return;
         }
         Matters now = editions.in(id, number);
         Map<String, Particulars> known = particulars.of(id);
@@ -216,7 +229,6 @@ class EditionController {
                             case 1 -> "Released. One was told what changed.";
                             default -> "Released. %d were told what changed.".formatted(told);
                         }));
-        return back(id);
     }
 
     private String correction(long id, CookingClass cooking, Attendee attendee, List<DiffRow> rows) {
@@ -246,6 +258,13 @@ class EditionController {
     /** Sends the released edition to everybody who has an address and does not have it yet. */
     @PostMapping("/classes/{id}/handouts/send")
     String sendOut(@PathVariable("id") long id, RedirectAttributes next) {
+        all.of(() -> sentOut(id, next));
+        return back(id);
+    }
+
+    private void sentOut(long id, RedirectAttributes next) {
+        // Whoever presses at the same moment finds that everybody has theirs.
+        room.lock(id);
         Edition edition = editions.released(id).orElseThrow(NotFoundException::new);
         CookingClass cooking =
                 classes.find(id).orElseThrow(NotFoundException::new).cooking();
@@ -278,6 +297,5 @@ class EditionController {
         }
         told.add(0, sent == 1 ? "One handout was sent." : "%d handouts were sent.".formatted(sent));
         next.addFlashAttribute("toldLines", told);
-        return back(id);
     }
 }

@@ -22,11 +22,14 @@ class Pictures {
         this.mapper = mapper;
     }
 
-    /** Keeps a picture; its number. */
-    long keep(long classId, byte[] file) throws BadPictureException {
+    /** A picture as it would be kept. */
+    static NewPicture read(long classId, byte[] file) throws BadPictureException {
         BufferedImage picture = SafePicture.smaller(SafePicture.decode(file), LARGEST_EDGE);
-        NewPicture row =
-                new NewPicture(classId, picture.getWidth(), picture.getHeight(), SafePicture.write(picture, "jpeg"));
+        return new NewPicture(classId, picture.getWidth(), picture.getHeight(), SafePicture.write(picture, "jpeg"));
+    }
+
+    /** Keeps a picture; its number. */
+    long keep(NewPicture row) {
         mapper.addPicture(row);
         return row.getId();
     }

@@ -10,11 +10,13 @@ import hopsel.core.handout.Statements;
 import hopsel.core.planned.PlannedClass;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
+import hopsel.web.frame.AllOrNothing;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.SafePicture.BadPictureException;
 import hopsel.web.frame.Station;
+import hopsel.web.handout.HandoutMapper.NewPicture;
 import hopsel.web.plan.ClassPages;
 
 import org.springframework.http.HttpStatus;
@@ -47,8 +49,16 @@ class WordsController {
     private final WordsStore store;
     private final Pictures pictures;
     private final HandoutDesk desk;
+    private final AllOrNothing all;
 
-    WordsController(ClassPages pages, ClassStore classes, WordsStore store, Pictures pictures, HandoutDesk desk) {
+    WordsController(
+            ClassPages pages,
+            ClassStore classes,
+            WordsStore store,
+            Pictures pictures,
+            HandoutDesk desk,
+            AllOrNothing all) {
+        this.all = all;
         this.pages = pages;
         this.classes = classes;
         this.store = store;
@@ -127,24 +137,26 @@ class WordsController {
             throw new NotFoundException();
         }
         try {
-            long number = pictures.keep(id, file.getBytes());
+            NewPicture read = Pictures.read(id, file.getBytes());
             HostWords before = store.of(id).words();
             DishWords own = before.dish(dish);
-            Map<String, DishWords> dishes = new LinkedHashMap<>(before.dishes());
-            dishes.put(
-                    dish,
-                    new DishWords(
-                            own.story(),
-                            own.tips(),
-                            own.makeAhead(),
-                            own.fridge(),
-                            own.freezer(),
-                            own.reheat(),
-                            own.variants(),
-                            own.cautions(),
-                            own.hidden(),
-                            Optional.of(number)));
-            store.keep(id, version, new HostWords(before.intro(), dishes, before.marks()));
+            all.of(() -> {
+                Map<String, DishWords> dishes = new LinkedHashMap<>(before.dishes());
+                dishes.put(
+                        dish,
+                        new DishWords(
+                                own.story(),
+                                own.tips(),
+                                own.makeAhead(),
+                                own.fridge(),
+                                own.freezer(),
+                                own.reheat(),
+                                own.variants(),
+                                own.cautions(),
+                                own.hidden(),
+                                Optional.of(pictures.keep(read))));
+                store.keep(id, version, new HostWords(before.intro(), dishes, before.marks()));
+            });
         } catch (BadPictureException e) {
             next.addFlashAttribute("warnedLines", List.of(e.getMessage()));
         } catch (StaleClassException e) {

@@ -6,7 +6,6 @@ import hopsel.core.log.LeftOver;
 import hopsel.core.log.LeftOver.Went;
 import hopsel.core.log.Served;
 import hopsel.core.planned.PlannedClass;
-import hopsel.core.provision.Pantry.Movement;
 import hopsel.web.air.Experience;
 import hopsel.web.air.Experience.Evening;
 import hopsel.web.frame.Entered;
@@ -14,9 +13,10 @@ import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
 import hopsel.web.handout.WordsStore;
+import hopsel.web.log.Closings.Shelf;
 import hopsel.web.plan.ClassPages;
-import hopsel.web.provision.PantryClosing;
 
+import org.springframework.context.MessageSource;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -36,6 +36,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -48,7 +49,8 @@ class ClosingController {
     private final Experience experience;
     private final ClosingStore store;
     private final WordsStore words;
-    private final PantryClosing pantry;
+    private final Closings closings;
+    private final MessageSource messages;
     private final EveningLessons teaching;
 
     ClosingController(
@@ -56,13 +58,15 @@ class ClosingController {
             Experience experience,
             ClosingStore store,
             WordsStore words,
-            PantryClosing pantry,
+            Closings closings,
+            MessageSource messages,
             EveningLessons teaching) {
         this.pages = pages;
         this.experience = experience;
         this.store = store;
         this.words = words;
-        this.pantry = pantry;
+        this.closings = closings;
+        this.messages = messages;
         this.teaching = teaching;
     }
 
@@ -132,22 +136,9 @@ class ClosingController {
             for (Dish dish : cooking.dishes()) {
                 left(new Entered(fields.toSingleValueMap()), dish).ifPresent(left::add);
             }
-            boolean first = store.closed(id).isEmpty();
-            store.close(id, served, left, who.getName());
-            List<String> told = new ArrayList<>(List.of("Closed."));
-            if (first) {
-                List<Movement> kept = left.stream()
-                        .flatMap(one -> one.movement(planned).stream())
-                        .toList();
-                pantry.keep(id, kept, who.getName());
-                told.add(
-                        pantry.settle(id, who.getName())
-                                ? "The pantry is settled: what was bought came in, what was used went out."
-                                : "The pantry was settled before.");
-            } else {
-                told.add("What is on the shelf stays as it was written down at the first closing. Count it in the "
-                        + "pantry if it is another.");
-            }
+            Shelf shelf = closings.close(id, planned, served, left, who.getName());
+            List<String> told =
+                    new ArrayList<>(List.of(messages.getMessage("close.done." + shelf, null, Locale.ENGLISH)));
             left.stream().filter(one -> one.useBy().isPresent()).forEach(one -> late(id, planned, one)
                     .ifPresent(told::add));
             next.addFlashAttribute("toldLines", told);

@@ -13,6 +13,7 @@ import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
+import hopsel.web.frame.AllOrNothing;
 import hopsel.web.frame.Download;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.Station;
@@ -33,6 +34,7 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /** What a class that was on air teaches: planned and actual, what was noted, and how long steps really take. */
 @Controller
@@ -45,6 +47,7 @@ class LogController {
     private final VoteStore votes;
     private final Lessons lessons;
     private final EveningLessons teaching;
+    private final AllOrNothing all;
 
     LogController(
             ClassPages pages,
@@ -53,7 +56,9 @@ class LogController {
             ClassChanges changes,
             VoteStore votes,
             Lessons lessons,
-            EveningLessons teaching) {
+            EveningLessons teaching,
+            AllOrNothing all) {
+        this.all = all;
         this.pages = pages;
         this.experience = experience;
         this.classes = classes;
@@ -146,9 +151,18 @@ class LogController {
                 .findFirst()
                 .orElseThrow(NotFoundException::new);
         try {
-            changes.change(
-                    id, version, tasted.in(stored.cooking()), stored.wishes(), who.getName(), "amount found by taste");
-            int dishes = lessons.taste(evening.planned().cooking().dish(tasted.dish()), tasted, who.getName());
+            AtomicInteger onBench = new AtomicInteger();
+            all.of(() -> {
+                changes.change(
+                        id,
+                        version,
+                        tasted.in(stored.cooking()),
+                        stored.wishes(),
+                        who.getName(),
+                        "amount found by taste");
+                onBench.set(lessons.taste(evening.planned().cooking().dish(tasted.dish()), tasted, who.getName()));
+            });
+            int dishes = onBench.get();
             next.addFlashAttribute(
                     "toldLines",
                     List.of("Taken into the recipe of this class%s."

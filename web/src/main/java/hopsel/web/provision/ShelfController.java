@@ -1,6 +1,7 @@
 package hopsel.web.provision;
 
 import hopsel.core.item.Catalogue;
+import hopsel.web.frame.AllOrNothing;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
@@ -30,8 +31,10 @@ class ShelfController {
     private final ShelfStore store;
     private final PantryClosing closing;
     private final Clock clock;
+    private final AllOrNothing all;
 
-    ShelfController(ShoppingDesk desk, ShelfStore store, PantryClosing closing, Clock clock) {
+    ShelfController(ShoppingDesk desk, ShelfStore store, PantryClosing closing, Clock clock, AllOrNothing all) {
+        this.all = all;
         this.desk = desk;
         this.store = store;
         this.closing = closing;
@@ -51,25 +54,27 @@ class ShelfController {
             if (catalogue.find(item).isEmpty()) {
                 throw new NotFoundException();
             }
-            if (fields.containsKey("shop")) {
-                store.put(
-                        item,
-                        new ShelfStore.Shelf(
-                                in.text("shop").orElse(""),
-                                in.text("aisle").orElse(""),
-                                in.whole("lead-days", 0, 90).orElse(0)));
-            }
-            Optional<BigDecimal> grams = in.positive("grams");
-            Optional<BigDecimal> price = in.number("price");
-            if (grams.isPresent() && price.isPresent()) {
-                store.price(
-                        item,
-                        in.text("shop").orElse(""),
-                        grams.get(),
-                        price.get().max(BigDecimal.ZERO),
-                        LocalDate.now(clock),
-                        who.getName());
-            }
+            all.of(() -> {
+                if (fields.containsKey("shop")) {
+                    store.put(
+                            item,
+                            new ShelfStore.Shelf(
+                                    in.text("shop").orElse(""),
+                                    in.text("aisle").orElse(""),
+                                    in.whole("lead-days", 0, 90).orElse(0)));
+                }
+                Optional<BigDecimal> grams = in.positive("grams");
+                Optional<BigDecimal> price = in.number("price");
+                if (grams.isPresent() && price.isPresent()) {
+                    store.price(
+                            item,
+                            in.text("shop").orElse(""),
+                            grams.get(),
+                            price.get().max(BigDecimal.ZERO),
+                            LocalDate.now(clock),
+                            who.getName());
+                }
+            });
         } catch (BadEntryException e) {
             next.addFlashAttribute("warnedLines", List.of("%s %s".formatted(e.field(), e.getMessage())));
         }

@@ -9,6 +9,7 @@ import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
+import hopsel.web.frame.AllOrNothing;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.house.VenueStore;
 import hopsel.web.house.VenueStore.Stored;
@@ -34,8 +35,11 @@ class KitchenController {
     private final ClassChanges changes;
     private final VenueStore venues;
     private final Catalogue catalogue;
+    private final AllOrNothing all;
 
-    KitchenController(ClassStore store, ClassChanges changes, VenueStore venues, Catalogue catalogue) {
+    KitchenController(
+            ClassStore store, ClassChanges changes, VenueStore venues, Catalogue catalogue, AllOrNothing all) {
+        this.all = all;
         this.store = store;
         this.changes = changes;
         this.venues = venues;
@@ -44,7 +48,6 @@ class KitchenController {
 
     /** The class is held in another kitchen. */
     @PostMapping("/classes/{id}/kitchen")
-    @Transactional
     String hold(
             @PathVariable("id") long id, @RequestParam("venue") long venue, Principal who, RedirectAttributes next) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
@@ -56,10 +59,12 @@ class KitchenController {
             return page(id);
         }
         try {
-            if (!wanted.equals(stored.cooking())) {
-                changes.change(id, stored.version(), wanted, stored.wishes(), who.getName(), "kitchen");
-            }
-            venues.assign(id, venue);
+            all.of(() -> {
+                if (!wanted.equals(stored.cooking())) {
+                    changes.change(id, stored.version(), wanted, stored.wishes(), who.getName(), "kitchen");
+                }
+                venues.assign(id, venue);
+            });
             next.addFlashAttribute(
                     "toldLines",
                     List.of("Held in “%s” now.".formatted(taken.venue().name())));

@@ -79,6 +79,7 @@ final class RunningApplication {
                         "--server.port=" + port,
                         "--hopsel.demo=" + demo,
                         "--hopsel.demo-evenings=false",
+                        "--hopsel.reminders-every=86400000",
                         "--hopsel.first-password=" + PASSWORD);
     }
 

@@ -16,7 +16,10 @@ interface PostMapper {
     List<MailRow> last(@Param("most") int most);
 
     /** Letters that no server has taken yet, the oldest first. */
-    List<MailRow> waiting();
+    List<MailRow> waiting(@Param("now") LocalDateTime now);
+
+    /** 1 where no other server is handing it over. */
+    int claim(@Param("id") long id, @Param("now") LocalDateTime now, @Param("until") LocalDateTime until);
 
     void handedOver(@Param("id") long id, @Param("problem") String problem);
 
@@ -37,7 +40,8 @@ interface PostMapper {
             LocalDateTime dueAt,
             boolean bounced,
             String problem,
-            boolean handedOver) {}
+            boolean handedOver,
+            String unsubscribe) {}
 
     record RuleRow(String bounce, int delayMinutes) {}
 }

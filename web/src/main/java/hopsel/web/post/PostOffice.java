@@ -3,15 +3,21 @@ package hopsel.web.post;
 import hopsel.web.post.PostMapper.MailRow;
 import hopsel.web.post.PostMapper.RuleRow;
 
+import jakarta.mail.MessagingException;
+import jakarta.mail.internet.MimeMessage;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.mail.MailException;
-import org.springframework.mail.SimpleMailMessage;
 import org.springframework.mail.javamail.JavaMailSender;
+import org.springframework.mail.javamail.MimeMessageHelper;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -28,20 +34,26 @@ public class PostOffice {
     /** What looks like an address; whether it is one, only its server knows. */
     private static final Pattern ADDRESS = Pattern.compile("[^\\s@,;<>\"]+@[^\\s@,;<>\"]+\\.[^\\s@,;<>\"]+");
 
+    private static final Logger LOG = LoggerFactory.getLogger(PostOffice.class);
     private static final int SHOWN = 300;
+    /** For how long a letter is left to the server that is handing it over. */
+    private static final Duration LEASE = Duration.ofMinutes(2);
 
     private final PostMapper mapper;
     private final ObjectProvider<JavaMailSender> server;
+    private final LetterPaper letters;
     private final String from;
     private final Clock clock;
 
     PostOffice(
             PostMapper mapper,
             ObjectProvider<JavaMailSender> server,
+            LetterPaper letters,
             @Value("${hopsel.mail.from:hopsel@localhost}") String from,
             Clock clock) {
         this.mapper = mapper;
         this.server = server;
+        this.letters = letters;
         this.from = from;
         this.clock = clock;
     }
@@ -51,39 +63,48 @@ public class PostOffice {
         return ADDRESS.matcher(contact.strip()).matches();
     }
 
+    /** Sends a letter that nobody can ask to have no more of. */
+    public boolean send(long classId, String attendee, String address, String subject, String body) {
+        return send(new Letter(classId, attendee, address, subject, body, ""));
+    }
+
     /**
      * Sends a letter; false where it came back at once. It is written down with whatever else happens in the same
      * transaction, and handed over to a mail server afterwards.
      */
-    public boolean send(long classId, String attendee, String address, String subject, String body) {
+    boolean send(Letter letter) {
         RuleRow rule = rule();
+        String address = letter.address();
         boolean bounced = !rule.bounce().isBlank()
                 && address.toLowerCase(Locale.ROOT).contains(rule.bounce().toLowerCase(Locale.ROOT));
         String problem = bounced ? "There is no such box." : "";
         LocalDateTime now = now();
         mapper.add(new MailRow(
                 0,
-                classId,
-                attendee,
+                letter.classId(),
+                letter.attendee(),
                 address.strip(),
-                subject.replaceAll("[\\r\\n]+", " "),
-                body,
+                letter.subject().replaceAll("[\\r\\n]+", " "),
+                letter.body(),
                 now,
                 now.plusMinutes(rule.delayMinutes()),
                 bounced,
                 problem,
-                bounced || !isReal()));
+                bounced || !isReal(),
+                letter.unsubscribe()));
         return !bounced;
     }
 
     /**
-     * Hands over what was written and not yet taken by a mail server: also what was written just before a power cut.
+     * Hands over what was written and not yet taken by a mail server: also what was written just before a power cut. A
+     * letter that was taken just before one is handed over once more, under the same number, by which servers know it.
      */
-    @Scheduled(fixedDelay = 5_000)
+    @Scheduled(fixedDelayString = "${hopsel.mail.every:5000}")
     void handOver() {
-        for (MailRow row : isReal() ? mapper.waiting() : List.<MailRow>of()) {
-            String problem = handOver(row.address(), row.subject(), row.body());
-            mapper.handedOver(row.id(), problem);
+        for (MailRow row : isReal() ? mapper.waiting(now()) : List.<MailRow>of()) {
+            if (mapper.claim(row.id(), now(), now().plus(LEASE)) == 1) {
+                mapper.handedOver(row.id(), handOver(row));
+            }
         }
     }
 
@@ -96,22 +117,41 @@ public class PostOffice {
         return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
-    private String handOver(String address, String subject, String body) {
+    private String handOver(MailRow row) {
         JavaMailSender real = server.getIfAvailable();
         if (real == null) {
             return "";
         }
-        SimpleMailMessage message = new SimpleMailMessage();
-        message.setFrom(from);
-        message.setTo(address.strip());
-        message.setSubject(subject.replaceAll("[\\r\\n]+", " "));
-        message.setText(body);
         try {
+            MimeMessage message = real.createMimeMessage();
+            MimeMessageHelper both = new MimeMessageHelper(message, true, StandardCharsets.UTF_8.name());
+            both.setFrom(from);
+            both.setTo(row.address());
+            both.setSubject(row.subject());
+            both.setText(row.body(), letters.html(row.subject(), row.body()));
+            message.setHeader("Message-ID", "<hopsel-%d-%d@%s>".formatted(row.id(), number(row), domain()));
+            if (!row.unsubscribe().isEmpty()) {
+                message.setHeader("List-Unsubscribe", "<%s>".formatted(row.unsubscribe()));
+            }
             real.send(message);
             return "";
-        } catch (MailException e) {
+        } catch (MailException | MessagingException e) {
+            LOG.warn("A letter was not taken.", e);
             return "The mail server did not take it.";
         }
+    }
+
+    private static long number(MailRow row) {
+        return row.sentAt().toInstant(ZoneOffset.UTC).toEpochMilli();
+    }
+
+    private String domain() {
+        return from.substring(from.indexOf('@') + 1).replaceAll("[^A-Za-z0-9.-]", "");
+    }
+
+    /** Whether a letter went to an address within a day. */
+    boolean today(String address) {
+        return mapper.since(address.strip(), now().minusDays(1)) > 0;
     }
 
     RuleRow rule() {
@@ -122,8 +162,8 @@ public class PostOffice {
         mapper.putRule(new RuleRow(bounce, minutes));
     }
 
-    /** A letter, and how it stands. */
-    public record Letter(MailRow mail, State state) {}
+    /** A letter that was written, and how it stands. */
+    public record Sent(MailRow mail, State state) {}
 
     /** How a letter stands. */
     public enum State {
@@ -133,12 +173,12 @@ public class PostOffice {
     }
 
     /** The last letters. */
-    List<Letter> letters() {
+    List<Sent> letters() {
         LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
         return mapper.last(SHOWN).stream()
                 .map(mail -> {
                     State arrived = mail.bounced() ? State.CAME_BACK : State.THERE;
-                    return new Letter(mail, mail.dueAt().isAfter(now) ? State.UNDER_WAY : arrived);
+                    return new Sent(mail, mail.dueAt().isAfter(now) ? State.UNDER_WAY : arrived);
                 })
                 .toList();
     }

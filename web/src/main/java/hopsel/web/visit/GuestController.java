@@ -7,6 +7,7 @@ import hopsel.core.diet.OwnMenu;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Source;
 import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Contact;
 import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.KitPacker;
@@ -35,6 +36,8 @@ import hopsel.web.handout.HandoutDesk.Written;
 import hopsel.web.handout.HandoutPdf;
 import hopsel.web.handout.HandoutPdf.Paper;
 import hopsel.web.plan.PlanDesk;
+import hopsel.web.post.PostOffice;
+import hopsel.web.post.Reminders;
 import hopsel.web.tick.LabelsRead;
 import hopsel.web.vote.VoteStore;
 
@@ -49,6 +52,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -80,6 +84,7 @@ class GuestController {
     private final Figures figures;
     private final Catalogue builtIn;
     private final Clock clock;
+    private final Reminders reminders;
 
     GuestController(
             OwnAddress address,
@@ -96,7 +101,9 @@ class GuestController {
             EditionStore editions,
             Figures figures,
             Catalogue builtIn,
-            Clock clock) {
+            Clock clock,
+            Reminders reminders) {
+        this.reminders = reminders;
         this.address = address;
         this.store = store;
         this.signups = signups;
@@ -161,11 +168,29 @@ class GuestController {
         return "guest/guest";
     }
 
+    /** A guest is reminded by mail, or not any more. */
+    @PostMapping("/guest/{token}/reminders")
+    String reminders(
+            @PathVariable("token") String token,
+            @RequestParam("wanted") boolean wanted,
+            HttpServletResponse response,
+            RedirectAttributes next) {
+        Seen seen = open(token, response);
+        reminders.want(seen.id, seen.attendee.id(), wanted);
+        next.addFlashAttribute("told", wanted ? "guest.reminders.on" : "guest.reminders.off");
+        return "redirect:/guest/%s#reminders".formatted(token);
+    }
+
     private void fill(Seen seen, String token, Model model) {
         CookingClass cooking = seen.planned.cooking();
         model.addAttribute("token", token);
         model.addAttribute("waiting", seen.waiting);
         Particulars known = particulars.of(seen.id).getOrDefault(seen.attendee.id(), Particulars.UNKNOWN);
+        model.addAttribute(
+                "reminded",
+                PostOffice.isAddress(Contact.mail(known.contact()))
+                        ? reminders.wanted(seen.id, seen.attendee.id())
+                        : null);
         model.addAttribute("known", known);
         model.addAttribute("shown", GuestFields.shown(seen.attendee, known, seen.planned.catalogue()));
         model.addAttribute("signup", signups.of(seen.id));

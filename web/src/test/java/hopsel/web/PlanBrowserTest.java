@@ -81,7 +81,7 @@ class PlanBrowserTest {
         page.fill("[name=title]", "Half typed");
         page.fill("[name=air]", "an hour");
         page.locator("[name=air]").blur();
-        assertThat(page.locator("#wrong")).containsText("Minutes on air");
+        assertThat(page.locator("#wrong")).containsText("Length");
         assertThat(page.locator("#wrong")).containsText("an hour");
         assertThat(page.locator("[name=title]")).hasValue("Half typed");
         type(page, "air", "45");

@@ -50,6 +50,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -309,6 +310,8 @@ class BenchController {
             return refused(stored, e.field(), e.getMessage(), fields);
         } catch (RefusedEditException e) {
             return refused(stored, "", e.getMessage(), fields);
+        } catch (NoSuchElementException e) {
+            return refused(stored, "", "That is not there any more. Look at the dish as it is now.", fields);
         }
     }
 

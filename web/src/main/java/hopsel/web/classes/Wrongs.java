@@ -14,6 +14,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.ModelAndView;
 
 import java.util.Arrays;
@@ -69,6 +70,13 @@ class Wrongs {
                         .formatted(entry.getKey(), entry.getValue().length()))
                 .toList();
         return page(HttpStatus.UNPROCESSABLE_CONTENT, "typed.too-long", longest, request);
+    }
+
+    /** A field that no page of ours fills in so: an old form, or one that somebody changed. */
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    ModelAndView odd(MethodArgumentTypeMismatchException problem, HttpServletRequest request) {
+        LOG.warn("The field {} of {} was of another kind.", problem.getName(), request.getServletPath());
+        return page(HttpStatus.BAD_REQUEST, "typed.odd", List.of(), request);
     }
 
     @ExceptionHandler(BrokenClassException.class)

@@ -9,6 +9,7 @@ import hopsel.formats.json.Json;
 import hopsel.web.frame.Entered;
 import hopsel.web.frame.Entered.BadEntryException;
 
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -122,10 +123,15 @@ public final class GuestFields {
     private static Map<String, String> shown(String document) {
         Map<String, String> fields = new HashMap<>();
         if (document.startsWith("{")) {
-            JsonNode node = Json.read(document.getBytes(StandardCharsets.UTF_8));
-            node.properties()
-                    .forEach(
-                            entry -> fields.put(entry.getKey(), entry.getValue().asString("")));
+            try {
+                JsonNode node = Json.read(document.getBytes(StandardCharsets.UTF_8));
+                node.properties()
+                        .forEach(entry ->
+                                fields.put(entry.getKey(), entry.getValue().asString("")));
+            } catch (JacksonException e) {
+                // Nothing of ours: as if nothing had been shown.
+                fields.clear();
+            }
         }
         return fields;
     }

@@ -7,6 +7,7 @@ import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.PackingRun.Refusal;
 import hopsel.core.kit.StationTurn;
 import hopsel.core.planned.PlannedClass;
+import hopsel.web.frame.Bounded;
 import hopsel.web.tick.LabelsRead;
 
 import org.springframework.stereotype.Component;
@@ -14,6 +15,7 @@ import org.springframework.stereotype.Component;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -25,6 +27,10 @@ class PackingDesk {
     private final LabelsRead labels;
     private final Catalogue builtIn;
     private final Clock clock;
+    /** What follows from a class as it is worked out now; forgotten with it. */
+    private final Map<PlannedClass, Packing> together = Bounded.byIdentity();
+
+    private final Map<PlannedClass, Packing> apart = Bounded.byIdentity();
 
     PackingDesk(PackingStore store, LabelsRead labels, Catalogue builtIn, Clock clock) {
         this.store = store;
@@ -34,12 +40,15 @@ class PackingDesk {
     }
 
     Packing packing(PlannedClass planned) {
-        return Packing.of(planned.cooking(), builtIn, planned.kits(), planned.shopping());
+        return packing(planned, planned.cooking().provision().mixed());
     }
 
     /** As it would be packed with mixed bags, or without, whatever the class says. */
     Packing packing(PlannedClass planned, boolean mixed) {
-        return Packing.of(planned.cooking(), builtIn, planned.kits(), planned.shopping(), mixed);
+        return (mixed ? together : apart)
+                .computeIfAbsent(
+                        planned,
+                        own -> Packing.of(own.cooking(), builtIn, own.kits(), own.shopping(), mixed));
     }
 
     PackingRun run(long id, PlannedClass planned) {

@@ -17,12 +17,10 @@ public final class Bounded {
         return Caffeine.newBuilder().maximumSize(MOST).<K, V>build().asMap();
     }
 
-    /** An empty map from something that is held elsewhere, as itself and not as what equals it, and forgotten with it. */
+    /**
+     * An empty map from something that is held elsewhere, as itself and not as what equals it, and forgotten with it.
+     */
     public static <K, V> Map<K, V> byIdentity() {
-        return Caffeine.newBuilder()
-                .weakKeys()
-                .maximumSize(MOST)
-                .<K, V>build()
-                .asMap();
+        return Caffeine.newBuilder().weakKeys().maximumSize(MOST).<K, V>build().asMap();
     }
 }

@@ -1,5 +1,6 @@
 package hopsel.web.kit;
 
+import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.frame.NotFoundException;
@@ -28,17 +29,15 @@ class AttendeeStyleController {
     @PostMapping("/classes/{id}/attendees/{number}/style")
     String keep(
             @PathVariable("id") long id, @PathVariable("number") int number, @RequestParam Map<String, String> chosen) {
-        List<Attendee> attendees = desk.peek(id)
-                .orElseThrow(NotFoundException::new)
-                .stored()
-                .cooking()
-                .attendees();
+        CookingClass cooking =
+                desk.peek(id).orElseThrow(NotFoundException::new).stored().cooking();
+        List<Attendee> attendees = cooking.attendees();
         if (number < 1 || number > attendees.size()) {
             throw new NotFoundException();
         }
         styles.keep(id, attendees.get(number - 1).id(), chosen);
         return "handout".equals(chosen.get("back"))
                 ? "redirect:/classes/%d/handouts/%d".formatted(id, number)
-                : "redirect:/classes/%d/kits#kit%d".formatted(id, number);
+                : "redirect:" + KitsController.page(id, cooking, number);
     }
 }

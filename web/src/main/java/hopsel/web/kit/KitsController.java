@@ -1,6 +1,8 @@
 package hopsel.web.kit;
 
 import hopsel.core.bench.HouseStyle.Matter;
+import hopsel.core.classes.CookingClass;
+import hopsel.core.guest.Attendee;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.planned.PlannedClass;
@@ -12,6 +14,7 @@ import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.ParticularsStore;
 import hopsel.web.plan.ClassPages;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.security.Principal;
+import java.util.List;
 
 /** The kits of a class. */
 @Controller
@@ -28,6 +32,9 @@ class KitsController {
 
     private final ClassPages pages;
     private final GuestStore guests;
+    /** Kits that one page shows with all that is in them. */
+    private static final int MOST_WHOLE = 12;
+
     private final AttendeeStyles styles;
     private final ParticularsStore particulars;
     private final PackingDesk packing;
@@ -48,8 +55,13 @@ class KitsController {
         this.packing = packing;
     }
 
-    @GetMapping("/classes/{id}/kits")
-    String kits(@PathVariable("id") long id, Principal who, Model model) {
+    /** All kits, or the one of a guest by their number in the class, from 1. */
+    @GetMapping({"/classes/{id}/kits", "/classes/{id}/kits/{number}"})
+    String kits(
+            @PathVariable("id") long id,
+            @PathVariable(value = "number", required = false) @Nullable Integer number,
+            Principal who,
+            Model model) {
         PlannedClass planned = pages.open(id, Station.KITS, model);
         guests.look(id, who.getName(), "kits");
         model.addAttribute("styles", styles.of(id));
@@ -59,8 +71,15 @@ class KitsController {
         model.addAttribute("run", run);
         model.addAttribute("doubts", packing.packing(planned).doubts());
         model.addAttribute("labelsRead", packing.labelsRead(id));
-        model.addAttribute(
-                "kits", planned.kits().stream().sorted(Kit.PACKING_ORDER).toList());
+        List<Kit> kits = planned.kits().stream()
+                .filter(kit -> number == null || planned.cooking().attendees().indexOf(kit.attendee()) + 1 == number)
+                .sorted(Kit.PACKING_ORDER)
+                .toList();
+        if (number != null && kits.isEmpty()) {
+            throw new NotFoundException();
+        }
+        model.addAttribute("kits", kits);
+        model.addAttribute("whole", kits.size() <= MOST_WHOLE);
         return "kit/kits";
     }
 
@@ -80,6 +99,15 @@ class KitsController {
         }
         roster.leaveOut(id, attendee, what, leave);
         next.addFlashAttribute("told", leave ? "kits.left-out-done" : "kits.put-back-done");
-        return "redirect:/classes/%d/kits".formatted(id);
+        CookingClass cooking = pages.cooking(id);
+        int number = cooking.attendees().stream().map(Attendee::id).toList().indexOf(attendee) + 1;
+        return "redirect:" + page(id, cooking, number);
+    }
+
+    /** Where the kit of a guest is shown: among the others, or by itself where there are many. */
+    static String page(long id, CookingClass cooking, int number) {
+        return cooking.attendees().size() <= MOST_WHOLE
+                ? "/classes/%d/kits#kit%d".formatted(id, number)
+                : "/classes/%d/kits/%d".formatted(id, number);
     }
 }

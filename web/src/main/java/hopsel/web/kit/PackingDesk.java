@@ -46,9 +46,7 @@ class PackingDesk {
     /** As it would be packed with mixed bags, or without, whatever the class says. */
     Packing packing(PlannedClass planned, boolean mixed) {
         return (mixed ? together : apart)
-                .computeIfAbsent(
-                        planned,
-                        own -> Packing.of(own.cooking(), builtIn, own.kits(), own.shopping(), mixed));
+                .computeIfAbsent(planned, own -> Packing.of(own.cooking(), builtIn, own.kits(), own.shopping(), mixed));
     }
 
     PackingRun run(long id, PlannedClass planned) {

@@ -102,6 +102,7 @@ class BrowserTest {
                 "/house/kitchens",
                 "/house/staff",
                 "/house/backup",
+                "/house/running",
                 "/me",
                 "/search?q=tart",
                 "/bench",

@@ -52,8 +52,12 @@ class SecurityConfiguration {
                                 "/calendar/**",
                                 "/sw.js",
                                 "/manifest.webmanifest",
+                                "/health/live",
+                                "/health/ready",
                                 "/error")
                         .permitAll()
+                        .requestMatchers("/health", "/health/**")
+                        .denyAll()
                         // An assistant looks, ticks off and packs; changing things is the host's.
                         .requestMatchers(HttpMethod.POST, "/me/**")
                         .hasAnyRole(StaffRole.all())

@@ -75,6 +75,18 @@ class BackupController {
         }
     }
 
+    /** When the last backup that is there was made, UTC; empty: there is none, or nobody makes any here. */
+    Optional<LocalDateTime> last() throws IOException {
+        return folder.isEmpty()
+                ? Optional.empty()
+                : list(folder.get()).stream().findFirst().map(Backup::made);
+    }
+
+    /** Where backups lie, or else where the application runs. */
+    Path place() {
+        return folder.filter(Files::isDirectory).orElse(Path.of("."));
+    }
+
     private static List<Backup> list(Path folder) throws IOException {
         if (!Files.isDirectory(folder)) {
             return List.of();

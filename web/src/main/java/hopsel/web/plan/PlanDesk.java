@@ -27,15 +27,18 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -53,6 +56,7 @@ public class PlanDesk {
 
     private static final Logger LOG = LoggerFactory.getLogger(PlanDesk.class);
     private static final long NANOS_A_MILLISECOND = 1_000_000;
+    private static final int TIMES_KEPT = 200;
 
     private final ClassStore store;
     private final AttendeeStyles styles;
@@ -63,7 +67,8 @@ public class PlanDesk {
     /** What was planned to its end: a class that is repeated, or put back as it was, is not planned once more. */
     private final Map<Question, Outcome> answered = Bounded.map();
 
-    private final ExecutorService workers = Executors.newFixedThreadPool(2, task -> {
+    private final Queue<PlanTime> times = new ConcurrentLinkedQueue<>();
+    private final ThreadPoolExecutor workers = (ThreadPoolExecutor) Executors.newFixedThreadPool(2, task -> {
         Thread thread = new Thread(task, "planner");
         thread.setDaemon(true);
         return thread;
@@ -208,6 +213,34 @@ public class PlanDesk {
                 .plan);
     }
 
+    private void timed(PlanTime time) {
+        times.add(time);
+        while (times.size() > TIMES_KEPT) {
+            times.poll();
+        }
+    }
+
+    /** How long the last plans of this node took, the slowest first. */
+    public List<PlanTime> slowest(int most) {
+        return times.stream()
+                .sorted(Comparator.comparingLong(PlanTime::took).reversed())
+                .limit(most)
+                .toList();
+    }
+
+    /** Classes that are being planned here now, or wait for it. */
+    public int underWay() {
+        return workers.getActiveCount() + workers.getQueue().size();
+    }
+
+    /**
+     * How long a plan took.
+     *
+     * @param waited milliseconds until somebody was free to plan it
+     * @param took milliseconds
+     */
+    public record PlanTime(long id, String title, long waited, long took) {}
+
     /** The best plan so far will do: nothing better is looked for any more. */
     public void enough(long id) {
         Kept known = kept.get(id);
@@ -229,12 +262,11 @@ public class PlanDesk {
                             long begun = System.nanoTime();
                             try {
                                 Planned planned = plan(stored, soFar, enough);
-                                LOG.debug(
-                                        "Class {} version {}: waited {} ms for a planner, planned in {} ms",
+                                timed(new PlanTime(
                                         stored.id(),
-                                        stored.version(),
+                                        stored.cooking().title(),
                                         (begun - asked) / NANOS_A_MILLISECOND,
-                                        (System.nanoTime() - begun) / NANOS_A_MILLISECOND);
+                                        (System.nanoTime() - begun) / NANOS_A_MILLISECOND));
                                 return planned;
                             } catch (RuntimeException e) {
                                 LOG.error(

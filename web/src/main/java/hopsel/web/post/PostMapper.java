@@ -18,6 +18,10 @@ interface PostMapper {
     /** Letters that no server has taken yet, the oldest first. */
     List<MailRow> waiting(@Param("now") LocalDateTime now);
 
+    int countWaiting();
+
+    int countReturned(@Param("since") LocalDateTime since);
+
     /** 1 where no other server is handing it over. */
     int claim(@Param("id") long id, @Param("now") LocalDateTime now, @Param("until") LocalDateTime until);
 

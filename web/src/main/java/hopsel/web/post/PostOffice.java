@@ -108,6 +108,16 @@ public class PostOffice {
         }
     }
 
+    /** Letters that no mail server has taken yet. */
+    public int waiting() {
+        return mapper.countWaiting();
+    }
+
+    /** Letters of the last week that came back. */
+    public int returned() {
+        return mapper.countReturned(now().minusWeeks(1));
+    }
+
     /** Letters to an address in the last hour. */
     int lately(String address) {
         return mapper.since(address.strip(), now().minusHours(1));

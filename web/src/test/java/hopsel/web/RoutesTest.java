@@ -126,4 +126,23 @@ class RoutesTest {
         page.waitForURL("**/classes**");
         return page;
     }
+
+    /** Whatever starts it again asks without a password; it learns that it runs, and nothing else. */
+    @Test
+    void everybodyMayAskWhetherItRunsAndNobodyMore() {
+        Page stranger = APP.visitor();
+        for (String path : List.of("/health/live", "/health/ready")) {
+            APIResponse answer = stranger.request().get(APP.address + path);
+            assertThat(answer.status()).as(path).isEqualTo(200);
+            assertThat(answer.text()).as(path).isEqualTo("{\"status\":\"UP\"}");
+            assertThat(answer.headers().get("x-request-id")).as(path).hasSize(12);
+        }
+        for (String path : List.of("/health", "/health/db", "/metrics", "/prometheus", "/env", "/beans")) {
+            Route route = new Route("GET", path);
+            assertThat(status(stranger.request(), route, "")).as(path).isIn(401, 403, 404);
+        }
+        assertThat(stranger.request().get(APP.address + "/api/1/metrics").status())
+                .isEqualTo(401);
+        stranger.context().close();
+    }
 }

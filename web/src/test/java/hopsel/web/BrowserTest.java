@@ -47,6 +47,7 @@ class BrowserTest {
     @Test
     void anAssistantLooksButDoesNotReplace() {
         Page page = APP.signedIn("assistant");
+        page.navigate("/classes");
         assertThat(page.locator(".bring-in").count()).isZero();
         String token = page.inputValue("input[name=_csrf]");
         for (String path : List.of("/classes/1/remove", "/bench/1/undo", "/bench/new")) {
@@ -178,6 +179,7 @@ class BrowserTest {
     @Test
     void aFaultyFileIsRefusedWholeWithEveryPlace() {
         Page page = APP.signedIn("host");
+        page.navigate("/classes");
         int before = page.locator(".ticket").count();
         bringIn(
                 page,

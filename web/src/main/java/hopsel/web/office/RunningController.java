@@ -32,8 +32,7 @@ class RunningController {
     private final Flyway migrations;
     private final JdbcTemplate database;
 
-    RunningController(
-            PlanDesk plans, PostOffice post, BackupController backups, Flyway migrations, DataSource source) {
+    RunningController(PlanDesk plans, PostOffice post, BackupController backups, Flyway migrations, DataSource source) {
         this.plans = plans;
         this.post = post;
         this.backups = backups;

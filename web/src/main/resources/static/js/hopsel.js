@@ -290,9 +290,16 @@ document.addEventListener('click', async (event) => {
   const button = event.target.closest('[data-copy]');
   if (button) {
     await navigator.clipboard.writeText(button.dataset.copy).catch(() => null);
-    button.textContent = '✓';
+    button.textContent = button.dataset.copied || '✓';
+  }
+  const shared = event.target.closest('[data-share]');
+  if (shared) {
+    await navigator.share({ url: shared.dataset.share }).catch(() => null);
   }
 });
+if (navigator.share) {
+  document.querySelectorAll('[data-share]').forEach((button) => { button.hidden = false; });
+}
 
 // What does not save by itself warns before it is left.
 document.addEventListener('input', (event) => {

@@ -29,6 +29,9 @@ import java.util.Optional;
  */
 public final class FreshClass {
 
+    /** What somebody tastes, as a share of a serving. Kitchen practice. */
+    private static final BigDecimal A_TASTE = new BigDecimal("0.25");
+
     private static final String NEW = "New class";
     /** Minutes in which a jar or a bowl is rinsed. */
     private static final long RINSE = 3;
@@ -57,7 +60,7 @@ public final class FreshClass {
                 Room.UNKNOWN);
         Menu menu = new Menu(measures, List.of(), List.of(), List.of(), List.of());
         Provision provision =
-                new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, BigDecimal.ONE, BigDecimal.ZERO, List.of(), true);
+                new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, A_TASTE, BigDecimal.ZERO, List.of(), true);
         return new CookingClass(
                 NEW,
                 Style.DEMO,

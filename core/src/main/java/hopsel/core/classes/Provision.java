@@ -25,6 +25,11 @@ public record Provision(
         boolean mixed)
         implements ProvisionBuilder.With {
 
+    /** Servings that all tastes of a dish together are, beside what is cooked in class. */
+    public BigDecimal tastingServings() {
+        return tastingPortions.multiply(tastingShare);
+    }
+
     /** Keeps its own copy. */
     public Provision {
         pantry = List.copyOf(pantry);

@@ -96,8 +96,7 @@ public final class PackingRun {
     private final Map<String, Set<String>> onStation = new LinkedHashMap<>();
     private final Map<String, Set<String>> labels = new LinkedHashMap<>();
     private final Map<String, String> lots = new LinkedHashMap<>();
-    /** Batches by the id of their mix, the last one made last. */
-    private final Map<String, List<MakeMix>> mixed = new LinkedHashMap<>();
+    private final MixBatches batches = new MixBatches();
 
     private PackingRun(Packing packing, Catalogue catalogue) {
         this.packing = packing;
@@ -123,8 +122,8 @@ public final class PackingRun {
             labels.computeIfAbsent(read.item(), any -> new LinkedHashSet<>())
                     .add(read.lot().name());
         } else if (event instanceof MakeMix made) {
-            mixed.computeIfAbsent(made.mix(), any -> new ArrayList<>()).add(made);
-            lots.put(lot(made.mix()).name(), made.mix());
+            batches.add(made);
+            lots.put(batches.last(made.mix()).name(), made.mix());
             for (Taken taken : made.taken()) {
                 onStation
                         .computeIfAbsent(made.station(), any -> new LinkedHashSet<>())
@@ -142,7 +141,7 @@ public final class PackingRun {
             kit.in.put(weigh.portion(), new Weighed(weigh.grams(), weigh.lot(), weigh.station()));
             onStation
                     .computeIfAbsent(weigh.station(), any -> new LinkedHashSet<>())
-                    .addAll(inside(item));
+                    .addAll(batches.inside(item));
             lots.put(weigh.lot().name(), item);
         } else if (event instanceof TakeOut taken) {
             kit.in.remove(taken.portion());
@@ -156,16 +155,6 @@ public final class PackingRun {
         } else if (event instanceof Reopen) {
             kit.closed = false;
         }
-    }
-
-    /** What is in a mix; anything else is itself. */
-    private List<String> inside(String item) {
-        List<MakeMix> batches = mixed.getOrDefault(item, List.of());
-        return batches.isEmpty()
-                ? List.of(item)
-                : batches.stream()
-                        .flatMap(batch -> batch.taken().stream().map(Taken::item))
-                        .toList();
     }
 
     private State state(String kit) {
@@ -194,34 +183,42 @@ public final class PackingRun {
         if (!carried.isEmpty()) {
             return Optional.of(new Refusal(Why.CLEAN_FIRST, List.copyOf(carried), BigDecimal.ZERO, ""));
         }
+        List<Taken> left = new ArrayList<>(made.taken());
         Map<String, String> here = new LinkedHashMap<>();
         for (Mix.Part part : mix.get().parts()) {
-            Optional<Taken> taken = made.taken().stream()
-                    .filter(own -> own.item().equals(part.item()))
-                    .findFirst();
+            Optional<Taken> taken =
+                    left.stream().filter(own -> own.item().equals(part.item())).findFirst();
             if (taken.isEmpty()) {
                 return no(Why.MISSING, part.item());
             }
-            String other = here.put(taken.get().lot().name(), part.item());
-            if (other != null && !taken.get().lot().name().isEmpty()) {
-                return no(Why.OTHER_ITEM, other, part.item());
-            }
-            Optional<Refusal> refusal = fromPack(part.item(), taken.get().lot(), labelsRead, today)
-                    .or(() -> amount(
-                            part.item(),
-                            part.exact(),
-                            part.grams().add(Portion.step(catalogue.get(part.item()), part.grams())),
-                            taken.get().grams()));
+            left.remove(taken.get());
+            Optional<Refusal> refusal = taking(part, taken.get(), here, labelsRead, today);
             if (refusal.isPresent()) {
                 return refusal;
             }
         }
-        return made.taken().stream()
-                .map(Taken::item)
-                .filter(item ->
-                        mix.get().parts().stream().noneMatch(part -> part.item().equals(item)))
-                .findFirst()
-                .flatMap(item -> no(Why.NOT_IN_MIX, item));
+        return left.isEmpty()
+                ? Optional.empty()
+                : no(Why.NOT_IN_MIX, left.get(0).item());
+    }
+
+    /**
+     * Why something may not go into a mix.
+     *
+     * @param here items by the pack that they were taken from for the same mix
+     */
+    private Optional<Refusal> taking(
+            Mix.Part part, Taken taken, Map<String, String> here, Set<String> labelsRead, LocalDate today) {
+        String item = part.item();
+        String pack = taken.lot().name();
+        String other = pack.isEmpty()
+                ? item
+                : Optional.ofNullable(here.put(pack, item)).orElse(item);
+        if (!other.equals(item)) {
+            return no(Why.OTHER_ITEM, other, item);
+        }
+        BigDecimal most = part.grams().add(Portion.step(catalogue.get(item), part.grams()));
+        return fromPack(item, taken.lot(), labelsRead, today).or(() -> amount(item, part.exact(), most, taken.grams()));
     }
 
     private Optional<Refusal> refusal(OfKit event, Set<String> labelsRead, LocalDate today) {
@@ -258,7 +255,7 @@ public final class PackingRun {
         if (kit.in.containsKey(event.portion())) {
             return no(Why.ALREADY_IN, item);
         }
-        if (packing.mixing().find(item).isPresent() && !mixed.containsKey(item)) {
+        if (packing.mixing().find(item).isPresent() && !batches.isMade(item)) {
             return no(Why.MIX_FIRST, item);
         }
         Optional<Refusal> pack = fromPack(item, event.lot(), labelsRead, today);
@@ -415,17 +412,13 @@ public final class PackingRun {
     public List<Use> uses() {
         Map<String, Use> uses = new LinkedHashMap<>();
         kits.forEach((kit, state) -> state.in.forEach((key, weighed) -> {
-            if (!mixed.containsKey(key.item())) {
+            if (!batches.isMade(key.item())) {
                 add(uses, new Use(key.item(), weighed.lot, weighed.grams, List.of(kit)));
             }
         }));
-        mixed.forEach((mix, batches) -> {
-            for (int i = 0; i < batches.size(); i++) {
-                List<String> got = holding(mix, batch(mix, i + 1));
-                batches.get(i)
-                        .taken()
-                        .forEach(taken -> add(uses, new Use(taken.item(), taken.lot(), taken.grams(), got)));
-            }
+        batches.forEach((batch, lot) -> {
+            List<String> got = holding(batch.mix(), lot.name());
+            batch.taken().forEach(taken -> add(uses, new Use(taken.item(), taken.lot(), taken.grams(), got)));
         });
         return List.copyOf(uses.values());
     }
@@ -438,27 +431,10 @@ public final class PackingRun {
             if (in.getKey().item().equals(item) && weighed.lot.name().equals(pack)) {
                 grams = grams.add(weighed.grams);
             }
-            for (MakeMix batch : batches(in.getKey().item(), weighed.lot.name())) {
-                grams = grams.add(weighed.grams.multiply(share(batch, item, pack), Decimals.EXACT));
-            }
+            BigDecimal share = batches.share(in.getKey().item(), weighed.lot, item, pack);
+            grams = grams.add(weighed.grams.multiply(share, Decimals.EXACT));
         }
         return grams;
-    }
-
-    private List<MakeMix> batches(String mix, String name) {
-        List<MakeMix> batches = mixed.getOrDefault(mix, List.of());
-        return batches.stream()
-                .filter(own -> batch(mix, batches.indexOf(own) + 1).equals(name))
-                .toList();
-    }
-
-    private static BigDecimal share(MakeMix batch, String item, String pack) {
-        BigDecimal all = batch.taken().stream().map(Taken::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
-        BigDecimal own = batch.taken().stream()
-                .filter(taken -> taken.item().equals(item) && taken.lot().name().equals(pack))
-                .map(Taken::grams)
-                .reduce(BigDecimal.ZERO, BigDecimal::add);
-        return Decimals.ratio(own, all);
     }
 
     private static void add(Map<String, Use> uses, Use use) {
@@ -476,7 +452,7 @@ public final class PackingRun {
 
     /** Whether a mix has been made. */
     public boolean isMade(String mix) {
-        return mixed.containsKey(mix);
+        return batches.isMade(mix);
     }
 
     /** The mixes that still have to be made, those without allergens first. */
@@ -490,11 +466,7 @@ public final class PackingRun {
 
     /** The batch of a mix that was made last, as the pack that bags are filled from. */
     public Lot lot(String mix) {
-        return new Lot(batch(mix, mixed.getOrDefault(mix, List.of()).size()), Optional.empty());
-    }
-
-    private static String batch(String mix, int number) {
-        return "batch %d of %s".formatted(number, mix.substring(mix.lastIndexOf('-') + 1));
+        return batches.last(mix);
     }
 
     private static Use both(Use one, Use two) {

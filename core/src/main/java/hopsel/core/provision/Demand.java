@@ -56,7 +56,7 @@ public final class Demand {
      */
     public BigDecimal missingTasting(Dish dish) {
         Provision provision = cooking.provision();
-        BigDecimal wanted = provision.tastingPortions().multiply(provision.tastingShare());
+        BigDecimal wanted = provision.tastingServings();
         BigDecimal spare = provision
                 .demoServings()
                 .subtract(BigDecimal.ONE)

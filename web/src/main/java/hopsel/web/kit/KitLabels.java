@@ -30,6 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Labels for kits and for the bags in them, and the packing list that lies in the parcel. */
 @Component
@@ -185,6 +186,8 @@ class KitLabels {
     /** What stands on the labels and the list of each attendee now, to tell what has to be printed again. */
     static Map<String, Object> content(PlannedClass planned) {
         Map<String, Object> content = new LinkedHashMap<>();
+        // Mixed bags have other labels.
+        List<String> mixed = planned.cooking().provision().mixed() ? List.of("mixed") : List.of();
         planned.kits()
                 .forEach(kit -> content.put(
                         kit.attendee().id(),
@@ -192,16 +195,17 @@ class KitLabels {
                                 kit.attendee().name(),
                                 kit.attendee().avoids(),
                                 kit.attendee().ownWords(),
-                                kit.lines().stream()
-                                        .map(line -> "%s %s %s"
-                                                .formatted(
-                                                        line.dish(),
-                                                        line.item(),
-                                                        line.grams()
-                                                                .stripTrailingZeros()
-                                                                .toPlainString()))
+                                Stream.concat(kit.lines().stream().map(KitLabels::packed), mixed.stream())
                                         .toList())));
         return content;
+    }
+
+    private static String packed(Kit.Line line) {
+        return "%s %s %s"
+                .formatted(
+                        line.dish(),
+                        line.item(),
+                        line.grams().stripTrailingZeros().toPlainString());
     }
 
     void printed(long id, PlannedClass planned, MadeStore.Printed kind, String who) {

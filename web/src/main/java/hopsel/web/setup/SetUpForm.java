@@ -47,6 +47,7 @@ final class SetUpForm {
     private static final int LATEST = 2999;
     private static final long DAYS_BEFORE = 364;
     private static final BigDecimal MOST_SERVINGS = BigDecimal.valueOf(10_000);
+    private static final BigDecimal MOST_SHARE = BigDecimal.valueOf(2);
     private static final BigDecimal MOST_SPARE = BigDecimal.valueOf(1000);
     private static final BigDecimal LEAST_SERVINGS = new BigDecimal("0.01");
 
@@ -293,7 +294,7 @@ final class SetUpForm {
         return new Provision(
                 servings("demo-servings").orElse(old.demoServings()),
                 notNegative("tasting", MOST_SERVINGS).orElse(old.tastingPortions()),
-                old.tastingShare(),
+                notNegative("tasting-share", MOST_SHARE).orElse(old.tastingShare()),
                 notNegative("spare", MOST_SPARE).orElse(old.sparePercent()),
                 old.pantry(),
                 old.mixed());

@@ -72,7 +72,7 @@ class RunningController {
                                 .map(MigrationInfo::getVersion)
                                 .map(Object::toString)
                                 .orElse("?")));
-        model.addAttribute("minutes", up().toMinutes());
+        model.addAttribute("minutes", Math.max(1, up().toMinutes()));
         model.addAttribute("sessions", database.queryForObject("select count(*) from SPRING_SESSION", Integer.class));
         model.addAttribute("underWay", plans.underWay());
         model.addAttribute("slowest", plans.slowest(SLOWEST));

@@ -18,6 +18,7 @@ class PlanBrowserTest {
 
     private static Page fresh() {
         Page page = APP.signedIn("host");
+        page.navigate("/classes");
         // Not in the kitchen of whatever class was the last.
         page.selectOption(".begin select", "");
         page.click("text=Plan a new class");

@@ -14,7 +14,13 @@ import java.util.stream.Stream;
 /** What food is and what is done to it are facts; only {@code core.recipe} looks at the words that people type. */
 class WordsAreReadInOnePlaceTest {
 
-    private static final Path CORE = Path.of("src/main/java/hopsel/core");
+    /** Seen from its own module, or from one beside it. */
+    private static final Path CORE = Stream.of("src/main/java/hopsel/core", "../core/src/main/java/hopsel/core")
+            .map(Path::of)
+            .filter(Files::isDirectory)
+            .findFirst()
+            .orElseThrow();
+
     private static final Pattern READS_WORDS =
             Pattern.compile("java\\.util\\.regex|\\.(?:matches|replaceAll|replaceFirst|split)\\(\"");
     /** These cut keys, tables and texts that the program itself made, and count words. */

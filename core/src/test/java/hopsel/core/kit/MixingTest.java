@@ -316,4 +316,65 @@ class MixingTest {
         PackingRun run = PackingRun.after(packing, packing.catalogue(), List.of(cumin, nuts));
         assertThat(run.carriedOver("1", "birch")).containsExactly("nuts");
     }
+
+    @Test
+    void aShareLeavesWhatIsInItsMixOnTheStation() {
+        List<Kit> kits = new ArrayList<>(DOUGHS);
+        Attendee coeliac = new Attendee(
+                "coeliac", "coeliac", List.of("gluten"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT);
+        kits.add(new Kit(coeliac, List.of(in("flour", "rice-flour", "100")), List.of(), List.of()));
+        Packing packing = packing(kits, true);
+        Mix dough = packing.mixing().mixes().get(0);
+        MakeMix made = new MakeMix(
+                dough.id(),
+                List.of(
+                        new Taken("wheat", new BigDecimal("515"), lot("W1")),
+                        new Taken("salt", new BigDecimal("10.5"), lot("S1"))),
+                "1");
+        PackingRun one = PackingRun.after(packing, packing.catalogue(), List.of(made));
+        Weigh share = new Weigh(
+                "guest0", new Portion.Key("curry", dough.id()), BigDecimal.valueOf(105), one.lot(dough.id()), "2");
+        PackingRun run = PackingRun.after(packing, packing.catalogue(), List.of(made, share));
+        assertThat(run.carriedOver("2", "coeliac")).containsExactly("wheat");
+        assertThat(run.carriedOver("2", "guest1")).isEmpty();
+        assertThat(run.grams("guest0", "wheat", "W1")).isPositive();
+        assertThat(run.grams("guest1", "wheat", "W1")).isZero();
+        assertThat(dough.errorPercent(dough.parts().get(0))).isOne();
+        assertThat(packing.catalogue().get(dough.id()).origin()).isEqualTo(Origin.PLANT);
+    }
+
+    @Test
+    void whatIsCountedOrFoundByTasteOrGuessedIsNeverMixed() {
+        Kit.Line counted = new Kit.Line(
+                "curry",
+                "cumin",
+                "cumin",
+                BigDecimal.valueOf(4),
+                Optional.empty(),
+                Optional.empty(),
+                Working.NONE,
+                true,
+                Optional.empty());
+        Kit.Line byTaste = new Kit.Line(
+                "curry",
+                "cumin",
+                "cumin",
+                BigDecimal.valueOf(4),
+                Optional.empty(),
+                Optional.empty(),
+                Working.NONE,
+                false,
+                Optional.of("until it smells"));
+        for (Kit.Line line : List.of(counted, byTaste)) {
+            assertThat(packing(kits(5, line, in("chilli", "chilli", "2")), true)
+                            .mixing()
+                            .mixes())
+                    .isEmpty();
+        }
+        Catalogue guessed = Catalogue.of(List.of(CUMIN.withTakenFor(Optional.of("caraway")), CHILLI));
+        assertThat(Mixing.of(COOKING, guessed, kits(5, in("cumin", "cumin", "4"), in("chilli", "chilli", "2")))
+                        .mixes())
+                .isEmpty();
+        assertThat(Mixing.isMix("cumin")).isFalse();
+    }
 }

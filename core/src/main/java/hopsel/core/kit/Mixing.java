@@ -7,6 +7,7 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.Use;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Storage;
 import hopsel.core.item.Trait;
 import hopsel.core.measure.Decimals;
 
@@ -26,9 +27,9 @@ import java.util.stream.Collectors;
  * Bags that are mixed once for several kits and shared out by weight, chosen so that the least has to be weighed.
  *
  * <p>What goes in whole at one step may share a bag: dry with dry, what is poured with what is poured; neither what is
- * found by taste or counted, nor what is a guess. A mix of n things for k kits is n + k weighings in place of n × k. An
- * item of which some is needed at another moment of its dish, too, is weighed there unless that is mixed as well. The
- * choice is exact ({@link Selection}).
+ * found by taste or counted, nor what stays cold, nor what is a guess. A mix of n things for k kits is n + k weighings
+ * in place of n × k. An item of which some is needed at another moment of its dish, too, is weighed there unless that
+ * is mixed as well. The choice is exact ({@link Selection}).
  *
  * @param mixes in the order of the dishes and steps
  */
@@ -155,9 +156,16 @@ public record Mixing(List<Mix> mixes) {
                         line, any -> new ArrayList<>())
                 .add(step)));
         return at.entrySet().stream()
-                .filter(entry -> entry.getValue().size() == 1)
+                .filter(entry -> entry.getValue().size() == 1
+                        && isWhole(entry.getKey(), entry.getValue().get(0)))
                 .collect(Collectors.toMap(
                         Map.Entry::getKey, entry -> entry.getValue().get(0)));
+    }
+
+    private static boolean isWhole(String line, Step step) {
+        return step.uses().stream()
+                .filter(use -> use.ingredient().equals(line))
+                .allMatch(use -> use.share().compareTo(BigDecimal.ONE) == 0);
     }
 
     private static Map<Moment, List<Piece>> pieces(Kit kit, Dish dish, Map<String, Step> moments, Catalogue catalogue) {
@@ -198,7 +206,9 @@ public record Mixing(List<Mix> mixes) {
 
     /** How an item divides; empty: it does not, or nobody has said what it is. */
     private static Optional<Pours> pours(Item item) {
-        if (item.takenFor().isPresent() || item.gramsPerMl().isEmpty()) {
+        boolean cold = item.has(Trait.KEEP_COLD)
+                || item.storage().filter(own -> own != Storage.AMBIENT).isPresent();
+        if (cold || item.takenFor().isPresent() || item.gramsPerMl().isEmpty()) {
             return Optional.empty();
         }
         if (item.has(Trait.DRY) && item.traits().stream().noneMatch(UNEVEN::contains)) {

@@ -17,6 +17,7 @@ import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.item.Storage;
 import hopsel.core.item.Trait;
 import hopsel.core.kit.AtStation.Clean;
 import hopsel.core.kit.AtStation.Lot;
@@ -374,6 +375,18 @@ class MixingTest {
         Catalogue guessed = Catalogue.of(List.of(CUMIN.withTakenFor(Optional.of("caraway")), CHILLI));
         assertThat(Mixing.of(COOKING, guessed, kits(5, in("cumin", "cumin", "4"), in("chilli", "chilli", "2")))
                         .mixes())
+                .isEmpty();
+        Catalogue cold = Catalogue.of(List.of(CUMIN.withStorage(Optional.of(Storage.CHILLED)), CHILLI));
+        assertThat(Mixing.of(COOKING, cold, kits(5, in("cumin", "cumin", "4"), in("chilli", "chilli", "2")))
+                        .mixes())
+                .as("in a bag of dry things nobody would keep it cold")
+                .isEmpty();
+        CookingClass halves = COOKING.with(List.of(dish().eachStep(step -> step.withUses(step.uses().stream()
+                .map(use -> use.withShare(new BigDecimal("0.5")))
+                .toList()))));
+        assertThat(Mixing.of(halves, CATALOGUE, kits(5, in("cumin", "cumin", "4"), in("chilli", "chilli", "2")))
+                        .mixes())
+                .as("half of it goes in there")
                 .isEmpty();
         assertThat(Mixing.isMix("cumin")).isFalse();
     }

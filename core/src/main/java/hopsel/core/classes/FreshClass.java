@@ -31,6 +31,8 @@ public final class FreshClass {
 
     /** What somebody tastes, as a share of a serving. Kitchen practice. */
     private static final BigDecimal A_TASTE = new BigDecimal("0.25");
+    /** By how many percent packs as they are sold may make kits dearer. Kitchen practice. */
+    public static final BigDecimal DEARER = BigDecimal.valueOf(5);
 
     private static final String NEW = "New class";
     /** Minutes in which a jar or a bowl is rinsed. */
@@ -59,8 +61,8 @@ public final class FreshClass {
                         place(PlaceKind.FRIDGE.word(), 6, 0)),
                 Room.UNKNOWN);
         Menu menu = new Menu(measures, List.of(), List.of(), List.of(), List.of());
-        Provision provision =
-                new Provision(BigDecimal.valueOf(4), BigDecimal.ZERO, A_TASTE, BigDecimal.ZERO, List.of(), true);
+        Provision provision = new Provision(
+                BigDecimal.valueOf(4), BigDecimal.ZERO, A_TASTE, BigDecimal.ZERO, List.of(), true, Optional.of(DEARER));
         return new CookingClass(
                 NEW,
                 Style.DEMO,
@@ -96,7 +98,8 @@ public final class FreshClass {
                         provision.tastingShare(),
                         provision.sparePercent(),
                         List.of(),
-                        provision.mixed()),
+                        provision.mixed(),
+                        provision.asSoldPercent()),
                 Edition.of(before) == Edition.SECOND ? before.tempo() : UsualTempo.of(before.style()));
     }
 

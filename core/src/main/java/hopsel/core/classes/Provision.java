@@ -4,6 +4,7 @@ import hopsel.core.Copyable;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How much is made, beside the kits.
@@ -14,6 +15,8 @@ import java.util.List;
  * @param sparePercent what is bought on top of everything
  * @param pantry what is there already
  * @param mixed whether bags of kits are mixed for several kits where that is less to weigh
+ * @param asSoldPercent by how much packs that are handed out as they are sold may make kits dearer, 0 or more; empty:
+ *     everything is weighed
  */
 @Copyable
 public record Provision(
@@ -22,7 +25,8 @@ public record Provision(
         BigDecimal tastingShare,
         BigDecimal sparePercent,
         List<Stock> pantry,
-        boolean mixed)
+        boolean mixed,
+        Optional<BigDecimal> asSoldPercent)
         implements ProvisionBuilder.With {
 
     /** Servings that all tastes of a dish together are, beside what is cooked in class. */

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
  * Kits as they are packed: which are alike, what goes down the row in which order so that allergens come last and what
@@ -31,6 +32,7 @@ import java.util.TreeMap;
  * @param byItem seconds for one person, item by item
  * @param lacks what rounding up takes beyond what is bought
  * @param doubts what nobody has confirmed of the dishes: no kit is closed before that
+ * @param sold what goes into kits in packs, as it is sold
  * @param mixing what is mixed for several kits and shared out; each mix is packed as if it were an item
  * @param catalogue the items of the class, and its mixes
  */
@@ -41,6 +43,7 @@ public record Packing(
         int byItem,
         List<Lack> lacks,
         List<Doubt> doubts,
+        AsSold sold,
         Mixing mixing,
         Catalogue catalogue) {
 
@@ -49,6 +52,8 @@ public record Packing(
 
     private static final int BAG_TARE = 3;
     private static final int COOL_PACK = 200;
+    /** What a tin weighs, as a share of what is in it: the heaviest of the packs that food is sold in. */
+    private static final BigDecimal PACK_TARE = new BigDecimal("0.15");
     /**
      * Seconds to fetch an item, to weigh a portion, to count one, to stir a mix until it is one, to clean scale, spoon
      * and surface between allergens, to close and label a kit. Kitchen practice.
@@ -74,7 +79,7 @@ public record Packing(
         /** How many of its portions are put on a scale. */
         int weighed() {
             return (int)
-                    portions.stream().filter(portion -> portion.pieces() == 0).count();
+                    portions.stream().filter(portion -> !portion.isCounted()).count();
         }
 
         /** Whether a cool pack goes in. */
@@ -114,18 +119,24 @@ public record Packing(
      * Packs the kits of a class as it is packed there, with bags mixed for several kits or without; those of whom
      * something cannot be served are packed without it.
      */
-    public static Packing of(CookingClass cooking, Catalogue builtIn, List<Kit> kits, List<Purchase> purchases) {
-        return of(cooking, builtIn, kits, purchases, cooking.provision().mixed());
+    public static Packing of(
+            CookingClass cooking, Catalogue builtIn, List<Kit> kits, List<Purchase> purchases, AsSold sold) {
+        return of(cooking, builtIn, kits, purchases, sold, cooking.provision().mixed());
     }
 
     /** The same, mixed or not, whatever the class says. */
     public static Packing of(
-            CookingClass cooking, Catalogue builtIn, List<Kit> kits, List<Purchase> purchases, boolean mixed) {
+            CookingClass cooking,
+            Catalogue builtIn,
+            List<Kit> kits,
+            List<Purchase> purchases,
+            AsSold sold,
+            boolean mixed) {
         Catalogue own = cooking.catalogue(builtIn);
-        Mixing mixing = mixed ? Mixing.of(cooking, own, kits) : Mixing.NONE;
+        Mixing mixing = mixed ? Mixing.of(cooking, own, sold.weighed(kits)) : Mixing.NONE;
         Catalogue catalogue = mixing.catalogue(own);
         Map<List<Portion>, List<Kit>> alike = new LinkedHashMap<>();
-        kits.forEach(kit -> alike.computeIfAbsent(portions(catalogue, kit, mixing), any -> new ArrayList<>())
+        kits.forEach(kit -> alike.computeIfAbsent(portions(catalogue, kit, sold, mixing), any -> new ArrayList<>())
                 .add(kit));
         List<KitGroup> kinds = alike.entrySet().stream()
                 .map(entry -> kind(entry.getValue(), entry.getKey(), catalogue))
@@ -139,8 +150,9 @@ public record Packing(
                 rows,
                 byKit(kinds) + mixes,
                 byItem(kinds, rows) + mixes,
-                lacks(rows, mixing, purchases, cooking, catalogue),
+                lacks(rows, sold, mixing, purchases, cooking, catalogue),
                 doubts(cooking, catalogue),
+                sold,
                 mixing,
                 catalogue);
     }
@@ -186,14 +198,20 @@ public record Packing(
     }
 
     /**
-     * The same item for several lines of a dish goes into one jar; for several dishes, into one each; what is mixed is
-     * in the bag of its mix.
+     * The same item for several lines of a dish goes into one jar; for several dishes, into one each, unless it is
+     * handed out in packs; what is mixed is in the bag of its mix.
      */
-    private static List<Portion> portions(Catalogue catalogue, Kit kit, Mixing mixing) {
+    private static List<Portion> portions(Catalogue catalogue, Kit kit, AsSold sold, Mixing mixing) {
         Map<Portion.Key, BigDecimal> edible = new LinkedHashMap<>();
         Map<Portion.Key, Boolean> byPiece = new LinkedHashMap<>();
         String attendee = kit.attendee().id();
+        Map<String, Portion> handed = new LinkedHashMap<>();
         for (Kit.Line line : kit.lines()) {
+            Optional<AsSold.Choice> choice = sold.of(line.item());
+            if (choice.isPresent()) {
+                handed.put(line.item(), sold.portion(choice.get(), kit, catalogue.get(line.item())));
+                continue;
+            }
             Optional<Mix> mix = mixing.of(attendee, line.dish(), line.line());
             if (mix.isPresent()) {
                 Portion.Key bag = new Portion.Key(line.dish(), mix.get().id());
@@ -205,23 +223,30 @@ public record Packing(
             edible.merge(key, line.grams(), BigDecimal::add);
             byPiece.merge(key, line.counted(), Boolean::logicalAnd);
         }
-        return edible.entrySet().stream()
+        Stream<Portion> apart = edible.entrySet().stream()
                 .map(entry -> Portion.of(
                         entry.getKey().dish(),
                         catalogue.get(entry.getKey().item()),
                         entry.getValue(),
-                        Known.in(byPiece, entry.getKey())))
+                        Known.in(byPiece, entry.getKey())));
+        return Stream.concat(handed.values().stream(), apart)
                 .sorted(Comparator.comparing(Portion::compartment)
                         .thenComparing(Portion::item)
                         .thenComparing(Portion::dish))
                 .toList();
     }
 
+    private static BigDecimal tare(Portion portion) {
+        if (portion.sold().isPresent()) {
+            return portion.grams().multiply(PACK_TARE);
+        }
+        int one = portion.compartment() == Compartment.LIQUID ? JAR_TARE : BAG_TARE;
+        return BigDecimal.valueOf((long) portion.jars() * one);
+    }
+
     private static KitGroup kind(List<Kit> kits, List<Portion> portions, Catalogue catalogue) {
         BigDecimal weight = portions.stream()
-                .map(portion -> portion.grams()
-                        .add(BigDecimal.valueOf((long) portion.jars()
-                                * (portion.compartment() == Compartment.LIQUID ? JAR_TARE : BAG_TARE))))
+                .map(portion -> portion.grams().add(tare(portion)))
                 .reduce(BigDecimal.ZERO, BigDecimal::add);
         boolean cold = portions.stream().anyMatch(portion -> portion.compartment() == Compartment.COLD);
         return new KitGroup(
@@ -310,9 +335,14 @@ public record Packing(
      * Rounding up is paid from what packs leave over and from the spare share; what is beyond that is bought beside.
      */
     private static List<Lack> lacks(
-            List<Row> rows, Mixing mixing, List<Purchase> purchases, CookingClass cooking, Catalogue catalogue) {
+            List<Row> rows,
+            AsSold sold,
+            Mixing mixing,
+            List<Purchase> purchases,
+            CookingClass cooking,
+            Catalogue catalogue) {
         List<Lack> lacks = new ArrayList<>();
-        more(rows, mixing).forEach((id, more) -> {
+        more(rows, sold, mixing).forEach((id, more) -> {
             Optional<Purchase> purchase =
                     purchases.stream().filter(own -> own.item().equals(id)).findFirst();
             Item item = catalogue.get(id);
@@ -326,10 +356,11 @@ public record Packing(
     }
 
     /** What rounding up takes of each item, by itself and in mixes; of a mix it is in what is weighed for it. */
-    private static Map<String, BigDecimal> more(List<Row> rows, Mixing mixing) {
+    private static Map<String, BigDecimal> more(List<Row> rows, AsSold sold, Mixing mixing) {
         Map<String, BigDecimal> more = new TreeMap<>();
         rows.stream()
-                .filter(row -> mixing.find(row.item).isEmpty())
+                .filter(row ->
+                        mixing.find(row.item).isEmpty() && sold.of(row.item).isEmpty())
                 .forEach(row -> more.merge(row.item, row.grams.subtract(row.exact), BigDecimal::add));
         mixing.mixes().stream()
                 .flatMap(mix -> mix.parts().stream())

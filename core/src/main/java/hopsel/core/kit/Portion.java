@@ -2,6 +2,7 @@ package hopsel.core.kit;
 
 import hopsel.core.Copyable;
 import hopsel.core.item.Item;
+import hopsel.core.item.Pack;
 import hopsel.core.item.Storage;
 import hopsel.core.item.Trait;
 import hopsel.core.measure.Decimals;
@@ -9,6 +10,9 @@ import hopsel.core.measure.Decimals;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -25,6 +29,7 @@ import java.util.Optional;
  * @param jars how many jars or bags
  * @param millilitres that each of them holds
  * @param compartment where it lies in the kit
+ * @param sold the pack that is handed out unopened; empty: it is weighed, or counted out
  */
 public record Portion(
         String dish,
@@ -36,7 +41,8 @@ public record Portion(
         int pieces,
         int jars,
         int millilitres,
-        Compartment compartment) {
+        Compartment compartment,
+        Optional<Sold> sold) {
 
     /** Where something lies in a kit. */
     public enum Compartment {
@@ -85,7 +91,32 @@ public record Portion(
                 pieces,
                 jars(item, grams, size),
                 size,
-                compartment(item, pieces));
+                compartment(item, pieces > 0),
+                Optional.empty());
+    }
+
+    /**
+     * Packs that are handed out as they are sold.
+     *
+     * @param dishes grams that go into each, in the order of the recipes; at least one
+     */
+    static Portion sold(Item item, Pack pack, int packs, Map<String, BigDecimal> dishes) {
+        BigDecimal edible = dishes.values().stream().reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal grams = pack.grams().multiply(BigDecimal.valueOf(packs));
+        boolean cold =
+                item.storage().filter(storage -> storage != Storage.AMBIENT).isPresent();
+        return new Portion(
+                dishes.keySet().iterator().next(),
+                item.id(),
+                edible,
+                Decimals.ratio(edible, item.edibleShare()),
+                grams,
+                grams,
+                packs,
+                packs,
+                size(item, pack.grams()),
+                cold ? Compartment.COLD : Compartment.DRY,
+                Optional.of(new Sold(pack, dishes)));
     }
 
     /**
@@ -111,8 +142,11 @@ public record Portion(
                 .multiply(step);
     }
 
-    private static Compartment compartment(Item item, int pieces) {
-        if (item.storage().filter(storage -> storage != Storage.AMBIENT).isPresent()) {
+    /** What has to stay cold once its pack is open lies cold when it was taken out of it, unless it is whole. */
+    private static Compartment compartment(Item item, boolean counted) {
+        boolean opened = item.has(Trait.KEEP_COLD) && !counted;
+        if (opened
+                || item.storage().filter(storage -> storage != Storage.AMBIENT).isPresent()) {
             return Compartment.COLD;
         }
         if (item.isWet()) {
@@ -121,7 +155,7 @@ public record Portion(
         if (item.has(Trait.DRY)) {
             return Compartment.DRY;
         }
-        if (pieces > 0 || item.gramsPerPiece().isPresent()) {
+        if (counted || item.gramsPerPiece().isPresent()) {
             return Compartment.FRESH;
         }
         return Compartment.FRAGILE;
@@ -158,6 +192,30 @@ public record Portion(
     /** Which of a kit's portions it is. */
     public Key key() {
         return new Key(dish, item);
+    }
+
+    /**
+     * A pack as it is sold.
+     *
+     * @param dishes grams of it that go into each dish, by its id
+     */
+    public record Sold(Pack pack, Map<String, BigDecimal> dishes) {
+
+        /** Keeps its own copy, in the same order. */
+        public Sold {
+            dishes = Collections.unmodifiableMap(new LinkedHashMap<>(dishes));
+        }
+    }
+
+    /** Whether it is counted and not put on a scale. */
+    public boolean isCounted() {
+        return pieces > 0;
+    }
+
+    /** Whether any of it goes into a dish. */
+    public boolean goesInto(String other) {
+        return dish.equals(other)
+                || sold.filter(own -> own.dishes.containsKey(other)).isPresent();
     }
 
     /** A portion by its dish and item. */

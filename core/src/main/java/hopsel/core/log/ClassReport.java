@@ -6,7 +6,6 @@ import hopsel.core.log.LeftOver.Went;
 import hopsel.core.measure.Decimals;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Costing;
-import hopsel.core.provision.Shopping;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -56,12 +55,7 @@ public record ClassReport(
             PlannedClass planned, AirLog log, Catalogue prices, Optional<BigDecimal> fee, List<LeftOver> left) {
         CookingClass cooking = planned.cooking();
         Costing costing = Costing.of(
-                cooking,
-                prices,
-                planned.batches(),
-                planned.demand(),
-                planned.kits(),
-                Shopping.of(cooking, prices, planned.demand()));
+                cooking, prices, planned.batches(), planned.demand(), planned.kits(), planned.bought(prices));
         BigDecimal thrown = BigDecimal.ZERO;
         BigDecimal waste = BigDecimal.ZERO;
         for (LeftOver one : left) {

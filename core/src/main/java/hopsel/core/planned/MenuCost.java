@@ -2,6 +2,7 @@ package hopsel.core.planned;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.AsSold;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitPacker;
 import hopsel.core.kit.Packing;
@@ -30,8 +31,10 @@ public record MenuCost(int kinds, int seconds, BigDecimal bought) {
     public static MenuCost of(PlannedClass planned, CookingClass wanted, Catalogue builtIn) {
         Batches batches = Batches.of(wanted, builtIn, planned.plan());
         List<Kit> kits = KitPacker.pack(wanted, builtIn, batches);
-        List<Purchase> purchases = Shopping.of(wanted, builtIn, Demand.of(wanted, batches, kits));
-        Packing packing = Packing.of(wanted, builtIn, kits, purchases);
+        Demand demand = Demand.of(wanted, batches, kits);
+        AsSold sold = AsSold.of(wanted, builtIn, kits, Shopping.of(wanted, builtIn, demand));
+        List<Purchase> purchases = Shopping.of(wanted, builtIn, demand, sold);
+        Packing packing = Packing.of(wanted, builtIn, kits, purchases, sold);
         return new MenuCost(
                 packing.kinds().size(),
                 Math.min(packing.byKit(), packing.byItem()),

@@ -3,6 +3,7 @@ package hopsel.core.planned;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.AsSold;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitPacker;
 import hopsel.core.mise.Batches;
@@ -33,6 +34,7 @@ import java.util.Map;
  * @param batches the demo batch and those for swap-outs
  * @param kits in the order of attendees
  * @param demand of each item, and for what
+ * @param sold what goes into kits in packs, as it is sold
  * @param shopping sorted by item
  * @param prep sorted by item, then cut
  * @param trays in the order of the plan
@@ -45,6 +47,7 @@ public record PlannedClass(
         Batches batches,
         List<Kit> kits,
         Demand demand,
+        AsSold sold,
         List<Purchase> shopping,
         List<PrepTask> prep,
         List<Tray> trays,
@@ -85,7 +88,8 @@ public record PlannedClass(
         List<Kit> kits = KitPacker.pack(cooking, builtIn, batches);
         Demand demand = Demand.of(cooking, batches, kits);
         Catalogue catalogue = cooking.catalogue(builtIn);
-        List<Purchase> shopping = Shopping.of(cooking, builtIn, demand);
+        AsSold sold = AsSold.of(cooking, builtIn, kits, Shopping.of(cooking, builtIn, demand));
+        List<Purchase> shopping = Shopping.of(cooking, builtIn, demand, sold);
         return new PlannedClass(
                 cooking,
                 catalogue,
@@ -93,6 +97,7 @@ public record PlannedClass(
                 batches,
                 kits,
                 demand,
+                sold,
                 shopping,
                 MiseEnPlace.prep(batches),
                 MiseEnPlace.trays(plan, batches),
@@ -114,6 +119,7 @@ public record PlannedClass(
                 })
                 .toList();
         Demand needed = Demand.of(cooking, batches, styled);
+        AsSold own = AsSold.of(cooking, builtIn, styled, Shopping.of(cooking, builtIn, needed));
         return new PlannedClass(
                 cooking,
                 catalogue,
@@ -121,9 +127,15 @@ public record PlannedClass(
                 batches,
                 styled,
                 needed,
-                Shopping.of(cooking, builtIn, needed),
+                own,
+                Shopping.of(cooking, builtIn, needed, own),
                 prep,
                 trays,
                 broken);
+    }
+
+    /** What is bought at these prices. */
+    public List<Purchase> bought(Catalogue prices) {
+        return Shopping.of(cooking, prices, demand, sold);
     }
 }

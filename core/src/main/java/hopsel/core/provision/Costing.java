@@ -4,15 +4,14 @@ import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
-import hopsel.core.item.Item;
 import hopsel.core.kit.Kit;
 import hopsel.core.measure.Decimals;
 import hopsel.core.mise.Batches;
 import hopsel.core.shop.Purchase;
+import hopsel.core.shop.UnitPrice;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +48,7 @@ public record Costing(
             List<Purchase> purchases) {
         Catalogue catalogue = cooking.catalogue(prices);
         Map<String, Optional<BigDecimal>> perGram = new LinkedHashMap<>();
-        demand.items().forEach(id -> perGram.put(id, perGram(catalogue.get(id), purchases)));
+        demand.items().forEach(id -> perGram.put(id, UnitPrice.of(catalogue.get(id), purchases)));
         List<DishCost> dishes = new ArrayList<>();
         for (Dish dish : cooking.dishes()) {
             BigDecimal servings = cooking.provision().demoServings();
@@ -86,18 +85,6 @@ public record Costing(
                 .map(price -> Decimals.ratio(edible, catalogue.get(item).edibleShare())
                         .multiply(price, Decimals.EXACT))
                 .orElse(BigDecimal.ZERO);
-    }
-
-    /** The price of a gram as bought: of the packs that are bought, or of the best pack where the shelf gives it. */
-    private static Optional<BigDecimal> perGram(Item item, List<Purchase> purchases) {
-        Optional<BigDecimal> paid = purchases.stream()
-                .filter(purchase ->
-                        purchase.item().equals(item.id()) && !purchase.packs().isEmpty())
-                .map(purchase -> Decimals.ratio(purchase.cost(), purchase.buyGrams()))
-                .findFirst();
-        return paid.or(() -> item.packs().stream()
-                .map(pack -> Decimals.ratio(pack.price(), pack.grams()))
-                .min(Comparator.naturalOrder()));
     }
 
     /** What is left of the fees, or what they lack. */

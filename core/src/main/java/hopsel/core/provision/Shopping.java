@@ -4,6 +4,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Provision;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.kit.AsSold;
 import hopsel.core.measure.Decimals;
 import hopsel.core.shop.PackChoice;
 import hopsel.core.shop.PackCount;
@@ -18,7 +19,12 @@ public final class Shopping {
 
     private Shopping() {}
 
-    /** Sorted by item. */
+    /** Sorted by item; what goes into kits as it is sold is bought so. */
+    public static List<Purchase> of(CookingClass cooking, Catalogue builtIn, Demand demand, AsSold sold) {
+        return sold.bought(of(cooking, builtIn, demand), cooking.catalogue(builtIn));
+    }
+
+    /** Sorted by item, with every kit weighed out of the cheapest packs. */
     public static List<Purchase> of(CookingClass cooking, Catalogue builtIn, Demand demand) {
         Catalogue catalogue = cooking.catalogue(builtIn);
         List<Purchase> purchases = new ArrayList<>();

@@ -135,7 +135,7 @@ class MixingTest {
     }
 
     private static Packing packing(List<Kit> kits, boolean mixed) {
-        return Packing.of(COOKING, CATALOGUE, kits, List.of(), mixed);
+        return Packing.of(COOKING, CATALOGUE, kits, List.of(), AsSold.NONE, mixed);
     }
 
     @Test

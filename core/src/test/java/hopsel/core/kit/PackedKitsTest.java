@@ -88,7 +88,7 @@ class PackedKitsTest {
     }
 
     private static Packing packing(CookingClass cooking, Purchase... purchases) {
-        return Packing.of(cooking, CATALOGUE, KITS, List.of(purchases));
+        return Packing.of(cooking, CATALOGUE, KITS, List.of(purchases), AsSold.NONE);
     }
 
     @Test
@@ -110,7 +110,7 @@ class PackedKitsTest {
     void ofTwoKindsWithAsManyAllergensTheOneForMoreGuestsComesFirst() {
         List<Kit> kits =
                 List.of(kit("ana", line("oil", "20")), kit("ben", line("rice", "50")), kit("cleo", line("rice", "50")));
-        assertThat(Packing.of(COOKING, CATALOGUE, kits, List.of()).kinds())
+        assertThat(Packing.of(COOKING, CATALOGUE, kits, List.of(), AsSold.NONE).kinds())
                 .extracting(kind -> kind.kits().size())
                 .containsExactly(2, 1);
     }

@@ -105,7 +105,14 @@ public final class SmallClass {
                         List.of(),
                         List.of()),
                 List.of(),
-                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of(), false),
+                new Provision(
+                        BigDecimal.ONE,
+                        BigDecimal.ZERO,
+                        BigDecimal.ZERO,
+                        BigDecimal.ZERO,
+                        List.of(),
+                        false,
+                        Optional.empty()),
                 tempo);
     }
 

@@ -90,7 +90,8 @@ class MoneyTest {
                         new BigDecimal("0.5"),
                         BigDecimal.TEN,
                         List.of(pantry),
-                        false));
+                        false,
+                        Optional.empty()));
     }
 
     private static PlannedClass planned(CookingClass cooking) {

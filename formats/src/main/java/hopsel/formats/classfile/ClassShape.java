@@ -150,7 +150,12 @@ final class ClassShape {
                     Provision::sparePercent,
                     ProvisionBuilder::sparePercent)
             .must("pantry", Values.list(STOCK), Provision::pantry, ProvisionBuilder::pantry)
-            .usually("mixed", Values.flag(), false, Provision::mixed, ProvisionBuilder::mixed);
+            .usually("mixed", Values.flag(), false, Provision::mixed, ProvisionBuilder::mixed)
+            .may(
+                    "asSoldPercent",
+                    Values.number(Bounds.NOT_NEGATIVE),
+                    Provision::asSoldPercent,
+                    ProvisionBuilder::asSoldPercent);
 
     private static final Shape<TalkPieceBuilder, TalkPiece> TALK = Shape.of(
                     "talk", TalkPieceBuilder::builder, TalkPieceBuilder::build)

@@ -23,6 +23,7 @@ import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.kit.AsSold;
 import hopsel.core.kit.AtStation.Close;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitPacker;
@@ -185,7 +186,7 @@ class NothingUnknownIsFineTest {
         Batches batches = Batches.of(cooking, CATALOGUE, Plan.impossible(List.of()));
         List<Kit> kits = KitPacker.pack(cooking, CATALOGUE, batches);
         PackingRun run = PackingRun.after(
-                Packing.of(cooking, CATALOGUE, kits, List.of()), cooking.catalogue(CATALOGUE), List.of());
+                Packing.of(cooking, CATALOGUE, kits, List.of(), AsSold.NONE), cooking.catalogue(CATALOGUE), List.of());
         return run
                 .refusal(new Close("uma", "1"), ALL_READ, LocalDate.of(2027, 3, 1))
                 .map(PackingRun.Refusal::why)

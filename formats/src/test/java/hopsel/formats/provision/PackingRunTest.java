@@ -8,6 +8,7 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.AsSold;
 import hopsel.core.kit.AtStation;
 import hopsel.core.kit.AtStation.Claim;
 import hopsel.core.kit.AtStation.Clean;
@@ -91,7 +92,7 @@ class PackingRunTest {
                 BUILT_IN,
                 Batches.of(
                         cooking, BUILT_IN, Planner.answer(cooking, Wishes.NONE).plan()));
-        return Packing.of(cooking, BUILT_IN, kits, List.of());
+        return Packing.of(cooking, BUILT_IN, kits, List.of(), AsSold.NONE);
     }
 
     private static Portion.Key key(String item) {

@@ -30,7 +30,7 @@ class PackingTest {
     void noKitIsShortAndAllergensComeLast(String name) throws Exception {
         PlannedClass planned = PlannedClass.of(Samples.cooking(name), BUILT_IN);
         Catalogue catalogue = planned.catalogue();
-        Packing packing = Packing.of(planned.cooking(), BUILT_IN, planned.kits(), planned.shopping());
+        Packing packing = Packing.of(planned.cooking(), BUILT_IN, planned.kits(), planned.shopping(), planned.sold());
         assertThat(packing.kinds().stream().mapToInt(kind -> kind.kits().size()).sum())
                 .isEqualTo(planned.kits().size());
         for (Packing.KitGroup kind : packing.kinds()) {

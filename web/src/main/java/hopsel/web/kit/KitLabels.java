@@ -4,6 +4,7 @@ import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Storage;
+import hopsel.core.kit.AsSold;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitStatement;
 import hopsel.core.kit.Packing;
@@ -179,6 +180,8 @@ class KitLabels {
                         size,
                         "names",
                         names,
+                        "state",
+                        state,
                         "figures",
                         figures));
     }
@@ -195,17 +198,19 @@ class KitLabels {
                                 kit.attendee().name(),
                                 kit.attendee().avoids(),
                                 kit.attendee().ownWords(),
-                                Stream.concat(kit.lines().stream().map(KitLabels::packed), mixed.stream())
+                                Stream.concat(
+                                                kit.lines().stream().map(line -> packed(line, planned.sold())),
+                                                mixed.stream())
                                         .toList())));
         return content;
     }
 
-    private static String packed(Kit.Line line) {
-        return "%s %s %s"
-                .formatted(
-                        line.dish(),
-                        line.item(),
-                        line.grams().stripTrailingZeros().toPlainString());
+    private static String packed(Kit.Line line, AsSold sold) {
+        String pack = sold.of(line.item())
+                .map(choice -> " in packs of %s".formatted(choice.pack().grams().toPlainString()))
+                .orElse("");
+        String grams = line.grams().stripTrailingZeros().toPlainString();
+        return "%s %s %s%s".formatted(line.dish(), line.item(), grams, pack);
     }
 
     void printed(long id, PlannedClass planned, MadeStore.Printed kind, String who) {

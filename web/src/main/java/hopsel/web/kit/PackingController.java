@@ -1,19 +1,13 @@
 package hopsel.web.kit;
 
-import hopsel.core.classes.CookingClass;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.CrossContact;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Costing;
-import hopsel.core.provision.Shopping;
-import hopsel.web.classes.ClassChanges;
-import hopsel.web.classes.StaleClassException;
-import hopsel.web.classes.StoredClass;
 import hopsel.web.device.PrinterStore;
 import hopsel.web.frame.LabelSheet;
-import hopsel.web.frame.NotFoundException;
 import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
@@ -47,7 +41,6 @@ class PackingController {
     private final OwnAddress address;
     private final ClassPages pages;
     private final PlanDesk plans;
-    private final ClassChanges changes;
     private final GuestStore guests;
     private final TickStore ticks;
     private final PackingDesk desk;
@@ -61,7 +54,6 @@ class PackingController {
             OwnAddress address,
             ClassPages pages,
             PlanDesk plans,
-            ClassChanges changes,
             GuestStore guests,
             TickStore ticks,
             PackingDesk desk,
@@ -73,7 +65,6 @@ class PackingController {
         this.address = address;
         this.pages = pages;
         this.plans = plans;
-        this.changes = changes;
         this.guests = guests;
         this.ticks = ticks;
         this.desk = desk;
@@ -96,8 +87,9 @@ class PackingController {
         Packing packing = desk.packing(planned);
         model.addAttribute("packing", packing);
         model.addAttribute("catalogue", packing.catalogue());
-        model.addAttribute("apart", desk.packing(planned, false));
-        model.addAttribute("together", desk.packing(planned, true));
+        List<PackingDesk.Way> ways = desk.ways(planned);
+        model.addAttribute("ways", ways);
+        model.addAttribute("best", ways.get(ways.size() - 1).packing());
         model.addAttribute(
                 "drawings",
                 packing.kinds().stream()
@@ -114,40 +106,10 @@ class PackingController {
         model.addAttribute("sheets", LabelSheet.Size.values());
         Catalogue prices = shelf.priced(builtIn);
         Costing costing = Costing.of(
-                planned.cooking(),
-                prices,
-                planned.batches(),
-                planned.demand(),
-                planned.kits(),
-                Shopping.of(planned.cooking(), prices, planned.demand()));
+                planned.cooking(), prices, planned.batches(), planned.demand(), planned.kits(), planned.bought(prices));
         model.addAttribute("costing", costing);
         shelf.fee(id).ifPresent(fee -> model.addAttribute("fee", fee));
         return "kit/packing";
-    }
-
-    /** Bags are mixed for several kits, or each is weighed by itself. */
-    @PostMapping("/classes/{id}/packing/mixed")
-    String mix(
-            @PathVariable("id") long id,
-            @RequestParam("version") int version,
-            @RequestParam("mixed") boolean mixed,
-            Principal who,
-            RedirectAttributes next) {
-        StoredClass stored = plans.find(id).orElseThrow(NotFoundException::new).stored();
-        CookingClass cooking = stored.cooking();
-        try {
-            changes.change(
-                    id,
-                    version,
-                    cooking.withProvision(cooking.provision().withMixed(mixed)),
-                    stored.wishes(),
-                    who.getName(),
-                    mixed ? "bags are mixed" : "bags are weighed one by one");
-            next.addFlashAttribute("told", mixed ? "packing.mix.on" : "packing.mix.off");
-        } catch (StaleClassException e) {
-            next.addFlashAttribute("warned", "classes.stale");
-        }
-        return "redirect:/classes/%d/packing".formatted(id);
     }
 
     @GetMapping("/classes/{id}/packing/labels.pdf")

@@ -1,6 +1,9 @@
 package hopsel.web.kit;
 
+import hopsel.core.classes.FreshClass;
+import hopsel.core.classes.Provision;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.AsSold;
 import hopsel.core.kit.AtStation;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
@@ -18,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** How far the packing of a class has come, and what happens next. */
 @Component
@@ -28,9 +32,17 @@ class PackingDesk {
     private final Catalogue builtIn;
     private final Clock clock;
     /** What follows from a class as it is worked out now; forgotten with it. */
-    private final Map<PlannedClass, Packing> together = Bounded.byIdentity();
+    private final Map<PlannedClass, Packing> packings = Bounded.byIdentity();
 
-    private final Map<PlannedClass, Packing> apart = Bounded.byIdentity();
+    private final Map<PlannedClass, List<Way>> ways = Bounded.byIdentity();
+
+    /**
+     * A way to pack.
+     *
+     * @param word of it
+     * @param here whether the class is packed so
+     */
+    public record Way(String word, boolean here, Packing packing) {}
 
     PackingDesk(PackingStore store, LabelsRead labels, Catalogue builtIn, Clock clock) {
         this.store = store;
@@ -40,13 +52,32 @@ class PackingDesk {
     }
 
     Packing packing(PlannedClass planned) {
-        return packing(planned, planned.cooking().provision().mixed());
+        return packings.computeIfAbsent(
+                planned,
+                own -> packing(own, own.sold(), own.cooking().provision().mixed()));
     }
 
-    /** As it would be packed with mixed bags, or without, whatever the class says. */
-    Packing packing(PlannedClass planned, boolean mixed) {
-        return (mixed ? together : apart)
-                .computeIfAbsent(planned, own -> Packing.of(own.cooking(), builtIn, own.kits(), own.shopping(), mixed));
+    /** The ways side by side: each bag by itself, mixed, packs as they are sold, and both. */
+    List<Way> ways(PlannedClass planned) {
+        return ways.computeIfAbsent(planned, own -> {
+            Provision provision = own.cooking().provision();
+            AsSold sold = provision.asSoldPercent().isPresent()
+                    ? own.sold()
+                    : AsSold.of(own.cooking(), builtIn, own.kits(), own.shopping(), FreshClass.DEARER);
+            return Stream.of("apart", "mixed", "sold", "both")
+                    .map(word -> {
+                        boolean mixed = word.equals("mixed") || word.equals("both");
+                        boolean whole = word.equals("sold") || word.equals("both");
+                        boolean here = mixed == provision.mixed()
+                                && whole == provision.asSoldPercent().isPresent();
+                        return new Way(word, here, packing(own, whole ? sold : AsSold.NONE, mixed));
+                    })
+                    .toList();
+        });
+    }
+
+    private Packing packing(PlannedClass planned, AsSold sold, boolean mixed) {
+        return Packing.of(planned.cooking(), builtIn, planned.kits(), planned.shopping(), sold, mixed);
     }
 
     PackingRun run(long id, PlannedClass planned) {

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -55,6 +56,27 @@ public class PackingState {
                 .filter(line ->
                         line.dish().equals(portion.dish()) && line.item().equals(portion.item()));
         return own.flatMap(line -> line.insteadOf().stream()).findFirst().orElse(null);
+    }
+
+    /** How much of it goes into a kit: pieces, packs as they are sold, or grams. */
+    public String amount(Portion portion) {
+        if (portion.sold().isPresent()) {
+            BigDecimal grams = portion.sold().get().pack().grams();
+            return messages.getMessage(
+                    "portion.packs", new Object[] {portion.pieces(), figures.grams(grams)}, Locale.ENGLISH);
+        }
+        return portion.isCounted() ? "%d ×".formatted(portion.pieces()) : figures.grams(portion.grams());
+    }
+
+    /** How much of a pack goes into a dish; null where all of it does, or where it is no pack. */
+    public @Nullable String ofPack(Portion portion, String dish) {
+        BigDecimal grams = portion.sold()
+                .map(Portion.Sold::dishes)
+                .map(dishes -> dishes.get(dish))
+                .orElse(null);
+        return grams == null || grams.compareTo(portion.grams()) == 0
+                ? null
+                : messages.getMessage("portion.of-pack", new Object[] {figures.grams(grams)}, Locale.ENGLISH);
     }
 
     /**

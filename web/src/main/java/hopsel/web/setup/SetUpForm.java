@@ -297,7 +297,8 @@ final class SetUpForm {
                 notNegative("tasting-share", MOST_SHARE).orElse(old.tastingShare()),
                 notNegative("spare", MOST_SPARE).orElse(old.sparePercent()),
                 old.pantry(),
-                old.mixed());
+                old.mixed(),
+                old.asSoldPercent());
     }
 
     private Optional<BigDecimal> notNegative(String field, BigDecimal most) throws BadEntryException {

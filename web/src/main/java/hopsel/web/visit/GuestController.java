@@ -205,7 +205,8 @@ class GuestController {
                 .findFirst()
                 .ifPresent(kit -> {
                     model.addAttribute("kit", kit);
-                    Packing packing = Packing.of(cooking, builtIn, seen.planned.kits(), seen.planned.shopping());
+                    Packing packing = Packing.of(
+                            cooking, builtIn, seen.planned.kits(), seen.planned.shopping(), seen.planned.sold());
                     model.addAttribute("packing", packing);
                     packing.of(seen.attendee.id()).ifPresent(kind -> model.addAttribute("portions", kind.portions()));
                 });

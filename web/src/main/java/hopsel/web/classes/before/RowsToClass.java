@@ -355,7 +355,8 @@ final class RowsToClass {
                 mapper.pantryStocks(row.id()).stream()
                         .map(stock -> new Provision.Stock(stock.itemId(), Decimals.plain(stock.grams())))
                         .toList(),
-                false);
+                false,
+                Optional.empty());
     }
 
     private static <T> Map<String, List<T>> group(List<T> rows, Function<T, String> key) {

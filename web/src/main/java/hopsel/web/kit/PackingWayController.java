@@ -1,0 +1,107 @@
+package hopsel.web.kit;
+
+import hopsel.core.classes.Provision;
+import hopsel.web.classes.ClassChanges;
+import hopsel.web.classes.StaleClassException;
+import hopsel.web.classes.StoredClass;
+import hopsel.web.frame.Entered;
+import hopsel.web.frame.Entered.BadEntryException;
+import hopsel.web.frame.NotFoundException;
+import hopsel.web.plan.PlanDesk;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import java.math.BigDecimal;
+import java.security.Principal;
+import java.util.Map;
+import java.util.Optional;
+
+/** How a class is packed: bags mixed for several kits, packs as they are sold, or each bag weighed by itself. */
+@Controller
+class PackingWayController {
+
+    private static final BigDecimal MOST = BigDecimal.valueOf(100);
+
+    private final PlanDesk plans;
+    private final ClassChanges changes;
+
+    PackingWayController(PlanDesk plans, ClassChanges changes) {
+        this.plans = plans;
+        this.changes = changes;
+    }
+
+    /** Bags are mixed for several kits, or each is weighed by itself. */
+    @PostMapping("/classes/{id}/packing/mixed")
+    String mix(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam("mixed") boolean mixed,
+            Principal who,
+            RedirectAttributes next) {
+        StoredClass stored = stored(id);
+        Provision wanted = stored.cooking().provision().withMixed(mixed);
+        String said = mixed ? "bags are mixed" : "bags are weighed one by one";
+        if (keep(stored, version, wanted, who, said, next)) {
+            next.addFlashAttribute("told", mixed ? "packing.mix.on" : "packing.mix.off");
+        }
+        return page(id);
+    }
+
+    /** Packs are handed out as they are sold, as long as kits become no dearer than so many percent; or none is. */
+    @PostMapping("/classes/{id}/packing/as-sold")
+    String sold(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam Map<String, String> fields,
+            Principal who,
+            RedirectAttributes next) {
+        StoredClass stored = stored(id);
+        boolean stop = fields.containsKey("stop");
+        try {
+            Optional<BigDecimal> percent = stop ? Optional.empty() : Optional.of(percent(new Entered(fields)));
+            Provision wanted = stored.cooking().provision().withAsSoldPercent(percent);
+            String said = stop ? "no pack is handed out as it is sold" : "packs are handed out as they are sold";
+            if (keep(stored, version, wanted, who, said, next)) {
+                next.addFlashAttribute("told", stop ? "packing.sold.off" : "packing.sold.on");
+            }
+        } catch (BadEntryException e) {
+            next.addFlashAttribute("wrongSold", e.getMessage());
+            next.addFlashAttribute("typed", fields);
+        }
+        return page(id);
+    }
+
+    private static BigDecimal percent(Entered in) throws BadEntryException {
+        BigDecimal percent = in.number("percent")
+                .orElseThrow(() -> new BadEntryException(
+                        "percent", "is empty. Write 0 if packs may cost nothing more, or 5 for 5 %."));
+        if (percent.signum() < 0 || percent.compareTo(MOST) > 0) {
+            throw new BadEntryException("percent", "has to be from 0 to 100.");
+        }
+        return percent;
+    }
+
+    private StoredClass stored(long id) {
+        return plans.find(id).orElseThrow(NotFoundException::new).stored();
+    }
+
+    private boolean keep(
+            StoredClass stored, int version, Provision wanted, Principal who, String said, RedirectAttributes next) {
+        try {
+            changes.change(
+                    stored.id(), version, stored.cooking().withProvision(wanted), stored.wishes(), who.getName(), said);
+            return true;
+        } catch (StaleClassException e) {
+            next.addFlashAttribute("warned", "classes.stale");
+            return false;
+        }
+    }
+
+    private static String page(long id) {
+        return "redirect:/classes/%d/packing".formatted(id);
+    }
+}

@@ -3,6 +3,7 @@ package hopsel.web.plan;
 import hopsel.core.Known;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.Provision;
 import hopsel.core.film.Film;
 import hopsel.core.film.ShootingDay;
 import hopsel.core.item.Catalogue;
@@ -27,6 +28,8 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
+import java.math.BigDecimal;
+import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -66,6 +69,9 @@ public class PlanDesk {
     private final Map<Long, Styled> styled = Bounded.map();
     /** What was planned to its end: a class that is repeated, or put back as it was, is not planned once more. */
     private final Map<Question, Outcome> answered = Bounded.map();
+
+    /** What a class was planned as: a change that no plan follows from leaves its plan alone. */
+    private final Map<Adopted, Outcome> adopted = Bounded.map();
 
     private final Queue<PlanTime> times = new ConcurrentLinkedQueue<>();
     private final ThreadPoolExecutor workers = (ThreadPoolExecutor) Executors.newFixedThreadPool(2, task -> {
@@ -292,13 +298,37 @@ public class PlanDesk {
         }
         Optional<Plan> before = last.map(kept -> kept.outcome().plan()).filter(Plan::possible);
         Wishes wishes = before.map(stored.wishes()::near).orElse(stored.wishes());
-        Outcome outcome = answer(new Question(cooking.withAttendees(List.of()), wishes), soFar, enough);
+        Adopted here = new Adopted(stored.id(), Question.of(cooking, stored.wishes()));
+        Outcome known = adopted.get(here);
+        Outcome outcome = known != null ? known : answer(Question.of(cooking, wishes), soFar, enough);
+        if (!enough.get()) {
+            adopted.put(here, outcome);
+        }
         plans.keep(stored.id(), stored.version(), outcome, before);
         return new Planned(stored, worked(stored, outcome), before, false);
     }
 
-    /** What a plan follows from; who takes part does not change it. */
-    private record Question(CookingClass cooking, Wishes wishes) {}
+    /**
+     * What a plan follows from: not who takes part, what it is called, on which day it is, or how kits are bought and
+     * packed.
+     */
+    private record Question(CookingClass cooking, Wishes wishes) {
+
+        private static final LocalDateTime ANY_DAY = LocalDateTime.of(2027, 1, 1, 12, 0);
+
+        private static Question of(CookingClass cooking, Wishes wishes) {
+            CookingClass plain = cooking.withTitle("").withAttendees(List.of()).starting(ANY_DAY);
+            Provision bare = cooking.provision()
+                    .withSparePercent(BigDecimal.ZERO)
+                    .withPantry(List.of())
+                    .withMixed(false)
+                    .withAsSoldPercent(Optional.empty());
+            return new Question(plain.withProvision(bare), wishes);
+        }
+    }
+
+    /** The plan of a class for a question, whatever it was planned near to. */
+    private record Adopted(long id, Question question) {}
 
     private Outcome answer(Question question, AtomicReference<@Nullable Plan> soFar, AtomicBoolean enough) {
         Outcome known = answered.get(question);

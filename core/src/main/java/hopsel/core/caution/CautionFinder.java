@@ -1,5 +1,6 @@
 package hopsel.core.caution;
 
+import hopsel.core.dish.Cut;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
@@ -13,6 +14,7 @@ import hopsel.core.item.Origin;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
+import hopsel.core.recipe.CutReader;
 import hopsel.core.recipe.Said;
 import hopsel.core.recipe.TechniqueReader;
 
@@ -73,9 +75,7 @@ public final class CautionFinder {
                             && Said.PAPER.in(step))),
             new Rule(
                     Caution.KNIVES,
-                    scene -> scene.line(line -> line.prep().isPresent())
-                            || scene.has(Trait.HARD)
-                            || scene.does(Technique.CUT::equals)),
+                    scene -> scene.line(scene::isCut) || scene.has(Trait.HARD) || scene.does(Technique.CUT::equals)),
             new Rule(
                     Caution.STEAM,
                     scene -> scene.does(Does.STEAMS)
@@ -125,6 +125,16 @@ public final class CautionFinder {
 
         boolean line(Predicate<IngredientLine> test) {
             return dish.lines().anyMatch(test);
+        }
+
+        /** What is said to be done to it and is no cut that anybody knows is one where there is something to cut. */
+        boolean isCut(IngredientLine line) {
+            boolean piece = catalogue
+                    .find(line.item())
+                    .filter(item -> item.has(Trait.WHOLE))
+                    .isPresent();
+            return line.prep().isPresent()
+                    && CutReader.of(line.prep()).map(Cut::takesBlade).orElse(piece);
         }
 
         boolean item(Predicate<Item> test) {

@@ -55,6 +55,7 @@ class CautionFinderTest {
             400 g carrots                             | Grill the carrots on baking paper for 10 minutes.         | PARCHMENT
             2 avocados                                | Mash the avocados for 1 minute.                           | KNIVES
             400 g carrots, diced                      | Boil for 10 minutes.                                      | KNIVES
+            4 carrots, tops off                       | Boil for 10 minutes.                                      | KNIVES
             400 g carrots                             | Roast at 200 °C for 20 minutes.                           | STEAM
             100 ml white wine                         | Simmer the wine for 5 minutes.                            | ALCOHOL
             330 ml beer; 200 g plain flour            | Whisk the beer and flour into a batter for 2 minutes.     | ALCOHOL
@@ -73,6 +74,8 @@ class CautionFinderTest {
                     """
             1 can black beans                         | Warm the beans for 5 minutes.                             | DRY_BEANS
             200 g red lentils                         | Simmer the lentils for 15 minutes.                        | DRY_BEANS
+            150 g sauerkraut, drained                 | Fold in the kraut.                                        | KNIVES
+            250 g plain flour, sifted                 | Whisk the flour into a batter for 2 minutes.              | KNIVES
             4 dried apricots                          | Chop the apricots.                                        | DRY_BEANS
             2 tbsp white wine vinegar                 | Stir in the vinegar.                                      | ALCOHOL
             400 g carrots                             | Roast at 240 °C for 20 minutes.                           | PARCHMENT

@@ -20,6 +20,7 @@ import hopsel.core.air.SafetyOnAir;
 import hopsel.core.air.Spare;
 import hopsel.core.air.Taste;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.classes.TalkDish;
 import hopsel.core.device.Oven;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentRef;
@@ -291,7 +292,7 @@ final class AirViews {
                 coverage.takes().getOrDefault(key, List.of()).stream()
                         .map(AirViews::take)
                         .toList(),
-                running && activity.start() >= 0
+                running && activity.start() >= 0 && !TalkDish.holds(activity.step())
                         ? kitchen.map(own -> own.sight(state, standing).name()).orElse("")
                         : "",
                 running ? probe(key, standing) : null,

@@ -57,9 +57,10 @@ export class Drawing {
     return this.state.items.find((item) => item.status === 'RUNNING' && item.hands && this.isMine(item)) || null;
   }
 
-  /* Work before the class is over once it is on air, even where the server has not said so yet. */
+  /* Work before the class is over once it is on air or should be, even where the server has not said so yet. */
   ahead() {
-    return this.state.items.filter((item) => item.status === 'AHEAD' && this.isMine(item) && (!this.state.onAir || item.planned >= 0)).sort((one, two) => one.start - two.start);
+    const begun = this.state.onAir || this.moments.isTime();
+    return this.state.items.filter((item) => item.status === 'AHEAD' && this.isMine(item) && (!begun || item.planned >= 0)).sort((one, two) => one.start - two.start);
   }
 
   /* What a step still waits for: what is done meanwhile, on this screen, too, and what will be with the same press, is there. */
@@ -143,7 +144,7 @@ export class Drawing {
     this.spot('left-word').textContent = this.word(!state.onAir ? 'starts' : left < 0 ? 'over' : 'left');
     const ends = this.spot('late');
     ends.className = `late ${late > 0 ? 'danger' : state.advice.danger ? 'near' : ''}`;
-    ends.textContent = `${this.word('ends', this.moments.at(state.end))} ${late > 0 ? this.word('late', late) : late < 0 ? this.word('spare', -late) : this.word('on')}`;
+    ends.textContent = `${this.word('ends', this.moments.at(state.end))} ${late > 0 ? this.word('late', late) : late < 0 ? this.word('spare', -late) : this.word(state.advice.danger ? 'near' : 'on')}`;
     this.main.querySelectorAll('[data-speed]').forEach((one) => one.setAttribute('aria-pressed', String(Number(one.dataset.speed) === state.speed)));
   }
 

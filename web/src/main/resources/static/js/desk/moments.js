@@ -21,6 +21,11 @@ export class Moments {
     return state && state.onAir && !this.practice ? state.onAir : this.starts;
   }
 
+  /* Whether the class should have begun; whoever practises has everything before it behind them. */
+  isTime() {
+    return this.practice || Date.now() >= this.starts;
+  }
+
   /** By the clock on the kitchen's wall: so many seconds from going on air. */
   at(seconds) {
     return this.format.format(this.begun + seconds * 1000);

@@ -37,10 +37,11 @@ function drawHelp(drawing) {
   put(drawing.spot('because'), because.map((said) => element('li', said)));
 }
 
-/* Asked once, of a step that is ending or has just ended, together. */
+/* Asked once, of a step that has just ended, together; what is in hand shows by itself what has not gone in. */
 function drawMissing(drawing) {
   const { missing } = drawing.state;
-  const open = missing.filter((one) => !drawing.asked.has(one.activity));
+  const hand = drawing.inHand();
+  const open = missing.filter((one) => !drawing.asked.has(one.activity) && !(hand && hand.key === one.activity));
   const last = open.length ? open[open.length - 1].activity : null;
   const item = drawing.state.items.find((one) => one.key === last);
   const asked = last ? open.filter((one) => one.activity === last) : [];

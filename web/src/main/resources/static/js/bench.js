@@ -114,6 +114,7 @@
   function toggleHelp() {
     const keys = document.getElementById('keys');
     keys.hidden = !keys.hidden;
+    keys.querySelector('[data-keys]').checked = letters();
     document.querySelector('[data-help]').setAttribute('aria-expanded', String(!keys.hidden));
   }
 
@@ -210,7 +211,20 @@
     act('move', { step: bar.dataset.step, component, position });
   }
 
+  /* Keys of one letter can be switched off, for whoever speaks to the machine or brushes against it. */
+  const KEYS = 'hopsel-bench-keys';
+  const letters = () => localStorage.getItem(KEYS) !== 'off';
+
+  document.addEventListener('change', (event) => {
+    if (event.target.matches('[data-keys]')) {
+      localStorage.setItem(KEYS, event.target.checked ? 'on' : 'off');
+    }
+  });
+
   document.addEventListener('keydown', (event) => {
+    if (event.key.length === 1 && event.key !== ' ' && !letters()) {
+      return;
+    }
     if (!main() || event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, textarea, select')) {
       return;
     }

@@ -129,6 +129,10 @@ class BrowserTest {
                 .doesNotContainPattern("\\{\\d|\\?\\?\\w|\\bNaN\\b");
         assertThat(page.locator("#picked form").count() > 0).isEqualTo(path.matches("/bench/\\d+(?:\\?.*)?"));
         Accessible.check(page);
+        page.setViewportSize(320, 640);
+        assertThat((int) page.evaluate("() => document.documentElement.scrollWidth"))
+                .as("at four times its size nobody scrolls sideways, with everything unfolded")
+                .isLessThanOrEqualTo(320);
     }
 
     @Test

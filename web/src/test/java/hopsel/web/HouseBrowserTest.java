@@ -8,11 +8,17 @@ import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+
+import javax.sql.DataSource;
 
 /**
  * What is said of the house once holds everywhere; who works here may do what their role says; nothing goes for good at
@@ -136,6 +142,28 @@ class HouseBrowserTest {
                 .as("changing a class")
                 .isEqualTo(changes);
         assertThat(press(page, "/house", "name=mine")).as("the house").isEqualTo(403);
+        page.context().close();
+    }
+
+    @Test
+    void whoSignedInTooLongAgoSignsInAgainHoweverBusy() {
+        Page page = APP.signedInAt(APP.address, "host");
+        page.navigate("/classes");
+        assertThat(page.url()).endsWith("/classes");
+        String cookie = page.context().cookies().stream()
+                .filter(own -> own.name.equals("SESSION"))
+                .map(own -> own.value)
+                .findFirst()
+                .orElseThrow();
+        String id = new String(Base64.getDecoder().decode(cookie), StandardCharsets.UTF_8);
+        int aged = new JdbcTemplate(APP.context.getBean(DataSource.class))
+                .update(
+                        "update SPRING_SESSION set CREATION_TIME = CREATION_TIME - ? where SESSION_ID = ?",
+                        Duration.ofHours(19).toMillis(),
+                        id);
+        assertThat(aged).isEqualTo(1);
+        page.navigate("/classes");
+        assertThat(page.url()).contains("/sign-in");
         page.context().close();
     }
 

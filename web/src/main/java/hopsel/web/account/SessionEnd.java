@@ -1,0 +1,52 @@
+package hopsel.web.account;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.web.servlet.filter.OrderedFilter;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+
+/**
+ * Ends what somebody began too long ago, however busy they are: a device that was left signed in somewhere is not
+ * signed in for ever.
+ */
+@Component
+class SessionEnd extends OncePerRequestFilter implements OrderedFilter {
+
+    /** Once there is a session, and before anybody asks who it is. */
+    private static final int ORDER = REQUEST_WRAPPER_FILTER_MAX_ORDER - 101;
+
+    private final Clock clock;
+    private final Duration longest;
+
+    SessionEnd(Clock clock, @Value("${hopsel.session.longest}") Duration longest) {
+        this.clock = clock;
+        this.longest = longest;
+    }
+
+    @Override
+    public int getOrder() {
+        return ORDER;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        HttpSession session = request.getSession(false);
+        if (session != null
+                && Instant.ofEpochMilli(session.getCreationTime())
+                        .isBefore(clock.instant().minus(longest))) {
+            session.invalidate();
+        }
+        chain.doFilter(request, response);
+    }
+}

@@ -27,6 +27,7 @@ import hopsel.core.plan.Outcome;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Verdict;
 import hopsel.core.planned.PlannedClass;
+import hopsel.core.planned.Recall;
 import hopsel.core.provision.Demand.Purpose;
 import hopsel.core.provision.Pantry.Movement;
 import hopsel.core.shop.Purchase;
@@ -101,6 +102,18 @@ class MoneyTest {
 
     private static Demand demand(CookingClass cooking) {
         return planned(cooking).demand();
+    }
+
+    @Test
+    void aPackThatIsCalledBackMayBeInWhatWasCookedAndTasted() {
+        Recall beans = Recall.of(planned(cooking()), "beans");
+        assertThat(beans.demo()).extracting(Recall.Made::dish).containsExactly("Bean soup");
+        assertThat(beans.demo().get(0).grams()).as("200 g for two, cooked for three").isEqualByComparingTo("300");
+        assertThat(beans.swapOuts()).as("nothing is made earlier").isEmpty();
+        assertThat(beans.tasters()).isEqualByComparingTo("6");
+        assertThat(Recall.of(planned(cooking()), "mint"))
+                .as("in no dish")
+                .isEqualTo(new Recall(List.of(), List.of(), BigDecimal.ZERO));
     }
 
     /** Six halves are three servings; two of the demo batch's three can be eaten, so one is cooked for the tasting. */

@@ -6,7 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.web.servlet.filter.OrderedFilter;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -20,10 +20,11 @@ import java.time.Instant;
  * signed in for ever.
  */
 @Component
-class SessionEnd extends OncePerRequestFilter implements OrderedFilter {
+@Order(SessionEnd.ORDER)
+class SessionEnd extends OncePerRequestFilter {
 
-    /** Once there is a session, and before anybody asks who it is. */
-    private static final int ORDER = REQUEST_WRAPPER_FILTER_MAX_ORDER - 101;
+    /** Once there is a session, and just before anybody asks who it is, which is at -100. */
+    static final int ORDER = -101;
 
     private final Clock clock;
     private final Duration longest;
@@ -31,11 +32,6 @@ class SessionEnd extends OncePerRequestFilter implements OrderedFilter {
     SessionEnd(Clock clock, @Value("${hopsel.session.longest}") Duration longest) {
         this.clock = clock;
         this.longest = longest;
-    }
-
-    @Override
-    public int getOrder() {
-        return ORDER;
     }
 
     @Override

@@ -14,6 +14,7 @@ import hopsel.web.frame.NotFoundException;
 import hopsel.web.guest.GuestStore.PersonErased;
 import hopsel.web.handout.HandoutMapper.EditionRow;
 import hopsel.web.handout.HandoutMapper.SentRow;
+import hopsel.web.kit.HandoutReaders;
 import hopsel.web.tick.LabelsRead;
 
 import org.jspecify.annotations.Nullable;
@@ -38,7 +39,7 @@ import java.util.TreeMap;
  * somebody has.
  */
 @Repository
-public class EditionStore {
+public class EditionStore implements HandoutReaders {
 
     private final HandoutMapper mapper;
     private final ClassStore classes;
@@ -173,6 +174,11 @@ public class EditionStore {
         Map<String, Integer> sent = new TreeMap<>();
         mapper.sent(id).forEach(row -> sent.put(row.attendeeId(), row.edition()));
         return sent;
+    }
+
+    @Override
+    public boolean hasOne(long id, String attendee) {
+        return sent(id).containsKey(attendee);
     }
 
     /** Somebody has an edition now. */

@@ -4,6 +4,7 @@ import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.PackingRun.Use;
 import hopsel.core.planned.PlannedClass;
+import hopsel.core.planned.Recall;
 import hopsel.web.frame.NotFoundException;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.plan.PlanDesk;
@@ -27,9 +28,17 @@ class LotsController {
     private final PackingDesk packing;
     private final PlanDesk desk;
     private final GuestStore guests;
+    private final HandoutReaders readers;
     private final Catalogue builtIn;
 
-    LotsController(PackingStore store, PackingDesk packing, PlanDesk desk, GuestStore guests, Catalogue builtIn) {
+    LotsController(
+            PackingStore store,
+            PackingDesk packing,
+            PlanDesk desk,
+            GuestStore guests,
+            HandoutReaders readers,
+            Catalogue builtIn) {
+        this.readers = readers;
         this.store = store;
         this.packing = packing;
         this.desk = desk;
@@ -39,6 +48,13 @@ class LotsController {
 
     /** What went into the kits of a class; a name is missing where the person was erased. */
     public record Traced(long id, String title, String kit, Optional<String> name, BigDecimal grams) {}
+
+    /**
+     * What else of a class may have some of it.
+     *
+     * @param readers names of those who have a handout of it
+     */
+    public record Elsewhere(long id, String title, Recall recall, List<String> readers) {}
 
     @GetMapping("/lots")
     String lots(
@@ -52,8 +68,23 @@ class LotsController {
             model.addAttribute("item", item);
             model.addAttribute("lot", lot);
             model.addAttribute("traced", traced(item, lot, who));
+            model.addAttribute(
+                    "elsewhere",
+                    store.classesOf(item, lot).stream()
+                            .map(id -> elsewhere(id, item))
+                            .toList());
         }
         return "kit/lots";
+    }
+
+    /** Nobody notes which pack the host cooks from: all that was made with it may be of this one. */
+    private Elsewhere elsewhere(long id, String item) {
+        PlannedClass planned = desk.find(id).orElseThrow(NotFoundException::new).whole();
+        List<String> names = planned.cooking().attendees().stream()
+                .filter(own -> readers.hasOne(id, own.id()))
+                .map(Attendee::name)
+                .toList();
+        return new Elsewhere(id, planned.cooking().title(), Recall.of(planned, item), names);
     }
 
     private List<Traced> traced(String item, String lot, Principal who) {

@@ -28,7 +28,8 @@ class ArchitectureTest {
                     // Read by the compiler alone: what they ask for is generated or checked when it builds.
                     "io.soabase.recordbuilder..",
                     "org.jspecify..",
-                    "org.jgrapht..");
+                    "org.jgrapht..",
+                    "org.ojalgo..");
 
     @ArchTest
     static final ArchRule THE_CORE_HAS_NO_CLOCK = noClasses()

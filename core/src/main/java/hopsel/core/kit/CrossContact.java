@@ -4,15 +4,18 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepRef;
+import hopsel.core.dish.Technique;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Avoided;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.kitchen.Resource;
+import hopsel.core.kitchen.Tool;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Plan;
 import hopsel.core.recipe.Said;
+import hopsel.core.recipe.TechniqueReader;
 import hopsel.core.recipe.ToolReader;
 
 import java.util.ArrayList;
@@ -174,19 +177,24 @@ public record CrossContact(List<Contact> contacts) {
     }
 
     /**
-     * What an activity whirls things about in, by the place it has or, where it has none, by the tool that its words
-     * name.
+     * What an activity whirls things about in, by the place it has; where it has none, by the tool that its words name;
+     * where they name none, and something is blended, it is blended in something.
      */
     private static Stream<String> mixers(CookingClass cooking, Activity activity) {
         List<String> placed = appliances(cooking, activity)
                 .filter(resource -> PlaceKind.does(resource.kind(), Does.MIXES))
                 .map(CrossContact::name)
                 .toList();
-        return placed.isEmpty()
-                ? ToolReader.of(cooking.step(activity.step())).stream()
-                        .map(tool -> tool.name())
-                        .filter(name -> PlaceKind.does(name, Does.MIXES))
-                : placed.stream();
+        if (!placed.isEmpty()) {
+            return placed.stream();
+        }
+        Step step = cooking.step(activity.step());
+        List<String> named = ToolReader.of(step).stream()
+                .map(Tool::name)
+                .filter(name -> PlaceKind.does(name, Does.MIXES))
+                .toList();
+        boolean blended = named.isEmpty() && TechniqueReader.of(step).contains(Technique.BLEND);
+        return blended ? Stream.of(PlaceKind.BLENDER.word()) : named.stream();
     }
 
     private static String name(Resource resource) {

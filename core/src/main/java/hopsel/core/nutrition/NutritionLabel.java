@@ -6,10 +6,12 @@ import hopsel.core.measure.Decimals;
 import org.jspecify.annotations.Nullable;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -19,36 +21,38 @@ import java.util.stream.Collectors;
 public enum NutritionLabel {
     /** Order of annex XV of the regulation: energy in kJ and kcal, salt. */
     EUROPE(List.of(
-            new Line("kj", "kcal", "kJ", NutritionFacts.KJ, 0, "8400", false),
-            new Line("kcal", "kcal", "kcal", BigDecimal.ONE, 0, "2000", false),
-            new Line("fat", "fat", "g", BigDecimal.ONE, 1, "70", false),
-            new Line("saturates", "saturates", "g", BigDecimal.ONE, 1, "20", true),
-            new Line("carbs", "carbs", "g", BigDecimal.ONE, 1, "260", false),
-            new Line("sugars", "sugars", "g", BigDecimal.ONE, 1, "90", true),
-            new Line("fibre", "fibre", "g", BigDecimal.ONE, 1, null, false),
-            new Line("protein", "protein", "g", BigDecimal.ONE, 1, "50", false),
-            new Line("salt", "salt", "g", BigDecimal.ONE, 2, "6", false),
-            new Line("vitaminC", "vitaminC", "mg", BigDecimal.ONE, 0, "80", false),
-            new Line("b12", "b12", "µg", BigDecimal.ONE, 1, "2.5", false),
-            new Line("calcium", "calcium", "mg", BigDecimal.ONE, 0, "800", false),
-            new Line("iron", "iron", "mg", BigDecimal.ONE, 1, "14", false))),
+            new Line("kj", "kcal", "kJ", NutritionFacts.KJ, LabelRounding.EU_ENERGY, "8400", false),
+            new Line("kcal", "kcal", "kcal", BigDecimal.ONE, LabelRounding.EU_ENERGY, "2000", false),
+            new Line("fat", "fat", "g", BigDecimal.ONE, LabelRounding.EU_GRAMS, "70", false),
+            new Line("saturates", "saturates", "g", BigDecimal.ONE, LabelRounding.EU_SATURATES, "20", true),
+            new Line("carbs", "carbs", "g", BigDecimal.ONE, LabelRounding.EU_GRAMS, "260", false),
+            new Line("sugars", "sugars", "g", BigDecimal.ONE, LabelRounding.EU_GRAMS, "90", true),
+            new Line("fibre", "fibre", "g", BigDecimal.ONE, LabelRounding.EU_GRAMS, null, false),
+            new Line("protein", "protein", "g", BigDecimal.ONE, LabelRounding.EU_GRAMS, "50", false),
+            new Line("salt", "salt", "g", BigDecimal.ONE, LabelRounding.EU_SALT, "6", false),
+            new Line("vitaminC", "vitaminC", "mg", BigDecimal.ONE, LabelRounding.EU_TWO_FIGURES, "80", false),
+            new Line("b12", "b12", "µg", BigDecimal.ONE, LabelRounding.EU_TWO_FIGURES, "2.5", false),
+            new Line("calcium", "calcium", "mg", BigDecimal.ONE, LabelRounding.EU_THREE_FIGURES, "800", false),
+            new Line("iron", "iron", "mg", BigDecimal.ONE, LabelRounding.EU_TWO_FIGURES, "14", false),
+            new Line("cholesterol", "cholesterol", "mg", BigDecimal.ONE, LabelRounding.EU_TWO_FIGURES, null, false))),
     /** Order of the facts panel: calories, sodium; sugars have no reference, for what is added is not known. */
     UNITED_STATES(List.of(
-            new Line("calories", "kcal", "", BigDecimal.ONE, 0, null, false),
-            new Line("fat", "fat", "g", BigDecimal.ONE, 1, "78", false),
-            new Line("saturates", "saturates", "g", BigDecimal.ONE, 1, "20", true),
-            new Line("cholesterol", "cholesterol", "mg", BigDecimal.ONE, 0, "300", false),
-            new Line("sodium", "salt", "mg", BigDecimal.valueOf(400), 0, "2300", false),
-            new Line("carbs", "carbs", "g", BigDecimal.ONE, 0, "275", false),
-            new Line("fibre", "fibre", "g", BigDecimal.ONE, 0, "28", true),
-            new Line("sugars", "sugars", "g", BigDecimal.ONE, 0, null, true),
-            new Line("protein", "protein", "g", BigDecimal.ONE, 0, "50", false),
-            new Line("calcium", "calcium", "mg", BigDecimal.ONE, 0, "1300", false),
-            new Line("iron", "iron", "mg", BigDecimal.ONE, 1, "18", false),
-            new Line("vitaminC", "vitaminC", "mg", BigDecimal.ONE, 0, "90", false),
-            new Line("b12", "b12", "µg", BigDecimal.ONE, 1, "2.4", false)));
+            new Line("calories", "kcal", "", BigDecimal.ONE, LabelRounding.US_CALORIES, null, false),
+            new Line("fat", "fat", "g", BigDecimal.ONE, LabelRounding.US_FAT, "78", false),
+            new Line("saturates", "saturates", "g", BigDecimal.ONE, LabelRounding.US_FAT, "20", true),
+            new Line("cholesterol", "cholesterol", "mg", BigDecimal.ONE, LabelRounding.US_CHOLESTEROL, "300", false),
+            new Line("sodium", "salt", "mg", BigDecimal.valueOf(400), LabelRounding.US_SODIUM, "2300", false),
+            new Line("carbs", "carbs", "g", BigDecimal.ONE, LabelRounding.US_GRAMS, "275", false),
+            new Line("fibre", "fibre", "g", BigDecimal.ONE, LabelRounding.US_GRAMS, "28", true),
+            new Line("sugars", "sugars", "g", BigDecimal.ONE, LabelRounding.US_GRAMS, null, true),
+            new Line("protein", "protein", "g", BigDecimal.ONE, LabelRounding.US_GRAMS, "50", false),
+            new Line("calcium", "calcium", "mg", BigDecimal.ONE, LabelRounding.US_TENS, "1300", false),
+            new Line("iron", "iron", "mg", BigDecimal.ONE, LabelRounding.US_TENTHS, "18", false),
+            new Line("vitaminC", "vitaminC", "mg", BigDecimal.ONE, LabelRounding.US_WHOLE, "90", false),
+            new Line("b12", "b12", "mcg", BigDecimal.ONE, LabelRounding.US_TENTHS, "2.4", false)));
 
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+    private static final Set<String> MICRO = Set.of("calcium", "iron", "vitaminC", "b12");
 
     private final List<Line> lines;
 
@@ -63,7 +67,7 @@ public enum NutritionLabel {
      * @param value of {@link hopsel.core.item.Nutrients}
      * @param unit of the label
      * @param factor from grams or kcal to that unit; a gram of salt holds 400 mg of sodium
-     * @param decimals shown
+     * @param rounding how its amounts are written
      * @param reference a day's amount, in that unit; null: none
      * @param of whether it is part of the line before
      */
@@ -72,18 +76,56 @@ public enum NutritionLabel {
             String value,
             String unit,
             BigDecimal factor,
-            int decimals,
+            LabelRounding rounding,
             @Nullable String reference,
-            boolean of) {}
+            boolean of) {
+
+        /** Carbohydrate of the United States is all of it, fibre too; tables of Europe count fibre beside it. */
+        private BigDecimal value(NutritionLabel label, NutritionFacts facts) {
+            BigDecimal own = facts.value(value);
+            return label == UNITED_STATES && key.equals("carbs") ? own.add(facts.value("fibre")) : own;
+        }
+
+        private boolean complete(NutritionLabel label, NutritionFacts facts) {
+            boolean fibre = label != UNITED_STATES || !key.equals("carbs") || facts.complete("fibre");
+            return fibre && facts.complete(value);
+        }
+
+        private boolean isMicro() {
+            return MICRO.contains(key);
+        }
+    }
+
+    /** Vitamins and minerals of the United States go by 2 up to 10 %, by 5 up to 50 %, by 10 above; all else by 1. */
+    private int percent(BigDecimal exact, BigDecimal day, boolean micro) {
+        BigDecimal percent = exact.multiply(HUNDRED).divide(day, MathContext.DECIMAL64);
+        int by = this == UNITED_STATES && micro ? stepOf(percent) : 1;
+        return percent.divide(BigDecimal.valueOf(by), 0, RoundingMode.HALF_UP).intValue() * by;
+    }
+
+    private static int stepOf(BigDecimal percent) {
+        if (percent.compareTo(BigDecimal.TEN) <= 0) {
+            return 2;
+        }
+        return percent.compareTo(BigDecimal.valueOf(50)) <= 0 ? 5 : 10;
+    }
 
     /**
      * A line as it is shown.
      *
+     * @param amount as the label writes it, such as 12 or &lt; 0.5
+     * @param exact what it is before it is rounded, in the same unit
      * @param percent of a day's reference amount; empty: there is none
      * @param atLeast whether some items lack the value, so that it is only what is known
      */
     public record Shown(
-            String key, BigDecimal amount, String unit, Optional<Integer> percent, boolean of, boolean atLeast) {}
+            String key,
+            String amount,
+            BigDecimal exact,
+            String unit,
+            Optional<Integer> percent,
+            boolean of,
+            boolean atLeast) {}
 
     /**
      * What one version has more of than another, as it is shown.
@@ -99,10 +141,19 @@ public enum NutritionLabel {
                 .filter(line -> old.containsKey(line.key()))
                 .map(line -> new Change(
                         line.key(),
-                        line.amount().subtract(Known.in(old, line.key()).amount()),
+                        tenths(line.exact().subtract(Known.in(old, line.key()).exact())),
                         line.unit()))
                 .filter(change -> change.amount().signum() != 0)
                 .toList();
+    }
+
+    /** Whole from 10, tenths under 10, hundredths under 1: what a reader can tell apart. */
+    private static BigDecimal tenths(BigDecimal change) {
+        BigDecimal size = change.abs();
+        if (size.compareTo(BigDecimal.TEN) >= 0) {
+            return change.setScale(0, RoundingMode.HALF_UP);
+        }
+        return change.setScale(size.compareTo(BigDecimal.ONE) >= 0 ? 1 : 2, RoundingMode.HALF_UP);
     }
 
     /** The lines for these facts; a value of which nothing is known is left out. */
@@ -110,18 +161,17 @@ public enum NutritionLabel {
         return lines.stream()
                 .filter(line -> facts.known(line.value))
                 .map(line -> {
-                    BigDecimal exact = facts.value(line.value).multiply(line.factor, Decimals.EXACT);
+                    BigDecimal exact = line.value(this, facts).multiply(line.factor, Decimals.EXACT);
                     Optional<Integer> percent = Optional.ofNullable(line.reference)
-                            .map(day -> exact.multiply(HUNDRED)
-                                    .divide(new BigDecimal(day), 0, RoundingMode.HALF_UP)
-                                    .intValue());
+                            .map(day -> percent(exact, new BigDecimal(day), line.isMicro()));
                     return new Shown(
                             line.key,
-                            exact.setScale(line.decimals, RoundingMode.HALF_UP),
+                            line.rounding.write(exact).text(),
+                            exact,
                             line.unit,
                             percent,
                             line.of,
-                            !facts.complete(line.value));
+                            !line.complete(this, facts));
                 })
                 .toList();
     }

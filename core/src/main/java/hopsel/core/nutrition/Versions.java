@@ -10,6 +10,7 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Nutrients;
 import hopsel.core.item.Weigher;
 import hopsel.core.nutrition.NutritionFacts.Part;
 
@@ -17,7 +18,9 @@ import org.jspecify.annotations.Nullable;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -33,7 +36,11 @@ public final class Versions {
     public enum Basis {
         AS_WRITTEN,
         WITHOUT,
-        SCHOOL
+        SCHOOL,
+        /** Another dish of the class. */
+        DISH,
+        /** What somebody read off a label. */
+        LABEL
     }
 
     /**
@@ -43,6 +50,7 @@ public final class Versions {
      * @param item what is left out; null otherwise
      * @param matter school of what; null otherwise
      * @param school which; null otherwise
+     * @param title of another dish, or of what a label is of; null otherwise
      * @param servings it makes
      */
     public record Version(
@@ -51,6 +59,7 @@ public final class Versions {
             @Nullable String item,
             @Nullable Matter matter,
             @Nullable String school,
+            @Nullable String title,
             NutritionFacts facts,
             BigDecimal servings) {}
 
@@ -65,6 +74,7 @@ public final class Versions {
                 null,
                 null,
                 null,
+                null,
                 facts(dish, catalogue, weigher, any -> true),
                 dish.servings()));
         dish.lines()
@@ -75,6 +85,7 @@ public final class Versions {
                         line.item(),
                         null,
                         null,
+                        null,
                         facts(dish, catalogue, weigher, other -> !other.id().equals(line.id())),
                         dish.servings())));
         Draft sheet = new Draft(dish, cooking.items(), cooking.measures(), Notes.NONE);
@@ -83,7 +94,38 @@ public final class Versions {
                 school(sheet, matter, school, builtIn).ifPresent(versions::add);
             }
         }
+        cooking.dishes().stream()
+                .filter(other -> !other.id().equals(dish.id()))
+                .forEach(other -> versions.add(new Version(
+                        "dish-" + other.id(),
+                        Basis.DISH,
+                        null,
+                        null,
+                        null,
+                        other.title(),
+                        facts(other, catalogue, weigher, any -> true),
+                        other.servings())));
         return versions;
+    }
+
+    /**
+     * Something that stands beside a dish as its label says.
+     *
+     * @param title what it is
+     * @param grams of a serving, above 0
+     * @param values in a serving, by name; what is missing is unknown
+     */
+    public static Version label(String title, BigDecimal grams, Map<String, BigDecimal> values) {
+        Map<String, BigDecimal> known = new LinkedHashMap<>();
+        Map<String, List<String>> missing = new LinkedHashMap<>();
+        for (String name : Nutrients.NAMES) {
+            known.put(name, values.getOrDefault(name, BigDecimal.ZERO));
+            if (!values.containsKey(name)) {
+                missing.put(name, List.of(title));
+            }
+        }
+        NutritionFacts facts = new NutritionFacts(grams, known, missing, List.of());
+        return new Version("label", Basis.LABEL, null, null, null, title, facts, BigDecimal.ONE);
     }
 
     private static Optional<Version> school(Draft sheet, Matter matter, String school, Catalogue builtIn) {
@@ -97,6 +139,7 @@ public final class Versions {
                             null,
                             matter,
                             school,
+                            null,
                             facts(
                                     style.sheet().dish(),
                                     style.sheet().catalogue(builtIn),

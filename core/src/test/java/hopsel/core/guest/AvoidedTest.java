@@ -26,7 +26,9 @@ class AvoidedTest {
             item("tomato", "Tomato", List.of()),
             item("tomato-puree", "Tomato purée", List.of()),
             item("coriander", "Coriander leaves", List.of("cilantro", "Fresh coriander")),
-            item("kiwi", "Kiwi fruit", List.of("kiwi"))));
+            item("kiwi", "Kiwi fruit", List.of("kiwi")),
+            item("fig", "Fig", List.of()),
+            item("spread", "Breakfast spread", List.of("fig jam"))));
 
     private static Item item(String id, String name, List<String> names) {
         return ItemBuilder.builder()
@@ -106,6 +108,9 @@ class AvoidedTest {
         assertThat(Avoided.isWhole("tomato", CATALOGUE)).isFalse();
         assertThat(Avoided.isWhole("tomato purée", CATALOGUE)).isTrue();
         assertThat(Avoided.isWhole("kiwi", CATALOGUE)).isTrue();
+        assertThat(Avoided.isWhole("fig", CATALOGUE))
+                .as("in a spread, by its other name")
+                .isFalse();
         assertThat(Avoided.isWhole("nuts", CATALOGUE)).isTrue();
         assertThat(Avoided.isWhole("no oil", CATALOGUE)).isTrue();
         // What people put around it changes nothing of that.

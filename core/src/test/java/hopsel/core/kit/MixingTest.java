@@ -20,8 +20,11 @@ import hopsel.core.item.Origin;
 import hopsel.core.item.Storage;
 import hopsel.core.item.Trait;
 import hopsel.core.kit.AtStation.Clean;
+import hopsel.core.kit.AtStation.Close;
 import hopsel.core.kit.AtStation.Lot;
 import hopsel.core.kit.AtStation.MakeMix;
+import hopsel.core.kit.AtStation.ReadLabel;
+import hopsel.core.kit.AtStation.TakeOut;
 import hopsel.core.kit.AtStation.Taken;
 import hopsel.core.kit.AtStation.Weigh;
 import hopsel.core.kit.PackingRun.Refusal;
@@ -303,6 +306,51 @@ class MixingTest {
                         tuple("salt", "S1", List.of("guest0", "guest1", "peanut")));
         assertThat(run.grams("guest1", "wheat", "W2")).isBetween(new BigDecimal("102.9"), new BigDecimal("103"));
         assertThat(run.grams("guest1", "wheat", "W1")).isZero();
+    }
+
+    @Test
+    void nothingGoesIntoAKitThatThereIsNotNorOutOfOneThatItIsNotIn() {
+        PackingRun run = after(made("515", "10.5", "W1"));
+        assertThat(why(run, share(run, "stranger"))).isEqualTo(Why.NO_SUCH_KIT);
+        Portion.Key dough = new Portion.Key("curry", DOUGH.id());
+        assertThat(why(run, new TakeOut("guest0", dough, "1"))).isEqualTo(Why.NOT_IN);
+        PackingRun shared = after(made("515", "10.5", "W1"), share(run, "guest0"));
+        assertThat(why(shared, new TakeOut("guest0", dough, "1"))).isNull();
+        assertThat(why(shared, share(run, "guest0"))).isEqualTo(Why.ALREADY_IN);
+    }
+
+    @Test
+    void noKitIsClosedWhileSomethingInItIsAGuess() {
+        Catalogue guessed = CATALOGUE.with(List.of(CUMIN.withTakenFor(Optional.of("caraway"))));
+        List<Kit> kits = List.of(kit("ana", in("cumin", "cumin", "4")));
+        Weigh cumin = new Weigh("ana", new Portion.Key("curry", "cumin"), BigDecimal.valueOf(4), lot("C1"), "1");
+        Packing sure = Packing.of(COOKING, CATALOGUE, kits, List.of(), AsSold.NONE, true);
+        Packing unsure = Packing.of(COOKING, guessed, kits, List.of(), AsSold.NONE, true);
+        assertThat(why(PackingRun.after(sure, sure.catalogue(), List.of(cumin)), new Close("ana", "1")))
+                .isNull();
+        assertThat(why(PackingRun.after(unsure, unsure.catalogue(), List.of(cumin)), new Close("ana", "1")))
+                .isEqualTo(Why.UNCONFIRMED);
+    }
+
+    @Test
+    void aMixIsOfAnimalsWhereAnythingInItIs() {
+        Catalogue honeyed = CATALOGUE.with(List.of(CHILLI.withOrigin(Origin.ANIMAL)));
+        Packing packing = Packing.of(
+                COOKING,
+                honeyed,
+                kits(4, in("cumin", "cumin", "4"), in("chilli", "chilli", "2")),
+                List.of(),
+                AsSold.NONE,
+                true);
+        assertThat(packing.catalogue().get(packing.mixing().mixes().get(0).id()).origin())
+                .isEqualTo(Origin.ANIMAL);
+    }
+
+    @Test
+    void aLabelThatWasReadAtAStationIsKnown() {
+        PackingRun run = after(new ReadLabel("wheat", lot("W1"), "1"));
+        assertThat(run.labelRead("wheat")).isTrue();
+        assertThat(run.labelRead("salt")).isFalse();
     }
 
     /** Nobody can check what they avoid: everything else is washed away, but what they get anyway is not. */

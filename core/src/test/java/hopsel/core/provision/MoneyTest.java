@@ -108,7 +108,9 @@ class MoneyTest {
     void aPackThatIsCalledBackMayBeInWhatWasCookedAndTasted() {
         Recall beans = Recall.of(planned(cooking()), "beans");
         assertThat(beans.demo()).extracting(Recall.Made::dish).containsExactly("Bean soup");
-        assertThat(beans.demo().get(0).grams()).as("200 g for two, cooked for three").isEqualByComparingTo("300");
+        assertThat(beans.demo().get(0).grams())
+                .as("200 g for two, cooked for three")
+                .isEqualByComparingTo("300");
         assertThat(beans.swapOuts()).as("nothing is made earlier").isEmpty();
         assertThat(beans.tasters()).isEqualByComparingTo("6");
         assertThat(Recall.of(planned(cooking()), "mint"))

@@ -302,7 +302,7 @@ class HandoutTest {
         assertThat(NutritionLabel.UNITED_STATES.lines(facts))
                 .filteredOn(line -> line.key().equals("sodium"))
                 .singleElement()
-                .satisfies(line -> assertThat(line.amount().intValue()).isBetween(2300, 2400));
+                .satisfies(line -> assertThat(line.exact().intValue()).isBetween(2300, 2400));
     }
 
     @Test

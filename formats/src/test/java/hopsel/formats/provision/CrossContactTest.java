@@ -79,6 +79,8 @@ class CrossContactTest {
                                 place("stick", "stick-blender"),
                                 place("big", "food-processor"),
                                 place("stand", "stand-mixer"),
+                                place("fry", "fryer"),
+                                place("toast", "toaster"),
                                 new Resource(
                                         "hob",
                                         "burner",
@@ -171,6 +173,57 @@ class CrossContactTest {
                 "gluten");
         assertThat(one.isEmpty() ? two : one)
                 .anySatisfy(contact -> assertThat(contact.shared()).isEqualTo(Shared.OIL));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"fryer, OIL", "toaster, APPLIANCE"})
+    void whatFoodLiesInAfterOtherFoodIsShared(String kind, Shared shared) throws Exception {
+        List<Contact> one = contacts(
+                List.of(
+                        dish("a-fritters", "plain-flour", "Crisp it.", kind),
+                        dish("b-chips", "potato", "Crisp it.", kind)),
+                "gluten");
+        List<Contact> two = contacts(
+                List.of(
+                        dish("a-chips", "potato", "Crisp it.", kind),
+                        dish("b-fritters", "plain-flour", "Crisp it.", kind)),
+                "gluten");
+        assertThat(one.isEmpty() ? two : one).anySatisfy(contact -> {
+            assertThat(contact.shared()).isEqualTo(shared);
+            assertThat(contact.places()).containsExactly(kind);
+        });
+    }
+
+    /** Nothing of the nuts went into the step that was blended, though another step of the dish has them. */
+    @Test
+    void aBlenderThatOnlyTheWordsNameIsSharedFromWhereTheNutsAre() throws Exception {
+        Dish nuts = dish("a-sauce", "cashews", "Blend it in the blender.");
+        Dish herbs = nuts.withComponents(List.of(nuts.components()
+                .get(0)
+                .withSteps(List.of(
+                        Step.of("pick", "Pick the herbs", StepMinutes.of(Minutes.of(5)), Work.HANDS),
+                        Step.of("whirl", "Whirl the herbs", StepMinutes.of(Minutes.of(5)), Work.HANDS)
+                                .withText(Optional.of("Blend them in the blender."))
+                                .withAfter(List.of(After.of("pick"))),
+                        nuts.components().get(0).steps().get(0).withText(Optional.of("Scatter it over."))))));
+        Dish soup = dish("b-soup", "red-onion", "Blend it in the blender.");
+        assertThat(inThisOrder(
+                        List.of(nuts, soup),
+                        "tree-nut",
+                        List.of(new StepRef("a-sauce", "do"), new StepRef("b-soup", "do"))))
+                .filteredOn(contact -> contact.shared() == Shared.APPLIANCE)
+                .singleElement()
+                .satisfies(contact -> assertThat(contact.places()).containsExactly("blender"));
+        assertThat(inThisOrder(
+                        List.of(herbs, soup),
+                        "tree-nut",
+                        List.of(
+                                new StepRef("a-sauce", "pick"),
+                                new StepRef("a-sauce", "whirl"),
+                                new StepRef("a-sauce", "do"),
+                                new StepRef("b-soup", "do"))))
+                .filteredOn(contact -> contact.shared() == Shared.APPLIANCE)
+                .isEmpty();
     }
 
     /** Where the flour went in first, and the dough of it into the oil much later. */

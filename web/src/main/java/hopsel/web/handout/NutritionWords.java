@@ -26,6 +26,9 @@ public class NutritionWords {
         if (version.kind() == Basis.AS_WRITTEN) {
             return say("nutrition.written");
         }
+        if (version.title() != null) {
+            return version.kind() == Basis.LABEL ? say("nutrition.label-of", version.title()) : version.title();
+        }
         if (version.item() != null) {
             return say("nutrition.without", catalogue.get(version.item()).name());
         }

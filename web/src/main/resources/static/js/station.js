@@ -301,6 +301,12 @@
   }
 
   async function ask() {
+    const wired = window.hopselScale && window.hopselScale.reading();
+    if (wired) {
+      show(wired);
+      window.setTimeout(ask, EVERY);
+      return;
+    }
     try {
       const answer = await fetch(main().dataset.scale, { headers: { Accept: 'application/json' } });
       show(answer.ok && !answer.redirected ? await answer.json() : { state: 'silent', grams: 0, settled: false });
@@ -312,6 +318,7 @@
 
   /* What belongs to the portion on the page. */
   function begin() {
+    document.dispatchEvent(new Event('hopsel-station'));
     const field = document.querySelector('.take-form input[name=grams]');
     typed = Boolean(field) && field.value !== '';
     if (field) {

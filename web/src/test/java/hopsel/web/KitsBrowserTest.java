@@ -260,6 +260,33 @@ class KitsBrowserTest {
         assertThat(host.locator("main")).not().containsText("batch 1 of");
     }
 
+    /** A scale that sends what scales send, and a scanner that types what is on a pack. */
+    @Test
+    void aScaleByWireIsReadAndAScannedPackTakenApart() {
+        Page page = APP.signedIn("host");
+        page.addInitScript(
+                "Object.defineProperty(navigator, 'serial', { value: { getPorts: async () => [], requestPort: async () => ({ "
+                        + "open: async () => {}, readable: new ReadableStream({ start(line) { setInterval(() => line.enqueue(new "
+                        + "TextEncoder().encode('ST,GS,+  0.1425kg\\r\\n')), 100); } }) }) } })");
+        page.navigate("/classes/%d/packing/station/1?item=rice-noodles".formatted(APP.copyOf(2)));
+        page.click("button:has-text('Connect a scale')");
+        assertThat(page.locator(".reading .grams")).hasText("142.5 g");
+        assertThat(page.locator("[name=grams]")).hasValue("142.5");
+        page.fill("[name=lot]", "(01)09501101530003(17)270331(10)AB-12");
+        page.press("[name=lot]", "Tab");
+        assertThat(page.locator("[name=lot]")).hasValue("AB-12");
+        assertThat(page.locator("[name=useBy]")).hasValue("2027-03-31");
+        page.fill("[name=lot]", "0109501101530003172704001" + "0QT/7");
+        page.press("[name=lot]", "Tab");
+        assertThat(page.locator("[name=lot]")).hasValue("QT/7");
+        // No day stands on it: the last of the month.
+        assertThat(page.locator("[name=useBy]")).hasValue("2027-04-30");
+        page.fill("[name=lot]", "L 2214");
+        page.press("[name=lot]", "Tab");
+        assertThat(page.locator("[name=lot]")).hasValue("L 2214");
+        page.close();
+    }
+
     @Test
     void labelsAndPackingListsCanBeReadByEverybody() throws IOException {
         for (String path : List.of(

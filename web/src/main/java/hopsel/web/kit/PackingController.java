@@ -96,6 +96,7 @@ class PackingController {
                         .map(kind -> BagDrawing.of(kind, packing.catalogue()))
                         .toList());
         model.addAttribute("run", run);
+        model.addAttribute("packers", desk.packers(id));
         model.addAttribute("people", Math.max(1, Math.min(MOST_PEOPLE, people)));
         model.addAttribute("ticks", ticks.now(id, "packing"));
         model.addAttribute(

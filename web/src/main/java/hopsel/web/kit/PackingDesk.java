@@ -5,6 +5,7 @@ import hopsel.core.classes.Provision;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.AsSold;
 import hopsel.core.kit.AtStation;
+import hopsel.core.kit.Packer;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
 import hopsel.core.kit.PackingRun.Refusal;
@@ -83,6 +84,13 @@ class PackingDesk {
     PackingRun run(long id, PlannedClass planned) {
         Packing packing = packing(planned);
         return PackingRun.after(packing, packing.catalogue(), events(id));
+    }
+
+    /** Who packs what. */
+    List<Packer> packers(long id) {
+        return Packer.of(store.of(id).stream()
+                .map(entry -> new Packer.Done(entry.who(), entry.event()))
+                .toList());
     }
 
     private List<AtStation> events(long id) {

@@ -58,6 +58,17 @@ public class PackingState {
         return own.flatMap(line -> line.insteadOf().stream()).findFirst().orElse(null);
     }
 
+    /** Names of those whose kits these are; of whom nobody knows any more, the number. */
+    public String people(List<String> kits, CookingClass cooking) {
+        return kits.stream()
+                .map(kit -> cooking.attendees().stream()
+                        .filter(own -> own.id().equals(kit))
+                        .map(Attendee::name)
+                        .findFirst()
+                        .orElse(kit))
+                .collect(Collectors.joining(", "));
+    }
+
     /** How much of it goes into a kit: pieces, packs as they are sold, or grams. */
     public String amount(Portion portion) {
         if (portion.sold().isPresent()) {

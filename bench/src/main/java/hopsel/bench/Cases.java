@@ -264,7 +264,7 @@ final class Cases {
                 new Kitchen(windows, people, resources, Room.UNKNOWN),
                 new Menu(Measures.METRIC, List.of(), dishes, List.of(), List.of()),
                 List.of(),
-                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of(), false, Optional.empty()),
+                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of(), false, Optional.empty(), Optional.empty()),
                 Tempo.USUAL);
     }
 

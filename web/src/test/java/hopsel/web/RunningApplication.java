@@ -119,6 +119,8 @@ final class RunningApplication {
     /** A page of somebody signed in; a page opened long before is closed, so that none goes on asking the server. */
     Page signedIn(String login) {
         BrowserContext context = contexts.computeIfAbsent(login, this::signIn);
+        // A test that ended without a network leaves none of the others without one.
+        context.setOffline(false);
         while (context.pages().size() > MOST_PAGES) {
             context.pages().get(0).close();
         }

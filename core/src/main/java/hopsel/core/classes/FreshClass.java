@@ -62,7 +62,14 @@ public final class FreshClass {
                 Room.UNKNOWN);
         Menu menu = new Menu(measures, List.of(), List.of(), List.of(), List.of());
         Provision provision = new Provision(
-                BigDecimal.valueOf(4), BigDecimal.ZERO, A_TASTE, BigDecimal.ZERO, List.of(), true, Optional.of(DEARER));
+                BigDecimal.valueOf(4),
+                BigDecimal.ZERO,
+                A_TASTE,
+                BigDecimal.ZERO,
+                List.of(),
+                true,
+                Optional.of(DEARER),
+                Optional.empty());
         return new CookingClass(
                 NEW,
                 Style.DEMO,
@@ -99,7 +106,8 @@ public final class FreshClass {
                         provision.sparePercent(),
                         List.of(),
                         provision.mixed(),
-                        provision.asSoldPercent()),
+                        provision.asSoldPercent(),
+                        provision.posting()),
                 Edition.of(before) == Edition.SECOND ? before.tempo() : UsualTempo.of(before.style()));
     }
 

@@ -17,6 +17,7 @@ import java.util.Optional;
  * @param mixed whether bags of kits are mixed for several kits where that is less to weigh
  * @param asSoldPercent by how much packs that are handed out as they are sold may make kits dearer, 0 or more; empty:
  *     everything is weighed
+ * @param posting how kits go out by post; empty: guests fetch them
  */
 @Copyable
 public record Provision(
@@ -26,7 +27,8 @@ public record Provision(
         BigDecimal sparePercent,
         List<Stock> pantry,
         boolean mixed,
-        Optional<BigDecimal> asSoldPercent)
+        Optional<BigDecimal> asSoldPercent,
+        Optional<Posting> posting)
         implements ProvisionBuilder.With {
 
     /** Servings that all tastes of a dish together are, beside what is cooked in class. */

@@ -84,6 +84,15 @@ public record AsSold(List<Choice> choices, BigDecimal budget) {
             packs = Map.copyOf(packs);
         }
 
+        /** The packs of all kits, at what they cost in a catalogue with other prices. */
+        public PackCount handed(Item priced) {
+            Pack own = priced.packs().stream()
+                    .filter(other -> other.grams().compareTo(pack.grams()) == 0)
+                    .min(Comparator.comparing(Pack::price))
+                    .orElse(pack);
+            return new PackCount(own, all());
+        }
+
         /** Packs in all kits. */
         public int all() {
             return packs.values().stream().mapToInt(Integer::intValue).sum();
@@ -294,6 +303,16 @@ public record AsSold(List<Choice> choices, BigDecimal budget) {
         return Portion.sold(item, choice.pack, packs, dishes);
     }
 
+    /** What an attendee's packs cost, at other prices. */
+    public BigDecimal cost(String attendee, Catalogue prices) {
+        return choices.stream()
+                .map(choice -> choice.handed(prices.get(choice.item))
+                        .pack()
+                        .price()
+                        .multiply(BigDecimal.valueOf(choice.packs.getOrDefault(attendee, 0))))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
     /** What is bought where these packs go into kits: they, and packs for the rest. */
     public List<Purchase> bought(List<Purchase> purchases, Catalogue catalogue) {
         return purchases.stream()
@@ -305,12 +324,10 @@ public record AsSold(List<Choice> choices, BigDecimal budget) {
 
     private static Purchase bought(Purchase purchase, Choice choice, Item item) {
         BigDecimal rest = rest(purchase, choice.covers);
-        PackCount handed = new PackCount(choice.pack, choice.all());
-        List<PackCount> packs = PackCount.with(handed, PackChoice.cover(rest, item.packs()));
-        BigDecimal needed = rest.add(handed.grams());
+        List<PackCount> packs = PackChoice.cover(rest, item.packs());
         BigDecimal grams = packs.stream().map(PackCount::grams).reduce(BigDecimal.ZERO, BigDecimal::add);
-        BigDecimal cost = packs.stream().map(PackCount::cost).reduce(BigDecimal.ZERO, BigDecimal::add);
-        return new Purchase(
-                purchase.item(), purchase.demandGrams(), needed, packs, grams, cost, grams.subtract(needed));
+        Purchase others = new Purchase(
+                purchase.item(), purchase.demandGrams(), rest, packs, grams, cost(rest, item), grams.subtract(rest));
+        return others.and(choice.handed(item));
     }
 }

@@ -55,7 +55,13 @@ public record ClassReport(
             PlannedClass planned, AirLog log, Catalogue prices, Optional<BigDecimal> fee, List<LeftOver> left) {
         CookingClass cooking = planned.cooking();
         Costing costing = Costing.of(
-                cooking, prices, planned.batches(), planned.demand(), planned.kits(), planned.bought(prices));
+                cooking,
+                prices,
+                planned.batches(),
+                planned.demand(),
+                planned.kits(),
+                planned.bought(prices),
+                planned.sold());
         BigDecimal thrown = BigDecimal.ZERO;
         BigDecimal waste = BigDecimal.ZERO;
         for (LeftOver one : left) {

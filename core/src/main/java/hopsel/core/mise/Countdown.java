@@ -63,6 +63,10 @@ public final class Countdown {
         ORDER,
         SHOP,
         SHOP_FRESH,
+        /** What is fresh in kits that go out by post. */
+        SHOP_FRESH_KITS,
+        /** Kits that go out by post are packed and handed over. */
+        POST_KITS,
         CHECK_LABELS,
         THAW,
         TEST,
@@ -98,6 +102,20 @@ public final class Countdown {
     }
 
     /**
+     * The kits of a class, as far as they are work beforehand.
+     *
+     * @param count how many
+     * @param items ids of all that is in any
+     */
+    public record Kits(int count, Set<String> items) {
+
+        /** Keeps its own copy. */
+        public Kits {
+            items = Set.copyOf(items);
+        }
+    }
+
+    /**
      * The countdown of a plan that is possible, the earliest first.
      *
      * @param leadDays days that a shop takes to send an item, by id
@@ -110,9 +128,11 @@ public final class Countdown {
             PrepList prep,
             ToolCheck tools,
             Holding holding,
-            Map<String, Integer> leadDays) {
-        Builder builder = new Builder(cooking, plan, catalogue);
+            Map<String, Integer> leadDays,
+            Kits kits) {
+        Builder builder = new Builder(cooking, plan, catalogue, kits);
         builder.shopping(shopping, leadDays);
+        builder.posting();
         builder.tools(tools);
         builder.prep(prep);
         builder.steps();
@@ -131,8 +151,19 @@ public final class Countdown {
         private final Catalogue catalogue;
         private final List<Task> tasks = new ArrayList<>();
         private final Optional<String> helper;
+        private final Kits kits;
+        /** Days before the class on which kits go out by post; 0: they do not. */
+        private final int handedDays;
 
-        Builder(CookingClass cooking, Plan plan, Catalogue catalogue) {
+        Builder(CookingClass cooking, Plan plan, Catalogue catalogue, Kits kits) {
+            this.kits = kits;
+            this.handedDays = kits.count == 0
+                    ? 0
+                    : cooking.provision()
+                            .posting()
+                            .map(posting ->
+                                    posting.daysBefore(cooking.startsAt().toLocalDate()))
+                            .orElse(0);
             this.cooking = cooking;
             this.plan = plan;
             this.catalogue = catalogue;
@@ -159,7 +190,7 @@ public final class Countdown {
                         add(
                                 "order:" + purchase.item(),
                                 Errand.ORDER,
-                                -(days + 1) * DAY,
+                                -(days + 1) * DAY - earlier(purchase.item()),
                                 helper,
                                 catalogue.get(purchase.item()).name(),
                                 String.valueOf(days));
@@ -169,7 +200,8 @@ public final class Countdown {
                     .toList();
             List<Item> fresh = items.stream().filter(Countdown::isFresh).toList();
             if (items.size() > fresh.size()) {
-                add("shop", Errand.SHOP, -SHOP_DAYS * DAY, helper, String.valueOf(items.size() - fresh.size()));
+                int days = Math.max(SHOP_DAYS, handedDays + 2);
+                add("shop", Errand.SHOP, -days * DAY, helper, String.valueOf(items.size() - fresh.size()));
             }
             if (!fresh.isEmpty()) {
                 int first = fresh.stream()
@@ -188,7 +220,12 @@ public final class Countdown {
                     .filter(item -> item.origin() == Origin.CHECK_LABEL)
                     .toList();
             if (!labels.isEmpty()) {
-                add("labels", Errand.CHECK_LABELS, -DAY + 2 * HOUR, helper, names(labels));
+                add(
+                        "labels",
+                        Errand.CHECK_LABELS,
+                        -Math.max(1, handedDays + 1) * DAY + 2 * HOUR,
+                        helper,
+                        names(labels));
             }
             items.stream()
                     .filter(item -> item.storage()
@@ -202,6 +239,26 @@ public final class Countdown {
                                     helper,
                                     item.name(),
                                     String.valueOf(THAW_HOURS))));
+        }
+
+        /** What lies in a kit that goes out by post has to be there before that is packed. */
+        private int earlier(String item) {
+            return kits.items.contains(item) ? handedDays * DAY : 0;
+        }
+
+        private void posting() {
+            if (handedDays == 0) {
+                return;
+            }
+            List<Item> fresh = kits.items.stream()
+                    .sorted()
+                    .map(catalogue::get)
+                    .filter(Countdown::isFresh)
+                    .toList();
+            if (!fresh.isEmpty()) {
+                add("shop-fresh-kits", Errand.SHOP_FRESH_KITS, -(handedDays + 1) * DAY, helper, names(fresh));
+            }
+            add("post-kits", Errand.POST_KITS, -handedDays * DAY, helper, String.valueOf(kits.count));
         }
 
         /** Nobody gets up at night for it: the evening before will do. */

@@ -1,5 +1,6 @@
 package hopsel.core.planned;
 
+import hopsel.core.kit.Kit;
 import hopsel.core.mise.Countdown;
 import hopsel.core.mise.CounterLayout;
 import hopsel.core.mise.EmptyCheck;
@@ -15,6 +16,8 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Everything that stands ready when a class goes on air, and the work that gets it there. Immutable.
@@ -37,6 +40,14 @@ public record Prepared(
         Holding holding,
         List<Label> labels,
         List<Countdown.Task> countdown) {
+
+    private static Countdown.Kits kits(PlannedClass planned) {
+        Set<String> items = planned.kits().stream()
+                .flatMap(kit -> kit.lines().stream())
+                .map(Kit.Line::item)
+                .collect(Collectors.toSet());
+        return new Countdown.Kits(planned.kits().size(), items);
+    }
 
     /**
      * Prepares a class that has a plan.
@@ -61,6 +72,15 @@ public record Prepared(
                 prep,
                 holding,
                 Label.of(cooking, prep, holding, planned.catalogue()),
-                Countdown.of(cooking, plan, planned.catalogue(), planned.shopping(), prep, tools, holding, leadDays));
+                Countdown.of(
+                        cooking,
+                        plan,
+                        planned.catalogue(),
+                        planned.shopping(),
+                        prep,
+                        tools,
+                        holding,
+                        leadDays,
+                        kits(planned)));
     }
 }

@@ -4,6 +4,7 @@ import hopsel.core.Known;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kit.AsSold;
 import hopsel.core.kit.Kit;
 import hopsel.core.measure.Decimals;
 import hopsel.core.mise.Batches;
@@ -45,7 +46,8 @@ public record Costing(
             Batches batches,
             Demand demand,
             List<Kit> kits,
-            List<Purchase> purchases) {
+            List<Purchase> purchases,
+            AsSold sold) {
         Catalogue catalogue = cooking.catalogue(prices);
         Map<String, Optional<BigDecimal>> perGram = new LinkedHashMap<>();
         demand.items().forEach(id -> perGram.put(id, UnitPrice.of(catalogue.get(id), purchases)));
@@ -61,8 +63,9 @@ public record Costing(
         kits.forEach(kit -> byKit.put(
                 kit.attendee().id(),
                 kit.lines().stream()
+                        .filter(line -> sold.of(line.item()).isEmpty())
                         .map(line -> cost(perGram, catalogue, line.item(), line.grams()))
-                        .reduce(BigDecimal.ZERO, BigDecimal::add)));
+                        .reduce(sold.cost(kit.attendee().id(), catalogue), BigDecimal::add)));
         BigDecimal used = BigDecimal.ZERO;
         List<String> unknown = new ArrayList<>();
         for (String id : demand.items()) {

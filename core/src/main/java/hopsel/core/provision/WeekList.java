@@ -5,7 +5,9 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Provision;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.kit.AsSold;
 import hopsel.core.measure.Decimals;
+import hopsel.core.shop.PackCount;
 import hopsel.core.shop.Purchase;
 
 import java.math.BigDecimal;
@@ -14,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -55,16 +58,31 @@ public record WeekList(List<Line> lines, BigDecimal total) {
      * @param edible grams with the spare share
      * @param bought the same as bought
      * @param own grams that the class says it has
+     * @param handed packs that go into kits as they are sold; empty: none does
+     * @param covers grams of what is needed that these packs stand for
      */
-    public record Part(String title, BigDecimal edible, BigDecimal bought, BigDecimal own) {}
+    public record Part(
+            String title,
+            BigDecimal edible,
+            BigDecimal bought,
+            BigDecimal own,
+            Optional<PackCount> handed,
+            BigDecimal covers) {
+
+        /** What has to come from the shelf or be bought beside those packs. */
+        BigDecimal rest() {
+            return bought.subtract(covers).subtract(own).max(BigDecimal.ZERO);
+        }
+    }
 
     /**
      * What a class asks for.
      *
      * @param cooking the class
      * @param demand of it
+     * @param sold what goes into its kits as it is sold
      */
-    public record Wanted(CookingClass cooking, Demand demand) {}
+    public record Wanted(CookingClass cooking, Demand demand, AsSold sold) {}
 
     /** Keeps its own copy. */
     public WeekList {
@@ -90,7 +108,13 @@ public record WeekList(List<Line> lines, BigDecimal total) {
                         .reduce(BigDecimal.ZERO, BigDecimal::add);
                 BigDecimal edible = wanted.demand.grams(id);
                 parts.computeIfAbsent(id, any -> new ArrayList<>())
-                        .add(new Part(wanted.cooking.title(), edible, Decimals.ratio(edible, item.edibleShare()), own));
+                        .add(new Part(
+                                wanted.cooking.title(),
+                                edible,
+                                Decimals.ratio(edible, item.edibleShare()),
+                                own,
+                                wanted.sold.of(id).map(choice -> choice.handed(item)),
+                                wanted.sold.of(id).map(AsSold.Choice::covers).orElse(BigDecimal.ZERO)));
             }
         }
         LocalDate first = classes.stream()
@@ -106,11 +130,13 @@ public record WeekList(List<Line> lines, BigDecimal total) {
     }
 
     private static Line line(Item item, List<Part> parts, BigDecimal shelf) {
-        BigDecimal wanted = parts.stream()
-                .map(part -> part.bought.subtract(part.own).max(BigDecimal.ZERO))
-                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal wanted = parts.stream().map(Part::rest).reduce(BigDecimal.ZERO, BigDecimal::add);
         BigDecimal edible = parts.stream().map(Part::edible).reduce(BigDecimal.ZERO, BigDecimal::add);
         BigDecimal given = shelf.min(wanted);
-        return new Line(item.id(), parts, given, Shopping.purchase(item, edible, wanted.subtract(given)));
+        Purchase purchase = Shopping.purchase(item, edible, wanted.subtract(given));
+        for (Part part : parts) {
+            purchase = part.handed.map(purchase::and).orElse(purchase);
+        }
+        return new Line(item.id(), parts, given, purchase);
     }
 }

@@ -27,4 +27,16 @@ public record Purchase(
     public Purchase {
         packs = List.copyOf(packs);
     }
+
+    /** This, and packs that are needed whole. */
+    public Purchase and(PackCount whole) {
+        return new Purchase(
+                item,
+                demandGrams,
+                neededGrams.add(whole.grams()),
+                PackCount.with(whole, packs),
+                buyGrams.add(whole.grams()),
+                cost.add(whole.cost()),
+                leftGrams);
+    }
 }

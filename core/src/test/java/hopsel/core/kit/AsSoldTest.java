@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
+import hopsel.core.classes.Posting;
 import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -15,6 +16,7 @@ import hopsel.core.item.Trait;
 import hopsel.core.kit.AsSold.Why;
 import hopsel.core.kit.Portion.Compartment;
 import hopsel.core.measure.Working;
+import hopsel.core.planned.Parcels;
 import hopsel.core.shop.PackChoice;
 import hopsel.core.shop.PackCount;
 import hopsel.core.shop.Purchase;
@@ -154,6 +156,44 @@ class AsSoldTest {
                                 purchase.packs().get(0).count(),
                                 purchase.leftGrams().stripTrailingZeros().toPlainString()))
                 .containsExactly("coconut 3, left 0", "noodles 4, left 100", "nuts 1, left 90", "stock 2, left 100");
+    }
+
+    /** The class is on Saturday, 6 March. */
+    @Test
+    void anOpenedTinStaysBehindAndAWholeOneTravels() {
+        Posting posting = new Posting(3, 1, 2);
+        Packing opened = Packing.of(COOKING, CATALOGUE, KITS, PURCHASES, AsSold.NONE, false);
+        assertThat(Parcels.of(COOKING, posting, opened).parcels()).hasSize(3).allSatisfy(parcel -> {
+            assertThat(parcel.arrives()).isEqualTo(LocalDate.of(2027, 3, 4));
+            assertThat(parcel.late()).isFalse();
+            assertThat(parcel.stays()).containsOnly(new Parcels.Stays("coconut", Parcels.Why.OPENED));
+        });
+        Packing whole = Packing.of(COOKING, CATALOGUE, KITS, PURCHASES, sold("0"), false);
+        assertThat(Parcels.of(COOKING, posting, whole).parcels())
+                .allMatch(parcel -> parcel.stays().isEmpty());
+    }
+
+    @Test
+    void whatHasToStayColdTravelsADayAndLitresNotAtAll() {
+        Item tofu = item("tofu").withStorage(Optional.of(Storage.CHILLED));
+        Item broth = item("broth").withTraits(Set.of(Trait.LIQUID));
+        Attendee guest = KITS.get(0).attendee();
+        Kit kit = new Kit(
+                guest, List.of(line("soup", "tofu", "150"), line("soup", "broth", "500")), List.of(), List.of());
+        Catalogue catalogue = CATALOGUE.with(List.of(tofu, broth));
+        Packing packing = Packing.of(COOKING, catalogue, List.of(kit), List.of(), AsSold.NONE, false);
+        assertThat(Parcels.of(COOKING, new Posting(3, 1, 1), packing)
+                        .parcels()
+                        .get(0)
+                        .stays())
+                .containsExactly(new Parcels.Stays("broth", Parcels.Why.LITRES));
+        Parcels.Parcel slow =
+                Parcels.of(COOKING, new Posting(3, 3, 3), packing).parcels().get(0);
+        assertThat(slow.stays())
+                .containsExactlyInAnyOrder(
+                        new Parcels.Stays("broth", Parcels.Why.LITRES), new Parcels.Stays("tofu", Parcels.Why.COLD));
+        assertThat(slow.late()).as("there on the day itself").isTrue();
+        assertThat(slow.lastDay()).isEqualTo(LocalDate.of(2027, 3, 2));
     }
 
     @Test

@@ -112,6 +112,7 @@ public final class SmallClass {
                         BigDecimal.ZERO,
                         List.of(),
                         false,
+                        Optional.empty(),
                         Optional.empty()),
                 tempo);
     }

@@ -14,6 +14,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Pack;
+import hopsel.core.kit.AsSold;
 import hopsel.core.kit.Kit;
 import hopsel.core.kit.KitPacker;
 import hopsel.core.log.AirLog;
@@ -92,6 +93,7 @@ class MoneyTest {
                         BigDecimal.TEN,
                         List.of(pantry),
                         false,
+                        Optional.empty(),
                         Optional.empty()));
     }
 
@@ -153,7 +155,7 @@ class MoneyTest {
         Demand demand = demand(cooking);
         List<Purchase> purchases = Shopping.of(cooking, CATALOGUE, demand);
         Batches batches = planned(cooking).batches();
-        Costing costing = Costing.of(cooking, CATALOGUE, batches, demand, List.<Kit>of(), purchases);
+        Costing costing = Costing.of(cooking, CATALOGUE, batches, demand, List.<Kit>of(), purchases, AsSold.NONE);
         assertThat(costing.unknown()).containsExactly("Leeks");
         assertThat(costing.bought()).isEqualByComparingTo("2");
         assertThat(costing.used()).as("440 g beans and 44 g oil").isEqualByComparingTo("2.112");

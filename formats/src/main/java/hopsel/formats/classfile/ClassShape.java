@@ -5,6 +5,8 @@ import hopsel.core.classes.CookingClassBuilder;
 import hopsel.core.classes.Edition;
 import hopsel.core.classes.Menu;
 import hopsel.core.classes.MenuBuilder;
+import hopsel.core.classes.Posting;
+import hopsel.core.classes.PostingBuilder;
 import hopsel.core.classes.Provision;
 import hopsel.core.classes.ProvisionBuilder;
 import hopsel.core.classes.ProvisionStockBuilder;
@@ -127,6 +129,12 @@ final class ClassShape {
             .must("item", Values.TEXT, Provision.Stock::item, ProvisionStockBuilder::item)
             .must("grams", Values.number(Bounds.NOT_NEGATIVE), Provision.Stock::grams, ProvisionStockBuilder::grams);
 
+    private static final Shape<PostingBuilder, Posting> POSTING = Shape.of(
+                    "posting", PostingBuilder::builder, PostingBuilder::build)
+            .must("handedDays", Values.whole(Bounds.DAYS), Posting::handedDays, PostingBuilder::handedDays)
+            .must("carrierDays", Values.whole(Bounds.DAYS), Posting::carrierDays, PostingBuilder::carrierDays)
+            .must("abroadDays", Values.whole(Bounds.DAYS), Posting::abroadDays, PostingBuilder::abroadDays);
+
     private static final Shape<ProvisionBuilder, Provision> PROVISION = Shape.of(
                     "provision", ProvisionBuilder::builder, ProvisionBuilder::build)
             .must(
@@ -155,7 +163,8 @@ final class ClassShape {
                     "asSoldPercent",
                     Values.number(Bounds.NOT_NEGATIVE),
                     Provision::asSoldPercent,
-                    ProvisionBuilder::asSoldPercent);
+                    ProvisionBuilder::asSoldPercent)
+            .may("posting", POSTING, Provision::posting, ProvisionBuilder::posting);
 
     private static final Shape<TalkPieceBuilder, TalkPiece> TALK = Shape.of(
                     "talk", TalkPieceBuilder::builder, TalkPieceBuilder::build)

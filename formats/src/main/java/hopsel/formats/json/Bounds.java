@@ -35,6 +35,8 @@ public record Bounds(BigDecimal least, boolean open, BigDecimal most, boolean wh
     public static final Bounds COUNT = new Bounds(BigDecimal.ONE, false, BigDecimal.valueOf(10_000), true);
     /** A whole number, 0 or more. */
     public static final Bounds WHOLE = new Bounds(BigDecimal.ZERO, false, BigDecimal.valueOf(10_000), true);
+    /** Days that something takes or is done before, 1 to 60. */
+    public static final Bounds DAYS = new Bounds(BigDecimal.ONE, false, BigDecimal.valueOf(61), true);
     /** A share above 0 and below 1. */
     public static final Bounds LIKELIHOOD = new Bounds(BigDecimal.ZERO, true, BigDecimal.ONE, false);
     /** Above 0, at most 1. */

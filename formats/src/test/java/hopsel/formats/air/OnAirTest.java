@@ -268,7 +268,8 @@ class OnAirTest {
                 PLANNED.batches(),
                 PLANNED.demand(),
                 PLANNED.kits(),
-                Shopping.of(COOKING, BUILT_IN, PLANNED.demand()));
+                Shopping.of(COOKING, BUILT_IN, PLANNED.demand()),
+                PLANNED.sold());
         assertThat(report.waste())
                 .isEqualByComparingTo(
                         costing.dishes().get(0).perServing().multiply(BigDecimal.valueOf(2), Decimals.EXACT));

@@ -47,7 +47,7 @@ class ProvisionTest {
     }
 
     private static Wanted wanted(PlannedClass planned) {
-        return new Wanted(planned.cooking(), planned.demand());
+        return new Wanted(planned.cooking(), planned.demand(), planned.sold());
     }
 
     private static Map<String, Purchase> byItem(WeekList list) {
@@ -113,7 +113,8 @@ class ProvisionTest {
 
     @Test
     void dishesAndKitsCostWhatGoesIntoThem() {
-        Costing costing = Costing.of(ONE.cooking(), BUILT_IN, ONE.batches(), ONE.demand(), ONE.kits(), ONE.shopping());
+        Costing costing = Costing.of(
+                ONE.cooking(), BUILT_IN, ONE.batches(), ONE.demand(), ONE.kits(), ONE.shopping(), ONE.sold());
         assertThat(costing.bought())
                 .isEqualByComparingTo(
                         ONE.shopping().stream().map(Purchase::cost).reduce(BigDecimal.ZERO, BigDecimal::add));

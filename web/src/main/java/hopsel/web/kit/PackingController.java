@@ -4,6 +4,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.kit.CrossContact;
 import hopsel.core.kit.Packing;
 import hopsel.core.kit.PackingRun;
+import hopsel.core.planned.Parcels;
 import hopsel.core.planned.PlannedClass;
 import hopsel.core.provision.Costing;
 import hopsel.web.device.PrinterStore;
@@ -97,6 +98,10 @@ class PackingController {
                         .toList());
         model.addAttribute("run", run);
         model.addAttribute("packers", desk.packers(id));
+        planned.cooking()
+                .provision()
+                .posting()
+                .ifPresent(posting -> model.addAttribute("parcels", Parcels.of(planned.cooking(), posting, packing)));
         model.addAttribute("people", Math.max(1, Math.min(MOST_PEOPLE, people)));
         model.addAttribute("ticks", ticks.now(id, "packing"));
         model.addAttribute(
@@ -107,7 +112,13 @@ class PackingController {
         model.addAttribute("sheets", LabelSheet.Size.values());
         Catalogue prices = shelf.priced(builtIn);
         Costing costing = Costing.of(
-                planned.cooking(), prices, planned.batches(), planned.demand(), planned.kits(), planned.bought(prices));
+                planned.cooking(),
+                prices,
+                planned.batches(),
+                planned.demand(),
+                planned.kits(),
+                planned.bought(prices),
+                planned.sold());
         model.addAttribute("costing", costing);
         shelf.fee(id).ifPresent(fee -> model.addAttribute("fee", fee));
         return "kit/packing";

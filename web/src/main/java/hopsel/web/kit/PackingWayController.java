@@ -1,5 +1,6 @@
 package hopsel.web.kit;
 
+import hopsel.core.classes.Posting;
 import hopsel.core.classes.Provision;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.StaleClassException;
@@ -25,6 +26,7 @@ import java.util.Optional;
 class PackingWayController {
 
     private static final BigDecimal MOST = BigDecimal.valueOf(100);
+    private static final int MOST_DAYS = 60;
 
     private final PlanDesk plans;
     private final ClassChanges changes;
@@ -73,6 +75,46 @@ class PackingWayController {
             next.addFlashAttribute("typed", fields);
         }
         return page(id);
+    }
+
+    /** Kits go out by post, so many days before the class; or guests fetch them. */
+    @PostMapping("/classes/{id}/packing/post")
+    String post(
+            @PathVariable("id") long id,
+            @RequestParam("version") int version,
+            @RequestParam Map<String, String> fields,
+            Principal who,
+            RedirectAttributes next) {
+        StoredClass stored = stored(id);
+        boolean stop = fields.containsKey("stop");
+        try {
+            Optional<Posting> posting = stop ? Optional.empty() : Optional.of(posting(new Entered(fields)));
+            Provision wanted = stored.cooking().provision().withPosting(posting);
+            String said = stop ? "kits are fetched" : "kits go out by post";
+            if (keep(stored, version, wanted, who, said, next)) {
+                next.addFlashAttribute("told", stop ? "packing.post.off" : "packing.post.on");
+            }
+        } catch (BadEntryException e) {
+            next.addFlashAttribute("wrongPost", e.getMessage());
+            next.addFlashAttribute("wrongField", e.field());
+            next.addFlashAttribute("typed", fields);
+        }
+        return page(id);
+    }
+
+    private static Posting posting(Entered in) throws BadEntryException {
+        return new Posting(days(in, "handed"), days(in, "carrier"), days(in, "abroad"));
+    }
+
+    private static int days(Entered in, String field) throws BadEntryException {
+        BigDecimal days = in.number(field)
+                .orElseThrow(() -> new BadEntryException(field, "is empty. Type a whole number of days, 1 or more."));
+        if (days.stripTrailingZeros().scale() > 0
+                || days.signum() <= 0
+                || days.compareTo(BigDecimal.valueOf(MOST_DAYS)) > 0) {
+            throw new BadEntryException(field, "has to be a whole number of days, from 1 to %d.".formatted(MOST_DAYS));
+        }
+        return days.intValueExact();
     }
 
     private static BigDecimal percent(Entered in) throws BadEntryException {

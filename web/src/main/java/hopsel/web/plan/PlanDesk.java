@@ -322,7 +322,8 @@ public class PlanDesk {
                     .withSparePercent(BigDecimal.ZERO)
                     .withPantry(List.of())
                     .withMixed(false)
-                    .withAsSoldPercent(Optional.empty());
+                    .withAsSoldPercent(Optional.empty())
+                    .withPosting(Optional.empty());
             return new Question(plain.withProvision(bare), wishes);
         }
     }

@@ -79,7 +79,13 @@ class ShoppingController {
         List<Purchase> purchases =
                 list.lines().stream().map(WeekList.Line::purchase).toList();
         Costing costing = Costing.of(
-                planned.cooking(), desk.prices(), planned.batches(), planned.demand(), planned.kits(), purchases);
+                planned.cooking(),
+                desk.prices(),
+                planned.batches(),
+                planned.demand(),
+                planned.kits(),
+                purchases,
+                planned.sold());
         model.addAttribute("list", list);
         model.addAttribute("view", desk.view(list, List.of(planned)));
         model.addAttribute("costing", costing);

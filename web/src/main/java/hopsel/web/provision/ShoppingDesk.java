@@ -46,7 +46,7 @@ class ShoppingDesk {
     WeekList list(List<PlannedClass> classes) {
         return WeekList.of(
                 classes.stream()
-                        .map(planned -> new Wanted(planned.cooking(), planned.demand()))
+                        .map(planned -> new Wanted(planned.cooking(), planned.demand(), planned.sold()))
                         .toList(),
                 prices(),
                 store.pantry());

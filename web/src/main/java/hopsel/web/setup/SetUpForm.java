@@ -298,7 +298,8 @@ final class SetUpForm {
                 notNegative("spare", MOST_SPARE).orElse(old.sparePercent()),
                 old.pantry(),
                 old.mixed(),
-                old.asSoldPercent());
+                old.asSoldPercent(),
+                old.posting());
     }
 
     private Optional<BigDecimal> notNegative(String field, BigDecimal most) throws BadEntryException {

@@ -208,6 +208,14 @@ class GuestController {
                     Packing packing = Packing.of(
                             cooking, builtIn, seen.planned.kits(), seen.planned.shopping(), seen.planned.sold());
                     model.addAttribute("packing", packing);
+                    cooking.provision()
+                            .posting()
+                            .ifPresent(posting -> model.addAttribute(
+                                    "kitComes",
+                                    posting.arrives(
+                                            cooking.startsAt().toLocalDate(),
+                                            cooking.zone(),
+                                            seen.attendee.zone().orElse(cooking.zone()))));
                     packing.of(seen.attendee.id()).ifPresent(kind -> model.addAttribute("portions", kind.portions()));
                 });
         model.addAttribute(

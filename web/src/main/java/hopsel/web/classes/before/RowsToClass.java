@@ -356,6 +356,7 @@ final class RowsToClass {
                         .map(stock -> new Provision.Stock(stock.itemId(), Decimals.plain(stock.grams())))
                         .toList(),
                 false,
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -15,7 +15,9 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 
 /**
@@ -40,6 +42,8 @@ public record Parcels(LocalDate handed, List<Parcel> parcels) {
     public enum Why {
         /** It has to stay cold longer than cool packs last. */
         COLD,
+        /** It wilts on the way. */
+        WILTS,
         /** It was taken out of a tin or carton that keeps closed only. */
         OPENED,
         /** It runs, and is too much of it. */
@@ -68,6 +72,14 @@ public record Parcels(LocalDate handed, List<Parcel> parcels) {
         /** Keeps its own copy. */
         public Parcel {
             stays = List.copyOf(stays);
+        }
+
+        /** Ids of what should not travel, by the reason. */
+        public Map<Why, List<String>> byWhy() {
+            Map<Why, List<String>> items = new EnumMap<>(Why.class);
+            stays.forEach(one ->
+                    items.computeIfAbsent(one.why, any -> new ArrayList<>()).add(one.item));
+            return items;
         }
     }
 
@@ -102,12 +114,20 @@ public record Parcels(LocalDate handed, List<Parcel> parcels) {
             boolean opened = portion.sold().isEmpty() && !portion.isCounted();
             if (opened && shelf && item.has(Trait.KEEP_COLD)) {
                 stays.add(new Stays(item.id(), Why.OPENED));
-            } else if (portion.compartment() == Portion.Compartment.COLD && days > COLD_DAYS) {
+            } else if (days > COLD_DAYS && staysCold(item, portion)) {
                 stays.add(new Stays(item.id(), Why.COLD));
+            } else if (days > COLD_DAYS && item.has(Trait.WILTS)) {
+                stays.add(new Stays(item.id(), Why.WILTS));
             } else if (opened && item.has(Trait.LIQUID) && portion.grams().compareTo(LITRES) >= 0) {
                 stays.add(new Stays(item.id(), Why.LITRES));
             }
         }
         return stays;
+    }
+
+    /** Curds, creams and what is frozen; a cucumber is better cold, and no danger where it is not. */
+    private static boolean staysCold(Item item, Portion portion) {
+        boolean frozen = item.storage().filter(Storage.FROZEN::equals).isPresent();
+        return portion.compartment() == Portion.Compartment.COLD && (frozen || item.has(Trait.KEEP_COLD));
     }
 }

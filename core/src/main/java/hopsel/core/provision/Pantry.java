@@ -125,22 +125,82 @@ public record Pantry(List<Batch> batches) {
     }
 
     /**
-     * What goes in and out when a class is over: its packs came in, and what it needed went out, from what ends first.
+     * What was weighed out of a pack for a class.
      *
-     * @param batch name of what was bought for it
+     * @param lot name of the pack
+     * @param grams as bought
+     * @param useBy the date on it; empty: none
      */
-    public List<Movement> close(List<Purchase> purchases, Map<String, BigDecimal> used, String batch) {
-        List<Movement> lines = new ArrayList<>();
+    public record Weighed(String lot, BigDecimal grams, Optional<LocalDate> useBy) {}
+
+    /**
+     * What goes in and out when a class is over: its packs came in, and what it needed went out, from the packs that it
+     * was weighed from, else from what ends first. What was bought goes by the names of the packs that were weighed
+     * from, where somebody noted any; what is left of it is in the last.
+     *
+     * @param batch name of what was bought for it and nobody noted
+     * @param weighed by item, in the order in which packs were opened
+     */
+    public List<Movement> close(
+            List<Purchase> purchases, Map<String, BigDecimal> used, String batch, Map<String, List<Weighed>> weighed) {
+        List<Movement> all = new ArrayList<>();
         for (Purchase purchase : purchases) {
             if (purchase.buyGrams().signum() > 0) {
-                lines.add(new Movement(
-                        Turnover.BOUGHT, purchase.item(), batch, purchase.buyGrams(), Optional.empty(), true));
+                all.addAll(bought(purchase, batch, weighed.getOrDefault(purchase.item(), List.of())));
             }
         }
-        List<Movement> all = new ArrayList<>(lines);
-        Pantry stocked = new Pantry(joined(lines));
-        used.forEach((item, grams) -> all.addAll(stocked.take(item, grams)));
+        Pantry stocked = new Pantry(joined(all));
+        used.forEach((item, grams) -> all.addAll(stocked.out(item, grams, weighed.getOrDefault(item, List.of()))));
         return all;
+    }
+
+    private List<Movement> bought(Purchase purchase, String batch, List<Weighed> weighed) {
+        List<Weighed> fresh = weighed.stream()
+                .filter(own -> find(purchase.item(), own.lot).isEmpty())
+                .toList();
+        if (fresh.isEmpty()) {
+            return List.of(in(purchase.item(), batch, purchase.buyGrams(), Optional.empty()));
+        }
+        List<Movement> lines = new ArrayList<>();
+        BigDecimal left = purchase.buyGrams();
+        for (Weighed own : fresh) {
+            boolean last = own.equals(fresh.get(fresh.size() - 1));
+            BigDecimal grams = last ? left : own.grams.min(left);
+            if (grams.signum() > 0) {
+                lines.add(in(purchase.item(), own.lot, grams, own.useBy));
+                left = left.subtract(grams);
+            }
+        }
+        return lines;
+    }
+
+    private static Movement in(String item, String batch, BigDecimal grams, Optional<LocalDate> useBy) {
+        return new Movement(Turnover.BOUGHT, item, batch, grams, useBy, true);
+    }
+
+    private Optional<Batch> find(String item, String name) {
+        return batches.stream()
+                .filter(batch -> batch.item.equals(item) && batch.name.equals(name))
+                .findFirst();
+    }
+
+    /** So much of an item, first from the packs that were weighed from. */
+    private List<Movement> out(String item, BigDecimal grams, List<Weighed> weighed) {
+        List<Movement> out = new ArrayList<>();
+        BigDecimal all = weighed.stream()
+                .map(Weighed::grams)
+                .reduce(BigDecimal.ZERO, BigDecimal::add)
+                .max(grams);
+        for (Weighed own : weighed) {
+            Optional<Batch> pack = find(item, own.lot);
+            BigDecimal here = pack.map(batch -> batch.grams.min(own.grams)).orElse(BigDecimal.ZERO);
+            if (here.signum() > 0) {
+                out.add(new Movement(Turnover.USED, item, own.lot, here.negate(), pack.get().useBy, true));
+                all = all.subtract(here);
+            }
+        }
+        out.addAll(new Pantry(joined(out)).take(item, all));
+        return out;
     }
 
     private List<Batch> joined(List<Movement> more) {

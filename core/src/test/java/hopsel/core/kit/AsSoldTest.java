@@ -175,12 +175,16 @@ class AsSoldTest {
 
     @Test
     void whatHasToStayColdTravelsADayAndLitresNotAtAll() {
-        Item tofu = item("tofu").withStorage(Optional.of(Storage.CHILLED));
+        Item tofu = item("tofu").withStorage(Optional.of(Storage.CHILLED)).withTraits(Set.of(Trait.KEEP_COLD));
+        Item leaves = item("leaves").withStorage(Optional.of(Storage.CHILLED)).withTraits(Set.of(Trait.WILTS));
         Item broth = item("broth").withTraits(Set.of(Trait.LIQUID));
         Attendee guest = KITS.get(0).attendee();
         Kit kit = new Kit(
-                guest, List.of(line("soup", "tofu", "150"), line("soup", "broth", "500")), List.of(), List.of());
-        Catalogue catalogue = CATALOGUE.with(List.of(tofu, broth));
+                guest,
+                List.of(line("soup", "tofu", "150"), line("soup", "broth", "500"), line("soup", "leaves", "20")),
+                List.of(),
+                List.of());
+        Catalogue catalogue = CATALOGUE.with(List.of(tofu, broth, leaves));
         Packing packing = Packing.of(COOKING, catalogue, List.of(kit), List.of(), AsSold.NONE, false);
         assertThat(Parcels.of(COOKING, new Posting(3, 1, 1), packing)
                         .parcels()
@@ -191,7 +195,10 @@ class AsSoldTest {
                 Parcels.of(COOKING, new Posting(3, 3, 3), packing).parcels().get(0);
         assertThat(slow.stays())
                 .containsExactlyInAnyOrder(
-                        new Parcels.Stays("broth", Parcels.Why.LITRES), new Parcels.Stays("tofu", Parcels.Why.COLD));
+                        new Parcels.Stays("broth", Parcels.Why.LITRES),
+                        new Parcels.Stays("leaves", Parcels.Why.WILTS),
+                        new Parcels.Stays("tofu", Parcels.Why.COLD));
+        assertThat(slow.byWhy()).containsEntry(Parcels.Why.COLD, List.of("tofu"));
         assertThat(slow.late()).as("there on the day itself").isTrue();
         assertThat(slow.lastDay()).isEqualTo(LocalDate.of(2027, 3, 2));
     }

@@ -76,7 +76,7 @@ class PantryTest {
                 new Purchase("rice", grams(620), grams(620), List.of(), grams(1000), BigDecimal.TEN, grams(380));
         Purchase oil = new Purchase("oil", grams(350), grams(50), List.of(), grams(500), BigDecimal.TEN, grams(450));
         ledger.addAll(Pantry.after(ledger)
-                .close(List.of(rice, oil), Map.of("rice", grams(620), "oil", grams(350)), "class 1"));
+                .close(List.of(rice, oil), Map.of("rice", grams(620), "oil", grams(350)), "class 1", Map.of()));
         Pantry after = Pantry.after(ledger);
         assertThat(after.grams("rice")).isEqualByComparingTo("380");
         assertThat(after.grams("oil")).isEqualByComparingTo("450");
@@ -84,6 +84,26 @@ class PantryTest {
                 .as("the old bottle went first")
                 .extracting(Pantry.Batch::name)
                 .containsOnly("class 1");
+    }
+
+    /** 200 g came off the shelf's own pack, 300 of two that were bought; 700 are used, 1,000 were bought. */
+    @Test
+    void whatWasWeighedGoesOffThePackItWasWeighedFrom() {
+        List<Movement> ledger = new ArrayList<>(
+                List.of(in("rice", "old", 900, DAY.plusDays(9), true), in("rice", "older", 100, DAY, true)));
+        Purchase rice =
+                new Purchase("rice", grams(700), grams(700), List.of(), grams(1000), BigDecimal.TEN, grams(300));
+        List<Pantry.Weighed> weighed = List.of(
+                new Pantry.Weighed("old", grams(200), Optional.of(DAY.plusDays(9))),
+                new Pantry.Weighed("L1", grams(120), Optional.of(DAY.plusDays(30))),
+                new Pantry.Weighed("L2", grams(180), Optional.empty()));
+        ledger.addAll(Pantry.after(ledger)
+                .close(List.of(rice), Map.of("rice", grams(700)), "class 1", Map.of("rice", weighed)));
+        assertThat(Pantry.after(ledger).batches())
+                .as("120 in L1 are gone; what is left was bought in L2; the rest is from what ends first")
+                .extracting(batch -> batch.name() + " " + batch.grams().toPlainString())
+                .containsExactly("old 600", "L2 700");
+        assertThat(Pantry.after(ledger).grams("rice")).isEqualByComparingTo("1300");
     }
 
     @Test
@@ -119,7 +139,7 @@ class PantryTest {
     @Test
     void whatWasNotBoughtDoesNotComeIn() {
         Purchase none = new Purchase("oil", grams(50), grams(0), List.of(), grams(0), BigDecimal.ZERO, grams(0));
-        assertThat(Pantry.after(List.of()).close(List.of(none), Map.of(), "class 1"))
+        assertThat(Pantry.after(List.of()).close(List.of(none), Map.of(), "class 1", Map.of()))
                 .isEmpty();
     }
 }

@@ -18,8 +18,10 @@ public class PantryClosing {
 
     private final ShoppingDesk desk;
     private final ShelfStore store;
+    private final WeighedPacks packs;
 
-    PantryClosing(ShoppingDesk desk, ShelfStore store) {
+    PantryClosing(ShoppingDesk desk, ShelfStore store, WeighedPacks packs) {
+        this.packs = packs;
         this.desk = desk;
         this.store = store;
     }
@@ -38,7 +40,8 @@ public class PantryClosing {
                                 list.used(),
                                 "class %d, %s"
                                         .formatted(
-                                                id, planned.cooking().startsAt().toLocalDate())),
+                                                id, planned.cooking().startsAt().toLocalDate()),
+                                packs.of(id)),
                 who,
                 "“%s” is over".formatted(planned.cooking().title()));
     }

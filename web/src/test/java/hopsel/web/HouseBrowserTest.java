@@ -190,7 +190,7 @@ class HouseBrowserTest {
         long id = APP.copyOf(2);
         host.navigate("/classes/" + id);
         host.fill("[name=day]", "2027-04-02");
-        host.click("text=Copy for that day");
+        host.click("#again button");
         assertThat(host.locator(".class-head .when")).containsText("Friday 2 April 2027");
         host.navigate("/classes/" + id);
         host.click("details.remove summary");
@@ -202,6 +202,32 @@ class HouseBrowserTest {
                 .click();
         assertThat(host.locator(".told")).hasText("The class is back.");
         host.navigate("/classes/%d/people".formatted(id));
+        assertThat(host.locator("main")).containsText("Kasim Doyle");
+    }
+
+    @Test
+    void aCourseHasOneGroupOfGuestsAndOneShoppingList() {
+        long id = APP.copyOf(2);
+        host.navigate("/classes/" + id);
+        host.fill("#again [name=day]", "2027-04-01");
+        host.fill("#again [name=times]", "two");
+        host.check("#again [name=guests]");
+        host.click("#again button");
+        assertThat(host.locator("#wrong-again")).containsText("no number");
+        assertThat(host.locator("#again [name=day]")).hasValue("2027-04-01");
+        assertThat(host.locator("#again [name=guests]")).isChecked();
+        host.fill("#again [name=times]", "2");
+        host.fill("#again [name=every]", "14");
+        host.click("#again button");
+        Locator evenings = host.locator("section[aria-labelledby=course] li");
+        assertThat(evenings).hasCount(3);
+        assertThat(evenings.last()).containsText("15 April 2027");
+        assertThat(evenings.last()).containsText("8 guests");
+        host.click("text=One shopping list for all of it");
+        assertThat(host.locator("main")).containsText("Flat rice noodles");
+        host.goBack();
+        evenings.last().locator("a").click();
+        host.navigate(host.url() + "/people");
         assertThat(host.locator("main")).containsText("Kasim Doyle");
     }
 

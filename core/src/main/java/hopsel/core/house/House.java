@@ -24,6 +24,7 @@ import java.util.Optional;
  * @param fee what a guest pays, for a new class; empty: said for each class
  * @param vat per cent that are in a fee, 0 or more and under 100; empty: none is reckoned
  * @param zone where it is; empty: where the browser is
+ * @param guestMonths months after a class for which its guests are kept, 1 or more; empty: until somebody erases them
  */
 @Copyable
 public record House(
@@ -37,7 +38,8 @@ public record House(
         DayOfWeek weekStart,
         Optional<BigDecimal> fee,
         Optional<BigDecimal> vat,
-        Optional<ZoneId> zone)
+        Optional<ZoneId> zone,
+        Optional<Integer> guestMonths)
         implements HouseBuilder.With {
 
     /** Of which nobody has said anything. */
@@ -50,6 +52,7 @@ public record House(
             Hours.TWENTY_FOUR,
             DateOrder.DAY_FIRST,
             DayOfWeek.MONDAY,
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty());

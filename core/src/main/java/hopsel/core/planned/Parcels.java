@@ -3,6 +3,7 @@ package hopsel.core.planned;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.Posting;
 import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Storage;
@@ -83,12 +84,16 @@ public record Parcels(LocalDate handed, List<Parcel> parcels) {
         }
     }
 
-    /** The parcels of a class. */
-    public static Parcels of(CookingClass cooking, Posting posting, Packing packing) {
+    /**
+     * The parcels of a class.
+     *
+     * @param known what is known of attendees, by their id; who picks their kit up gets no parcel
+     */
+    public static Parcels of(CookingClass cooking, Posting posting, Packing packing, Map<String, Particulars> known) {
         LocalDate day = cooking.startsAt().toLocalDate();
         List<Parcel> parcels = new ArrayList<>();
         for (Packing.KitGroup kind : packing.kinds()) {
-            kind.kits().forEach(kit -> {
+            kind.kits().stream().filter(kit -> !picksUp(kit.attendee(), known)).forEach(kit -> {
                 ZoneId there = kit.attendee().zone().orElse(cooking.zone());
                 LocalDate arrives = posting.arrives(day, cooking.zone(), there);
                 int days = (int) ChronoUnit.DAYS.between(posting.handed(day), arrives);
@@ -102,6 +107,10 @@ public record Parcels(LocalDate handed, List<Parcel> parcels) {
             });
         }
         return new Parcels(posting.handed(day), parcels);
+    }
+
+    private static boolean picksUp(Attendee attendee, Map<String, Particulars> known) {
+        return known.getOrDefault(attendee.id(), Particulars.UNKNOWN).delivery() == Particulars.Delivery.PICK_UP;
     }
 
     private static List<Stays> stays(List<Portion> portions, Catalogue catalogue, int days) {

@@ -7,6 +7,7 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
 import hopsel.core.classes.Posting;
 import hopsel.core.guest.Attendee;
+import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
@@ -29,6 +30,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -163,13 +165,21 @@ class AsSoldTest {
     void anOpenedTinStaysBehindAndAWholeOneTravels() {
         Posting posting = new Posting(3, 1, 2);
         Packing opened = Packing.of(COOKING, CATALOGUE, KITS, PURCHASES, AsSold.NONE, false);
-        assertThat(Parcels.of(COOKING, posting, opened).parcels()).hasSize(3).allSatisfy(parcel -> {
-            assertThat(parcel.arrives()).isEqualTo(LocalDate.of(2027, 3, 4));
-            assertThat(parcel.late()).isFalse();
-            assertThat(parcel.stays()).containsOnly(new Parcels.Stays("coconut", Parcels.Why.OPENED));
-        });
+        assertThat(Parcels.of(COOKING, posting, opened, Map.of()).parcels())
+                .hasSize(3)
+                .allSatisfy(parcel -> {
+                    assertThat(parcel.arrives()).isEqualTo(LocalDate.of(2027, 3, 4));
+                    assertThat(parcel.late()).isFalse();
+                    assertThat(parcel.stays()).containsOnly(new Parcels.Stays("coconut", Parcels.Why.OPENED));
+                });
+        Particulars fetches =
+                new Particulars("", Particulars.Spice.AS_WRITTEN, Particulars.Delivery.PICK_UP, List.of(), "");
+        assertThat(Parcels.of(COOKING, posting, opened, Map.of("ben", fetches)).parcels())
+                .extracting(parcel -> parcel.attendee().id())
+                .as("Ben comes and takes his")
+                .containsExactly("ana", "cleo");
         Packing whole = Packing.of(COOKING, CATALOGUE, KITS, PURCHASES, sold("0"), false);
-        assertThat(Parcels.of(COOKING, posting, whole).parcels())
+        assertThat(Parcels.of(COOKING, posting, whole, Map.of()).parcels())
                 .allMatch(parcel -> parcel.stays().isEmpty());
     }
 
@@ -186,13 +196,14 @@ class AsSoldTest {
                 List.of());
         Catalogue catalogue = CATALOGUE.with(List.of(tofu, broth, leaves));
         Packing packing = Packing.of(COOKING, catalogue, List.of(kit), List.of(), AsSold.NONE, false);
-        assertThat(Parcels.of(COOKING, new Posting(3, 1, 1), packing)
+        assertThat(Parcels.of(COOKING, new Posting(3, 1, 1), packing, Map.of())
                         .parcels()
                         .get(0)
                         .stays())
                 .containsExactly(new Parcels.Stays("broth", Parcels.Why.LITRES));
-        Parcels.Parcel slow =
-                Parcels.of(COOKING, new Posting(3, 3, 3), packing).parcels().get(0);
+        Parcels.Parcel slow = Parcels.of(COOKING, new Posting(3, 3, 3), packing, Map.of())
+                .parcels()
+                .get(0);
         assertThat(slow.stays())
                 .containsExactlyInAnyOrder(
                         new Parcels.Stays("broth", Parcels.Why.LITRES),

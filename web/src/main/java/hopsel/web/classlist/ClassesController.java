@@ -14,7 +14,6 @@ import hopsel.web.classes.StaleClassException;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.AllOrNothing;
 import hopsel.web.frame.NotFoundException;
-import hopsel.web.house.VenueStore;
 import hopsel.web.plan.PlanDesk;
 
 import org.jspecify.annotations.Nullable;
@@ -41,16 +40,13 @@ import java.security.Principal;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicLong;
 
 /** Lists classes, brings them in from files and takes them out again. */
 @Controller
@@ -65,7 +61,6 @@ class ClassesController {
     private final Guests guests;
     private final PlanDesk desk;
     private final Catalogue catalogue;
-    private final VenueStore venues;
     private final Clock clock;
     private final AllOrNothing all;
 
@@ -75,11 +70,9 @@ class ClassesController {
             Guests guests,
             PlanDesk desk,
             Catalogue catalogue,
-            VenueStore venues,
             Clock clock,
             AllOrNothing all) {
         this.all = all;
-        this.venues = venues;
         this.store = store;
         this.changes = changes;
         this.guests = guests;
@@ -203,30 +196,6 @@ class ClassesController {
         store.erase(id);
         next.addFlashAttribute("told", "classes.erased");
         return "redirect:/classes";
-    }
-
-    /** The same class again, on another day: dishes, kitchen, plan and wishes move along; nobody of its guests does. */
-    @PostMapping("/classes/{id}/again")
-    String again(@PathVariable("id") long id, @RequestParam("day") String day, RedirectAttributes next, Principal who)
-            throws StaleClassException {
-        StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
-        try {
-            CookingClass cooking = stored.cooking();
-            CookingClass copy = cooking.starting(
-                            LocalDate.parse(day).atTime(cooking.startsAt().toLocalTime()))
-                    .withAttendees(List.of());
-            AtomicLong fresh = new AtomicLong();
-            all.of(() -> {
-                fresh.set(store.add(copy));
-                changes.change(fresh.get(), 1, copy, stored.wishes(), who.getName(), "held again");
-                venues.of(id).ifPresent(venue -> venues.assign(fresh.get(), venue.id()));
-            });
-            next.addFlashAttribute("told", "classes.again.done");
-            return "redirect:/classes/%d/set-up".formatted(fresh.get());
-        } catch (DateTimeParseException e) {
-            next.addFlashAttribute("warned", "classes.again.day");
-            return "redirect:/classes/" + id;
-        }
     }
 
     private LocalDateTime now() {

@@ -122,6 +122,16 @@ public class Figures {
         return Decimals.plain(number).toPlainString();
     }
 
+    /** A number to a hundredth. */
+    public String hundredths(BigDecimal number) {
+        return number(number.setScale(2, RoundingMode.HALF_UP));
+    }
+
+    /** A number to a tenth. */
+    public String tenths(BigDecimal number) {
+        return number(Decimals.tenths(number));
+    }
+
     /**
      * The clock at a moment of the plan, to half a minute; with the weekday where it is another day than the class's.
      */

@@ -48,6 +48,7 @@ interface HouseMapper {
             @Nullable BigDecimal fee,
             @Nullable BigDecimal vat,
             @Nullable String zone,
+            @Nullable Integer guestMonths,
             @Nullable String logoDigest) {
 
         static Row of(House house) {
@@ -63,6 +64,7 @@ interface HouseMapper {
                     house.fee().orElse(null),
                     house.vat().orElse(null),
                     house.zone().map(ZoneId::getId).orElse(null),
+                    house.guestMonths().orElse(null),
                     null);
         }
 
@@ -78,7 +80,8 @@ interface HouseMapper {
                     DayOfWeek.valueOf(weekStart),
                     Optional.ofNullable(fee),
                     Optional.ofNullable(vat),
-                    Optional.ofNullable(zone).map(ZoneId::of));
+                    Optional.ofNullable(zone).map(ZoneId::of),
+                    Optional.ofNullable(guestMonths));
         }
     }
 }

@@ -13,6 +13,7 @@ import hopsel.web.frame.OwnAddress;
 import hopsel.web.frame.Station;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.MadeStore;
+import hopsel.web.guest.ParticularsStore;
 import hopsel.web.plan.ClassPages;
 import hopsel.web.plan.PlanDesk;
 import hopsel.web.provision.ShelfStore;
@@ -49,6 +50,7 @@ class PackingController {
     private final MadeStore made;
     private final PrinterStore printer;
     private final ShelfStore shelf;
+    private final ParticularsStore particulars;
     private final Catalogue builtIn;
 
     PackingController(
@@ -62,6 +64,7 @@ class PackingController {
             MadeStore made,
             PrinterStore printer,
             ShelfStore shelf,
+            ParticularsStore particulars,
             Catalogue builtIn) {
         this.address = address;
         this.pages = pages;
@@ -73,6 +76,7 @@ class PackingController {
         this.made = made;
         this.printer = printer;
         this.shelf = shelf;
+        this.particulars = particulars;
         this.builtIn = builtIn;
     }
 
@@ -101,7 +105,8 @@ class PackingController {
         planned.cooking()
                 .provision()
                 .posting()
-                .ifPresent(posting -> model.addAttribute("parcels", Parcels.of(planned.cooking(), posting, packing)));
+                .ifPresent(posting -> model.addAttribute(
+                        "parcels", Parcels.of(planned.cooking(), posting, packing, particulars.of(id))));
         model.addAttribute("people", Math.max(1, Math.min(MOST_PEOPLE, people)));
         model.addAttribute("ticks", ticks.now(id, "packing"));
         model.addAttribute(

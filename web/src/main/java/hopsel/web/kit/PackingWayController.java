@@ -20,6 +20,7 @@ import java.math.BigDecimal;
 import java.security.Principal;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** How a class is packed: bags mixed for several kits, packs as they are sold, or each bag weighed by itself. */
 @Controller
@@ -61,20 +62,16 @@ class PackingWayController {
             @RequestParam Map<String, String> fields,
             Principal who,
             RedirectAttributes next) {
-        StoredClass stored = stored(id);
-        boolean stop = fields.containsKey("stop");
-        try {
-            Optional<BigDecimal> percent = stop ? Optional.empty() : Optional.of(percent(new Entered(fields)));
-            Provision wanted = stored.cooking().provision().withAsSoldPercent(percent);
-            String said = stop ? "no pack is handed out as it is sold" : "packs are handed out as they are sold";
-            if (keep(stored, version, wanted, who, said, next)) {
-                next.addFlashAttribute("told", stop ? "packing.sold.off" : "packing.sold.on");
-            }
-        } catch (BadEntryException e) {
-            next.addFlashAttribute("wrongSold", e.getMessage());
-            next.addFlashAttribute("typed", fields);
-        }
-        return page(id);
+        Way way = new Way("sold", "packs are handed out as they are sold", "no pack is handed out as it is sold");
+        return change(
+                id,
+                version,
+                fields,
+                way,
+                who,
+                next,
+                (now, in) -> now.withAsSoldPercent(percent(in)),
+                now -> now.withAsSoldPercent(Optional.empty()));
     }
 
     /** Kits go out by post, so many days before the class; or guests fetch them. */
@@ -85,25 +82,54 @@ class PackingWayController {
             @RequestParam Map<String, String> fields,
             Principal who,
             RedirectAttributes next) {
+        Way way = new Way("post", "kits go out by post", "kits are fetched");
+        return change(
+                id,
+                version,
+                fields,
+                way,
+                who,
+                next,
+                (now, in) -> now.withPosting(posting(in)),
+                now -> now.withPosting(Optional.empty()));
+    }
+
+    /** A way that can be chosen and left again: the key of its words, and what the history says of both. */
+    private record Way(String key, String on, String off) {}
+
+    /** What a class wants, with what was typed. */
+    private interface Typed {
+        Provision in(Provision now, Entered in) throws BadEntryException;
+    }
+
+    private String change(
+            long id,
+            int version,
+            Map<String, String> fields,
+            Way way,
+            Principal who,
+            RedirectAttributes next,
+            Typed typed,
+            UnaryOperator<Provision> left) {
         StoredClass stored = stored(id);
+        Provision now = stored.cooking().provision();
         boolean stop = fields.containsKey("stop");
         try {
-            Optional<Posting> posting = stop ? Optional.empty() : Optional.of(posting(new Entered(fields)));
-            Provision wanted = stored.cooking().provision().withPosting(posting);
-            String said = stop ? "kits are fetched" : "kits go out by post";
-            if (keep(stored, version, wanted, who, said, next)) {
-                next.addFlashAttribute("told", stop ? "packing.post.off" : "packing.post.on");
+            Provision wanted = stop ? left.apply(now) : typed.in(now, new Entered(fields));
+            if (keep(stored, version, wanted, who, stop ? way.off : way.on, next)) {
+                next.addFlashAttribute("told", "packing.%s.%s".formatted(way.key, stop ? "off" : "on"));
             }
         } catch (BadEntryException e) {
-            next.addFlashAttribute("wrongPost", e.getMessage());
+            next.addFlashAttribute("wrongWay", way.key);
             next.addFlashAttribute("wrongField", e.field());
+            next.addFlashAttribute("wrong", e.getMessage());
             next.addFlashAttribute("typed", fields);
         }
         return page(id);
     }
 
-    private static Posting posting(Entered in) throws BadEntryException {
-        return new Posting(days(in, "handed"), days(in, "carrier"), days(in, "abroad"));
+    private static Optional<Posting> posting(Entered in) throws BadEntryException {
+        return Optional.of(new Posting(days(in, "handed"), days(in, "carrier"), days(in, "abroad")));
     }
 
     private static int days(Entered in, String field) throws BadEntryException {
@@ -117,14 +143,14 @@ class PackingWayController {
         return days.intValueExact();
     }
 
-    private static BigDecimal percent(Entered in) throws BadEntryException {
+    private static Optional<BigDecimal> percent(Entered in) throws BadEntryException {
         BigDecimal percent = in.number("percent")
                 .orElseThrow(() -> new BadEntryException(
                         "percent", "is empty. Write 0 if packs may cost nothing more, or 5 for 5 %."));
         if (percent.signum() < 0 || percent.compareTo(MOST) > 0) {
             throw new BadEntryException("percent", "has to be from 0 to 100.");
         }
-        return percent;
+        return Optional.of(percent);
     }
 
     private StoredClass stored(long id) {

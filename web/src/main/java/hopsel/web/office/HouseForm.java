@@ -27,6 +27,7 @@ final class HouseForm {
     private static final int LONGEST_NAME = 200;
     private static final int LONGEST_ADDRESS = 1000;
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+    private static final BigDecimal MOST_MONTHS = BigDecimal.valueOf(120);
     /** Offered first; any other can be typed. */
     private static final List<String> COMMON =
             List.of("EUR", "GBP", "USD", "AUD", "CAD", "CHF", "NZD", "SEK", "NOK", "DKK", "PLN", "CZK", "INR", "JPY");
@@ -45,7 +46,8 @@ final class HouseForm {
                 in.choice("week-start", DayOfWeek.values(), DayOfWeek::name),
                 fee(in),
                 vat(in),
-                zone(in));
+                zone(in),
+                months(in));
     }
 
     private static Optional<Currency> currency(Entered in) throws BadEntryException {
@@ -79,6 +81,17 @@ final class HouseForm {
         return vat;
     }
 
+    private static Optional<Integer> months(Entered in) throws BadEntryException {
+        Optional<BigDecimal> months = in.number("guest-months");
+        if (months.filter(own ->
+                        own.stripTrailingZeros().scale() > 0 || own.signum() <= 0 || own.compareTo(MOST_MONTHS) > 0)
+                .isPresent()) {
+            throw new BadEntryException(
+                    "guest-months", "has to be a whole number of months from 1 to 120, or blank to keep guests.");
+        }
+        return months.map(BigDecimal::intValueExact);
+    }
+
     private static Optional<ZoneId> zone(Entered in) throws BadEntryException {
         Optional<String> zone = in.text("zone");
         try {
@@ -108,6 +121,7 @@ final class HouseForm {
         fields.put(
                 "vat",
                 house.vat().map(vat -> vat.stripTrailingZeros().toPlainString()).orElse(""));
+        fields.put("guest-months", house.guestMonths().map(String::valueOf).orElse(""));
         fields.put("zone", house.zone().map(ZoneId::getId).orElse(""));
         return fields;
     }

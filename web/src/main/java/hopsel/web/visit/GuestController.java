@@ -210,6 +210,7 @@ class GuestController {
                     model.addAttribute("packing", packing);
                     cooking.provision()
                             .posting()
+                            .filter(posting -> known.delivery() != Particulars.Delivery.PICK_UP)
                             .ifPresent(posting -> model.addAttribute(
                                     "kitComes",
                                     posting.arrives(

@@ -9,6 +9,7 @@ import hopsel.core.guest.Attendee.Gets;
 import hopsel.core.guest.Particulars;
 import hopsel.core.guest.Particulars.Delivery;
 import hopsel.core.guest.Particulars.Spice;
+import hopsel.core.house.House;
 import hopsel.core.item.Catalogue;
 import hopsel.core.kit.AtStation.Claim;
 import hopsel.formats.eventfile.StationFile;
@@ -18,12 +19,15 @@ import hopsel.web.classes.ClassStore;
 import hopsel.web.guest.SignupStore.Signup;
 import hopsel.web.guest.SignupStore.Taken;
 import hopsel.web.handout.EditionStore;
+import hopsel.web.house.HouseStore;
 import hopsel.web.vote.VoteStore;
 
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 import java.math.BigDecimal;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -156,6 +160,29 @@ class SignupStoreTest {
         TestContext.bean(GuestStore.class).erase(id, guest, "host");
         assertThat(mentions(MARK)).isEmpty();
         assertThat(mentions(guest)).containsOnly("packing_event.client");
+    }
+
+    @Test
+    void guestsAreErasedOnceTheTermOfTheHouseIsOver() {
+        HouseStore house = TestContext.bean(HouseStore.class);
+        House before = house.now();
+        CookingClass cooking = classes.find(2).orElseThrow().cooking();
+        long old =
+                classes.add(cooking.starting(LocalDateTime.now(ZoneOffset.UTC).minusMonths(13)));
+        long young =
+                classes.add(cooking.starting(LocalDateTime.now(ZoneOffset.UTC).minusMonths(11)));
+        TestContext.bean(Forgetting.class).forget();
+        assertThat(classes.find(old).orElseThrow().cooking().attendees())
+                .as("the house has not said a term")
+                .hasSize(8);
+        try {
+            house.put(before.withGuestMonths(Optional.of(12)), "host");
+            TestContext.bean(Forgetting.class).forget();
+        } finally {
+            house.put(before, "host");
+        }
+        assertThat(classes.find(old).orElseThrow().cooking().attendees()).isEmpty();
+        assertThat(classes.find(young).orElseThrow().cooking().attendees()).hasSize(8);
     }
 
     /** Whatever is kept of a guest goes with their row; only what was packed stays, for nobody. */

@@ -1,0 +1,60 @@
+package hopsel.web.guest;
+
+import hopsel.core.classes.CookingClass;
+import hopsel.core.guest.Attendee;
+import hopsel.web.classes.BrokenClassException;
+import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.StoredClass;
+import hopsel.web.house.HouseStore;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+import java.time.Clock;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Optional;
+
+/** Erases guests once the term is over that the house keeps them for. */
+@Component
+public class Forgetting {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Forgetting.class);
+    private static final String WHO = "Hopsel, by the term of the house";
+
+    private final ClassStore classes;
+    private final GuestStore guests;
+    private final HouseStore house;
+    private final Clock clock;
+
+    Forgetting(ClassStore classes, GuestStore guests, HouseStore house, Clock clock) {
+        this.classes = classes;
+        this.guests = guests;
+        this.house = house;
+        this.clock = clock;
+    }
+
+    /** Erases whose time is over; each guest is one transaction. */
+    @Scheduled(
+            fixedDelayString = "${hopsel.forget-every:3600000}",
+            initialDelayString = "${hopsel.forget-every:300000}")
+    public void forget() {
+        Optional<Integer> months = house.now().guestMonths();
+        months.ifPresent(own -> classes.entries().forEach(entry -> forget(entry.id(), own)));
+    }
+
+    private void forget(long id, int months) {
+        try {
+            Optional<CookingClass> over = classes.find(id)
+                    .map(StoredClass::cooking)
+                    .filter(cooking -> cooking.onAir().plusMonths(months).isBefore(ZonedDateTime.now(clock)));
+            for (Attendee guest : over.map(CookingClass::attendees).orElse(List.of())) {
+                guests.erase(id, guest.id(), WHO);
+            }
+        } catch (BrokenClassException e) {
+            LOG.warn("Guests of class {}, which cannot be read, are kept.", id);
+        }
+    }
+}

@@ -22,6 +22,7 @@ import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -64,6 +65,25 @@ public class HandoutWords implements HandoutText.Words {
     @Override
     public String caution(DishPart dish, int number) {
         return caution(dish.cautions().get(number));
+    }
+
+    /**
+     * The cautions of a dish that are about something that is done in it; what holds for any dish stands at the end.
+     */
+    public List<FoundCaution> here(DishPart dish) {
+        return dish.cautions().stream()
+                .filter(found -> !found.steps().isEmpty())
+                .toList();
+    }
+
+    /** The cautions that hold whatever is cooked, each once. */
+    public List<FoundCaution> everywhere(Handout handout) {
+        return handout.dishes().stream()
+                .flatMap(dish -> dish.cautions().stream())
+                .filter(found -> found.steps().isEmpty())
+                .sorted(Comparator.comparing(FoundCaution::caution))
+                .distinct()
+                .toList();
     }
 
     /** A caution, why it matters, and the steps it is about. */

@@ -104,7 +104,7 @@ class DemoPeople implements ApplicationRunner {
                 Optional.empty(),
                 Optional.empty(),
                 "",
-                List.of(new Variant("half the chilli", "as in the samples on stage")),
+                List.of(new Variant("smaller, as a starter", "as in the samples on stage")),
                 List.of(),
                 Map.of(),
                 Optional.empty());

@@ -22,6 +22,7 @@ import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.item.Pack;
 import hopsel.core.measure.Minutes;
 import hopsel.formats.classfile.BuiltInCatalogue;
 
@@ -129,6 +130,49 @@ class DishCheckTest {
         assertThat(why(seeds)).isEmpty();
         Dish butter = dish("Bowl", "Rice", "Scatter the peanuts over.", line("peanut-butter"));
         assertThat(why(butter)).contains(Why.SPOKEN);
+    }
+
+    /** Of a sauce that is made here its own words count, not what is in a bought one of that name. */
+    @Test
+    void aSauceThatIsMadeHereIsNotTheBoughtOne() {
+        Item bought = Item.nameOnly("quay-sauce", "Peanut sauce")
+                .withOrigin(Origin.PLANT)
+                .withAllergens(Set.of(Allergen.PEANUT, Allergen.SOY));
+        Catalogue catalogue = CATALOGUE.with(List.of(bought));
+        Dish made = dish("Bowl", "Peanut sauce", "Pour the peanut sauce over.", line("white-rice"));
+        Dish poured = dish("Bowl", "Rice", "Pour the peanut sauce over.", line("white-rice"));
+        DishCheck own = DishCheck.of(made, catalogue, Set.of());
+        DishCheck other = DishCheck.of(poured, catalogue, Set.of());
+        assertThat(own.madeWithout(guest("soy"), RICE)).containsExactly("soy");
+        assertThat(own.madeWithout(guest("peanut"), RICE)).isEmpty();
+        assertThat(other.madeWithout(guest("soy"), RICE)).isEmpty();
+        assertThat(other.madeWithout(guest("peanut"), RICE)).isEmpty();
+    }
+
+    /** Whoever cannot have fig jam cannot have the spiced one, whatever its number in the catalogue. */
+    @Test
+    void nothingIsMadeWithoutWhatItIsAKindOf() {
+        Item jam = Item.nameOnly("fig-jam", "Fig jam").withOrigin(Origin.PLANT);
+        Item spiced = Item.nameOnly("own-17", "Spiced fig jam").withOrigin(Origin.PLANT);
+        Item figs = Item.nameOnly("own-18", "Figs").withOrigin(Origin.PLANT);
+        Catalogue catalogue = CATALOGUE.with(List.of(
+                jam.withPacks(List.of(new Pack(BigDecimal.TEN, BigDecimal.ONE))),
+                spiced.withPacks(List.of(new Pack(BigDecimal.TEN, BigDecimal.ONE))),
+                figs.withPacks(List.of(new Pack(BigDecimal.TEN, BigDecimal.ONE)))));
+        DishCheck check = DishCheck.of(dish("Bowl", "Rice", "Serve.", line("white-rice")), catalogue, Set.of());
+        assertThat(check.madeWithout(guest("fig-jam"), List.of(catalogue.get("own-17"))))
+                .isEmpty();
+        assertThat(check.madeWithout(guest("fig-jam"), List.of(catalogue.get("own-18"))))
+                .containsExactly("fig-jam");
+    }
+
+    /** Stock without celery is called stock in its steps, and that is no word of the other one. */
+    @Test
+    void whatIsWithoutSomethingIsSpokenOfWithoutThat() {
+        Dish stock = dish("Bowl", "Rice", "Pour in the vegetable stock.", line("plain-stock"));
+        assertThat(check(stock).doubts(List.of())).extracting(Doubt::why).doesNotContain(Why.SPOKEN);
+        Dish other = dish("Bowl", "Rice", "Pour in the vegetable stock.", line("white-rice"));
+        assertThat(why(other)).contains(Why.SPOKEN);
     }
 
     /**

@@ -78,9 +78,8 @@ public class HandoutWords implements HandoutText.Words {
 
     /** The cautions that hold whatever is cooked, each once. */
     public List<FoundCaution> everywhere(Handout handout) {
-        return handout.dishes().stream()
-                .flatMap(dish -> dish.cautions().stream())
-                .filter(found -> found.steps().isEmpty())
+        Stream<FoundCaution> all = handout.dishes().stream().flatMap(dish -> dish.cautions().stream());
+        return all.filter(found -> found.steps().isEmpty())
                 .sorted(Comparator.comparing(FoundCaution::caution))
                 .distinct()
                 .toList();

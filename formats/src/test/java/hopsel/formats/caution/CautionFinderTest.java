@@ -49,6 +49,7 @@ class CautionFinderTest {
             100 g rocket                              | Toss the rocket.                                          | KEEP_CHILLED
             1 can chickpeas                           | Mash the chickpeas for 2 minutes.                         | KEEP_CHILLED
             500 g tomatoes                            | Simmer for 20 minutes, then blend in a blender for 1 minute. | HOT_BLENDER
+            500 ml vegetable stock                    | Blend the hot stock in a blender for 1 minute.            | HOT_BLENDER
             200 g pearl barley                        | Cook in a pressure cooker for 20 minutes.                 | PRESSURE
             500 ml rapeseed oil; 300 g tempeh         | Fry the tempeh in the oil for 4 minutes.                  | HOT_OIL
             400 g carrots                             | Roast on baking paper at 240 °C for 20 minutes.           | PARCHMENT

@@ -215,6 +215,15 @@ class CrossContactTest {
                 .singleElement()
                 .satisfies(contact -> assertThat(contact.places()).containsExactly("blender"));
         assertThat(inThisOrder(
+                        List.of(
+                                dish("a-sauce", "cashews", "Blend it with a hand blender."),
+                                dish("b-soup", "red-onion", "Blend it with a hand blender.")),
+                        "tree-nut",
+                        List.of(new StepRef("a-sauce", "do"), new StepRef("b-soup", "do"))))
+                .filteredOn(contact -> contact.shared() == Shared.APPLIANCE)
+                .singleElement()
+                .satisfies(contact -> assertThat(contact.places()).containsExactly("hand blender"));
+        assertThat(inThisOrder(
                         List.of(herbs, soup),
                         "tree-nut",
                         List.of(

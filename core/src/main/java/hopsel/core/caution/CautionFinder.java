@@ -131,7 +131,7 @@ public final class CautionFinder {
         boolean isCut(IngredientLine line) {
             boolean piece = catalogue
                     .find(line.item())
-                    .filter(item -> item.has(Trait.WHOLE))
+                    .filter(item -> item.has(Trait.WHOLE) || item.has(Trait.LEAF))
                     .isPresent();
             return line.prep().isPresent()
                     && CutReader.of(line.prep()).map(Cut::takesBlade).orElse(piece);

@@ -57,6 +57,7 @@ class CautionFinderTest {
             2 avocados                                | Mash the avocados for 1 minute.                           | KNIVES
             400 g carrots, diced                      | Boil for 10 minutes.                                      | KNIVES
             4 carrots, tops off                       | Boil for 10 minutes.                                      | KNIVES
+            20 g mint, stalks off                     | Scatter the mint over.                                    | KNIVES
             400 g carrots                             | Roast at 200 °C for 20 minutes.                           | STEAM
             100 ml white wine                         | Simmer the wine for 5 minutes.                            | ALCOHOL
             330 ml beer; 200 g plain flour            | Whisk the beer and flour into a batter for 2 minutes.     | ALCOHOL

@@ -1,5 +1,6 @@
 package hopsel.web.dish;
 
+import hopsel.web.classes.BrokenClassException;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.Courses;
 import hopsel.web.classes.StoredClass;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 
 import java.util.Comparator;
+import java.util.Optional;
 
 /** The first page of a class: what it is, and its dishes taken apart. */
 @Controller
@@ -27,13 +29,22 @@ class DishesController {
         this.store = store;
     }
 
+    /** An evening that cannot be read is in nobody's way. */
+    private Optional<StoredClass> readable(long id) {
+        try {
+            return store.find(id);
+        } catch (BrokenClassException e) {
+            return Optional.empty();
+        }
+    }
+
     @GetMapping("/classes/{id}")
     String dishes(@PathVariable("id") long id, Model model) {
         pages.open(id, Station.DISHES, model);
         model.addAttribute(
                 "course",
                 courses.of(id).stream()
-                        .flatMap(one -> store.find(one).stream())
+                        .flatMap(one -> readable(one).stream())
                         .sorted(Comparator.comparing(
                                 (StoredClass one) -> one.cooking().startsAt()))
                         .toList());

@@ -1,9 +1,9 @@
 package hopsel.web.guest;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.guest.Attendee;
 import hopsel.web.classes.BrokenClassException;
 import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.Guests;
 import hopsel.web.classes.StoredClass;
 import hopsel.web.house.HouseStore;
 
@@ -14,7 +14,6 @@ import org.springframework.stereotype.Component;
 
 import java.time.Clock;
 import java.time.ZonedDateTime;
-import java.util.List;
 import java.util.Optional;
 
 /** Erases guests once the term is over that the house keeps them for. */
@@ -25,12 +24,14 @@ public class Forgetting {
     private static final String WHO = "Hopsel, by the term of the house";
 
     private final ClassStore classes;
+    private final Guests people;
     private final GuestStore guests;
     private final HouseStore house;
     private final Clock clock;
 
-    Forgetting(ClassStore classes, GuestStore guests, HouseStore house, Clock clock) {
+    Forgetting(ClassStore classes, Guests people, GuestStore guests, HouseStore house, Clock clock) {
         this.classes = classes;
+        this.people = people;
         this.guests = guests;
         this.house = house;
         this.clock = clock;
@@ -50,8 +51,11 @@ public class Forgetting {
             Optional<CookingClass> over = classes.find(id)
                     .map(StoredClass::cooking)
                     .filter(cooking -> cooking.onAir().plusMonths(months).isBefore(ZonedDateTime.now(clock)));
-            for (Attendee guest : over.map(CookingClass::attendees).orElse(List.of())) {
-                guests.erase(id, guest.id(), WHO);
+            if (over.isPresent()) {
+                over.get().attendees().forEach(guest -> guests.erase(id, guest.id(), WHO));
+                // Who never got a place has told as much of themselves.
+                people.waiting(id)
+                        .forEach(one -> guests.erase(id, one.attendee().id(), WHO));
             }
         } catch (BrokenClassException e) {
             LOG.warn("Guests of class {}, which cannot be read, are kept.", id);

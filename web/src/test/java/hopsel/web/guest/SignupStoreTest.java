@@ -16,6 +16,7 @@ import hopsel.formats.eventfile.StationFile;
 import hopsel.web.TestContext;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
+import hopsel.web.classes.Guests;
 import hopsel.web.guest.SignupStore.Signup;
 import hopsel.web.guest.SignupStore.Taken;
 import hopsel.web.handout.EditionStore;
@@ -171,6 +172,8 @@ class SignupStoreTest {
                 classes.add(cooking.starting(LocalDateTime.now(ZoneOffset.UTC).minusMonths(13)));
         long young =
                 classes.add(cooking.starting(LocalDateTime.now(ZoneOffset.UTC).minusMonths(11)));
+        Guests people = TestContext.bean(Guests.class);
+        people.addWaiting(old, somebody("Wren Late"), UUID.randomUUID().toString(), LocalDateTime.now(ZoneOffset.UTC));
         TestContext.bean(Forgetting.class).forget();
         assertThat(classes.find(old).orElseThrow().cooking().attendees())
                 .as("the house has not said a term")
@@ -182,6 +185,7 @@ class SignupStoreTest {
             house.put(before, "host");
         }
         assertThat(classes.find(old).orElseThrow().cooking().attendees()).isEmpty();
+        assertThat(people.waiting(old)).as("and whoever waited for a place").isEmpty();
         assertThat(classes.find(young).orElseThrow().cooking().attendees()).hasSize(8);
     }
 

@@ -39,8 +39,7 @@
   async function sendNow(form, extra) {
     const body = new URLSearchParams(new FormData(form));
     Object.entries(extra || {}).forEach(([name, value]) => body.set(name, value));
-    const answer = await fetch(form.getAttribute('action'), { method: 'POST', body, headers: { Accept: 'text/html' } });
-    const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    const { answer, page } = await window.hopsel.fetched(form.getAttribute('action'), { method: 'POST', body });
     const next = page.querySelector('main.bench');
     if (answer.status === 422 || !next) {
       const said = document.getElementById('bench-said');
@@ -76,8 +75,7 @@
   }
 
   async function pick(id) {
-    const answer = await fetch(`/bench/${main().dataset.bench}?step=${encodeURIComponent(id)}`);
-    const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    const { answer, page } = await window.hopsel.fetched(`/bench/${main().dataset.bench}?step=${encodeURIComponent(id)}`);
     const next = page.querySelector('main.bench');
     if (next) {
       swap(next, answer.url);

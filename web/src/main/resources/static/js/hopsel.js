@@ -56,8 +56,7 @@ document.addEventListener('DOMContentLoaded', () => {
 
 // Parts of a page that take a moment to work out are fetched once the page is there.
 async function load(spot) {
-  const answer = await fetch(spot.dataset.load, { headers: { Accept: 'text/html' } });
-  const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+  const { page } = await window.hopsel.fetched(spot.dataset.load);
   const part = page.getElementById('loaded');
   if (part) {
     spot.replaceChildren(part);
@@ -66,8 +65,7 @@ async function load(spot) {
 
 // Puts the answer in the place of the page, so that one sees what a change does while making it.
 async function swapMain(url, options, form, sent) {
-  const answer = await fetch(url, options);
-  const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+  const { answer, page } = await window.hopsel.fetched(url, options);
   const next = page.querySelector('main[data-live]');
   const now = document.querySelector('main[data-live]');
   if (!next || !now) {

@@ -64,7 +64,7 @@
   const keep = (presses) => (presses.length ? localStorage.setItem(KEPT, JSON.stringify(presses)) : localStorage.removeItem(KEPT));
   const newName = () => (window.crypto.randomUUID ? window.crypto.randomUUID() : `${Date.now()}-${Math.random()}`);
   const pause = (ms) => new Promise((go) => { window.setTimeout(go, ms); });
-  const parse = (text) => new DOMParser().parseFromString(text, 'text/html');
+  const { parse, fetched, renew } = window.hopsel;
   let delivering = false;
   let away = null;
   /* What is weighed on a page counts once, however often it is pressed. */
@@ -99,7 +99,7 @@
     try {
       await layBy(kit, item, Number(left));
       if (!item && following !== '0') {
-        const page = parse(await (await fetch(`${window.location.pathname}?kit=${following}`, { headers: { Accept: 'text/html' } })).text());
+        const { page } = await fetched(`${window.location.pathname}?kit=${following}`);
         await layBy(following, '', Number(page.querySelector('main').dataset.left));
       }
     } catch (problem) {
@@ -131,7 +131,7 @@
   }
 
   function replace(next) {
-    main().replaceWith(next);
+    renew(main(), next);
     turn = newName();
     begin();
   }
@@ -140,7 +140,7 @@
   function carry(next) {
     const same = ['kit', 'item', 'left'].every((one) => next.dataset[one] === main().dataset[one]);
     (same ? next.querySelectorAll('.take-form input:not([type=hidden])') : []).forEach((field) => {
-      field.value = field.value || document.querySelector(`.take-form [name=${field.name}]`)?.value || '';
+      field.setAttribute('value', field.value || document.querySelector(`.take-form [name=${field.name}]`)?.value || '');
     });
   }
 
@@ -163,8 +163,8 @@
   function samePack(next, { portion, lot, useBy }) {
     const form = next.querySelector('.take-form');
     if (form && form.elements.portion.value === portion && !form.elements.lot.value) {
-      form.elements.lot.value = lot;
-      form.elements.useBy.value = useBy;
+      form.elements.lot.setAttribute('value', lot);
+      form.elements.useBy.setAttribute('value', useBy);
     }
   }
 
@@ -202,8 +202,8 @@
 
   /* The key of a session that has begun since a press was kept. */
   async function key() {
-    const answer = await fetch(window.location.pathname, { headers: { Accept: 'text/html' } });
-    const field = parse(await answer.text()).querySelector('main.station input[name=_csrf]');
+    const { answer, page } = await fetched(window.location.pathname);
+    const field = page.querySelector('main.station input[name=_csrf]');
     if (!field) {
       window.location.assign(answer.url);
       await pause(PATIENCE);
@@ -321,28 +321,33 @@
     document.dispatchEvent(new Event('hopsel-station'));
     const field = document.querySelector('.take-form input[name=grams]');
     typed = Boolean(field) && field.value !== '';
-    if (field) {
-      field.addEventListener('input', () => { typed = field.value !== ''; });
-    }
     const next = document.querySelector('[data-take], .scale-face.done .press');
     if (next) {
       next.focus();
     }
-    // Zero is set without leaving the page; the scale is asked again anyway.
-    document.querySelectorAll('.tare-form').forEach((form) => form.addEventListener('submit', (event) => {
-      event.preventDefault();
-      const body = new URLSearchParams(new FormData(form));
-      body.set('tare', 'yes');
-      fetch(form.getAttribute('action'), { method: 'POST', body }).catch(() => {});
-    }));
+  }
+
+  // Zero is set without leaving the page; the scale is asked again anyway.
+  function tare(form) {
+    const body = new URLSearchParams(new FormData(form));
+    body.set('tare', 'yes');
+    fetch(form.getAttribute('action'), { method: 'POST', body }).catch(() => {});
   }
 
   document.addEventListener('DOMContentLoaded', () => {
     begin();
     if (main()) {
       ask();
+      document.addEventListener('input', (event) => {
+        if (event.target.matches('.take-form input[name=grams]')) {
+          typed = event.target.value !== '';
+        }
+      });
       document.addEventListener('submit', (event) => {
-        if (event.target.getAttribute('action').includes('/packing/station/')) {
+        if (event.target.matches('.tare-form')) {
+          event.preventDefault();
+          tare(event.target);
+        } else if (event.target.getAttribute('action').includes('/packing/station/')) {
           event.preventDefault();
           press(event.target, event.submitter);
         }
@@ -355,11 +360,11 @@
     if (refreshed) {
       window.setInterval(async () => {
         try {
-          const page = new DOMParser().parseFromString(await (await fetch(window.location.href, { headers: { Accept: 'text/html' } })).text(), 'text/html');
+          const { page } = await fetched(window.location.href);
           const next = page.getElementById('refreshed');
           const now = document.getElementById('refreshed');
           if (next && now.innerHTML !== next.innerHTML && !now.contains(document.activeElement)) {
-            now.replaceWith(next);
+            renew(now, next);
           }
         } catch (problem) {
           // Out of touch: what stands there stays.

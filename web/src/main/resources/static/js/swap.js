@@ -98,6 +98,17 @@ window.hopsel = (() => {
     restore();
   }
 
+  const parse = (text) => new DOMParser().parseFromString(text, 'text/html');
+
+  // A page, as the server answers it.
+  async function fetched(url, options) {
+    const answer = await fetch(url, { headers: { Accept: 'text/html' }, ...options });
+    return { answer, page: parse(await answer.text()) };
+  }
+
+  // Puts in place a part that is about something else now: nothing that was typed is carried over.
+  const renew = (now, next) => window.Idiomorph.morph(now, next, { morphStyle: 'outerHTML' });
+
   document.addEventListener('input', (event) => remember(event.target));
   document.addEventListener('DOMContentLoaded', restore);
   // A form that goes by itself: its answer is a page that was saved, or one that shows what was typed.
@@ -107,5 +118,5 @@ window.hopsel = (() => {
     }
   });
 
-  return { key, find, morph, forget, touched, ofForm };
+  return { key, find, morph, renew, parse, fetched, forget, touched, ofForm };
 })();

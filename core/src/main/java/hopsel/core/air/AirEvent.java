@@ -1,6 +1,5 @@
 package hopsel.core.air;
 
-import java.time.Duration;
 import java.time.Instant;
 
 /**
@@ -33,10 +32,5 @@ public record AirEvent(long number, Instant at, Happened what) {
     /** Whether it is that kind of thing, of that activity. */
     public boolean is(Class<? extends Happened> kind, String activity) {
         return is(kind) && what.activity().equals(activity);
-    }
-
-    /** Seconds since a moment. */
-    public int secondsSince(Instant begun) {
-        return (int) Duration.between(begun, at).toSeconds();
     }
 }

@@ -73,8 +73,7 @@ public final class DishCheck {
 
     /** The peanut sauce that is made here is not the bought one, with whatever is in that; but it speaks of peanuts. */
     private Stream<FoodWords.Named> ownWords(FoodWords.Named named, FoodWords words) {
-        boolean made = named.words().size() > 1
-                && titles().anyMatch(title -> ItemFinder.words(title).equals(named.words()));
+        boolean made = titles().anyMatch(title -> ItemFinder.words(title).equals(named.words()));
         return made ? named.words().stream().flatMap(word -> words.in(word).stream()) : Stream.of(named);
     }
 
@@ -103,8 +102,7 @@ public final class DishCheck {
 
     /** Stock without celery is called stock, and "Peanuts, roasted" are peanuts. */
     private static String plain(String name) {
-        int without = name.indexOf(WITHOUT);
-        return without < 0 ? name : name.substring(0, without).strip();
+        return name.contains(WITHOUT) ? name.substring(0, name.indexOf(WITHOUT)).strip() : name;
     }
 
     private Stream<String> texts() {

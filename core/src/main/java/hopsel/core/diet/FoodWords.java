@@ -36,6 +36,10 @@ final class FoodWords {
     private FoodWords(Catalogue catalogue) {
         Avoided.said().forEach((said, allergen) -> know(said, Set.of(allergen)));
         for (Item item : catalogue.items()) {
+            // What was guessed knows no better what its words mean: it must not hide another food in them.
+            if (item.takenFor().isPresent()) {
+                continue;
+            }
             know(item.name(), item.allergens());
             item.practice().names().forEach(name -> know(name, item.allergens()));
         }

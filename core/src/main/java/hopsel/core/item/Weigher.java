@@ -36,7 +36,7 @@ public record Weigher(Measures measures) {
         if (unit == Unit.CAN) {
             return item.gramsPerCan();
         }
-        return measures.grams(unit).or(() -> measures.millilitres(unit)
+        return unit.grams().or(() -> measures.millilitres(unit)
                 .flatMap(ml -> item.gramsPerMl().map(ml::multiply)));
     }
 

@@ -100,22 +100,23 @@ public record Mix(
         boolean plant = parts.stream().allMatch(part -> catalogue.get(part.item).origin() != Origin.ANIMAL);
         return Item.nameOnly(id, name()).with(item -> item.allergens(allergens)
                 .origin(plant ? Origin.PLANT : Origin.ANIMAL)
-                .gramsPerMl(density(catalogue))
+                .gramsPerMl(Optional.of(density(catalogue)))
                 .traits(Set.of(blend == Blend.POURED ? Trait.LIQUID : Trait.DRY)));
     }
 
-    /** What it weighs when its parts stand beside each other; nothing is known of how they settle. */
-    private Optional<BigDecimal> density(Catalogue catalogue) {
+    /**
+     * What it weighs when its parts, all of known density, stand beside each other; nothing is known of how they
+     * settle.
+     */
+    private BigDecimal density(Catalogue catalogue) {
         BigDecimal millilitres = BigDecimal.ZERO;
+        BigDecimal exact = BigDecimal.ZERO;
         for (Part part : parts) {
-            Optional<BigDecimal> own = catalogue.get(part.item).gramsPerMl();
-            if (own.isEmpty()) {
-                return Optional.empty();
-            }
-            millilitres = millilitres.add(Decimals.ratio(part.exact, own.get()));
+            BigDecimal own = catalogue.get(part.item).gramsPerMl().orElseThrow();
+            millilitres = millilitres.add(Decimals.ratio(part.exact, own));
+            exact = exact.add(part.exact);
         }
-        BigDecimal exact = parts.stream().map(Part::exact).reduce(BigDecimal.ZERO, BigDecimal::add);
-        return Optional.of(Decimals.ratio(exact, millilitres));
+        return Decimals.ratio(exact, millilitres);
     }
 
     /** Grams of a kit's share, exact. */

@@ -343,7 +343,6 @@ public final class PackingRun {
     public Set<String> carriedOver(String station, Mix mix) {
         Set<String> carried = new LinkedHashSet<>();
         mix.shares().keySet().forEach(kit -> carried.addAll(carriedOver(station, kit)));
-        mix.parts().forEach(part -> carried.remove(part.item()));
         return carried;
     }
 
@@ -389,14 +388,7 @@ public final class PackingRun {
 
     /** The station that is packing a kit. */
     public Optional<String> holder(String kit) {
-        return kits.containsKey(kit) && !kits.get(kit).holder.isEmpty()
-                ? Optional.of(kits.get(kit).holder)
-                : Optional.empty();
-    }
-
-    /** Whether the label of an item's pack was read at a station. */
-    public boolean labelRead(String item) {
-        return labels.containsKey(item);
+        return Optional.ofNullable(kits.get(kit)).map(state -> state.holder).filter(holder -> !holder.isEmpty());
     }
 
     /** Ids of those in whose kit something lies and who get none any more. */

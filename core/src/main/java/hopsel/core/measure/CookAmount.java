@@ -125,7 +125,7 @@ public final class CookAmount {
     private static String counted(BigDecimal number, Unit unit) {
         String parts = parts(number, unit);
         boolean many = number.compareTo(BigDecimal.ONE) > 0 && !parts.equals("1");
-        return parts + " " + name(unit, many);
+        return parts + " " + unit.written(many);
     }
 
     private static BigDecimal convert(BigDecimal number, Unit from, Unit to, Measures measures) {
@@ -154,16 +154,6 @@ public final class CookAmount {
             return whole.signum() == 0 ? "⅛" : whole.toPlainString();
         }
         return whole.signum() == 0 ? nearest.sign : whole.toPlainString() + " " + nearest.sign;
-    }
-
-    private static String name(Unit unit, boolean many) {
-        return switch (unit) {
-            case CUP -> many ? "cups" : "cup";
-            case CAN -> many ? "cans" : "can";
-            case PINCH -> many ? "pinches" : "pinch";
-            case FLOZ -> "fl oz";
-            default -> unit.word();
-        };
     }
 
     private static String plain(BigDecimal number, int decimals) {

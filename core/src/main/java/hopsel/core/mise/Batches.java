@@ -124,8 +124,8 @@ public final class Batches {
                         .millilitres(unit)
                         .map(ml -> working.then(
                                 Operation.VOLUME, ml, item.gramsPerMl().orElseThrow()))
-                        .orElseGet(() -> working.then(
-                                Operation.WEIGHT, cooking.measures().grams(unit).orElseThrow()));
+                        .orElseGet(() ->
+                                working.then(Operation.WEIGHT, unit.grams().orElseThrow()));
         };
     }
 

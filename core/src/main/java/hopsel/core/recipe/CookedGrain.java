@@ -31,7 +31,7 @@ final class CookedGrain {
     static Optional<BigDecimal> unsoaked(Item item, String name, Optional<Amount> amount, Weigher weigher) {
         boolean soaked = ItemFinder.words(name).contains("soaked");
         return item.practice().soaked().filter(any -> soaked).flatMap(factor -> amount.flatMap(
-                        own -> weigher.measures().grams(own.unit()).map(own.high()::multiply))
+                        own -> own.unit().grams().map(own.high()::multiply))
                 .map(grams -> Decimals.ratio(grams, factor)));
     }
 

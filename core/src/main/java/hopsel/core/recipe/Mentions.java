@@ -191,9 +191,4 @@ final class Mentions {
             left.merge(line, share, BigDecimal::subtract);
         }
     }
-
-    /** Lines of which something is still to be used. */
-    boolean isLeft(String line) {
-        return left.getOrDefault(line, BigDecimal.ZERO).signum() > 0;
-    }
 }

@@ -107,22 +107,19 @@ record SaidAmount(
     }
 
     private Optional<BigDecimal> size(Amount amount, boolean weights) {
-        return weights
-                ? weigher.measures().grams(amount.unit())
-                : weigher.measures().millilitres(amount.unit());
+        return weights ? amount.unit().grams() : weigher.measures().millilitres(amount.unit());
     }
 
     /** Whether something that comes on top can be added up with what it comes on top of. */
     static boolean canAdd(Unit one, Unit other, Weigher weigher) {
-        boolean weights = weigher.measures().grams(one).isPresent()
-                && weigher.measures().grams(other).isPresent();
+        boolean weights = one.grams().isPresent() && other.grams().isPresent();
         boolean volumes = weigher.measures().millilitres(one).isPresent()
                 && weigher.measures().millilitres(other).isPresent();
         return weights || volumes;
     }
 
     private Amount sum(Amount first, Amount second) {
-        boolean weights = weigher.measures().grams(first.unit()).isPresent();
+        boolean weights = first.unit().grams().isPresent();
         Optional<BigDecimal> one = size(first, weights);
         Optional<BigDecimal> other = size(second, weights);
         if (one.isEmpty() || other.isEmpty()) {
@@ -141,10 +138,10 @@ record SaidAmount(
             return Optional.empty();
         }
         Optional<BigDecimal> weighed =
-                weigher.measures().grams(amount.get().unit()).map(amount.get().high()::multiply);
+                amount.get().unit().grams().map(amount.get().high()::multiply);
         Optional<BigDecimal> byPack = pack.filter(weight ->
                         unit.filter(word -> word.unit() == Unit.CAN).isEmpty() && !weight.equals(amount.get()))
-                .flatMap(weight -> weigher.measures().grams(weight.unit()).map(weight.high()::multiply));
+                .flatMap(weight -> weight.unit().grams().map(weight.high()::multiply));
         if (weighed.isPresent() || item.isEmpty()) {
             return weighed.or(() -> byPack);
         }
@@ -161,8 +158,9 @@ record SaidAmount(
             return Optional.empty();
         }
         // What stands on a can in millilitres is near enough its grams: what fills it is mostly water.
-        Optional<BigDecimal> net = weigher.measures()
-                .grams(pack.get().unit())
+        Optional<BigDecimal> net = pack.get()
+                .unit()
+                .grams()
                 .or(() -> weigher.measures().millilitres(pack.get().unit()))
                 .map(pack.get().high()::multiply);
         return net.map(grams -> Decimals.ratio(grams, item.practice().canNet().get())

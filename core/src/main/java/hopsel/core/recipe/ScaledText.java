@@ -1,6 +1,5 @@
 package hopsel.core.recipe;
 
-import hopsel.core.Known;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
@@ -16,7 +15,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -31,28 +29,11 @@ import java.util.stream.Stream;
 public final class ScaledText {
 
     private static final String NUMBER = "(?:\\d+(?:[.,]\\d+)?(?:\\s*[½¼¾⅓⅔⅛]|\\s+\\d/\\d)?|[½¼¾⅓⅔⅛]|\\d/\\d)";
-    private static final Map<String, Unit> UNITS = Map.ofEntries(
-            Map.entry("g", Unit.G),
-            Map.entry("kg", Unit.KG),
-            Map.entry("ml", Unit.ML),
-            Map.entry("l", Unit.L),
-            Map.entry("litre", Unit.L),
-            Map.entry("litres", Unit.L),
-            Map.entry("tsp", Unit.TSP),
-            Map.entry("teaspoon", Unit.TSP),
-            Map.entry("teaspoons", Unit.TSP),
-            Map.entry("tbsp", Unit.TBSP),
-            Map.entry("tablespoon", Unit.TBSP),
-            Map.entry("tablespoons", Unit.TBSP),
-            Map.entry("cup", Unit.CUP),
-            Map.entry("cups", Unit.CUP),
-            Map.entry("can", Unit.CAN),
-            Map.entry("cans", Unit.CAN),
-            Map.entry("grams", Unit.G));
-    private static final Pattern SAID = Pattern.compile("(?<![\\p{L}\\d.,/])(" + NUMBER
-            + ")(?:\\s*((?:kg|g|grams|ml|l|litres?|tsp|teaspoons?|tbsp|tablespoons?|cups?|"
-            + "cans?)\\b))?(?!\\s*(?:°|degrees|minutes?|min\\b|seconds?|hours?|h\\b|cm|mm|inch|"
-            + "times|rounds|%|/|x\\b|×|to\\b|–|-))");
+    private static final Pattern SAID = Pattern.compile("(?<![\\p{L}\\d.,/])(" + NUMBER + ")");
+    /** Behind these a number is no amount of food. */
+    private static final Pattern OTHERWISE =
+            Pattern.compile("(?i)\\s*(?:°|degrees|minutes?|min\\b|seconds?|hours?|h\\b|cm|mm|"
+                    + "inch|times|rounds|%|/|x\\b|×|to\\b|–|-)");
     /** Words after an amount in which its ingredient is looked for. */
     private static final int NEAR = 5;
 
@@ -73,19 +54,32 @@ public final class ScaledText {
         StringBuilder out = new StringBuilder();
         int done = 0;
         while (said.find()) {
-            Optional<Scaling> scaling = about(text.substring(said.end()), named, said.group(2) != null);
+            String behind = text.substring(said.end());
+            Optional<UnitWords.Found> unit =
+                    UnitWords.first(behind).filter(found -> found.word().isUnitItself());
+            String rest = unit.map(UnitWords.Found::rest).orElse(behind);
+            Optional<Scaling> scaling =
+                    isAmount(behind, rest) ? about(rest, named, unit.isPresent()) : Optional.empty();
             Optional<BigDecimal> number = Figure.parse(said.group(1));
             if (scaling.isPresent() && number.isPresent() && number.get().signum() > 0) {
                 BigDecimal scaled = number.get().multiply(scaling.get().factor(factor));
-                out.append(text, done, said.start())
-                        .append(
-                                said.group(2) == null
-                                        ? CookAmount.of(scaled, Unit.PIECE, measures)
-                                        : CookAmount.of(scaled, Known.in(UNITS, said.group(2)), measures));
-                done = said.end();
+                out.append(text, done, said.start()).append(written(scaled, unit, measures));
+                done = text.length() - rest.length();
             }
         }
         return out.append(text.substring(done)).toString();
+    }
+
+    private static boolean isAmount(String behind, String rest) {
+        return !OTHERWISE.matcher(behind).lookingAt()
+                && !OTHERWISE.matcher(rest).lookingAt();
+    }
+
+    /** A tin stays a tin. */
+    private static String written(BigDecimal number, Optional<UnitWords.Found> found, Measures measures) {
+        Unit unit = found.map(UnitWords.Found::word).map(UnitWords.Word::unit).orElse(Unit.PIECE);
+        String amount = CookAmount.of(number, unit, measures);
+        return found.filter(word -> word.name().startsWith("tin")).isPresent() ? amount.replace("can", "tin") : amount;
     }
 
     private record Named(List<String> words, Scaling scaling) {}

@@ -148,6 +148,11 @@ final class UnitWords {
         boolean measured() {
             return unit != Unit.PIECE && unit != Unit.CAN && unit != Unit.PINCH;
         }
+
+        /** Whether it is the unit itself and not so many of it, nor a kind of piece. */
+        boolean isUnitItself() {
+            return unit != Unit.PIECE && factor.compareTo(BigDecimal.ONE) == 0;
+        }
     }
 
     /**

@@ -11,6 +11,9 @@ import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
+import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
+import hopsel.core.item.Substitution;
 import hopsel.core.measure.Minutes;
 
 import org.junit.jupiter.api.Test;
@@ -50,5 +53,21 @@ class StandInTest {
     @Test
     void whatMayNotBeLeftOutStays() {
         assertThat(StandIn.without(salad(), "leaves")).isEqualTo(salad());
+    }
+
+    /** What the class says comes first, and only what the kitchen knows of can stand in. */
+    @Test
+    void whatCouldStandInIsForThisAndIsKnown() {
+        CookingClass fresh = salad();
+        CookingClass saying = fresh.withMenu(fresh.menu()
+                .withSubstitutions(List.of(instead("butter", "oil", "0.8"), instead("leaves", "cabbage", "1"))));
+        Catalogue oil = Catalogue.of(List.of(Item.nameOnly("oil", "Oil"), Item.nameOnly("butter", "Butter")));
+        assertThat(StandIn.choices(saying, oil, "butter"))
+                .containsExactly(new StandIn.Choice("oil", new BigDecimal("0.8")));
+        assertThat(StandIn.choices(saying, oil, "oil")).isEmpty();
+    }
+
+    private static Substitution instead(String item, String use, String ratio) {
+        return new Substitution(item, use, new BigDecimal(ratio), Optional.empty(), Optional.empty(), Optional.empty());
     }
 }

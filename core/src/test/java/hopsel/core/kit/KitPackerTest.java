@@ -143,4 +143,36 @@ class KitPackerTest {
         assertThat(kit.refuses()).isFalse();
         assertThat(kit(known, "gluten").lines()).extracting(Kit.Line::item).contains("rice");
     }
+
+    /** Of two that are safe the one is packed that they do not mind; of two that they mind the first. */
+    @Test
+    void whatStandsInIsWhatTheyLike() {
+        List<Substitution> both = List.of(instead("noodles", "rice", "1"), instead("noodles", "chilli", "1"));
+        Attendee picky = guest("gluten").withRather(List.of("rice"));
+        assertThat(kit(both, picky).lines())
+                .extracting(Kit.Line::item)
+                .contains("chilli")
+                .doesNotContain("rice");
+        assertThat(kit(both, guest("gluten")).lines())
+                .extracting(Kit.Line::item)
+                .contains("rice")
+                .doesNotContain("noodles");
+        assertThat(kit(both.subList(0, 1), picky).lines())
+                .extracting(Kit.Line::item)
+                .as("better than nothing")
+                .contains("rice");
+    }
+
+    @Test
+    void onlyWhoGetsAKitIsPackedFor() {
+        CookingClass cooking = FreshClass.on(LocalDate.of(2027, 3, 5), ZoneId.of("Europe/Lisbon"))
+                .with(List.of(new Dish(
+                        "laksa", "Laksa", BigDecimal.ONE, List.of(new Component("all", "All", LINES, List.of())))))
+                .withAttendees(List.of(
+                        guest(),
+                        new Attendee("b2", "Bo", List.of(), BigDecimal.ONE, Optional.empty(), Attendee.Gets.HANDOUT)));
+        assertThat(KitPacker.pack(cooking, CATALOGUE, Batches.of(cooking, CATALOGUE, Plan.impossible(List.of()))))
+                .extracting(kit -> kit.attendee().id())
+                .containsExactly("a1");
+    }
 }

@@ -346,11 +346,102 @@ class MixingTest {
                 .isEqualTo(Origin.ANIMAL);
     }
 
+    /** Whichever pack is emptied into the bowl first: each counts for its own part, and all of them are looked at. */
     @Test
-    void aLabelThatWasReadAtAStationIsKnown() {
-        PackingRun run = after(new ReadLabel("wheat", lot("W1"), "1"));
-        assertThat(run.labelRead("wheat")).isTrue();
-        assertThat(run.labelRead("salt")).isFalse();
+    void whatGoesIntoAMixIsLookedAtPartByPart() {
+        List<Taken> both = made("515", "10.5", "W1").taken();
+        MakeMix saltFirst = new MakeMix(DOUGH.id(), List.of(both.get(1), both.get(0)), "1");
+        assertThat(why(after(), saltFirst)).isNull();
+        Taken nuts = new Taken("nuts", BigDecimal.ONE, lot("N1"));
+        MakeMix withNuts = new MakeMix(DOUGH.id(), List.of(both.get(0), both.get(1), nuts), "1");
+        assertThat(after().refusal(withNuts, Set.of(), TODAY))
+                .contains(new Refusal(Why.NOT_IN_MIX, List.of("nuts"), BigDecimal.ZERO, ""));
+        Lot old = new Lot("S0", Optional.of(TODAY.minusDays(1)));
+        MakeMix stale =
+                new MakeMix(DOUGH.id(), List.of(both.get(0), new Taken("salt", new BigDecimal("10.5"), old)), "1");
+        assertThat(why(after(), stale)).isEqualTo(Why.PAST_DATE);
+        MakeMix twice = new MakeMix(DOUGH.id(), List.of(both.get(0), both.get(0)), "1");
+        assertThat(why(after(), twice)).isEqualTo(Why.MISSING);
+    }
+
+    /** What a pack says on its label has to be read for a mix, too. */
+    @Test
+    void aMixWaitsForTheLabelsOfItsPacks() {
+        Catalogue unread = CATALOGUE.with(List.of(CHILLI.withOrigin(Origin.CHECK_LABEL)));
+        Packing packing = Packing.of(
+                COOKING,
+                unread,
+                kits(4, in("cumin", "cumin", "4"), in("chilli", "chilli", "2")),
+                List.of(),
+                AsSold.NONE,
+                true);
+        Mix spices = packing.mixing().mixes().get(0);
+        List<Taken> taken = spices.parts().stream()
+                .map(part -> new Taken(part.item(), part.grams(), lot(part.item())))
+                .toList();
+        MakeMix made = new MakeMix(spices.id(), taken, "1");
+        PackingRun run = PackingRun.after(packing, packing.catalogue(), List.of());
+        assertThat(run.refusal(made, Set.of(), TODAY))
+                .contains(new Refusal(Why.READ_LABEL, List.of("chilli"), BigDecimal.ZERO, ""));
+        assertThat(run.refusal(made, Set.of("chilli"), TODAY)).isEmpty();
+        ReadLabel read = new ReadLabel("chilli", lot("chilli"), "1");
+        assertThat(PackingRun.after(packing, packing.catalogue(), List.of(read)).refusal(made, Set.of(), TODAY))
+                .isEmpty();
+    }
+
+    /** A call-back of a pack asks for grams: of the pack, and of nothing else that is in the bag. */
+    @Test
+    void aBagHasAsMuchOfAPackAsItsBatchHad() {
+        PackingRun one = after(made("515", "10.5", "W1"));
+        PackingRun two = after(made("515", "10.5", "W1"), made("515", "10.5", "W2"));
+        assertThat(one.lot(DOUGH.id())).isNotEqualTo(two.lot(DOUGH.id()));
+        PackingRun run =
+                after(made("515", "10.5", "W1"), share(one, "guest0"), made("515", "10.5", "W2"), share(two, "guest1"));
+        for (String[] own : new String[][] {{"guest0", "W1", "W2"}, {"guest1", "W2", "W1"}}) {
+            assertThat(run.grams(own[0], "wheat", own[1])).isBetween(new BigDecimal("102.8"), new BigDecimal("103"));
+            assertThat(run.grams(own[0], "wheat", own[2])).isZero();
+            assertThat(run.grams(own[0], "salt", "S1")).isBetween(new BigDecimal("2"), new BigDecimal("2.2"));
+            assertThat(run.grams(own[0], "salt", own[1])).isZero();
+        }
+        Weigh nuts = new Weigh("nutty", new Portion.Key("curry", "nuts"), BigDecimal.valueOf(30), lot("N1"), "1");
+        assertThat(after(nuts).grams("nutty", "nuts", "N1")).isEqualByComparingTo("30");
+        assertThat(after(nuts).grams("nutty", "nuts", "N2")).isZero();
+        assertThat(after(nuts).grams("nutty", "wheat", "N1")).isZero();
+    }
+
+    /** Things of another weight to the spoon lie beside each other in a mix. */
+    @Test
+    void aMixWeighsWhatItsPartsWeighBesideEachOther() {
+        Catalogue heavy = CATALOGUE.with(List.of(CHILLI.withGramsPerMl(Optional.of(new BigDecimal("0.5")))));
+        List<Kit> spiced = kits(4, in("cumin", "cumin", "4"), in("chilli", "chilli", "2"));
+        Packing packing = Packing.of(COOKING, heavy, spiced, List.of(), AsSold.NONE, true);
+        Mix mix = packing.mixing().mixes().get(0);
+        assertThat(packing.catalogue().get(mix.id()).gramsPerMl().orElseThrow())
+                .as("4 g in 4 ml and 2 g in 4 ml")
+                .isEqualByComparingTo("0.75");
+        Catalogue unknown = CATALOGUE.with(List.of(CHILLI.withGramsPerMl(Optional.empty())));
+        assertThat(Mixing.of(COOKING, unknown, spiced).mixes())
+                .as("nobody knows what jar it fills")
+                .isEmpty();
+    }
+
+    @Test
+    void mixesWithFewerAllergensAreMadeFirst() {
+        Packing both = packing(
+                kits(
+                        4,
+                        in("soy", "soy", "20"),
+                        in("vinegar", "vinegar", "10"),
+                        in("cumin", "cumin", "4"),
+                        in("chilli", "chilli", "2")),
+                true);
+        PackingRun run = PackingRun.after(both, both.catalogue(), List.of());
+        assertThat(run.toMix())
+                .hasSize(2)
+                .isSortedAccordingTo((one, two) -> Integer.compare(
+                        both.catalogue().get(one.id()).allergens().size(),
+                        both.catalogue().get(two.id()).allergens().size()));
+        assertThat(run.item("soy")).isEqualTo(SOY);
     }
 
     /** Nobody can check what they avoid: everything else is washed away, but what they get anyway is not. */

@@ -136,16 +136,6 @@ public final class ClassFile {
         return room;
     }
 
-    /** Reads a dish of section 3 in a larger document; what is wrong is noted there. */
-    public static Dish readDish(Node node) {
-        return DishShape.DISH.read(node);
-    }
-
-    /** Reads a list of items in a larger document; what is wrong is noted there. */
-    public static List<Item> readItems(Node node, String member) {
-        return node.list(member, ItemShape.ITEM::open);
-    }
-
     /**
      * Reads one item, as section 6 of the contract writes it.
      *

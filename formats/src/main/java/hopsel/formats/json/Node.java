@@ -154,11 +154,6 @@ public final class Node {
         return required(member) ? checkedNumber(member, bounds) : bounds.harmless();
     }
 
-    /** A number that may be missing. */
-    public Optional<BigDecimal> optionalNumber(String member, Bounds bounds) {
-        return present(member) ? Optional.of(checkedNumber(member, bounds)) : Optional.empty();
-    }
-
     /** One of a few words. */
     public <E extends Enum<E>> E word(String member, E[] choices, Function<E, String> word) {
         return required(member) ? checkedWord(member, choices, word) : choices[0];
@@ -174,19 +169,9 @@ public final class Node {
         return required(member) ? Optional.of(child(member)) : Optional.empty();
     }
 
-    /** An object that may be missing. */
-    public Optional<Node> optionalObject(String member) {
-        return present(member) ? Optional.of(child(member)) : Optional.empty();
-    }
-
     /** A list of objects that must be there, each read and its unknown members noted. */
     public <T> List<T> list(String member, Function<Node, T> reader) {
         return required(member) ? checkedList(member, reader) : List.of();
-    }
-
-    /** A list of objects that may be missing. */
-    public <T> Optional<List<T>> optionalList(String member, Function<Node, T> reader) {
-        return present(member) ? Optional.of(checkedList(member, reader)) : Optional.empty();
     }
 
     /** A list of texts, each read by its place. */

@@ -132,6 +132,24 @@ class DishCheckTest {
         assertThat(why(butter)).contains(Why.SPOKEN);
     }
 
+    /** By the whole of its name; a guess that swallowed another food is heard by that food's name. */
+    @Test
+    void aNameIsKnownByItselfAndByItsLastWords() {
+        Dish named = dish("Bowl", "Rice", "Scatter the roasted peanuts over.", line("white-rice"), line("peanuts"));
+        assertThat(why(named)).isEmpty();
+        Dish whole = dish("Bowl", "Rice", "Spread the peanut butter.", line("white-rice"), line("peanut-butter"));
+        assertThat(why(whole)).isEmpty();
+        Dish longer = dish("Bowl", "Rice", "Spread the peanut butter.", line("white-rice"), line("peanuts"));
+        assertThat(why(longer)).as("peanuts are no peanut butter").isEqualTo(List.of(Why.SPOKEN));
+        IngredientLine drops = line("dark-chocolate").withSaid(Optional.of("milk chocolate drops"));
+        Dish guessed = dish("Bowl", "Rice", "Serve.", line("white-rice"), drops);
+        assertThat(check(guessed).doubts(RICE)).contains(new Doubt(Why.SPOKEN, "milk chocolate"));
+        Item taken = CATALOGUE.get("white-rice").guessedAs("almond milk rice", "almond-milk-rice");
+        DishCheck own = DishCheck.of(
+                dish("Bowl", "Rice", "Serve.", line(taken.id())), CATALOGUE.with(List.of(taken)), Set.of());
+        assertThat(own.doubts(List.of(taken))).extracting(Doubt::why).contains(Why.SPOKEN);
+    }
+
     /** Of a sauce that is made here its own words count, not what is in a bought one of that name. */
     @Test
     void aSauceThatIsMadeHereIsNotTheBoughtOne() {

@@ -262,6 +262,23 @@ class CrossContactTest {
         assertThat(inThisOrder(List.of(fritters, chips), "gluten", chipsFirst)).isEmpty();
     }
 
+    /** A pan and a bowl of its own carry nothing from one dish into the next, nor does a spoon that is named. */
+    @ParameterizedTest
+    @CsvSource({
+        "Toss it in a bowl., ''",
+        "Stir it with a spoon., ''",
+        "Toss it in the wok., wok",
+        "Turn it with the tongs., tongs"
+    })
+    void onlyWhatFoodIsWorkedOnIsShared(String text, String tool) throws Exception {
+        List<Contact> contacts = inThisOrder(
+                List.of(dish("a-sauce", "cashews", text), dish("b-soup", "red-onion", text)),
+                "tree-nut",
+                List.of(new StepRef("a-sauce", "do"), new StepRef("b-soup", "do")));
+        assertThat(contacts.stream().flatMap(contact -> contact.places().stream()))
+                .isEqualTo(tool.isEmpty() ? List.of() : List.of(tool));
+    }
+
     private static List<Contact> inThisOrder(List<Dish> dishes, String avoids, List<StepRef> order) throws Exception {
         CookingClass any = Samples.cooking("lists-sample-00");
         CookingClass cooking = any.withMenu(any.menu()

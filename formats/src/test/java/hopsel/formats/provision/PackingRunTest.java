@@ -16,6 +16,7 @@ import hopsel.core.kit.AtStation.Close;
 import hopsel.core.kit.AtStation.Lot;
 import hopsel.core.kit.AtStation.ReadLabel;
 import hopsel.core.kit.AtStation.Release;
+import hopsel.core.kit.AtStation.Reopen;
 import hopsel.core.kit.AtStation.TakeOut;
 import hopsel.core.kit.AtStation.Weigh;
 import hopsel.core.kit.Kit;
@@ -243,5 +244,122 @@ class PackingRunTest {
 
     private StationTurn turn(Packing packing, String kit, String item) {
         return new StationTurn(packing, PackingRun.after(packing, BUILT_IN, log), "1", kit, item);
+    }
+
+    /** To the tenth of a gram: the least and the most are still right. */
+    @Test
+    void bothEndsOfARangeAreInIt() throws Exception {
+        Packing packing = packing(ANA);
+        Portion tahini = portion(packing, "tahini");
+        PackingRun run = PackingRun.after(packing, BUILT_IN, log);
+        BigDecimal crumb = new BigDecimal("0.1");
+        assertThat(run.refusal(weigh(tahini.least()), Set.of(), TODAY)).isEmpty();
+        assertThat(run.refusal(weigh(tahini.most()), Set.of(), TODAY)).isEmpty();
+        assertThat(run.refusal(weigh(tahini.least().subtract(crumb)), Set.of(), TODAY))
+                .hasValueSatisfying(refusal -> assertThat(refusal)
+                        .returns(Why.TOO_LITTLE, Refusal::why)
+                        .returns(List.of("tahini"), Refusal::items)
+                        .returns(crumb, PackingRunTest::by));
+        assertThat(run.refusal(weigh(tahini.most().add(crumb)), Set.of(), TODAY))
+                .hasValueSatisfying(refusal ->
+                        assertThat(refusal).returns(Why.TOO_MUCH, Refusal::why).returns(crumb, PackingRunTest::by));
+    }
+
+    private static BigDecimal by(Refusal refusal) {
+        return refusal.grams().stripTrailingZeros();
+    }
+
+    private static Weigh weigh(BigDecimal grams) {
+        return new Weigh("ana", key("tahini"), grams, TAHINI, "1");
+    }
+
+    private static Portion portion(Packing packing, String item) {
+        return packing.of("ana").orElseThrow().portions().stream()
+                .filter(own -> own.item().equals(item))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Opened again, taken out, closed: what is wrong in it is named before what it lacks. */
+    @Test
+    void aKitWithSomethingWrongInItIsNotClosedAgain() throws Exception {
+        Packing before = packing(ANA);
+        weigh(before, "ana", "jasmine-rice", "80", RICE);
+        weigh(before, "ana", "tahini", "20.2", TAHINI);
+        Lot stock = new Lot("S1", Optional.empty());
+        log.add(new ReadLabel("plain-stock", stock, "1"));
+        weigh(before, "ana", "plain-stock", "150", stock);
+        assertThat(attempt(before, new Close("ana", "1"))).isEmpty();
+        assertThat(attempt(before, new TakeOut("ana", key("tahini"), "1"))).contains(Why.CLOSED);
+        Packing after = packing(
+                new Attendee("ana", "Ana", List.of("sesame"), BigDecimal.ONE, Optional.empty(), Attendee.Gets.KIT));
+        assertThat(attempt(after, new Reopen("ana", "1"))).isEmpty();
+        assertThat(PackingRun.after(after, BUILT_IN, log).closed("ana")).isFalse();
+        Optional<Refusal> refusal =
+                PackingRun.after(after, BUILT_IN, log).refusal(new Close("ana", "1"), Set.of(), TODAY);
+        assertThat(refusal).contains(new Refusal(Why.WRONG, List.of("tahini"), BigDecimal.ZERO, ""));
+        assertThat(attempt(after, new TakeOut("ana", key("tahini"), "1"))).isEmpty();
+        assertThat(attempt(after, new Close("ana", "1"))).isEmpty();
+    }
+
+    /** Only what lies in a box has to be taken out of one; and only of those who get none any more. */
+    @Test
+    void whoIsGoneIsKnownByWhatLiesInTheirKit() throws Exception {
+        Packing both = packing(ANA, BO);
+        log.add(new Claim("ana", "1"));
+        assertThat(PackingRun.after(both, BUILT_IN, log).holder("ana")).contains("1");
+        assertThat(PackingRun.after(both, BUILT_IN, log).holder("bo")).isEmpty();
+        assertThat(PackingRun.after(packing(BO), BUILT_IN, log).gone())
+                .as("nothing lies in it yet")
+                .isEmpty();
+        weigh(both, "ana", "jasmine-rice", "80", RICE);
+        weigh(both, "bo", "jasmine-rice", "80", RICE);
+        assertThat(PackingRun.after(both, BUILT_IN, log).gone()).isEmpty();
+        assertThat(PackingRun.after(packing(BO), BUILT_IN, log).gone()).containsExactly("ana");
+    }
+
+    /** At a station the chosen kit comes first, then the one that is held there; else nobody's. */
+    @Test
+    void aStationKnowsWhoseKitIsOnIt() throws Exception {
+        Packing packing = packing(ANA, BO);
+        assertThat(turn(packing, "", "").kit()).isEmpty();
+        log.add(new Claim("bo", "1"));
+        log.add(new Claim("ana", "2"));
+        assertThat(turn(packing, "", "").kit().map(kit -> kit.attendee().id())).contains("bo");
+        assertThat(turn(packing, "ana", "").kit().map(kit -> kit.attendee().id()))
+                .contains("ana");
+        assertThat(turn(packing, "", "jasmine-rice").kit().map(kit -> kit.attendee()
+                        .id()))
+                .as("ana's is on the other station")
+                .contains("bo");
+        assertThat(turn(packing, "bo", "").following())
+                .as("nobody else's is free")
+                .isEmpty();
+        StationTurn down = turn(packing, "", "tahini");
+        assertThat(down.kit()).as("bo gets none, ana's is taken").isEmpty();
+        log.add(new Release("ana", "2"));
+        assertThat(turn(packing, "", "tahini").portion().map(Portion::item)).contains("tahini");
+        assertThat(turn(packing, "bo", "").following().map(kit -> kit.attendee().id()))
+                .contains("ana");
+    }
+
+    /** The pack is offered again that it was last taken from. */
+    @Test
+    void theLastPackIsStillAtHand() throws Exception {
+        Packing packing = packing(ANA, BO);
+        Portion rice = portion(packing, "jasmine-rice");
+        assertThat(turn(packing, "ana", "").lot(rice)).isEmpty();
+        weigh(packing, "ana", "tahini", "20.2", TAHINI);
+        assertThat(turn(packing, "ana", "").lot(rice)).as("tahini is no rice").isEmpty();
+        weigh(packing, "bo", "jasmine-rice", "80", RICE);
+        Lot next = new Lot("R2", Optional.empty());
+        log.add(new Clean("1"));
+        weigh(packing, "ana", "jasmine-rice", "80", next);
+        assertThat(turn(packing, "ana", "").lot(rice)).contains(next);
+        List<AtStation> ahead = turn(packing, "ana", "").ahead(1, log);
+        assertThat(ahead.get(ahead.size() - 1))
+                .as("the stock's pack is not known yet")
+                .isInstanceOfSatisfying(
+                        Weigh.class, weigh -> assertThat(weigh.lot().name()).isEmpty());
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hopsel.core.bench.HomeMade;
 import hopsel.core.caution.Caution;
 import hopsel.core.caution.CautionFinder;
+import hopsel.core.caution.FoundCaution;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Measures;
@@ -14,6 +15,8 @@ import hopsel.formats.recipefile.RecipeFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+
+import java.util.List;
 
 /** Each matter of the cautions, where it has to be said, and where it would be a false alarm. */
 class CautionFinderTest {
@@ -102,5 +105,32 @@ class CautionFinderTest {
         assertThat(CautionFinder.of(
                         HomeMade.of("naan").orElseThrow().sheet(CATALOGUE).dish(), CATALOGUE))
                 .contains(Caution.RAW_FLOUR);
+    }
+
+    /** A caution stands at the steps that it is about, and once for the dish where it is about no step. */
+    @Test
+    void aCautionKnowsItsSteps() {
+        Dish dish = dish(
+                "200 g basmati rice; 4 cloves garlic; 100 ml olive oil",
+                "Boil the rice for 12 minutes.\n2. Warm the garlic in the oil for 5 minutes.\n3. Serve the rice.");
+        List<FoundCaution> found = FoundCaution.of(dish, CATALOGUE);
+        assertThat(found)
+                .extracting(FoundCaution::caution)
+                .containsExactlyElementsOf(CautionFinder.of(dish, CATALOGUE))
+                .contains(Caution.ALLERGENS, Caution.COOLING, Caution.GARLIC_IN_OIL);
+        assertThat(steps(found, Caution.ALLERGENS)).isEmpty();
+        assertThat(steps(found, Caution.COOLING)).singleElement().asString().contains("rice");
+        assertThat(steps(found, Caution.GARLIC_IN_OIL))
+                .as("rice in the pot is no garlic in oil")
+                .singleElement()
+                .asString()
+                .contains("garlic");
+    }
+
+    private static List<String> steps(List<FoundCaution> found, Caution caution) {
+        return found.stream()
+                .filter(own -> own.caution() == caution)
+                .flatMap(own -> own.steps().stream())
+                .toList();
     }
 }

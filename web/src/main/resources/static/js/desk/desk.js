@@ -119,6 +119,10 @@ const actions = {
     document.getElementById('panel-menu').showPopover();
   },
   allIn: (one) => run.state.missing.filter((own) => own.activity === one.dataset.allIn).forEach((own) => run.press({ kind: 'shown', what: own.key })),
+  notAll: (one) => {
+    drawing.unfolded = drawing.unfolded === one.dataset.notAll ? null : one.dataset.notAll;
+    draw();
+  },
   askNoMore: (one) => {
     drawing.asked.add(one.dataset.askNoMore);
     draw();

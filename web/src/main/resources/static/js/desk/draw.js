@@ -25,6 +25,7 @@ export class Drawing {
     this.handSince = 0;
     this.slip = null;
     this.asked = new Set();
+    this.unfolded = null;
   }
 
   spot(name) {
@@ -127,7 +128,8 @@ export class Drawing {
     const { state } = this;
     const hand = this.inHand();
     this.news.tell('hand', hand ? `${this.word('now')}: ${hand.title}` : '');
-    this.news.tell('danger', state.advice.danger ? this.word(state.advice.way.length ? 'in-danger' : 'no-way') : '');
+    const noWay = state.end > state.slot ? 'no-way' : 'no-way-near';
+    this.news.tell('danger', state.advice.danger ? this.word(state.advice.way.length ? 'in-danger' : noWay) : '');
     this.news.ring(rings.map(({ item, over }) => ({ key: `${item.key} ${over} ${item.looked}`, text: `${item.title}: ${this.word(over ? 'is-over' : 'look')}.` })));
   }
 
@@ -144,7 +146,7 @@ export class Drawing {
     this.spot('left-word').textContent = this.word(!state.onAir ? 'starts' : left < 0 ? 'over' : 'left');
     const ends = this.spot('late');
     ends.className = `late ${late > 0 ? 'danger' : state.advice.danger ? 'near' : ''}`;
-    ends.textContent = `${this.word('ends', this.moments.at(state.end))} ${late > 0 ? this.word('late', late) : late < 0 ? this.word('spare', -late) : this.word(state.advice.danger ? 'near' : 'on')}`;
+    ends.textContent = `${this.word(state.over ? 'ended' : 'ends', this.moments.at(state.end))} ${late > 0 ? this.word('late', late) : late < 0 ? this.word('spare', -late) : this.word(state.advice.danger ? 'near' : 'on')}`;
     this.main.querySelectorAll('[data-speed]').forEach((one) => one.setAttribute('aria-pressed', String(Number(one.dataset.speed) === state.speed)));
   }
 
@@ -170,6 +172,7 @@ export class Drawing {
                   : [this.word(this.screen === 'host' ? 'end' : 'none-left'), this.screen === 'host'];
     big.textContent = text;
     big.disabled = !able;
+    big.hidden = state.over;
     big.classList.toggle('slip', Boolean(slipped));
     const undo = this.spot('undo');
     const [kind, ...title] = state.undoes.split(' ');
@@ -279,6 +282,7 @@ export class Drawing {
       return;
     }
     const hand = this.current();
+    this.spot('next').closest('section').hidden = this.state.over;
     const others = this.isAudience ? [] : this.state.items.filter((item) => item.status === 'RUNNING' && item.hands && item !== hand && this.isMine(item));
     put(this.spot('next'), [...others, ...this.ahead()].slice(0, AHEAD).map((item) => {
       const running = item.status === 'RUNNING';

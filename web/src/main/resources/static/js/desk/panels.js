@@ -22,7 +22,8 @@ function drawWay(drawing) {
   }
   const none = advice.way.length === 0;
   const said = advice.way.map((one) => drawing.word(`help-${one.means}`, one.title)).join(' + ');
-  put(drawing.spot('way-text'), [element('strong', none ? drawing.word('no-way') : said), element('span', none ? '' : drawing.word(advice.ends > slot ? 'danger-still' : 'danger', drawing.moments.at(advice.ends)))]);
+  const noWay = drawing.word(drawing.state.end > slot ? 'no-way' : 'no-way-near');
+  put(drawing.spot('way-text'), [element('strong', none ? noWay : said), element('span', none ? '' : drawing.word(advice.ends > slot ? 'danger-still' : 'danger', drawing.moments.at(advice.ends)))]);
   drawing.spot('all').hidden = none;
 }
 
@@ -37,19 +38,27 @@ function drawHelp(drawing) {
   put(drawing.spot('because'), because.map((said) => element('li', said)));
 }
 
-/* Asked once, of a step that has just ended, together; what is in hand shows by itself what has not gone in. */
+/* Asked once, of a step that has just ended, in one line; what it was is behind "not all". What is in hand shows by itself what has not gone in. */
 function drawMissing(drawing) {
   const { missing } = drawing.state;
   const hand = drawing.inHand();
   const open = missing.filter((one) => !drawing.asked.has(one.activity) && !(hand && hand.key === one.activity));
   const last = open.length ? open[open.length - 1].activity : null;
   const item = drawing.state.items.find((one) => one.key === last);
-  const asked = last ? open.filter((one) => one.activity === last) : [];
-  put(drawing.spot('missing'), !item ? [] : [element('p', drawing.word('gone-in', item.title), 'air-asked'), (() => {
-    const list = element('ul');
-    asked.forEach((one) => list.append(line(button(`○ ${one.what}`, { use: one.key }, one.cue ? 'is-cue' : ''))));
-    return list;
-  })(), button(drawing.word('all-in'), { allIn: last }, 'press quiet'), button(drawing.word('not-asked'), { askNoMore: last }, 'press quiet')]);
+  if (!item) {
+    put(drawing.spot('missing'), []);
+    return;
+  }
+  const unfolded = drawing.unfolded === last;
+  const list = element('ul');
+  open.filter((one) => unfolded && one.activity === last).forEach((one) => list.append(line(button(`○ ${one.what}`, { use: one.key }, one.cue ? 'is-cue' : ''))));
+  const notAll = button(drawing.word('not-all'), { notAll: last }, 'press quiet');
+  notAll.setAttribute('aria-expanded', String(unfolded));
+  put(drawing.spot('missing'), [
+    element('p', drawing.word('gone-in', item.title), 'air-asked'),
+    button(drawing.word('all-in'), { allIn: last }, 'press quiet'), notAll, button(drawing.word('not-asked'), { askNoMore: last }, 'press quiet'),
+    list,
+  ]);
 }
 
 function named(drawing, item) {

@@ -176,7 +176,12 @@ document.addEventListener('DOMContentLoaded', () => {
     told.textContent = on ? (awake ? told.dataset.awake : told.dataset.asleep) : '';
   }
 
-  along.addEventListener('click', () => turn(!kept.on));
+  along.addEventListener('click', async () => {
+    await turn(!kept.on);
+    if (kept.on) {
+      go(kept.at);
+    }
+  });
   card.querySelector('[data-cook-next]').addEventListener('click', () => {
     kept.done = [...new Set([...kept.done, kept.at])];
     go(kept.at + 1);

@@ -100,6 +100,10 @@ export class Drawing {
     }
     const stage = !this.state.onAir ? 'before' : this.state.over ? 'after' : '';
     this.main.querySelectorAll('[data-only]').forEach((part) => { part.hidden = part.dataset.only !== stage; });
+    const another = this.spot('another-day');
+    if (another) {
+      another.hidden = !this.moments.isAnotherDay;
+    }
     this.drawClock();
     this.drawNow();
     this.drawBig();
@@ -142,7 +146,8 @@ export class Drawing {
     wall.textContent = this.moments.now();
     const left = state.slot - this.run.now();
     const late = Math.round((state.end - state.slot) / MINUTE);
-    this.spot('left').textContent = state.onAir ? clock(left) : this.moments.at(0);
+    const day = this.moments.isAnotherDay && this.spot('another-day') ? `${this.spot('another-day').dataset.day}, ` : '';
+    this.spot('left').textContent = state.onAir ? clock(left) : `${day}${this.moments.at(0)}`;
     this.spot('left-word').textContent = this.word(!state.onAir ? 'starts' : left < 0 ? 'over' : 'left');
     const ends = this.spot('late');
     ends.className = `late ${late > 0 ? 'danger' : state.advice.danger ? 'near' : ''}`;
@@ -267,6 +272,9 @@ export class Drawing {
   idle() {
     const { state } = this;
     const host = this.screen === 'host';
+    if (this.isAudience && !state.onAir) {
+      return [element('p', this.main.querySelector('h1').textContent, 'air-title'), element('p', this.word('begins', this.moments.at(0)), 'air-text')];
+    }
     const nodes = [element('p', this.word(!state.onAir ? 'ready' : state.over ? 'closed' : 'nothing'), 'air-title')];
     if (host && state.pause.seconds > 0) {
       nodes.push(...this.list(this.word('pause', clock(Math.max(0, state.pause.seconds))), state.pause.ideas.map((idea) => this.word(`idea-${idea.kind}`, idea.text))));

@@ -10,6 +10,7 @@ export class Moments {
     this.run = run;
     this.starts = Number(main.dataset.starts);
     this.practice = main.dataset.practice === 'yes';
+    this.zone = main.dataset.zone;
     const twelve = main.dataset.hours === 'TWELVE';
     this.format = new Intl.DateTimeFormat('en-GB', { timeZone: main.dataset.zone, hour: twelve ? 'numeric' : '2-digit', minute: '2-digit', hour12: twelve });
     this.fahrenheit = main.dataset.degrees === 'FAHRENHEIT';
@@ -29,6 +30,12 @@ export class Moments {
   /** By the clock on the kitchen's wall: so many seconds from going on air. */
   at(seconds) {
     return this.format.format(this.begun + seconds * 1000);
+  }
+
+  /** Whether the class is on another day than today. */
+  get isAnotherDay() {
+    const day = (at) => new Intl.DateTimeFormat('en-GB', { timeZone: this.zone, dateStyle: 'short' }).format(at);
+    return !this.practice && day(this.starts) !== day(Date.now());
   }
 
   /** How hot something is, as the house tells it. */

@@ -356,3 +356,18 @@ document.addEventListener('input', (event) => {
     return button;
   }));
 });
+
+// What is pressed twice is sent once: until the answer is there, or long enough that none will come.
+const ANSWERED = 10000;
+document.addEventListener('submit', (event) => {
+  const form = event.target;
+  if (event.defaultPrevented || (form.getAttribute('method') || '').toLowerCase() !== 'post') {
+    return;
+  }
+  if (Date.now() - Number(form.dataset.sent || 0) < ANSWERED) {
+    event.preventDefault();
+  } else {
+    form.dataset.sent = Date.now();
+  }
+});
+window.addEventListener('pageshow', () => document.querySelectorAll('form[data-sent]').forEach((form) => { delete form.dataset.sent; }));

@@ -26,7 +26,7 @@ final class Cues {
             new Row(
                     need -> need.is(PlaceKind.GRILL),
                     scene -> some(scene.items, Trait.WHOLE),
-                    "dark marks show and it lifts off by itself"),
+                    "it has dark marks and lifts off easily"),
             new Row(
                     need -> need.is(PlaceKind.STEAMER),
                     scene -> some(scene.items, Trait.WHOLE) || some(scene.items, Trait.LEAF),
@@ -42,15 +42,15 @@ final class Cues {
             new Row(
                     need -> need.does(Does.HEATS),
                     scene -> some(scene.items, Trait.PULSE) && scene.wet,
-                    "the biggest one crushes between tongue and palate, with no hard core"),
+                    "the biggest one crushes against the roof of your mouth, no hard core"),
             new Row(
                     need -> need.does(Does.HEATS),
                     scene -> some(scene.items, Trait.DRIED) && some(scene.items, Trait.STARCHY),
-                    "one of them has no hard core"),
+                    "a tested one has no hard core"),
             new Row(
                     need -> need.does(Does.RING),
                     scene -> rooted(scene.items) && scene.wet,
-                    "a knife slides in without push"),
+                    "a knife slides in with no effort"),
             new Row(
                     need -> need.does(Does.RING),
                     scene -> scene.items.stream().anyMatch(item -> item.has(Trait.KEEP_COLD) && item.has(Trait.WHOLE))

@@ -32,7 +32,7 @@ final class DishFindings extends Findings {
         }
         unread();
         if (sheet.dish().steps().findAny().isEmpty()) {
-            object(Rule.NO_STEPS, Notes.DISH, "There is no step yet, so nobody knows what to do.");
+            object(Rule.NO_STEPS, Notes.DISH, "There are no steps yet. Add the first one.");
         }
         sheet.notes()
                 .headline()

@@ -79,8 +79,8 @@ public final class Edits {
         Step step = found(sheet, id);
         BigDecimal whole = step.minutes().likely().value();
         if (first.value().signum() <= 0 || first.value().compareTo(whole) >= 0) {
-            throw new RefusedEditException(
-                    "“%s” lasts %s minutes; cut it somewhere inside.".formatted(step.title(), whole.toPlainString()));
+            throw new RefusedEditException("“%s” takes %s minutes; split it somewhere in between."
+                    .formatted(step.title(), whole.toPlainString()));
         }
         String second = Slug.free(id, taken -> sheet.step(taken).isPresent());
         Minutes rest = Minutes.of(whole.subtract(first.value()));
@@ -412,7 +412,7 @@ public final class Edits {
         for (Step step : after.dish().steps().toList()) {
             if (ancestry.before(step.id()).contains(step.id())) {
                 throw new RefusedEditException(
-                        "Then “%s” would wait for itself, round a circle. Untie something of it first."
+                        "Then “%s” would end up waiting for itself. Unlink one of its steps first."
                                 .formatted(
                                         before.step(step.id()).map(Step::title).orElse(step.title())));
             }

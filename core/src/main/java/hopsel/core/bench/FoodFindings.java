@@ -73,7 +73,7 @@ final class FoodFindings extends Findings {
             object(
                     Rule.RAW_MUSHROOM,
                     part.line().id(),
-                    "%s is served raw: no step heats it. Mushrooms are cooked.".formatted(item.name()));
+                    "%s is served raw: no step heats it. Cook mushrooms through.".formatted(item.name()));
         }
     }
 
@@ -104,7 +104,7 @@ final class FoodFindings extends Findings {
                 .ifPresent(estimate -> object(
                         Rule.BY_EYE,
                         line.id(),
-                        "%s is to taste, so nobody buys, weighs or packs any."
+                        "%s is “to taste”, so none is bought, weighed or packed."
                                 .formatted(item.get().name()),
                         "By eye: " + said(estimate),
                         now -> now.eachLine(own -> own.id().equals(line.id()) ? estimated(own, estimate) : own)));
@@ -137,22 +137,22 @@ final class FoodFindings extends Findings {
             object(
                     Rule.KEEPS,
                     step.id(),
-                    "How long may wait what “%s” makes? %s".formatted(step.title(), why(row.get())),
-                    minutes == 0 ? "It goes on at once" : "It keeps %d min".formatted(minutes),
+                    "How long can the result of “%s” wait? %s".formatted(step.title(), why(row.get())),
+                    minutes == 0 ? "No wait – use it at once" : "It keeps %d min".formatted(minutes),
                     now -> Edits.change(now, step.id(), own -> own.withKeeps(Optional.of(Minutes.of(minutes)))));
         }
     }
 
     private static String why(Keeps row) {
         return switch (row) {
-            case DEGLAZED -> "A deglazed pan goes on at once.";
-            case IN_THE_PAN -> "A hot pan does not wait.";
+            case DEGLAZED -> "A deglazed pan can't wait.";
+            case IN_THE_PAN -> "A hot pan can't wait.";
             case DRAINED_PASTA -> "Drained, it sticks together within minutes.";
-            case CRISP -> "Crispness lives for minutes.";
-            case MELTED -> "Melted, it is firm again when it cools.";
-            case WARMED -> "Warmed through, it is lukewarm soon.";
-            case DRESSED -> "Leaves wilt under a dressing.";
-            case BATTER -> "A batter thickens and loses its lift.";
+            case CRISP -> "Crisp things stay crisp for minutes.";
+            case MELTED -> "It sets again as it cools.";
+            case WARMED -> "Warmed through, it soon goes lukewarm.";
+            case DRESSED -> "Dressed leaves wilt.";
+            case BATTER -> "Batter thickens and loses its lift.";
         };
     }
 
@@ -181,7 +181,7 @@ final class FoodFindings extends Findings {
             object(
                     Rule.ORDER,
                     step.id(),
-                    "“%s” comes after the slicing, and would run into the cuts. Move it in front."
+                    "“%s” comes after the slicing and would run into the cuts. Move it before."
                             .formatted(step.title()));
         }
     }

@@ -67,7 +67,7 @@ public record HouseStyle(Draft sheet, List<String> changes) {
             throws RefusedEditException {
         if (!matter.schools.contains(school)) {
             throw new RefusedEditException(
-                    "There is no such school. Choose one of: %s.".formatted(String.join(", ", matter.schools)));
+                    "There's no such style. Choose one of: %s.".formatted(String.join(", ", matter.schools)));
         }
         HouseStyleRules rules = new HouseStyleRules(sheet, builtIn);
         switch (matter) {

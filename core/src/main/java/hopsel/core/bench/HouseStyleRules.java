@@ -73,14 +73,14 @@ final class HouseStyleRules {
             boolean greasing = PrepWords.isForTheTin(line.prep());
             if (school.equals("none") && greasing) {
                 sheet = Edits.removeLine(sheet, line.id());
-                changes.add("%s for the tin is left out: line it with paper instead (not above 220 °C)."
+                changes.add("%s for the tin is left out: line it with baking paper instead (not above 220 °C)."
                         .formatted(name(line.item())));
             } else if (school.equals("none")) {
                 dry(line);
             } else if (school.equals("finishing")) {
                 toTheEnd(
                         line,
-                        "%s goes on at the end, where the tongue meets it; what was fried in it is done in a "
+                        "%s goes on at the end, where you taste it most; what was fried in it is done in a "
                                 + "splash of water.");
             } else if (school.equals("sparing") && !sparing && line.amount().isPresent()) {
                 sheet = sheet.eachLine(own -> own.id().equals(line.id())
@@ -387,9 +387,9 @@ final class HouseStyleRules {
                         .formatted(
                                 name(line.item()),
                                 made.isEmpty()
-                                        ? "nobody wrote here how it is made; take in a component of another "
-                                                + "dish if you have one"
-                                        : "the line does not say how much"));
+                                        ? "there is no recipe for it here; if you have one, add "
+                                                + "a component of another dish"
+                                        : "the recipe doesn't say how much"));
             } else {
                 sheet = made.get().inPlaceOf(sheet, line, grams.get(), builtIn);
                 changes.add("%s is made, in a component of its own: %s."

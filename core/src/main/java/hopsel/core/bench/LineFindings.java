@@ -77,7 +77,7 @@ final class LineFindings extends Findings {
                 .ifPresent(amount -> object(
                         Rule.UNWEIGHABLE,
                         line.id(),
-                        "%s in %s cannot become grams. Write the weight, or say in the catalogue what %s weighs."
+                        "%s in %s: weight unknown. Write the weight, or add to the catalogue what %s weighs."
                                 .formatted(
                                         name,
                                         amount.size().orElse(amount.unit().word()),
@@ -91,8 +91,8 @@ final class LineFindings extends Findings {
     }
 
     private void unknown(IngredientLine line, String name) {
-        String message = ("Nobody knows “%s”: what it weighs, and which allergens are in it. Choose an item of the "
-                        + "catalogue, or add it there.")
+        String message = ("“%s” isn't in the catalogue, so its weight and allergens are unknown. Choose one from the "
+                        + "catalogue, or add it.")
                 .formatted(name);
         Optional<Item> nearest = ItemFinder.of(builtIn).nearest(name);
         if (nearest.isPresent()) {
@@ -118,15 +118,15 @@ final class LineFindings extends Findings {
             object(
                     Rule.AMOUNT_MISSING,
                     line.id(),
-                    "How much %s? Nobody said. Give an amount, or write “to taste”.".formatted(name),
+                    "How much %s? Give an amount, or write “to taste”.".formatted(name),
                     "By eye: " + FoodFindings.said(estimate.get()),
                     now -> changed(now, line, own -> FoodFindings.estimated(own, estimate.get())));
         } else {
             object(
                     Rule.AMOUNT_MISSING,
                     line.id(),
-                    "How much %s? Nobody said. Give an amount, or write “to taste”.".formatted(name),
-                    "It is to taste",
+                    "How much %s? Give an amount, or write “to taste”.".formatted(name),
+                    "To taste",
                     now -> changed(now, line, LineFindings::toTaste));
         }
     }
@@ -147,20 +147,20 @@ final class LineFindings extends Findings {
                 object(
                         Rule.NOT_PLANT,
                         line.id(),
-                        "%s is not plant-based.".formatted(item.name()),
+                        "%s isn't plant-based.".formatted(item.name()),
                         "Use " + builtIn.get(other.get().use()).name(),
                         now -> Substitutions.apply(now, line.id(), other.get(), builtIn));
             } else {
                 object(
                         Rule.NOT_PLANT,
                         line.id(),
-                        "%s is not plant-based. Put something else in its place.".formatted(item.name()));
+                        "%s isn't plant-based. Swap it for something that is.".formatted(item.name()));
             }
         } else if (item.origin() == Origin.CHECK_LABEL && labels.add(item.id())) {
             object(
                     Rule.CHECK_LABEL,
                     line.id(),
-                    "Some makers' %s is not vegan: check the label of this pack for this class."
+                    "Some brands of %s aren't vegan: check the label of this pack for this class."
                             .formatted(item.name()));
         }
     }
@@ -188,11 +188,11 @@ final class LineFindings extends Findings {
                 object(
                         Rule.LINE_UNUSED,
                         line.id(),
-                        "%s stands on the list, but goes in nowhere.".formatted(name),
-                        "It goes in at “%s”".formatted(home.get().title()),
+                        "%s is listed, but no step uses it.".formatted(name),
+                        "Use it at “%s”".formatted(home.get().title()),
                         now -> Edits.use(now, home.get().id(), line.id(), BigDecimal.ONE));
             } else {
-                object(Rule.LINE_UNUSED, line.id(), "%s stands on the list, but goes in nowhere.".formatted(name));
+                object(Rule.LINE_UNUSED, line.id(), "%s is listed, but no step uses it.".formatted(name));
             }
         } else if (used.compareTo(NEARLY_ALL) < 0) {
             BigDecimal rest = BigDecimal.ONE.subtract(used);
@@ -203,8 +203,8 @@ final class LineFindings extends Findings {
             object(
                     Rule.SHARES_OPEN,
                     line.id(),
-                    "Only %s of %s goes in somewhere; where does the rest go?".formatted(percent(used), name),
-                    "The rest goes in at “%s”".formatted(last.get().title()),
+                    "Only %s of %s is used; where does the rest go?".formatted(percent(used), name),
+                    "Use the rest at “%s”".formatted(last.get().title()),
                     now -> Edits.use(
                             now, last.get().id(), line.id(), here.share().add(rest)));
         }
@@ -222,9 +222,9 @@ final class LineFindings extends Findings {
             object(
                     Rule.MADE_NOWHERE,
                     line.id(),
-                    "%s stands on the list %s, but no step does that."
+                    "%s is listed as %s, but no step does that."
                             .formatted(name, done.get().word()),
-                    "Put the step in",
+                    "Add the step",
                     now -> Insertions.madeBefore(now, line.id(), done.get(), shortName));
         }
     }
@@ -241,7 +241,7 @@ final class LineFindings extends Findings {
             object(
                     Rule.TOO_HOT,
                     line.id(),
-                    "%s g of %s a serving is more than most guests stand (%s g). A slip of the pen?"
+                    "%s g of %s a serving is more than most guests enjoy (%s g). A typing slip?"
                             .formatted(
                                     each.setScale(1, RoundingMode.HALF_UP).toPlainString(),
                                     item.name(),
@@ -262,9 +262,9 @@ final class LineFindings extends Findings {
             object(
                     Rule.DRY_BEANS,
                     line.id(),
-                    "%s are not soaked: soak them, throw the water away, and boil hard for 10 minutes."
+                    "%s aren't soaked: soak them, drain, and boil hard for 10 minutes in fresh water."
                             .formatted(item.name()),
-                    "Put in soaking and boiling",
+                    "Add soaking and boiling",
                     now -> Insertions.soakAndBoil(now, line.id()));
         }
     }
@@ -281,14 +281,14 @@ final class LineFindings extends Findings {
                 object(
                         Rule.SAME_TWICE,
                         line.id(),
-                        "%s stands twice on the list of %s."
+                        "%s is listed twice in %s."
                                 .formatted(
                                         catalogue
                                                 .find(line.item())
                                                 .map(Item::name)
                                                 .orElse(line.item()),
                                         component.title()),
-                        "Make one line of it",
+                        "Merge them",
                         now -> Insertions.oneLine(now, before.id(), line.id()));
             }
         }
@@ -312,7 +312,7 @@ final class LineFindings extends Findings {
                         object(
                                 Rule.COUNTS,
                                 line.id(),
-                                "It makes %s pieces, but there are %s %s."
+                                "It makes %s pieces, but you have %s %s."
                                         .formatted(
                                                 plain(number),
                                                 plain(line.amount().get().high()),
@@ -347,7 +347,7 @@ final class LineFindings extends Findings {
                         object(
                                 Rule.WIDTHS,
                                 line.id(),
-                                "The pieces are %s cm wide, %s %s cm: they do not match."
+                                "The pieces are %s cm wide, but %s %s cm: they don't match."
                                         .formatted(
                                                 plain(width),
                                                 catalogue.get(line.item()).name(),

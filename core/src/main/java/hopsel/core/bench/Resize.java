@@ -71,7 +71,8 @@ public record Resize(Draft sheet, BigDecimal factor, List<String> notes) {
         BigDecimal written = own.amount()
                 .flatMap(amount -> sheet.weigher().grams(item, amount))
                 .orElseThrow(() -> new RefusedEditException(
-                        "%s has no weight in this dish, so it cannot lead.".formatted(item.name())));
+                        "%s has no known weight in this dish, so the dish can't be scaled by it."
+                                .formatted(item.name())));
         if (own.scaling() != Scaling.LINEAR) {
             throw new RefusedEditException("%s does not grow with the dish, so it cannot lead.".formatted(item.name()));
         }
@@ -81,7 +82,7 @@ public record Resize(Draft sheet, BigDecimal factor, List<String> notes) {
     /**
      * For another vessel, as deep as before.
      *
-     * @throws RefusedEditException where nobody said what it is made in
+     * @throws RefusedEditException where nobody set the pan or tin
      */
     public static Resize byVessel(Draft sheet, Vessel vessel) throws RefusedEditException {
         Vessel now = sheet.dish()
@@ -89,7 +90,7 @@ public record Resize(Draft sheet, BigDecimal factor, List<String> notes) {
                 .orElseThrow(() -> new RefusedEditException("Say first what the dish is made in."));
         Resize resized = by(sheet, Decimals.ratio(vessel.area(), now.area()));
         List<String> notes = new ArrayList<>(resized.notes);
-        notes.add("From %s to %s: %s times the floor, so it stands as deep as before, and takes as long."
+        notes.add("From %s to %s: %s times the area, so it's as deep as before and takes as long."
                 .formatted(now, vessel, plain(resized.factor)));
         if (vessel.depth().compareTo(now.depth()) < 0) {
             notes.add(("The new wall is %s cm lower; keep %s cm free for what bubbles (at most 85 %% full), and put "
@@ -114,12 +115,12 @@ public record Resize(Draft sheet, BigDecimal factor, List<String> notes) {
         double ratio = now.area().doubleValue() / other.area().doubleValue();
         double time = Math.pow(ratio, 1.5);
         boolean full = millilitres.compareTo(other.fill()) > 0;
-        String depth = "It stands %s cm deep instead of %s cm."
+        String depth = "It's %s cm deep instead of %s cm."
                 .formatted(
                         other.depthOf(millilitres).toPlainString(),
                         now.depthOf(millilitres).toPlainString());
         String fits = full
-                ? " That is more than 85 %% full: %s ml have to go elsewhere."
+                ? " That is more than 85 %% full: put %s ml in another dish."
                         .formatted(millilitres
                                 .subtract(other.fill())
                                 .setScale(0, RoundingMode.UP)
@@ -127,7 +128,7 @@ public record Resize(Draft sheet, BigDecimal factor, List<String> notes) {
                 : "";
         return depth
                 + fits
-                + " Reckon with %s times the baking time, and take the first look at that."
+                + " Expect about %s times the baking time, and check at that point."
                         .formatted(plain(BigDecimal.valueOf(time)));
     }
 
@@ -165,15 +166,15 @@ public record Resize(Draft sheet, BigDecimal factor, List<String> notes) {
         List<String> damped = named(sheet, Scaling.DAMPED);
         List<String> fixed = named(sheet, Scaling.FIXED);
         if (!damped.isEmpty() && factor.compareTo(BigDecimal.ONE) > 0) {
-            notes.add("Strong things grow gently (%s times): %s. Taste."
+            notes.add("Strong flavours scale gently (%s times): %s. Taste."
                     .formatted(plain(Scaling.DAMPED.factor(factor)), String.join(", ", damped)));
         }
         if (!fixed.isEmpty()) {
-            notes.add("Stays as it is, it goes by the pan: %s.".formatted(String.join(", ", fixed)));
+            notes.add("Unchanged – goes by the pan: %s.".formatted(String.join(", ", fixed)));
         }
         next = next.making(yields -> yields.times(factor)).eachStep(step -> resized(step, factor, notes));
-        notes.add("Times go by thickness and by rounds, not by weight; they stay as they were unless a step has "
-                + "rounds or goes by weight.");
+        notes.add("Times go by thickness and batches, not by weight; they stay the same unless a step has "
+                + "batches or goes by weight.");
         return new Resize(next, factor, notes);
     }
 
@@ -181,7 +182,7 @@ public record Resize(Draft sheet, BigDecimal factor, List<String> notes) {
         if (step.rounds().isPresent()) {
             Rounds rounds = step.rounds().get();
             Rounds more = rounds.withPieces(rounds.pieces().multiply(factor));
-            notes.add("“%s”: %d rounds instead of %d, %s min."
+            notes.add("“%s”: %d batches instead of %d, %s min."
                     .formatted(step.title(), more.count(), rounds.count(), more.minutes()));
             return step.lasting(StepMinutes.of(more.minutes())).withRounds(Optional.of(more));
         }

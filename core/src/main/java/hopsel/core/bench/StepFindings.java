@@ -77,7 +77,7 @@ final class StepFindings extends Findings {
             object(
                     Rule.TIME_GUESSED,
                     step.id(),
-                    "“%s” goes on until: “%s”. How many minutes is that, about? Nobody has said, and the plan needs to know."
+                    "“%s” goes on until “%s”. About how many minutes is that? The plan needs to know."
                             .formatted(step.title(), step.cue().get()));
         } else {
             object(
@@ -127,7 +127,7 @@ final class StepFindings extends Findings {
                 .filter(what -> what == HiddenTime.HEATING || what == HiddenTime.BOILING)
                 .isPresent();
         if (step.cue().isEmpty() && hot && !tellsItself && step.work() != Work.REST) {
-            String question = "How does one see that “%s” is done?".formatted(step.title());
+            String question = "How can you tell “%s” is done?".formatted(step.title());
             Optional<String> cue = flow.product(step.id()).flatMap(made -> Cues.of(step, goesIn(step), made));
             if (cue.isEmpty()) {
                 object(Rule.CUE_MISSING, step.id(), question);
@@ -157,7 +157,7 @@ final class StepFindings extends Findings {
             object(
                     Rule.FIRST_LOOK,
                     step.id(),
-                    "“%s” is long enough to go wrong unseen; look before the end.".formatted(step.title()),
+                    "“%s” is long enough to go wrong unseen: check before the end.".formatted(step.title()),
                     "First look after " + Words.time(look.seconds()),
                     now -> Edits.change(now, step.id(), own -> own.withFirstLook(Optional.of(look))));
         }
@@ -169,8 +169,7 @@ final class StepFindings extends Findings {
                 object(
                         Rule.APPLIANCE_UNNAMED,
                         step.id() + "/" + kind,
-                        "“%s” speaks of a %s, but does not ask for one."
-                                .formatted(step.title(), kind.replace('-', ' ')),
+                        "“%s” mentions a %s, but doesn't list one.".formatted(step.title(), kind.replace('-', ' ')),
                         "Ask for it",
                         now -> Edits.change(
                                 now,
@@ -200,8 +199,8 @@ final class StepFindings extends Findings {
             object(
                     Rule.PRESSURE,
                     step.id(),
-                    "“%s” leaves out the time in which the pressure builds up and falls.".formatted(step.title()),
-                    "Put both in as steps",
+                    "“%s” leaves out the time to come up to pressure and down again.".formatted(step.title()),
+                    "Add both as steps",
                     now -> Insertions.pressure(now, component.id(), step.id()));
         }
     }
@@ -238,8 +237,8 @@ final class StepFindings extends Findings {
                 object(
                         Rule.NOT_ON_LIST,
                         step.id() + "/" + item.id(),
-                        "“%s” uses %s, which is not on the list.".formatted(step.title(), item.name()),
-                        "Put it on the list",
+                        "“%s” uses %s, which isn't in the ingredients.".formatted(step.title(), item.name()),
+                        "Add it to the ingredients",
                         now -> Insertions.addLine(now, step.id(), item.id()));
             }
         }
@@ -258,7 +257,7 @@ final class StepFindings extends Findings {
                 .forEach(step -> object(
                         Rule.LOOSE_END,
                         step.id(),
-                        "Nothing uses what “%s” makes.".formatted(step.title()),
+                        "No step uses what “%s” makes.".formatted(step.title()),
                         "“%s” waits for it".formatted(last.get().title()),
                         now -> Edits.tie(now, step.id(), last.get().id(), Minutes.ZERO, Optional.empty())));
     }

@@ -21,7 +21,7 @@ public record Rounds(BigDecimal pieces, BigDecimal perRound, Minutes each, int p
     /** Checks the figures. */
     public Rounds {
         pieces = Decimals.positive("The pieces", pieces);
-        perRound = Decimals.positive("The pieces to a pan", perRound);
+        perRound = Decimals.positive("The pieces per batch", perRound);
         if (pans < 1) {
             throw new IllegalArgumentException("The pans [%d] must be at least 1.".formatted(pans));
         }

@@ -13,7 +13,11 @@ import java.util.function.Predicate;
  */
 public enum AtHome {
     /** Eaten from the freezer. */
-    FROZEN(food -> food.is(Condition.FROZEN), 0, 8, "Not warmed: ten minutes out of the freezer before serving"),
+    FROZEN(
+            food -> food.is(Condition.FROZEN),
+            0,
+            8,
+            "Not warmed: take it out of the freezer ten minutes before serving"),
     /** Set or chilled, eaten cold. */
     COLD(food -> food.is(Condition.COLD) || food.is(Condition.SET), 2, -1, "Not warmed: eat it cold"),
     /** Rice keeps for a day. */

@@ -20,9 +20,9 @@ import java.util.function.Predicate;
  */
 public enum ByEye {
     OIL(item -> item.falls(HouseRule.OIL), Unit.ML, "5", "12", "until the pan is covered"),
-    ACID(item -> item.has(Trait.ACID) && item.isWet(), Unit.ML, "3", "8", "until it tastes bright"),
+    ACID(item -> item.has(Trait.ACID) && item.isWet(), Unit.ML, "3", "8", "until it tastes fresh and sharp"),
     SPICE(item -> item.has(Trait.SPICE), Unit.G, "0.3", "1", "until you can smell it"),
-    HOT(item -> item.practice().hotPerServing().isPresent(), Unit.G, "0.5", "2", "until it is as hot as you like"),
+    HOT(item -> item.practice().hotPerServing().isPresent(), Unit.G, "0.5", "2", "until it's as hot as you like"),
     SWEET(item -> item.has(Trait.SWEET), Unit.G, "3", "10", "until the edge is off"),
     PASTE(item -> item.has(Trait.PASTE), Unit.G, "8", "20", "until you can taste it"),
     HERB(item -> item.has(Trait.LEAF) && item.has(Trait.HERB), Unit.G, "3", "8", "a handful for the pot"),
@@ -30,9 +30,9 @@ public enum ByEye {
     NUTS(item -> item.has(Trait.CRUNCH) && item.has(Trait.DRY), Unit.G, "8", "20", "a small handful for each"),
     STARCH(item -> item.has(Trait.STARCHY) && item.has(Trait.DRIED), Unit.G, "60", "90", "a cupped hand for each"),
     FLOUR(item -> item.has(Trait.FLOUR), Unit.G, "5", "15", "until it no longer sticks"),
-    WATER(item -> item.has(Trait.TAP), Unit.ML, "15", "60", "until it is as thick as you like"),
-    LIQUID(item -> item.has(Trait.LIQUID), Unit.ML, "60", "150", "until it is as thick as you like"),
-    PIECES(item -> item.has(Trait.WHOLE), Unit.G, "50", "120", "what looks right on the plate");
+    WATER(item -> item.has(Trait.TAP), Unit.ML, "15", "60", "until it's as thick as you like"),
+    LIQUID(item -> item.has(Trait.LIQUID), Unit.ML, "60", "150", "until it's as thick as you like"),
+    PIECES(item -> item.has(Trait.WHOLE), Unit.G, "50", "120", "as much as looks right on the plate");
 
     private static final BigDecimal HALF = new BigDecimal("0.5");
 

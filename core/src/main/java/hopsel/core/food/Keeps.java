@@ -15,7 +15,7 @@ import java.util.Optional;
  * state that is not here keeps as long as food safety lets it.
  */
 public enum Keeps {
-    /** A deglazed pan goes on at once. */
+    /** A deglazed pan can't wait. */
     DEGLAZED(0) {
         @Override
         boolean speaksOf(Scene scene) {
@@ -36,7 +36,7 @@ public enum Keeps {
             return scene.product.is(Condition.DRAINED) && scene.product.is(Condition.HOT) && scene.has(Trait.PASTA);
         }
     },
-    /** Crispness lives for minutes. */
+    /** Crisp things stay crisp for minutes. */
     CRISP(5) {
         @Override
         boolean speaksOf(Scene scene) {
@@ -50,14 +50,14 @@ public enum Keeps {
             return scene.product.is(Condition.MELTED) && scene.does(Technique.MELT);
         }
     },
-    /** Warmed through, it is lukewarm soon. */
+    /** Warmed through, it soon goes lukewarm. */
     WARMED(5) {
         @Override
         boolean speaksOf(Scene scene) {
             return scene.does(Technique.REHEAT) && scene.product.is(Condition.HOT);
         }
     },
-    /** Leaves wilt under a dressing. */
+    /** Dressed leaves wilt. */
     DRESSED(10) {
         @Override
         boolean speaksOf(Scene scene) {

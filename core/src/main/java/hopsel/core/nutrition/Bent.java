@@ -6,6 +6,8 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
 import hopsel.core.item.Weigher;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Unit;
 import hopsel.core.nutrition.NutritionFacts.Part;
 
 import org.ojalgo.optimisation.Expression;
@@ -54,6 +56,16 @@ public record Bent(List<Change> changes, NutritionFacts facts, boolean met) {
      * @param after grams, as a scale shows them
      */
     public record Change(String line, String item, BigDecimal before, BigDecimal after) {}
+
+    /** The dish with these amounts. */
+    public Dish applied(Dish dish) {
+        Dish now = dish;
+        for (Change change : changes) {
+            Optional<Amount> amount = Optional.of(Amount.of(change.after, Unit.G));
+            now = now.changeLine(change.line, line -> line.withAmount(amount));
+        }
+        return now;
+    }
 
     private record Weighed(IngredientLine line, Item item, BigDecimal grams, boolean free) {
 

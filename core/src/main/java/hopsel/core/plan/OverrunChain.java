@@ -33,8 +33,8 @@ final class OverrunChain {
         return new Conflict(
                 7,
                 steps,
-                ("The class overruns by %s because these follow each other without a gap: %s. "
-                                + "A swap-out, work ahead, another pair of hands or a longer slot would mend it.")
+                ("The class runs over by %s because these follow each other without a gap: %s. "
+                                + "A swap-out, prep ahead, another pair of hands or a longer class would fix it.")
                         .formatted(
                                 Words.time(over),
                                 String.join(

@@ -156,9 +156,9 @@ public final class Planner {
                 .map(Task::ref)
                 .toList();
         String message = gaveUp
-                ? "No order was found in which people and places suffice for steps that may not wait. There may "
+                ? "No order was found in which people and places are enough for the steps that can't wait. There may "
                         + "be one: "
-                : "There is no order in which people and places suffice for steps that may not wait. ";
+                : "There's no order in which people and places are enough for the steps that can't wait. ";
         return new Conflict(12, held, message + "Let something keep longer, or bring more hands, rings or shelves.");
     }
 }

@@ -49,7 +49,7 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
     private String message(Problem problem) {
         if (one == null) {
             return sort == Sort.VOICE
-                    ? "You asked for one host to say everything. Let another speak, too."
+                    ? "You asked for one host to do all the talking. Let another speak, too."
                     : talk(problem);
         }
         return message(problem, one, Words.quoted(one), two == null ? "" : Words.quoted(two));
@@ -57,7 +57,7 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
 
     private String talk(Problem problem) {
         TalkPiece piece = problem.cooking.tempo().talk().get(figure);
-        return "“%s” wants a host with empty hands for %s, and nothing loud. Give it more room, or let it go."
+        return "“%s” needs a host with free hands for %s and nothing loud. Give it more room, or drop it."
                 .formatted(
                         piece.title().orElse(piece.id()),
                         Words.time(piece.minutes().seconds()));
@@ -67,8 +67,8 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
         return switch (sort) {
             case SHOWN ->
                 (about.may()
-                                ? "%s cannot start before the class if it is shown."
-                                : "%s must be shown, so it cannot start before the class. Let it be done off camera.")
+                                ? "%s can't start before the class if it's shown."
+                                : "%s must be shown, so it can't start before the class. Let it be done ahead, out of sight.")
                         .formatted(first);
             case TIME -> time(problem, about, first);
             case ORDER ->
@@ -76,7 +76,7 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
                         ? "%s waits for %s, and %s more.".formatted(second, first, Words.time(figure))
                         : "%s waits for %s.".formatted(second, first);
             case WITHIN ->
-                "%s has to start within %s of the end of %s. Allow more time between them."
+                "%s has to start within %s of the end of %s. Allow more time in between."
                         .formatted(second, Words.time(figure), first);
             case KEEPS ->
                 "%s keeps only %s before %s. Let it keep longer, or make it later."
@@ -85,22 +85,22 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
                 "%s keeps only %s before the end of the class. Let it keep longer, or make it later."
                         .formatted(first, Words.time(figure));
             case PLACE ->
-                ("%s needs the %s while something else has it. Bring another, or let what is done before or after "
+                ("%s needs the %s while something else is using it. Bring another, or let what is done before or after "
                                 + "it keep longer.")
                         .formatted(first, about.step().needs().get(figure).kind());
             case HANDS ->
-                "%s needs somebody's hands while they are busy. Bring another pair of hands, or let things keep longer."
+                "%s needs hands while everybody is busy. Bring another pair of hands, or let things keep longer."
                         .formatted(first);
             case TALK -> talk(problem);
-            case PIN -> "You pinned %s at %s. Let it go, or move it.".formatted(first, Words.moment(figure));
+            case PIN -> "You pinned %s at %s. Unpin it, or move it.".formatted(first, Words.moment(figure));
             case GIVEN ->
-                "You gave %s to %s. Let somebody else do it."
+                "You gave %s to %s. Give it to somebody else."
                         .formatted(first, problem.cooking.people().get(figure).name());
             case DISHES ->
-                "You asked for the dishes to come in the order of the menu, so %s comes before %s. Let the order go."
+                "You asked for the dishes in menu order, so %s comes before %s. Drop the order."
                         .formatted(first, second);
             case VOICE -> "";
-            case CHOICE -> "You asked for %s to be shown, or not to be swapped out. Take that back.".formatted(first);
+            case CHOICE -> "You asked for %s to be shown, or not swapped out. Take that back.".formatted(first);
         };
     }
 
@@ -110,7 +110,7 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
                 : ", from %s at the earliest"
                         .formatted(Words.moment(problem.windows.get(0)[0]));
         String alone = about.hands() && !problem.hasAssistant
-                ? " On air only an assistant could do it, and there is none."
+                ? " During the class only an assistant could do it, and there is none."
                 : "";
         return ("%s (%s) can only be begun while somebody is in the kitchen%s.%s Open the kitchen earlier or for "
                         + "longer%s.")

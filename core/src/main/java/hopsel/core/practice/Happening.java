@@ -26,7 +26,7 @@ public record Happening(int at, Mishap kind, int seconds, String about) {
             "What if I have no oven?",
             "Which flour is that?",
             "Does it work without oil?",
-            "How do I know that it is done?",
+            "How do I know it's done?",
             "Can I make it the day before?");
 
     /** What can happen. */

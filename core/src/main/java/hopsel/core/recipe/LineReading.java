@@ -120,18 +120,7 @@ final class LineReading {
         String name = name();
         Optional<Match> match = named(name).or(() -> size.flatMap(kind -> finder.match(name + " " + kind)));
         Optional<Item> item = match.map(Match::item);
-        SaidAmount said = new SaidAmount(
-                count,
-                unit,
-                unitName,
-                size,
-                adjective,
-                pack,
-                added,
-                factor,
-                LineReader.EACH.matcher(text).find(),
-                name,
-                weigher);
+        SaidAmount said = said(name);
         Optional<Amount> amount = said.amount(item);
         return new ReadLine(
                 text,
@@ -149,20 +138,14 @@ final class LineReading {
                         .or(() -> said.grams(item, amount)));
     }
 
+    private SaidAmount said(String name) {
+        boolean each = LineReader.EACH.matcher(text).find();
+        return new SaidAmount(count, unit, unitName, size, adjective, pack, added, factor, each, name, weigher);
+    }
+
     /** Whatever amount stands before several foods, nobody knows how it is shared out. */
     private ReadLine several(List<String> foods) {
-        SaidAmount said = new SaidAmount(
-                count,
-                unit,
-                unitName,
-                size,
-                adjective,
-                pack,
-                added,
-                factor,
-                LineReader.EACH.matcher(text).find(),
-                name(),
-                weigher);
+        SaidAmount said = said(name());
         return new ReadLine(
                 text,
                 said.amount(Optional.empty()),

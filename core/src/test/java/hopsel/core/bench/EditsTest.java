@@ -125,7 +125,7 @@ class EditsTest {
     void noStepEverWaitsForItself() {
         assertThatThrownBy(() -> Edits.tie(PIEROGI, "cook", "mix", Minutes.ZERO, Optional.empty()))
                 .isInstanceOf(RefusedEditException.class)
-                .hasMessageContaining("circle");
+                .hasMessageContaining("waiting for itself");
     }
 
     @Test

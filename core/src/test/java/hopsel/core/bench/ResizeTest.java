@@ -74,7 +74,7 @@ class ResizeTest {
         assertThat(twice.sheet().line("salt").orElseThrow().amount()).isEmpty();
         assertThat(twice.notes())
                 .anyMatch(note -> note.contains("1.74") && note.contains("chilli"))
-                .anyMatch(note -> note.contains("Stays as it is") && note.contains("oil"));
+                .anyMatch(note -> note.contains("Unchanged") && note.contains("oil"));
         Resize half = Resize.byServings(DOUGH, BigDecimal.valueOf(2));
         assertThat(grams(half.sheet(), "chilli")).isEqualTo(5);
         assertThat(half.notes()).noneMatch(note -> note.contains("gently"));

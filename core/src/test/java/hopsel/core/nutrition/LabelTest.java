@@ -110,6 +110,9 @@ class LabelTest {
                 .extracting(change -> change.line() + " " + change.after().toPlainString())
                 .as("230.8 and 246.2, as a scale shows them; salt stays")
                 .containsExactly("flour 230", "tofu 245");
+        assertThat(bent.applied(dish()).lines())
+                .extracting(line -> line.amount().orElseThrow().high().intValue())
+                .containsExactly(230, 245, 10);
     }
 
     @Test

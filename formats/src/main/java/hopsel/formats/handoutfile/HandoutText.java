@@ -106,7 +106,7 @@ public final class HandoutText {
         list("Good to know", notes);
         paragraph("Contains: "
                 + (dish.allergens().isEmpty()
-                        ? "none of the fourteen, by its recipe"
+                        ? "none of the 14 listed allergens, by its recipe"
                         : dish.allergens().stream()
                                 .map(Allergen::word)
                                 .map(words::word)

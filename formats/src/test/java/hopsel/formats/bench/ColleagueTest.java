@@ -116,9 +116,9 @@ class ColleagueTest {
             4 cloves garlic; 2 tbsp olive oil   | Fry the garlic in the oil for 2 minutes.        | When it is soft and smells sweet
             2 tbsp tomato paste                 | Cook the tomato paste for 3 minutes.            |
             300 g tempeh; 2 tbsp rapeseed oil   | Fry the tempeh in the oil for 4 minutes.        | When the underside is golden and lets go of the pan
-            250 g red lentils; 600 ml water     | Simmer the lentils in the water for 20 minutes. | When the biggest one crushes between tongue and palate, with no hard core
-            200 g spaghetti; 2 l water          | Boil the spaghetti in the water for 10 minutes. | When one of them has no hard core
-            400 g potatoes; 1 l water           | Boil the potatoes in the water for 20 minutes.  | When a knife slides in without push
+            250 g red lentils; 600 ml water     | Simmer the lentils in the water for 20 minutes. | When the biggest one crushes against the roof of your mouth, no hard core
+            200 g spaghetti; 2 l water          | Boil the spaghetti in the water for 10 minutes. | When a tested one has no hard core
+            400 g potatoes; 1 l water           | Boil the potatoes in the water for 20 minutes.  | When a knife slides in with no effort
             2 tsp ground cumin                  | Toast the cumin in a pan for 1 minute.          | When it smells strong and has not darkened
             400 ml coconut milk                 | Heat the coconut milk for 3 minutes.            |
             1 l vegetable stock; 200 g firm tofu | Simmer the stock for 10 minutes until it bubbles. Fry the tofu in it for 3 minutes. |

@@ -63,7 +63,7 @@ class StaffController {
     @PostMapping("/house/staff/withdraw")
     String withdraw(@RequestParam("digest") String digest, RedirectAttributes next) {
         staff.withdraw(digest);
-        next.addFlashAttribute("toldLines", List.of("The link opens nothing any more."));
+        next.addFlashAttribute("toldLines", List.of("That link no longer works."));
         return PAGE;
     }
 
@@ -76,14 +76,13 @@ class StaffController {
             boolean active = fields.containsKey("active");
             if (staff.role(account.login(), role, active)) {
                 String said = active
-                        ? "Saved. %s is signed out, and signs in again with it."
-                        : "%s may not sign in any more.";
+                        ? "Saved. %s has been signed out and signs in again with it."
+                        : "%s can no longer sign in.";
                 next.addFlashAttribute("toldLines", List.of(said.formatted(account.name())));
             } else {
                 next.addFlashAttribute(
                         "warnedLines",
-                        List.of("%s is the only host left. Make somebody else a host first."
-                                .formatted(account.name())));
+                        List.of("%s is the only host. Make somebody else a host first.".formatted(account.name())));
             }
         } catch (BadEntryException e) {
             next.addFlashAttribute("warnedLines", List.of("The %s %s".formatted(e.field(), e.getMessage())));
@@ -112,7 +111,7 @@ class StaffController {
         Account account = staff.find(login).orElseThrow(NotFoundException::new);
         staff.withoutFactor(account.login());
         next.addFlashAttribute(
-                "toldLines", List.of("%s signs in with the password alone now.".formatted(account.name())));
+                "toldLines", List.of("%s now signs in with the password alone.".formatted(account.name())));
         return PAGE;
     }
 }

@@ -311,7 +311,7 @@ class BenchController {
         } catch (RefusedEditException e) {
             return refused(stored, "", e.getMessage(), fields);
         } catch (NoSuchElementException e) {
-            return refused(stored, "", "That is not there any more. Look at the dish as it is now.", fields);
+            return refused(stored, "", "That isn't there any more. Here is the dish as it is now.", fields);
         }
     }
 

@@ -47,8 +47,7 @@ class DishActions implements ActionSet {
                         Edits.renameComponent(sheet, in.must("component"), in.must("title")), "renamed a component"));
         actions.put(
                 "remove-component",
-                (sheet, in) ->
-                        Change.done(Edits.removeComponent(sheet, in.must("component")), "took a component away"));
+                (sheet, in) -> Change.done(Edits.removeComponent(sheet, in.must("component")), "deleted a component"));
         actions.put("base", this::base);
         actions.put("mend", this::mend);
         actions.put(
@@ -59,7 +58,7 @@ class DishActions implements ActionSet {
         actions.put(
                 "unpass",
                 (sheet, in) -> Change.done(
-                        sheet.with(sheet.notes().passing(in.must("key"), Optional.empty())), "took a pass back"));
+                        sheet.with(sheet.notes().passing(in.must("key"), Optional.empty())), "took back an approval"));
         actions.put("likely", (sheet, in) -> likely(sheet));
         actions.put(
                 "accept",
@@ -93,7 +92,7 @@ class DishActions implements ActionSet {
         }
         return Change.done(
                 Edits.bringIn(sheet, other.sheet(), place[1]),
-                "took in a component of " + other.sheet().dish().title());
+                "added a component of " + other.sheet().dish().title());
     }
 
     /** The original, changed, is read again; what was corrected meanwhile stays. */
@@ -104,7 +103,7 @@ class DishActions implements ActionSet {
                 RecipeFile.read(sheet.notes().source(), house.now(), sheet.measures()),
                 RecipeFile.read(source, house.now(), sheet.measures()),
                 source);
-        return Change.done(read, "read the original again");
+        return Change.done(read, "re-read the original");
     }
 
     private Change mend(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
@@ -133,6 +132,6 @@ class DishActions implements ActionSet {
         return new Change(
                 style.sheet(),
                 matter.word() + ": " + in.must("school"),
-                style.changes().isEmpty() ? List.of("Nothing in this dish had to change for that.") : style.changes());
+                style.changes().isEmpty() ? List.of("Nothing in this dish had to change.") : style.changes());
     }
 }

@@ -75,7 +75,7 @@ public class IntoClass {
                     classId,
                     List.of("“%s” is in the class.".formatted(sheet.dish().title())));
         } catch (StaleClassException e) {
-            return new Outcome(false, classId, List.of("Somebody else changed that class just now. Do it again."));
+            return new Outcome(false, classId, List.of("Somebody else just changed that class. Do it again."));
         }
     }
 

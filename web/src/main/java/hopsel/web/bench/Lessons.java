@@ -75,7 +75,7 @@ public class Lessons implements ActionSet {
         String id = in.must("step");
         Lesson lesson = Optional.ofNullable(of(sheet).get(id))
                 .orElseThrow(() -> new RefusedEditException(
-                        "No class with that step has been on air. Look at the dish as it is now."));
+                        "No class with that step has been held yet. Here is the dish as it is now."));
         return Change.done(
                 Edits.retime(sheet, id, lesson.all.minutes()),
                 "“%s” takes %s min, from the log"

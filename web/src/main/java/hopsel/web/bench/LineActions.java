@@ -44,7 +44,7 @@ class LineActions implements ActionSet {
         actions.put("line", this::line);
         actions.put(
                 "remove-line",
-                (sheet, in) -> Change.done(Edits.removeLine(sheet, in.must("line")), "took an ingredient away"));
+                (sheet, in) -> Change.done(Edits.removeLine(sheet, in.must("line")), "deleted an ingredient"));
         actions.put("taste", this::taste);
         actions.put("substitute", this::substitute);
         actions.put("read-more", this::readMore);
@@ -89,7 +89,7 @@ class LineActions implements ActionSet {
         if (chosen.isPresent() && item.isEmpty()) {
             throw new BadEntryException(
                     "item",
-                    "is “%s”, which the catalogue does not know. Choose one from the list, or add it to the catalogue."
+                    "is “%s”, which isn't in the catalogue. Choose one from the list, or add it to the catalogue."
                             .formatted(chosen.get()));
         }
         boolean chose = item.isPresent() && !item.get().id().equals(before.item());
@@ -176,8 +176,7 @@ class LineActions implements ActionSet {
         for (String passage : passages.unread()) {
             passages = passages.laidAside(passage);
         }
-        return Change.done(
-                sheet.with(sheet.dish().withPassages(passages)), "laid everything aside that was not placed");
+        return Change.done(sheet.with(sheet.dish().withPassages(passages)), "ignored everything that was not placed");
     }
 
     /** A passage that was not understood becomes a line, a step, or is laid aside. */

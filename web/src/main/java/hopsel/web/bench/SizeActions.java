@@ -37,7 +37,7 @@ class SizeActions implements ActionSet {
         actions.put(
                 "vessel",
                 (sheet, in) -> Change.done(
-                        sheet.with(sheet.dish().withVessel(Optional.of(vessel(in)))), "said what it is made in"));
+                        sheet.with(sheet.dish().withVessel(Optional.of(vessel(in)))), "set the pan or tin"));
         actions.put("same-in", this::sameIn);
         return actions;
     }
@@ -75,6 +75,6 @@ class SizeActions implements ActionSet {
                 .vessel()
                 .orElseThrow(() -> new RefusedEditException("Say first what the dish is made in."));
         return new Change(
-                sheet, "looked at another vessel", List.of(Resize.sameIn(now, vessel(in), needed(in, "volume"))));
+                sheet, "tried another pan or tin", List.of(Resize.sameIn(now, vessel(in), needed(in, "volume"))));
     }
 }

@@ -57,7 +57,7 @@ class StepActions implements ActionSet {
                 "split",
                 (sheet, in) -> Change.done(
                         Edits.split(sheet, in.must("step"), in.minutes("at").orElseGet(() -> half(sheet, in))),
-                        "cut a step in two"));
+                        "split a step"));
         actions.put("join", (sheet, in) -> Change.done(Edits.join(sheet, in.must("step")), "joined two steps"));
         actions.put(
                 "move",
@@ -86,8 +86,7 @@ class StepActions implements ActionSet {
                 (sheet, in) ->
                         Change.done(Edits.addStep(sheet, in.must("component"), in.must("title")), "added a step"));
         actions.put(
-                "remove-step",
-                (sheet, in) -> Change.done(Edits.removeStep(sheet, in.must("step")), "took a step away"));
+                "remove-step", (sheet, in) -> Change.done(Edits.removeStep(sheet, in.must("step")), "deleted a step"));
         actions.put("rounds", this::rounds);
         actions.put("weight", this::weight);
         actions.put("ladder", this::ladder);
@@ -113,7 +112,7 @@ class StepActions implements ActionSet {
         Optional<Minutes> swap = in.minutes("swap").filter(time -> time.seconds() > 0);
         if (work == Work.HANDS && swap.isPresent()) {
             throw new BadEntryException(
-                    "swap", "is set, but hands work cannot be swapped out. Take it away, or choose watched.");
+                    "swap", "is set, but hands-on work can't be swapped out. Clear it, or choose “needs watching”.");
         }
         if (swap.isPresent() && swap.get().compareTo(minutes.likely()) > 0) {
             throw new BadEntryException("swap", "is longer than the step itself. Show it for less.");
@@ -175,7 +174,7 @@ class StepActions implements ActionSet {
         Optional<Minutes> part = in.minutes("part").filter(time -> work == Work.HANDS && time.seconds() > 0);
         if (part.isPresent() && part.get().compareTo(minutes.likely()) >= 0) {
             throw new BadEntryException(
-                    "part", "is all of the step or more. Show less than %s min of it.".formatted(minutes.likely()));
+                    "part", "is the whole step or more. Show less than %s min of it.".formatted(minutes.likely()));
         }
         return part;
     }
@@ -202,7 +201,7 @@ class StepActions implements ActionSet {
         StepMinutes minutes = TimeReader.first(said.matches("[\\d.,\\s½¼¾–-]+") ? said + " minutes" : said)
                 .filter(time -> time.likely().value().signum() > 0)
                 .orElseThrow(() -> new BadEntryException(
-                        "time", "is “%s”, which is no time. Write it like 20–25 min, or overnight.".formatted(said)));
+                        "time", "is “%s”, which isn't a time. Write it like 20–25 min, or overnight.".formatted(said)));
         if (minutes.high().value().compareTo(StepMinutes.LONGEST.value()) > 0) {
             throw new BadEntryException("time", "is “%s”. The longest a step can take is 364 days.".formatted(said));
         }
@@ -231,12 +230,10 @@ class StepActions implements ActionSet {
         low = lowStayed ? likely : low;
         high = highStayed ? likely : high;
         if (low.compareTo(likely) > 0) {
-            throw new BadEntryException(
-                    "low", "is above what it usually takes. Write least, usual and most in this order.");
+            throw new BadEntryException("low", "is above the usual. Write shortest, usual, longest – in that order.");
         }
         if (high.compareTo(likely) < 0) {
-            throw new BadEntryException(
-                    "high", "is below what it usually takes. Write least, usual and most in this order.");
+            throw new BadEntryException("high", "is below the usual. Write shortest, usual, longest – in that order.");
         }
         return new StepMinutes(low, likely, high);
     }
@@ -268,7 +265,7 @@ class StepActions implements ActionSet {
         return new Change(
                 Edits.rounds(sheet, in.must("step"), rounds),
                 "rounds",
-                List.of("%s pieces, %d rounds of %s min: %s min."
+                List.of("%s pieces, %d batches of %s min: %s min."
                         .formatted(rounds.pieces().toPlainString(), rounds.count(), rounds.each(), rounds.minutes())));
     }
 

@@ -39,8 +39,8 @@ class KnownAtLast {
         List<String> mended = new ArrayList<>();
         for (ClassStore.Entry entry : store.entries()) {
             if (mend(entry.id(), item)) {
-                mended.add(
-                        "“%s” knows %s now. Kits, labels and handouts follow.".formatted(entry.title(), item.name()));
+                mended.add("“%s” now has %s. Kits, labels and handouts are updated."
+                        .formatted(entry.title(), item.name()));
             }
         }
         return mended;

@@ -40,4 +40,12 @@ public class AttendeeStyles {
                             mapper.put(classId, new AttendeeStyleMapper.Row(attendee, matter.word(), school)));
         }
     }
+
+    /** Somebody cooks in another class as in this one. */
+    @Transactional
+    public void copy(long from, String attendee, long to, String there) {
+        mapper.of(from).stream()
+                .filter(row -> row.attendee().equals(attendee))
+                .forEach(row -> mapper.put(to, new AttendeeStyleMapper.Row(there, row.matter(), row.school())));
+    }
 }

@@ -142,10 +142,10 @@ public class Guests {
                 .count();
         List<String> said = new ArrayList<>();
         if (added > 0) {
-            said.add("From the file, added to the people here: %d.".formatted(added));
+            said.add("Added from the file: %d people.".formatted(added));
         }
         if (stay > 0) {
-            said.add("Here, and not in the file: %d. Remove them under People if they do not come.".formatted(stay));
+            said.add("Here but not in the file: %d. Remove them under People if they aren't coming.".formatted(stay));
         }
         return said;
     }

@@ -3,6 +3,7 @@ package hopsel.web.classlist;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Particulars;
+import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.classes.Courses;
@@ -27,7 +28,7 @@ import java.security.Principal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -43,6 +44,7 @@ class AgainController {
     private final VenueStore venues;
     private final Courses courses;
     private final ParticularsStore particulars;
+    private final AttendeeStyles styles;
     private final AllOrNothing all;
 
     AgainController(
@@ -51,12 +53,14 @@ class AgainController {
             VenueStore venues,
             Courses courses,
             ParticularsStore particulars,
+            AttendeeStyles styles,
             AllOrNothing all) {
         this.store = store;
         this.changes = changes;
         this.venues = venues;
         this.courses = courses;
         this.particulars = particulars;
+        this.styles = styles;
         this.all = all;
     }
 
@@ -105,7 +109,7 @@ class AgainController {
         try {
             first = LocalDate.parse(in.must("day"));
         } catch (DateTimeParseException e) {
-            throw new BadEntryException("day", "is no day. Choose one from the calendar.");
+            throw new BadEntryException("day", "is no date. Choose one from the calendar.");
         }
         int times = whole(in, "times", MOST_TIMES);
         int every = whole(in, "every", MOST_DAYS);
@@ -129,18 +133,20 @@ class AgainController {
 
     private long held(StoredClass stored, LocalDate day, Wanted wanted, String who) throws StaleClassException {
         CookingClass cooking = stored.cooking();
-        Map<String, Particulars> known = particulars.of(stored.id());
+        Map<String, String> same = new LinkedHashMap<>();
         List<Attendee> guests = new ArrayList<>();
-        Map<String, Particulars> theirs = new HashMap<>();
         for (Attendee guest : wanted.sameGuests ? cooking.attendees() : List.<Attendee>of()) {
-            Attendee same = guest.named(Guests.freshId());
-            guests.add(same);
-            theirs.put(same.id(), known.getOrDefault(guest.id(), Particulars.UNKNOWN));
+            same.put(guest.id(), Guests.freshId());
+            guests.add(guest.named(same.get(guest.id())));
         }
         CookingClass copy =
                 cooking.starting(day.atTime(cooking.startsAt().toLocalTime())).withAttendees(guests);
         long fresh = store.add(copy);
-        theirs.forEach((guest, own) -> particulars.keep(fresh, guest, own));
+        Map<String, Particulars> known = particulars.of(stored.id());
+        same.forEach((guest, now) -> {
+            particulars.keep(fresh, now, known.getOrDefault(guest, Particulars.UNKNOWN));
+            styles.copy(stored.id(), guest, fresh, now);
+        });
         changes.change(fresh, 1, copy, stored.wishes(), who, "held again");
         venues.of(stored.id()).ifPresent(venue -> venues.assign(fresh, venue.id()));
         if (wanted.course()) {

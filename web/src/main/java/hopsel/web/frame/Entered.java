@@ -81,7 +81,7 @@ public final class Entered {
         }
         BigDecimal number = Figure.parse(text.get())
                 .orElseThrow(() -> new BadEntryException(
-                        field, "is “%s”, which is no number. Write it like 7.5 or ½.".formatted(text.get())));
+                        field, "is “%s”, which isn't a number. Write it like 7.5 or ½.".formatted(text.get())));
         if (number.abs().compareTo(LARGEST) >= 0) {
             throw new BadEntryException(
                     field,
@@ -137,7 +137,7 @@ public final class Entered {
             if (!matcher.matches()) {
                 throw new BadEntryException(
                         field,
-                        "has “%s”, which is not understood. Write it like: oven 200, burner x2, blender."
+                        "has “%s”, which we don't understand. Write it like: oven 200, burner x2, blender."
                                 .formatted(part.strip()));
             }
             String kind = matcher.group(1).toLowerCase(Locale.ROOT).replace(' ', '-');
@@ -161,7 +161,7 @@ public final class Entered {
             } catch (IllegalArgumentException e) {
                 throw new BadEntryException(
                         field,
-                        "has “%s”, which names no tool. Write it like: 3 large bowls, whisk, frying pan 26 cm."
+                        "has “%s”, which isn't a tool we know. Write it like: 3 large bowls, whisk, frying pan 26 cm."
                                 .formatted(part.strip()));
             }
         }

@@ -143,7 +143,8 @@ public final class AttendeeForm {
         if (servings.compareTo(MOST_SERVINGS) > 0) {
             throw new BadEntryException(
                     "servings" + suffix,
-                    "is %s. Give 100 at most; a bigger group signs up as several.".formatted(servings.toPlainString()));
+                    "is %s. Give 100 at most; a bigger group signs up more than once."
+                            .formatted(servings.toPlainString()));
         }
         Attendee said =
                 new Attendee(id, name, avoids, servings, zone(in, "zone" + suffix), gets, rather).saying(cannot.own());
@@ -210,7 +211,7 @@ public final class AttendeeForm {
                 all.add(Avoided.find(said, catalogue)
                         .orElseThrow(() -> new BadEntryException(
                                 field,
-                                ("has “%s”, which cannot be checked. Write allergens or ingredients of the "
+                                ("has “%s”, which can't be checked. Write allergens, or ingredients from the "
                                                 + "catalogue, such as onion, garlic.")
                                         .formatted(said.strip()))));
             }
@@ -253,7 +254,7 @@ public final class AttendeeForm {
         if (zone.isPresent() && !ZoneId.getAvailableZoneIds().contains(zone.get())) {
             throw new BadEntryException(
                     field,
-                    "is “%s”, which is not in the list of zones. Write it like Europe/Lisbon, or leave it empty."
+                    "is “%s”, which isn't a time zone we know. Write it like Europe/Lisbon, or leave it empty."
                             .formatted(zone.get()));
         }
         return zone.map(ZoneId::of);

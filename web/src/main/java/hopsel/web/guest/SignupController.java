@@ -79,8 +79,7 @@ class SignupController {
         } catch (DateTimeParseException e) {
             throw new BadEntryException(
                     "closes",
-                    "is “%s”, which is no date with a time. Write it like 2027-02-12T18:00."
-                            .formatted(text.orElse("")));
+                    "is “%s”, which isn't a date and time. Write it like 2027-02-12T18:00.".formatted(text.orElse("")));
         }
     }
 

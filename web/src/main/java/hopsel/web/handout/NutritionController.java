@@ -3,8 +3,6 @@ package hopsel.web.handout;
 import hopsel.core.classes.CookingClass;
 import hopsel.core.dish.Dish;
 import hopsel.core.item.Catalogue;
-import hopsel.core.measure.Amount;
-import hopsel.core.measure.Unit;
 import hopsel.core.nutrition.Bent;
 import hopsel.core.nutrition.NutritionLabel;
 import hopsel.core.nutrition.Versions;
@@ -32,7 +30,6 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * Typical values of a dish, beside another version, another dish or a label; and amounts that are bent to what a
@@ -105,7 +102,7 @@ class NutritionController {
         try {
             Map<String, BigDecimal> wanted = new NutritionForm(fields).wanted();
             Bent bent = Bent.of(chosen, cooking.catalogue(builtIn), cooking.weigher(), wanted);
-            Dish changed = with(chosen, bent);
+            Dish changed = bent.applied(chosen);
             List<Dish> dishes = cooking.dishes().stream()
                     .map(own -> own.id().equals(dish) ? changed : own)
                     .toList();
@@ -119,15 +116,6 @@ class NutritionController {
         }
         next.addAttribute("dish", dish);
         return "redirect:/classes/%d/handouts/nutrition".formatted(id);
-    }
-
-    private static Dish with(Dish dish, Bent bent) {
-        Dish now = dish;
-        for (Bent.Change change : bent.changes()) {
-            Optional<Amount> amount = Optional.of(Amount.of(change.after(), Unit.G));
-            now = now.changeLine(change.line(), line -> line.withAmount(amount));
-        }
-        return now;
     }
 
     private static Dish chosen(CookingClass cooking, String dish) {

@@ -1,9 +1,14 @@
 package hopsel.web.kit;
 
+import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.MenuChoice.Change;
 import hopsel.core.diet.MenuChoice.LineServing;
+import hopsel.core.diet.MenuChoice.SameKit;
+import hopsel.core.diet.OwnMenu;
 import hopsel.core.diet.Serving;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
+import hopsel.core.guest.Attendee;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.web.frame.Figures;
@@ -11,6 +16,7 @@ import hopsel.web.tick.TickStore.Tick;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
+import org.springframework.util.StringUtils;
 
 import java.util.List;
 import java.util.Locale;
@@ -62,6 +68,41 @@ public class MenuWords {
                 line.serving() instanceof Serving.LeftOut ? "menus.line.left-out" : "menus.line.cannot",
                 item,
                 words(reasons));
+    }
+
+    /** What a kind of kit is, and for whom, in one sentence. */
+    public String kit(SameKit kit, Catalogue catalogue) {
+        List<String> names = kit.attendees().stream().map(Attendee::name).toList();
+        if (kit.changes().isEmpty()) {
+            return say("menus.told.as-written", list(names), names.size());
+        }
+        List<String> changes =
+                kit.changes().stream().map(change -> change(change, catalogue)).toList();
+        return say("menus.told.changed", list(names), names.size(), list(changes));
+    }
+
+    /** What changes for everybody, and because of whom, in one sentence. */
+    public String forWhom(Change change, CookingClass cooking, Catalogue catalogue) {
+        Item item = catalogue.get(change.item());
+        List<String> because = cooking.attendees().stream()
+                .filter(attendee -> !OwnMenu.avoided(item, attendee).isEmpty())
+                .map(attendee -> "%s (%s)".formatted(attendee.name(), words(OwnMenu.avoided(item, attendee))))
+                .toList();
+        return say("menus.told.for", StringUtils.capitalize(change(change, catalogue)), list(because));
+    }
+
+    private String change(Change change, Catalogue catalogue) {
+        String item = catalogue.get(change.item()).name();
+        return change.use()
+                .map(use -> say("menus.instead", catalogue.get(use.use()).name(), item))
+                .orElseGet(() -> say("menus.without", item));
+    }
+
+    private String list(List<String> words) {
+        int last = words.size() - 1;
+        return last < 1
+                ? String.join("", words)
+                : say("menus.told.and", String.join(", ", words.subList(0, last)), words.get(last));
     }
 
     /** Names of items of a dish whose labels nobody has read for this class; empty text: none. */

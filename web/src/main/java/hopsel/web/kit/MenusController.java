@@ -133,8 +133,8 @@ class MenusController {
                 changes.change(id, version, wanted, stored.wishes(), who.getName(), "one menu for everybody");
                 next.addFlashAttribute(
                         "toldLines",
-                        List.of("Everybody eats the same now. Plan, shopping, kits and handouts follow; undo "
-                                + "stands in the set-up."));
+                        List.of("Everybody eats the same now. Plan, shopping, kits and handouts are updated; undo "
+                                + "is in the set-up."));
             }
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
@@ -156,7 +156,7 @@ class MenusController {
                                 .toList())
                 : MenuChoice.of(stored.cooking(), builtIn, labels.of(id)).packed(stored.cooking());
         attendees.serve(id, wanted.attendees());
-        next.addFlashAttribute("toldLines", List.of("Kits, shopping, labels and handouts follow."));
+        next.addFlashAttribute("toldLines", List.of("Kits, shopping, labels and handouts are updated."));
         return "redirect:/classes/%d/menus#several".formatted(id);
     }
 
@@ -178,7 +178,7 @@ class MenusController {
                     stored.wishes(),
                     who.getName(),
                     "“%s” confirmed".formatted(guessed.name()));
-            next.addFlashAttribute("toldLines", List.of("Confirmed. Kits, labels and handouts follow."));
+            next.addFlashAttribute("toldLines", List.of("Confirmed. Kits, labels and handouts are updated."));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }
@@ -203,7 +203,7 @@ class MenusController {
             if (!said.isBlank() && allergen.isEmpty()) {
                 next.addFlashAttribute(
                         "warnedLines",
-                        List.of("Contains has “%s”, which is none of the fourteen allergens. Write one of: %s."
+                        List.of("Contains has “%s”, which isn't one of the 14 allergens. Write one of: %s."
                                 .formatted(
                                         said.strip(),
                                         Arrays.stream(Allergen.values())
@@ -224,7 +224,8 @@ class MenusController {
                     stored.wishes(),
                     who.getName(),
                     "what a label says");
-            next.addFlashAttribute("toldLines", List.of("Kept for this class: kits, labels and handouts follow."));
+            next.addFlashAttribute(
+                    "toldLines", List.of("Saved for this class. Kits, labels and handouts are updated."));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }

@@ -156,7 +156,7 @@ class PeopleController {
     ResponseEntity<String> all(@PathVariable("id") long id, @PathVariable("number") int number, Principal who) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
         Attendee attendee = numbered(stored, number);
-        guests.look(id, who.getName(), "took out one attendee");
+        guests.look(id, who.getName(), "removed one attendee");
         ObjectNode all = Json.object();
         all.set("attendee", ClassFile.attendee(attendee));
         Particulars known = particulars.of(id).getOrDefault(attendee.id(), Particulars.UNKNOWN);
@@ -243,8 +243,9 @@ class PeopleController {
                 }
             }
         } catch (IOException e) {
-            wrong.add("This is no table with a header row. Write: name, servings, avoids, rather, gets, zone, "
-                    + "contact, spice, delivery, equipment, remark.");
+            wrong.add(
+                    "This table has no header row. The first line should be: name, servings, avoids, rather, gets, zone, "
+                            + "contact, spice, delivery, equipment, remark.");
         }
         if (wrong.isEmpty()) {
             changes.add(id, added);
@@ -268,7 +269,7 @@ class PeopleController {
 
     @GetMapping("/classes/{id}/people.csv")
     ResponseEntity<byte[]> csv(@PathVariable("id") long id, Principal who) {
-        guests.look(id, who.getName(), "took out all attendees");
+        guests.look(id, who.getName(), "removed all attendees");
         CookingClass cooking =
                 store.find(id).orElseThrow(NotFoundException::new).cooking();
         List<List<String>> rows = new ArrayList<>();

@@ -75,7 +75,7 @@ enum StationPress {
         } catch (DateTimeParseException e) {
             throw new BadEntryException(
                     "use-by date",
-                    "is “%s”, which is no date. Write it like 2027-03-01, or leave it empty."
+                    "is “%s”, which isn't a date. Write it like 2027-03-01, or leave it empty."
                             .formatted(date.orElse("")));
         }
     }

@@ -183,7 +183,7 @@ class ClosingController {
                     .map(number -> new LeftOver(dish.id(), number, went, useBy));
         } catch (DateTimeException e) {
             throw new BadEntryException(
-                    "use-by-" + dish.id(), "is “%s”, which is no day. Write it like 2027-02-13.".formatted(day));
+                    "use-by-" + dish.id(), "is “%s”, which isn't a date. Write it like 2027-02-13.".formatted(day));
         }
     }
 
@@ -192,7 +192,7 @@ class ClosingController {
         LocalDate good = LeftOver.goodUntil(planned.cooking(), words.words(id).dish(dish.id()));
         return left.useBy()
                 .filter(day -> day.isAfter(good))
-                .map(day -> "“%s” is written down as good until %s; it usually keeps until %s."
+                .map(day -> "“%s” is saved as good until %s; it usually keeps until %s."
                         .formatted(dish.title(), day, good));
     }
 
@@ -201,7 +201,7 @@ class ClosingController {
         if (field.startsWith("left-")) {
             kind = "What is left of";
         } else if (field.startsWith("went-")) {
-            kind = "Where the rest went of";
+            kind = "The left-overs of";
         } else {
             kind = "The day of";
         }

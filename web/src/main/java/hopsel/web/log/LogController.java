@@ -124,7 +124,7 @@ class LogController {
         }
         try {
             changes.change(id, version, wanted, stored.wishes(), who.getName(), "minutes learned from the log");
-            next.addFlashAttribute("toldLines", List.of("Saved in the recipe of this class; the plan follows."));
+            next.addFlashAttribute("toldLines", List.of("Saved in this class's recipe. The plan is updated."));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }
@@ -165,8 +165,7 @@ class LogController {
             int dishes = onBench.get();
             next.addFlashAttribute(
                     "toldLines",
-                    List.of("Taken into the recipe of this class%s."
-                            .formatted(dishes > 0 ? ", and into the dish on the bench" : "")));
+                    List.of("Saved in this class's recipe%s.".formatted(dishes > 0 ? ", and in Recipes" : "")));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }

@@ -100,7 +100,7 @@ class ReportController {
                 "planned minutes",
                 "minutes",
                 "steps timed",
-                "steps in their range, %",
+                "steps within their range, %",
                 "ingredients used",
                 "ingredients bought",
                 "fees",

@@ -57,7 +57,7 @@ final class HouseForm {
         } catch (IllegalArgumentException e) {
             throw new BadEntryException(
                     "currency",
-                    "is “%s”, which is no currency. Write its three letters, such as EUR.".formatted(code.get()));
+                    "is “%s”, which isn't a currency. Write its three letters, such as EUR.".formatted(code.get()));
         }
     }
 
@@ -87,7 +87,7 @@ final class HouseForm {
                         own.stripTrailingZeros().scale() > 0 || own.signum() <= 0 || own.compareTo(MOST_MONTHS) > 0)
                 .isPresent()) {
             throw new BadEntryException(
-                    "guest-months", "has to be a whole number of months from 1 to 120, or blank to keep guests.");
+                    "guest-months", "must be a whole number of months from 1 to 120, or blank to keep guests.");
         }
         return months.map(BigDecimal::intValueExact);
     }
@@ -99,7 +99,7 @@ final class HouseForm {
         } catch (DateTimeException e) {
             throw new BadEntryException(
                     "zone",
-                    "is “%s”, which is no time zone. Take one of the list, such as Europe/Lisbon."
+                    "is “%s”, which isn't a time zone. Choose one from the list, such as Europe/Lisbon."
                             .formatted(zone.get()));
         }
     }

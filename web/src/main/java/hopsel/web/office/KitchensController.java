@@ -98,7 +98,8 @@ class KitchensController {
             next.addFlashAttribute("typedOf", id);
         } catch (DateTimeException e) {
             next.addFlashAttribute(
-                    "warnedLines", List.of("There is no such time zone. Take one of the list, such as Europe/Lisbon."));
+                    "warnedLines",
+                    List.of("There's no such time zone. Choose one from the list, such as Europe/Lisbon."));
             next.addFlashAttribute("typed", fields);
             next.addFlashAttribute("typedOf", id);
         }
@@ -125,14 +126,14 @@ class KitchensController {
             }
         }
         next.addFlashAttribute(
-                "toldLines", List.of("Taken over into %d %s.".formatted(taken, taken == 1 ? "class" : "classes")));
+                "toldLines", List.of("Used in %d %s.".formatted(taken, taken == 1 ? "class" : "classes")));
         return PAGE;
     }
 
     @PostMapping("/house/kitchens/{id}/remove")
     String remove(@PathVariable("id") long id, RedirectAttributes next) {
         venues.remove(id);
-        next.addFlashAttribute("toldLines", List.of("The kitchen is gone; classes keep what they had."));
+        next.addFlashAttribute("toldLines", List.of("Kitchen deleted. Classes keep what they had."));
         return PAGE;
     }
 }

@@ -96,7 +96,7 @@ class WishController {
         } catch (DateTimeException e) {
             next.addFlashAttribute(
                     "warnedLines",
-                    List.of("The time “%s” is not understood. Write a day and a time, like 2027-02-13T18:30."
+                    List.of("We don't understand the time “%s”. Write a date and time, like 2027-02-13T18:30."
                             .formatted(at)));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");

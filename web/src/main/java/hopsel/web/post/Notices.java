@@ -46,7 +46,7 @@ class Notices {
                 && post.lately(Contact.mail(placed.contact())) < MOST_AN_HOUR) {
             String link = address.of("/guest/" + placed.secret());
             String told = placed.waiting()
-                    ? "All places are taken; you are on the waiting list. Your own page tells when you have a place."
+                    ? "The class is full; you're on the waiting list. Your own page shows when you have a place."
                     : "You have a place. Your own page says what is in your kit, what to do before, and how to "
                             + "get there.";
             post.send(

@@ -96,8 +96,7 @@ class PantryController {
             case BOUGHT, LEFT_OVER -> List.of(new Movement(kind, item.id(), batch, grams, useBy, opened));
             case COUNTED -> {
                 if (in.text("reason").isEmpty()) {
-                    throw new BadEntryException(
-                            "reason", "is empty. Say why the count is another than the ledger says.");
+                    throw new BadEntryException("reason", "is empty. Say why the count differs from the record.");
                 }
                 yield List.of(pantry.count(item.id(), batch, grams, useBy, opened));
             }
@@ -128,7 +127,7 @@ class PantryController {
                         .findFirst())
                 .orElseThrow(() -> new BadEntryException(
                         "item",
-                        ("is “%s”, which the catalogue does not know. Choose one of the list, or add it to the "
+                        ("is “%s”, which isn't in the catalogue. Choose one from the list, or add it to the "
                                         + "catalogue first.")
                                 .formatted(said)));
     }
@@ -139,7 +138,7 @@ class PantryController {
             return text.map(LocalDate::parse);
         } catch (DateTimeException e) {
             throw new BadEntryException(
-                    field, "is “%s”, which is no day. Write it like 2027-02-13.".formatted(text.orElse("")));
+                    field, "is “%s”, which isn't a date. Write it like 2027-02-13.".formatted(text.orElse("")));
         }
     }
 
@@ -198,13 +197,13 @@ class PantryController {
                 }
             }
         } catch (IOException e) {
-            wrong.add("This is no table with a first line of names. Write: item, grams, use by, opened.");
+            wrong.add("This table has no header row. The first line should be: item, grams, use by, opened.");
         }
         if (wrong.isEmpty() && !counted.isEmpty()) {
             store.move(counted, null, who.getName(), "counted, from a table");
-            next.addFlashAttribute("toldLines", List.of("%d counts written down.".formatted(counted.size())));
+            next.addFlashAttribute("toldLines", List.of("%d counts saved.".formatted(counted.size())));
         } else {
-            next.addFlashAttribute("warnedLines", wrong.isEmpty() ? List.of("There is no row in it.") : wrong);
+            next.addFlashAttribute("warnedLines", wrong.isEmpty() ? List.of("It has no rows.") : wrong);
             next.addFlashAttribute("typedTable", table);
         }
         return "redirect:/pantry";

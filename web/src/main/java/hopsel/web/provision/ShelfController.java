@@ -99,8 +99,8 @@ class ShelfController {
                 done ? "toldLines" : "warnedLines",
                 List.of(
                         done
-                                ? "The pantry is settled: what is left over is on the shelf."
-                                : "This class was settled before."));
+                                ? "Stock closed out. What is left over is in the pantry."
+                                : "This class's stock was already closed out."));
         return "redirect:/classes/%d/shopping".formatted(id);
     }
 

@@ -149,7 +149,7 @@ class ShoppingController {
                 next.addFlashAttribute(
                         refused.isEmpty() ? "toldLines" : "warnedLines",
                         List.of(
-                                what + ". Kits and handouts follow; everybody's allergies were gone through again.",
+                                what + ". Kits and handouts are updated; everybody's allergies were checked again.",
                                 refused.isEmpty()
                                         ? "Nobody is left out."
                                         : "Cannot be served now: " + String.join(", ", refused)));

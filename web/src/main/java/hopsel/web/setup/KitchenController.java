@@ -67,7 +67,7 @@ class KitchenController {
             });
             next.addFlashAttribute(
                     "toldLines",
-                    List.of("Held in “%s” now.".formatted(taken.venue().name())));
+                    List.of("Now held in “%s”.".formatted(taken.venue().name())));
         } catch (StaleClassException e) {
             next.addFlashAttribute("warned", "classes.stale");
         }
@@ -99,7 +99,7 @@ class KitchenController {
         long kept = known.map(Stored::id).orElseGet(() -> venues.add(wanted, who.getName()));
         known.ifPresent(own -> venues.change(own.id(), wanted, who.getName()));
         venues.assign(id, kept);
-        next.addFlashAttribute("toldLines", List.of("“%s” is kept among your kitchens.".formatted(wanted.name())));
+        next.addFlashAttribute("toldLines", List.of("Saved “%s” to your kitchens.".formatted(wanted.name())));
         return page(id);
     }
 

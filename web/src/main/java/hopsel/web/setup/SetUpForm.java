@@ -143,7 +143,7 @@ final class SetUpForm {
         } catch (DateTimeException e) {
             throw new BadEntryException(
                     field,
-                    "is “%s”, which is no day with a time. Write it like 2027-02-13T18:30.".formatted(text.orElse("")));
+                    "is “%s”, which isn't a date and time. Write it like 2027-02-13T18:30.".formatted(text.orElse("")));
         }
     }
 
@@ -151,7 +151,7 @@ final class SetUpForm {
         String zone = entered.must("zone");
         if (!ZoneId.getAvailableZoneIds().contains(zone)) {
             throw new BadEntryException(
-                    "zone", "is “%s”, which is not in the list of zones. Write it like Europe/Lisbon.".formatted(zone));
+                    "zone", "is “%s”, which isn't a time zone we know. Write it like Europe/Lisbon.".formatted(zone));
         }
         return ZoneId.of(zone);
     }
@@ -174,8 +174,7 @@ final class SetUpForm {
             }
             if (to.get().isAfter(startsAt)) {
                 throw new BadEntryException(
-                        "window-to-" + i,
-                        "is after the class begins. People are in the kitchen before it here; move it.");
+                        "window-to-" + i, "is after the class begins. It has to be before; move it.");
             }
             if (from.get().isBefore(startsAt.minusDays(DAYS_BEFORE))) {
                 throw new BadEntryException(

@@ -266,7 +266,7 @@ class GuestController {
         try {
             if (!typed.containsKey(GuestFields.SHOWN)) {
                 throw new BadEntryException(
-                        "time", "ran out before everything arrived here. Nothing was changed. Press Save once more.");
+                        "time", "ran out before everything arrived here. Nothing was changed. Press Save again.");
             }
             if (!signups.of(seen.id).takes(cooking, clock.instant())) {
                 throw new BadEntryException("time", "is over: kits are being packed. Tell the host yourself.");

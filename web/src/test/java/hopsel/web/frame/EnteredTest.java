@@ -46,7 +46,7 @@ class EnteredTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"a cup|no number", "1e9|no number", "1.2.3|no number"})
+            value = {"a cup|isn't a number", "1e9|isn't a number", "1.2.3|isn't a number"})
     void whatIsNoNumberIsSaidWithWhatWasTyped(String text, String said) {
         assertThatThrownBy(() -> typed(text).number("field")).isInstanceOfSatisfying(BadEntryException.class, bad -> {
             assertThat(bad.field()).isEqualTo("field");

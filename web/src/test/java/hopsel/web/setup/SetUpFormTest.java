@@ -132,20 +132,20 @@ class SetUpFormTest {
         refused("window-from-0", "0002-03-06T16:20", "Look at the year");
         refused("window-from-0", "2026-03-06T16:20", "more than 364 days");
         refused("tasting", "-1", "from 0");
-        refused("tasting", "NaN", "no number");
+        refused("tasting", "NaN", "isn't a number");
         refused("spare", "-10", "from 0");
         refused("demo-servings", "0.0000000000001", "above 0");
         refused("air", "1000000000", "too large");
         refused("zone", "Tern Quay", "Europe/Lisbon");
         refused("air", "0", "minutes");
         refused("window-to-0", "2027-03-06T15:00", "after its beginning");
-        refused("window-to-0", "2027-03-06T19:00", "before it");
+        refused("window-to-0", "2027-03-06T19:00", "has to be before");
         refused("place-units-1", "2.5", "whole number");
         refused("person-role-0", "chef", "not one of the choices");
         refused("pace", "0.8", "1 to 5");
         refused("stations", "61", "1 to 60");
         refused("counter-length", "15", "20 to 2000");
-        refused("tools", "3 large bowls, 2 small", "names no tool");
+        refused("tools", "3 large bowls, 2 small", "isn't a tool we know");
     }
 
     @Test

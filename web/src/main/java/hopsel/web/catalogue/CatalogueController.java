@@ -22,6 +22,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -36,12 +37,14 @@ class CatalogueController {
 
     private final HouseCatalogue house;
     private final ItemForm form;
+    private final ItemFaults faults;
     private final KnownAtLast answers;
 
-    CatalogueController(HouseCatalogue house, ItemForm form, KnownAtLast answers) {
+    CatalogueController(HouseCatalogue house, ItemForm form, ItemFaults faults, KnownAtLast answers) {
         this.house = house;
         this.answers = answers;
         this.form = form;
+        this.faults = faults;
     }
 
     @GetMapping("/catalogue")
@@ -100,26 +103,39 @@ class CatalogueController {
 
     @PostMapping("/catalogue")
     ModelAndView put(@RequestParam Map<String, String> fields, RedirectAttributes next) {
+        String id = fields.getOrDefault("id", "").strip();
+        String name = fields.getOrDefault("name", "").strip();
+        boolean there = id.isEmpty()
+                && house.now().items().stream().anyMatch(item -> item.name().equalsIgnoreCase(name));
+        if (there) {
+            return again(fields, List.of(faults.there(name)), "name");
+        }
+        Map<String, String> named = new HashMap<>(fields);
+        // Nobody has to think of a name for machines; who opened an ingredient changes that one.
+        named.put(
+                "id",
+                id.isEmpty() ? Slug.free(name, own -> house.now().find(own).isPresent()) : id);
         try {
-            Item put = house.put(form.document(fields));
+            Item put = house.put(form.document(named));
             List<String> told = new ArrayList<>(List.of("Saved."));
             told.addAll(answers.of(put));
             next.addFlashAttribute("toldLines", told);
-            return new ModelAndView("redirect:/catalogue?q="
-                    + URLEncoder.encode(fields.getOrDefault("id", ""), StandardCharsets.UTF_8));
+            return new ModelAndView("redirect:/catalogue?q=" + URLEncoder.encode(put.id(), StandardCharsets.UTF_8));
         } catch (FaultyFileException e) {
-            ModelAndView page = new ModelAndView("catalogue/catalogue", HttpStatus.UNPROCESSABLE_CONTENT);
-            Model model = new ExtendedModelMap();
-            fill(model, "", 1);
-            page.addAllObjects(model.asMap());
-            page.addObject("entered", fields);
-            page.addObject(
-                    "warnedLines",
-                    e.findings().stream()
-                            .map(finding -> finding.place().replaceFirst("^/", "") + ": " + finding.text())
-                            .toList());
-            return page;
+            return again(fields, faults.said(e.findings(), fields), faults.field(e.findings()));
         }
+    }
+
+    /** The page once more with all that was typed. */
+    private ModelAndView again(Map<String, String> fields, List<String> wrong, String field) {
+        ModelAndView page = new ModelAndView("catalogue/catalogue", HttpStatus.UNPROCESSABLE_CONTENT);
+        Model model = new ExtendedModelMap();
+        fill(model, "", 1);
+        page.addAllObjects(model.asMap());
+        page.addObject("entered", fields);
+        page.addObject("warnedLines", wrong);
+        page.addObject("wrongField", field);
+        return page;
     }
 
     @PostMapping("/catalogue/remove")

@@ -36,6 +36,9 @@ class ItemForm {
             "hotPerServing",
             "tolerance");
 
+    /** A comma in a price is none between packs: behind that one a weight begins. */
+    private static final String PACK_ENDS = ";|,(?=\\s*\\d+(?:[.,]\\d+)?\\s*(?:g|for|at|@)(?:\\s|$))";
+
     /** In front of a trait's word in the name of its box. */
     private static final String TRAIT = "trait-";
 
@@ -94,7 +97,7 @@ class ItemForm {
                         pieces,
                         size.contains(" ") ? size.replaceFirst("\\s+\\S+$", "") : size));
         ArrayNode packs = node.putArray("packs");
-        split(fields, "packs", "[,;](?=\\s*\\d)").forEach(pack -> {
+        split(fields, "packs", PACK_ENDS).forEach(pack -> {
             String[] two = pack.split("(?:\\s*g)?\\s+(?:for|at|@)\\s+", 2);
             ObjectNode entry = packs.addObject();
             figure(two[0].replaceFirst("\\s*g$", ""), entry, "grams");

@@ -2,6 +2,9 @@
 
 const SIZES = [1.3, 1.15, 1, 0.92, 0.85, 0.78, 0.7, 0.62, 0.55];
 
+// Another typeface than the one it was measured with takes another room.
+document.fonts.addEventListener('loadingdone', () => document.querySelectorAll('[data-fit]').forEach((box) => { box.wanted = null; }));
+
 /** Only where the screen is one view that does not scroll. */
 export function fit(main) {
   main.querySelectorAll('[data-fit]').forEach((box) => {

@@ -9,6 +9,7 @@ import hopsel.core.item.Trait;
 import hopsel.formats.classfile.BuiltInCatalogue;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.classfile.FaultyFileException;
+import hopsel.web.TestContext;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -67,18 +68,27 @@ class ItemFormTest {
         assertThat(item.edibleShare()).isEqualByComparingTo("0.9");
     }
 
+    /** In the words of the page: the field as it is called there, what was typed, and what to do. */
     @ParameterizedTest
-    @CsvSource({
-        "allergens, nuts, nuts",
-        "gramsPerMl, heavy, heavy",
-        "packs, a jar for 3, jar",
-        "packs, 500 g, price",
-        "origin, moon, moon",
-        "edibleShare, 2, edibleShare"
-    })
-    void whatIsNotUnderstoodIsRefusedByName(String field, String text, String named) {
-        FaultyFileException refused = catchThrowableOfType(FaultyFileException.class, () -> typed(field, text));
-        assertThat(refused.findings()).isNotEmpty();
-        assertThat(refused.findings().toString()).contains(named);
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "allergens|nuts|allergens|Allergens: “nuts”",
+                "gramsPerMl|heavy|gramsPerMl|g per ml is “heavy”, which isn’t a number",
+                "packs|500 g|packs|Packs: ",
+                "n-protein|lots|n-protein|Protein is “lots”, which isn’t a number",
+                "edibleShare|2|edibleShare|Edible share: ",
+                "name||name|Name: "
+            })
+    void whatIsNotUnderstoodIsToldAtItsField(String field, String text, String at, String told) {
+        String typed = text == null ? "" : text;
+        FaultyFileException refused = catchThrowableOfType(FaultyFileException.class, () -> typed(field, typed));
+        ItemFaults faults = TestContext.bean(ItemFaults.class);
+        assertThat(faults.field(refused.findings())).isEqualTo(at);
+        assertThat(faults.said(refused.findings(), Map.of(field, typed)))
+                .first()
+                .asString()
+                .startsWith(told)
+                .doesNotContain("[");
     }
 }

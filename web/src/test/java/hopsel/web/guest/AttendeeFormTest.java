@@ -132,7 +132,7 @@ class AttendeeFormTest {
             value = {
                 "name-0||Ola Brink",
                 "servings-0|0|above 0",
-                "servings-0|some|no number",
+                "servings-0|some|isn't a number",
                 "zone-0|Tern Quay|Europe/Lisbon",
                 "gets-0|poster|not one of the choices",
                 "rather-0|moon dust|Anything else",

@@ -4,6 +4,7 @@ import hopsel.core.classes.Finding;
 
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
+import org.springframework.util.StringUtils;
 
 import java.util.List;
 import java.util.Locale;
@@ -45,11 +46,11 @@ class ItemFaults {
             return messages.getMessage(
                     "item.wrong.number", new Object[] {label, typed.getOrDefault(field, "")}, Locale.ENGLISH);
         }
-        String member = "[" + path[path.length - 1] + "]";
-        return messages.getMessage(
-                "item.wrong.other",
-                new Object[] {label, finding.text().replace(member, "“" + typed.getOrDefault(field, "") + "”")},
-                Locale.ENGLISH);
+        String text = finding.text()
+                .replace("[" + path[path.length - 1] + "]", "“" + typed.getOrDefault(field, "") + "”")
+                .replace('[', '“')
+                .replace(']', '”');
+        return messages.getMessage("item.wrong.other", new Object[] {label, text}, Locale.ENGLISH);
     }
 
     private static String field(Finding finding) {
@@ -66,6 +67,6 @@ class ItemFaults {
         }
         boolean nutrient = path[1].equals(NUTRIENTS) && path.length > 2;
         String key = nutrient ? "nutrient." + path[2] : "item." + path[1];
-        return String.valueOf(messages.getMessage(key, null, path[1], Locale.ENGLISH));
+        return StringUtils.capitalize(String.valueOf(messages.getMessage(key, null, path[1], Locale.ENGLISH)));
     }
 }

@@ -61,7 +61,7 @@ class ItemFormTest {
         assertThat(item.allergens()).containsExactlyInAnyOrder(Allergen.SOY, Allergen.SESAME);
         assertThat(item.packs())
                 .extracting(pack -> pack.grams().intValue() + " " + pack.price())
-                .containsExactly("500 4.20", "1000 7.50");
+                .containsExactly("500 4.2", "1000 7.5");
         assertThat(item.practice().pieces()).containsEntry("large", BigDecimal.valueOf(60));
         assertThat(item.practice().names()).containsExactly("harbour paste", "quay miso");
         assertThat(item.has(Trait.PASTE)).isTrue();
@@ -74,7 +74,7 @@ class ItemFormTest {
             delimiter = '|',
             value = {
                 "allergens|nuts|allergens|Allergens: “nuts”",
-                "gramsPerMl|heavy|gramsPerMl|g per ml is “heavy”, which isn’t a number",
+                "gramsPerMl|heavy|gramsPerMl|Grams per ml is “heavy”, which isn’t a number",
                 "packs|500 g|packs|Packs: ",
                 "n-protein|lots|n-protein|Protein is “lots”, which isn’t a number",
                 "edibleShare|2|edibleShare|Edible share: ",

@@ -2,11 +2,11 @@
 'use strict';
 
 // What is folded away on a screen stands on paper.
-window.addEventListener('beforeprint', () => document.querySelectorAll('details.fold:not([open])').forEach((fold) => {
+window.addEventListener('beforeprint', () => document.querySelectorAll('details.fold:not([open]), details.why:not([open])').forEach((fold) => {
   fold.open = true;
   fold.dataset.forPaper = 'yes';
 }));
-window.addEventListener('afterprint', () => document.querySelectorAll('details.fold[data-for-paper]').forEach((fold) => {
+window.addEventListener('afterprint', () => document.querySelectorAll('details[data-for-paper]').forEach((fold) => {
   fold.open = false;
   delete fold.dataset.forPaper;
 }));

@@ -26,6 +26,10 @@ public final class CookAmount {
     private static final BigDecimal QUARTER = new BigDecimal("0.25");
     private static final BigDecimal EIGHTH = new BigDecimal("0.125");
     private static final BigDecimal HALF = new BigDecimal("0.5");
+    private static final BigDecimal TWO = BigDecimal.valueOf(2);
+    /** Tablespoons that are still counted out. Kitchen practice. */
+    private static final BigDecimal MOST_SPOONS = BigDecimal.valueOf(8);
+
     private static final BigDecimal THOUSAND = BigDecimal.valueOf(1000);
 
     private CookAmount() {}
@@ -103,9 +107,27 @@ public final class CookAmount {
         if (unit != Unit.TSP && number.compareTo(BigDecimal.valueOf(2)) < 0 && !isSpoon(number, unit)) {
             Unit smaller = unit == Unit.CUP ? Unit.TBSP : Unit.TSP;
             BigDecimal finer = convert(number, unit, smaller, measures);
-            return counted(finer, smaller);
+            return unit == Unit.CUP && finer.compareTo(MOST_SPOONS) > 0
+                    ? cupsAndSpoons(number, measures)
+                    : counted(finer, smaller);
         }
         return counted(number, unit);
+    }
+
+    /** Nobody counts out twenty spoons: the largest cup that there is, and the rest in halves of a spoon. */
+    private static String cupsAndSpoons(BigDecimal number, Measures measures) {
+        BigDecimal whole = number.setScale(0, RoundingMode.DOWN);
+        BigDecimal rest = number.subtract(whole);
+        BigDecimal part = PARTS.stream()
+                .map(Part::size)
+                .filter(size -> size.compareTo(EIGHTH) != 0 && size.compareTo(rest) <= 0)
+                .max(BigDecimal::compareTo)
+                .orElse(BigDecimal.ZERO);
+        BigDecimal spoons = convert(rest.subtract(part), Unit.CUP, Unit.TBSP, measures);
+        BigDecimal halves =
+                spoons.multiply(TWO).setScale(0, RoundingMode.HALF_UP).multiply(HALF);
+        String cups = counted(whole.add(part), Unit.CUP);
+        return halves.signum() == 0 ? cups : cups + " + " + counted(halves, Unit.TBSP);
     }
 
     /** Whether a part that spoons come in is near enough: a twenty-fifth. */

@@ -64,7 +64,8 @@ public final class MiseEnPlace {
                         portion.line().prep(),
                         portion.grams(),
                         portion.line().amount().flatMap(amount -> amount.certain(portion.grams())),
-                        portion.working()))
+                        portion.working(),
+                        portion.line().amount()))
                 .toList();
     }
 

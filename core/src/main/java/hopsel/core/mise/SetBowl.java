@@ -5,9 +5,6 @@ import hopsel.core.dish.Cut;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
-import hopsel.core.measure.CookAmount;
-import hopsel.core.measure.Measures;
-import hopsel.core.measure.Unit;
 import hopsel.core.recipe.CutReader;
 
 import java.math.BigDecimal;
@@ -48,7 +45,7 @@ public record SetBowl(
      *
      * @param bowl of the tray, for item, cut and working
      * @param grams that are in this bowl
-     * @param spoons the same in spoons and cups; empty where its density is unknown
+     * @param spoons the same as a cook counts it, such as 3 cloves, 1 can, 2 tbsp; empty where it is only weighed
      */
     public record Part(Tray.Bowl bowl, BigDecimal grams, Optional<String> spoons) {}
 
@@ -98,17 +95,7 @@ public record SetBowl(
     }
 
     private static Part part(Tray.Bowl bowl, BigDecimal grams, CookingClass cooking, Catalogue catalogue) {
-        Optional<String> spoons = catalogue
-                .get(bowl.item())
-                .gramsPerMl()
-                .map(density -> spoons(grams.divide(density, DIGITS), cooking.measures()));
-        return new Part(bowl, grams, spoons);
-    }
-
-    /** A volume in the largest measure of which there is at least a quarter. */
-    static String spoons(BigDecimal millilitres, Measures measures) {
-        BigDecimal cups = millilitres.divide(measures.millilitres(Unit.CUP).orElseThrow(), DIGITS);
-        return CookAmount.of(cups, Unit.CUP, measures);
+        return new Part(bowl, grams, Counted.of(bowl, grams, catalogue.get(bowl.item()), cooking.weigher()));
     }
 
     private static SetBowl bowl(List<Part> parts, boolean upTo, Catalogue catalogue) {

@@ -1,5 +1,6 @@
 package hopsel.core.mise;
 
+import hopsel.core.measure.Amount;
 import hopsel.core.measure.Working;
 import hopsel.core.plan.Activity;
 
@@ -30,7 +31,13 @@ public record Tray(Activity activity, List<Bowl> bowls, List<Bowl> toTaste) {
      * @param grams edible, exact; the upper end of a range
      * @param certain grams that certainly go in; empty: there is only one amount
      * @param working how the grams come about
+     * @param written the amount of its line in the recipe, for all of the line; empty: to taste
      */
     public record Bowl(
-            String item, Optional<String> prep, BigDecimal grams, Optional<BigDecimal> certain, Working working) {}
+            String item,
+            Optional<String> prep,
+            BigDecimal grams,
+            Optional<BigDecimal> certain,
+            Working working,
+            Optional<Amount> written) {}
 }

@@ -19,7 +19,9 @@ class CookAmountTest {
     @CsvSource({
         "1.5, CUP, 1 ½ cups",
         "0.375, CUP, 6 ¼ tbsp",
-        "0.6, CUP, 10 tbsp",
+        "0.6, CUP, ½ cup + 1 ½ tbsp",
+        "1.6, CUP, 1 ½ cups + 1 ½ tbsp",
+        "0.45, CUP, 7 ½ tbsp",
         "1.33, CUP, 1 ⅓ cups",
         "0.9, TBSP, 2 ⅔ tsp",
         "2.4, CUP, 2 ⅓ cups",
@@ -117,11 +119,15 @@ class CookAmountTest {
             if (wanted < 5) {
                 continue;
             }
-            String[] words = said.split(" ");
-            double number = Arrays.stream(words, 0, words.length - 1)
-                    .mapToDouble(word -> parts.containsKey(word) ? parts.get(word) : Double.parseDouble(word))
-                    .sum();
-            assertThat(number * millilitres.get(words[words.length - 1]))
+            double sum = 0;
+            for (String one : said.split(" \\+ ")) {
+                String[] words = one.split(" ");
+                double number = Arrays.stream(words, 0, words.length - 1)
+                        .mapToDouble(word -> parts.containsKey(word) ? parts.get(word) : Double.parseDouble(word))
+                        .sum();
+                sum += number * millilitres.get(words[words.length - 1]);
+            }
+            assertThat(sum)
                     .as("%d hundredths of a %s: %s", hundredth, unit, said)
                     .isCloseTo(wanted, Percentage.withPercentage(wanted < 30 ? 12 : 6));
         }

@@ -9,7 +9,10 @@ import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
+import hopsel.core.item.Practice;
 import hopsel.core.item.Trait;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Unit;
 import hopsel.core.measure.Working;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Copy;
@@ -23,6 +26,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -54,7 +58,8 @@ class SetBowlTest {
                 Optional.ofNullable(prep),
                 new BigDecimal(grams),
                 Optional.ofNullable(certain).map(BigDecimal::new),
-                Working.NONE);
+                Working.NONE,
+                Optional.empty());
     }
 
     private static List<SetBowl> bowls(Tray.Bowl... bowls) {
@@ -126,5 +131,41 @@ class SetBowlTest {
         assertThat(water.number()).as("two thirds of 8 l each").isEqualTo(3);
         assertThat(Arrays.stream(BowlSize.values()).map(size -> size.tool().toString()))
                 .doesNotHaveDuplicates();
+    }
+
+    /** As the recipe counts it, for the part of it that stands here; else in spoons, by the jug, or by weight alone. */
+    @ParameterizedTest
+    @CsvSource({
+        "cloves, 12, 6, PIECE, , 4 ×",
+        "cloves, 12, 4, PIECE, large, 2 large",
+        "coconut, 200, 1, CAN, , ½ can",
+        "sugar, 12, 3, TBSP, , 1 tbsp",
+        "sugar, 320, 400, G, , ",
+        "sugar, 16, 400, G, , 1 ⅓ tbsp",
+        "coconut, 400, 400, G, , 400 ml",
+        "water, 30, 500, ML, , 2 tbsp",
+        "water, 152, 500, ML, , 150 ml",
+        "turnip, 30, 300, G, , ",
+        "dill, 1.5, 20, G, , 1 tbsp"
+    })
+    void aCookCountsAsTheRecipeDoes(
+            String item, String grams, BigDecimal number, Unit unit, String size, String counted) {
+        Catalogue catalogue = CATALOGUE.with(List.of(
+                item("cloves", "Garlic cloves", Trait.PUNGENT)
+                        .withGramsPerPiece(Optional.of(BigDecimal.valueOf(3)))
+                        .with(own -> own.practice(Practice.NONE.withPieces(Map.of("large", BigDecimal.valueOf(6))))),
+                item("coconut", "Coconut milk", Trait.LIQUID)
+                        .withGramsPerCan(Optional.of(BigDecimal.valueOf(400)))
+                        .withGramsPerMl(Optional.of(BigDecimal.ONE)),
+                item("dill", "Dill", Trait.LEAF).withGramsPerMl(Optional.of(new BigDecimal("0.1")))));
+        Amount written = new Amount(number, number, unit, Optional.ofNullable(size));
+        Tray.Bowl bowl = new Tray.Bowl(
+                item, Optional.empty(), new BigDecimal(grams), Optional.empty(), Working.NONE, Optional.of(written));
+        assertThat(SetBowl.of(new Tray(STIR, List.of(bowl), List.of()), COOKING, catalogue)
+                        .get(0)
+                        .parts()
+                        .get(0)
+                        .spoons())
+                .isEqualTo(Optional.ofNullable(counted));
     }
 }

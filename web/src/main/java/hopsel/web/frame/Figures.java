@@ -132,12 +132,9 @@ public class Figures {
         return number(Decimals.tenths(number));
     }
 
-    /**
-     * The clock at a moment of the plan, to half a minute; with the weekday where it is another day than the class's.
-     */
+    /** The clock at a moment of the plan, to the minute; with the weekday where it is another day than the class's. */
     public String clock(CookingClass cooking, int seconds) {
-        int halves = Math.floorDiv(seconds + HALF_MINUTE / 2, HALF_MINUTE);
-        ZonedDateTime at = cooking.clock(halves * HALF_MINUTE);
+        ZonedDateTime at = cooking.clock(Math.floorDiv(seconds + HALF_MINUTE, 60) * 60);
         String time = written().clock(at.toLocalTime());
         return at.toLocalDate().equals(cooking.startsAt().toLocalDate()) ? time : WEEKDAY.format(at) + time;
     }

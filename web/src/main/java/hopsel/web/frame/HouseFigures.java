@@ -40,14 +40,13 @@ public record HouseFigures(House house) {
                 .orElseGet(exact::toPlainString);
     }
 
-    /** A time of day, to half a minute. */
+    /** A time of day, without its seconds. */
     public String clock(LocalTime time) {
-        String half = time.getSecond() == 30 ? "½" : "";
         if (house.hours() == Hours.TWENTY_FOUR) {
-            return "%02d:%02d%s".formatted(time.getHour(), time.getMinute(), half);
+            return "%02d:%02d".formatted(time.getHour(), time.getMinute());
         }
         int hour = time.getHour() % NOON == 0 ? NOON : time.getHour() % NOON;
-        return "%d:%02d%s %s".formatted(hour, time.getMinute(), half, time.getHour() < NOON ? "am" : "pm");
+        return "%d:%02d %s".formatted(hour, time.getMinute(), time.getHour() < NOON ? "am" : "pm");
     }
 
     /** A day with its name: Friday 12 March 2027. */

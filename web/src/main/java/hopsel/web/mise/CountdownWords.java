@@ -62,6 +62,6 @@ public class CountdownWords {
     }
 
     private String time(String seconds) {
-        return figures.time(Integer.parseInt(seconds));
+        return figures.whole(Integer.parseInt(seconds));
     }
 }

@@ -77,9 +77,10 @@ record RunSheetDrawing(
         return new Builder(cooking, plan).build();
     }
 
-    /** Where each part begins that fits across a printed page. */
+    /** Where each part begins that fits across a printed page; where nothing is done there is nothing to print. */
     public List<Integer> slices() {
         return IntStream.iterate(0, from -> from < width, from -> from + SLICE)
+                .filter(from -> from == 0 || bars.stream().anyMatch(bar -> bar.isIn(from, from + SLICE)))
                 .boxed()
                 .toList();
     }
@@ -108,7 +109,12 @@ record RunSheetDrawing(
             String form,
             String label,
             Activity activity,
-            Step step) {}
+            Step step) {
+
+        boolean isIn(int from, int to) {
+            return x < to && x + width > from;
+        }
+    }
 
     /**
      * A stretch between two activities.

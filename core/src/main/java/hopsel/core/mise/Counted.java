@@ -1,0 +1,65 @@
+package hopsel.core.mise;
+
+import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
+import hopsel.core.item.Weigher;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.CookAmount;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Unit;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What stands in a bowl as a cook counts it, beside its weight: as the recipe writes it where that counts or measures;
+ * else small amounts of what pours or is spooned in spoons, and more of what pours in millilitres. Cut vegetables and
+ * half a kilo of flour are only weighed.
+ */
+final class Counted {
+
+    /** Millilitres up to which somebody takes a spoon. Kitchen practice. */
+    private static final BigDecimal SPOONED = BigDecimal.valueOf(60);
+
+    private static final BigDecimal JUG = BigDecimal.valueOf(5);
+    private static final Set<Unit> COUNTS = EnumSet.of(Unit.PIECE, Unit.CAN, Unit.CUP, Unit.TBSP, Unit.TSP, Unit.PINCH);
+
+    private Counted() {}
+
+    static Optional<String> of(Tray.Bowl bowl, BigDecimal grams, Item item, Weigher weigher) {
+        return bowl.written()
+                .filter(amount -> COUNTS.contains(amount.unit()))
+                .flatMap(amount -> asWritten(amount, grams, item, weigher))
+                .or(() -> poured(grams, item, weigher));
+    }
+
+    /** So much of the line as its grams are of all of it. */
+    private static Optional<String> asWritten(Amount amount, BigDecimal grams, Item item, Weigher weigher) {
+        return weigher.gramsPer(item, amount.unit(), amount.size())
+                .filter(one -> one.signum() > 0)
+                .map(one -> Decimals.ratio(grams, one))
+                .map(number -> CookAmount.of(number, amount.unit(), weigher.measures())
+                        + amount.size().map(size -> " " + size).orElse(amount.unit() == Unit.PIECE ? " ×" : ""));
+    }
+
+    private static Optional<String> poured(BigDecimal grams, Item item, Weigher weigher) {
+        if (!item.isWet() && !item.has(Trait.DRY) && !item.has(Trait.LEAF)) {
+            return Optional.empty();
+        }
+        return item.gramsPerMl()
+                .map(density -> Decimals.ratio(grams, density))
+                .filter(millilitres -> item.isWet() || millilitres.compareTo(SPOONED) <= 0)
+                .map(millilitres -> {
+                    if (millilitres.compareTo(SPOONED) > 0) {
+                        BigDecimal jug =
+                                millilitres.divide(JUG, 0, RoundingMode.HALF_UP).multiply(JUG);
+                        return CookAmount.of(jug, Unit.ML, weigher.measures());
+                    }
+                    BigDecimal cup = weigher.measures().millilitres(Unit.CUP).orElseThrow();
+                    return CookAmount.of(Decimals.ratio(millilitres, cup), Unit.CUP, weigher.measures());
+                });
+    }
+}

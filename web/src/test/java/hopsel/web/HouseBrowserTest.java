@@ -237,12 +237,12 @@ class HouseBrowserTest {
         String name = "Boathouse " + id;
         host.navigate("/classes/%d/set-up".formatted(id));
         host.fill(".held-in [name=name]", name);
-        host.click("text=Keep this kitchen");
+        host.click("text=Save this kitchen");
         assertThat(host.locator(".held-now")).containsText(name);
         host.navigate("/classes");
         host.selectOption("select[name=like]", new com.microsoft.playwright.options.SelectOption().setLabel(name));
         host.click(".begin button");
         assertThat(host.locator(".held-now")).containsText(name);
-        assertThat(host.locator("text=Keep the changes of")).hasCount(0);
+        assertThat(host.locator("text=Save the changes to")).hasCount(0);
     }
 }

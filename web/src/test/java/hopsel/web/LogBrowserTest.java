@@ -126,7 +126,7 @@ class LogBrowserTest {
         assertThat(page.locator(".closing tbody tr input").first()).not().isChecked();
         page.fill("input[name=left-pierogi]", "2");
         page.click(".closing > button.press");
-        assertThat(page.locator(".told ul")).containsText("The pantry is settled");
+        assertThat(page.locator(".told ul")).containsText("Stock is updated");
         page.navigate("/pantry");
         assertThat(page.locator("table")
                         .first()

@@ -65,7 +65,7 @@ class PagesTest {
         page.click(".my-style summary");
         page.selectOption(".my-style select[name=nuts]", "");
         page.click(".my-style button");
-        assertThat(page.locator(".told[role=status]")).containsText("house style is kept");
+        assertThat(page.locator(".told[role=status]")).containsText("House style saved");
     }
 
     @Test

@@ -28,7 +28,7 @@ class ShowingBrowserTest {
     void whatIsSaidOfAStepIsKeptAndAProposalIsTakenWithOneTouch() {
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/showing".formatted(APP.copyOf(4)));
-        assertThat(page.locator("text=Take all")).hasCount(0);
+        assertThat(page.locator("text=Use all")).hasCount(0);
         Locator dull =
                 page.locator("[name^=worth-]:has(option[selected][value='0'])").first();
         String field = dull.getAttribute("name");

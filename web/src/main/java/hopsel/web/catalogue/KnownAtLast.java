@@ -1,7 +1,7 @@
 package hopsel.web.catalogue;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.core.item.Allergen;
+import hopsel.core.item.BetterKnown;
 import hopsel.core.item.Item;
 import hopsel.web.classes.ClassChanges;
 import hopsel.web.classes.ClassStore;
@@ -11,10 +11,8 @@ import hopsel.web.classes.StoredClass;
 import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * An ingredient that was added to the catalogue mends every class that has a dish which asked for it, and what the
@@ -70,23 +68,7 @@ class KnownAtLast {
     }
 
     private static Optional<CookingClass> mended(CookingClass cooking, Item item) {
-        List<Item> items = cooking.items().stream().map(own -> known(own, item)).toList();
+        List<Item> items = cooking.items().stream().map(own -> BetterKnown.of(own, item)).toList();
         return items.equals(cooking.items()) ? Optional.empty() : Optional.of(cooking.bringing(items));
-    }
-
-    private static Item known(Item own, Item item) {
-        boolean asked = own.isNameOnly() && (own.id().equals(item.id()) || item.isCalled(own.name()));
-        if (asked || own.id().equals(item.id()) && own.takenFor().isEmpty()) {
-            // What a label said for this class stays said.
-            Set<Allergen> allergens = new LinkedHashSet<>(item.allergens());
-            allergens.addAll(own.allergens());
-            return item.under(own.id())
-                    .labelled(
-                            allergens,
-                            own.origin().compareTo(item.origin()) > 0 && !own.isNameOnly()
-                                    ? own.origin()
-                                    : item.origin());
-        }
-        return own;
     }
 }

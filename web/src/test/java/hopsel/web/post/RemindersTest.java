@@ -72,7 +72,7 @@ class RemindersTest {
         assertThat(database.queryForObject(
                         "select body from mail_message where address = ? order by id desc limit 1", String.class, mail))
                 .contains("/guest/")
-                .contains("You want no reminder?");
+                .contains("Don’t want reminders?");
     }
 
     @Test

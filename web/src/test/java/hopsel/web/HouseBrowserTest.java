@@ -237,7 +237,7 @@ class HouseBrowserTest {
         String name = "Boathouse " + id;
         host.navigate("/classes/%d/set-up".formatted(id));
         host.fill(".held-in [name=name]", name);
-        host.click("text=Save this kitchen");
+        host.click("button:has-text('Save this kitchen')");
         assertThat(host.locator(".held-now")).containsText(name);
         host.navigate("/classes");
         host.selectOption("select[name=like]", new com.microsoft.playwright.options.SelectOption().setLabel(name));

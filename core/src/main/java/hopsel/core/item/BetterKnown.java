@@ -9,9 +9,9 @@ public final class BetterKnown {
     private BetterKnown() {}
 
     /**
-     * The ingredient of a class as it is from now on: what asked for this one by its id or its name has become it; what is
-     * something else, or a guess that somebody has yet to confirm, stays. What a label said for the class stays said:
-     * allergens only ever come to it, and what is from an animal is not made a plant's.
+     * The ingredient of a class as it is from now on: what asked for this one by its id or its name has become it; what
+     * is something else, or a guess that somebody has yet to confirm, stays. What a label said for the class stays
+     * said: allergens only ever come to it, and what is from an animal is not made a plant's.
      *
      * @param own as the class has it
      * @param item as the house has it now

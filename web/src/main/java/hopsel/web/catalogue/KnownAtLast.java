@@ -68,7 +68,8 @@ class KnownAtLast {
     }
 
     private static Optional<CookingClass> mended(CookingClass cooking, Item item) {
-        List<Item> items = cooking.items().stream().map(own -> BetterKnown.of(own, item)).toList();
+        List<Item> items =
+                cooking.items().stream().map(own -> BetterKnown.of(own, item)).toList();
         return items.equals(cooking.items()) ? Optional.empty() : Optional.of(cooking.bringing(items));
     }
 }

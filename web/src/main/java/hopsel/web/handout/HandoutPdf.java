@@ -4,6 +4,7 @@ import hopsel.web.frame.Figures;
 import hopsel.web.frame.LabelSheet;
 import hopsel.web.frame.Print;
 import hopsel.web.handout.HandoutDesk.Written;
+import hopsel.web.house.HouseStore;
 import hopsel.web.kit.PackingState;
 
 import org.apache.pdfbox.Loader;
@@ -30,15 +31,23 @@ public class HandoutPdf {
     private final CutPictures cuts;
     private final Pictures pictures;
     private final PackingState state;
+    private final HouseStore houses;
 
     HandoutPdf(
-            Print print, Figures figures, HandoutWords say, CutPictures cuts, Pictures pictures, PackingState state) {
+            Print print,
+            Figures figures,
+            HandoutWords say,
+            CutPictures cuts,
+            Pictures pictures,
+            PackingState state,
+            HouseStore houses) {
         this.print = print;
         this.figures = figures;
         this.say = say;
         this.cuts = cuts;
         this.pictures = pictures;
         this.state = state;
+        this.houses = houses;
     }
 
     /** Papers, as a style says them, and how large the type is. */
@@ -89,6 +98,8 @@ public class HandoutPdf {
         values.put("cuts", cuts);
         values.put("state", state);
         values.put("pictures", embedded(id, written));
+        values.put("house", houses.now());
+        values.put("logo", houses.logo().map(png -> embedded("image/png", png)).orElse(""));
         return print.pdf("handout/pdf", values);
     }
 
@@ -97,10 +108,12 @@ public class HandoutPdf {
         written.handout().dishes().forEach(dish -> dish.words()
                 .picture()
                 .flatMap(number -> pictures.find(id, number))
-                .ifPresent(picture -> all.put(
-                        dish.id(),
-                        "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(picture.jpeg()))));
+                .ifPresent(picture -> all.put(dish.id(), embedded("image/jpeg", picture.jpeg()))));
         return all;
+    }
+
+    private static String embedded(String type, byte... picture) {
+        return "data:%s;base64,%s".formatted(type, Base64.getEncoder().encodeToString(picture));
     }
 
     /** The page on which each bookmark of a document is, by its title: what the host can call out. */

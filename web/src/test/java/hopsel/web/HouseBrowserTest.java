@@ -65,7 +65,7 @@ class HouseBrowserTest {
         host.fill("[name=currency]", "shells");
         host.evaluate("() => document.querySelector('[name=currency]').value = 'SHELLS'");
         host.click(".office-form > button");
-        assertThat(host.locator("#wrong")).containsText("which is no currency");
+        assertThat(host.locator("#wrong")).containsText("which isn't a currency");
         assertThat(host.locator("[name=currency]")).hasAttribute("aria-invalid", "true");
         assertThat(host.locator("[name=name]")).hasValue("The other quay");
         host.navigate("/house");
@@ -175,14 +175,14 @@ class HouseBrowserTest {
         Locator card = host.locator("section.office-card").filter(new Locator.FilterOptions().setHasText(login));
         card.locator("[name=active]").uncheck();
         card.locator("button.quiet").click();
-        assertThat(host.locator(".told")).containsText("may not sign in any more");
+        assertThat(host.locator(".told")).containsText("can no longer sign in");
         page.navigate("/classes");
         assertThat(page.locator("#username")).isVisible();
         page.context().close();
         Locator own = host.locator("form[action$='/house/staff/host/role']");
         own.locator("[name=role]").selectOption("VIEWER");
         own.locator("button").click();
-        assertThat(host.locator(".told.warned")).containsText("only host left");
+        assertThat(host.locator(".told.warned")).containsText("the only host");
     }
 
     @Test
@@ -213,7 +213,7 @@ class HouseBrowserTest {
         host.fill("#again [name=times]", "some");
         host.check("#again [name=guests]");
         host.click("#again button");
-        assertThat(host.locator("#wrong-again")).containsText("no number");
+        assertThat(host.locator("#wrong-again")).containsText("isn't a number");
         assertThat(host.locator("#again [name=day]")).hasValue("2027-04-01");
         assertThat(host.locator("#again [name=guests]")).isChecked();
         host.fill("#again [name=times]", "2");

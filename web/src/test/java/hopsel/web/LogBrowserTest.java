@@ -108,7 +108,7 @@ class LogBrowserTest {
 
         page.navigate("/classes/%d/air/log".formatted(id));
         page.locator("#tasted ~ table button").click();
-        assertThat(page.locator(".told ul")).containsText("and into the dish on the bench");
+        assertThat(page.locator(".told ul")).containsText("and in Recipes");
 
         page.navigate("/classes/%d/plan".formatted(APP.copyOf(1)));
         page.click("details.last-time summary");
@@ -121,7 +121,7 @@ class LogBrowserTest {
         page.selectOption("select[name=went-tart]", "THROWN");
         page.locator(".closing tbody tr input").first().uncheck();
         page.click(".closing > button.press");
-        assertThat(page.locator("[role=alert]")).containsText("no number");
+        assertThat(page.locator("[role=alert]")).containsText("isn't a number");
         assertThat(page.locator("input[name=left-pierogi]")).hasValue("a handful");
         assertThat(page.locator(".closing tbody tr input").first()).not().isChecked();
         page.fill("input[name=left-pierogi]", "2");

@@ -158,7 +158,7 @@ class PeopleBrowserTest {
                 .allMatch(cell -> cell.contains("speaks of nut")
                         || cell.contains("speaks of peanut")
                         || cell.contains("in place of") && cell.contains("oil"))
-                .filteredOn(cell -> cell.contains("speaks of"))
+                .filteredOn(cell -> cell.contains("mentions"))
                 .hasSize(2);
         page.navigate("/classes/%d/set-up".formatted(id));
         page.locator(".undo-row button").first().click();

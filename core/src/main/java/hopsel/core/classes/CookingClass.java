@@ -24,6 +24,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A class: a slot, a kitchen with its people, a menu, attendees. Immutable.
@@ -270,5 +271,10 @@ public record CookingClass(
                 .filter(step -> step.id().equals(ref.step()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no step [%s].".formatted(ref)));
+    }
+
+    /** Its dishes, and what its hosts say as one more: all that anybody does on air is a step of one of them. */
+    public Stream<Dish> dishesAndTalk() {
+        return Stream.concat(dishes().stream(), Stream.of(TalkDish.of(tempo)));
     }
 }

@@ -11,6 +11,7 @@ import hopsel.core.recipe.ItemFinder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
@@ -27,6 +28,27 @@ final class FoodWords {
 
     private static final Set<String> AFTER_A_VERB =
             Set.of("the", "them", "it", "in", "until", "till", "for", "gently", "lightly", "well");
+
+    /** Behind these a wrap is one to eat; anywhere else dough is wrapped, and bowls are. */
+    private static final Set<String> BEFORE_A_WRAP = Set.of(
+            "a",
+            "the",
+            "each",
+            "every",
+            "one",
+            "another",
+            "per",
+            "tortilla",
+            "flour",
+            "corn",
+            "of",
+            "with",
+            "into",
+            "in",
+            "on",
+            "your",
+            "soft",
+            "warm");
 
     private static final Few<Catalogue, FoodWords> LAST = new Few<>(8);
 
@@ -64,6 +86,7 @@ final class FoodWords {
     /** The foods with allergens that a text names; "nut-free" names none. */
     List<Named> in(String text) {
         List<String> said = ItemFinder.words(text);
+        boolean wraps = text.toLowerCase(Locale.ROOT).contains("wraps");
         List<Named> named = new ArrayList<>();
         int at = 0;
         while (at < said.size()) {
@@ -73,6 +96,7 @@ final class FoodWords {
             if (length > 0
                     && !free
                     && !isVerb(said, at, length)
+                    && (wraps || !isWrapping(said, at, length))
                     && !isCompared(said, at)
                     && !Known.in(phrases, words).isEmpty()) {
                 named.add(new Named(List.copyOf(words), Known.in(phrases, words)));
@@ -88,6 +112,11 @@ final class FoodWords {
                 && said.get(at).equals("toast")
                 && at + 1 < said.size()
                 && (at == 0 || AFTER_A_VERB.contains(said.get(at + 1)));
+    }
+
+    /** "Flatten, wrap, chill" speaks of no bread; "fill each wrap" does, and so does whatever speaks of wraps. */
+    private static boolean isWrapping(List<String> said, int at, int length) {
+        return length == 1 && said.get(at).equals("wrap") && (at == 0 || !BEFORE_A_WRAP.contains(said.get(at - 1)));
     }
 
     /**

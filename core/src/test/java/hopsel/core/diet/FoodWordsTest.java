@@ -18,6 +18,7 @@ class FoodWordsTest {
 
     private static final Catalogue CATALOGUE = Catalogue.of(List.of(
             Item.nameOnly("toast", "Toast").withAllergens(Set.of(Allergen.GLUTEN)),
+            Item.nameOnly("wraps", "Wraps").withAllergens(Set.of(Allergen.GLUTEN)),
             Item.nameOnly("rolls", "Bread rolls").withAllergens(Set.of(Allergen.GLUTEN)),
             Item.nameOnly("coconut-milk", "Coconut milk"),
             Item.nameOnly("tempeh", "Tempeh").withAllergens(Set.of(Allergen.SOY))));
@@ -35,6 +36,13 @@ class FoodWordsTest {
                 "Warm a pan and toast until brown.|",
                 "Toast gently for two minutes.|",
                 "Put it on toast and eat.|toast",
+                "Flatten to a disc, wrap, chill.|",
+                "Wrap it in a damp cloth.|",
+                "Cover with cling wrap.|",
+                "Fill each wrap.|wrap",
+                "Serve in a tortilla wrap.|wrap",
+                "Wraps, warmed|wrap",
+                "Wrap the wraps in foil.|wrap,wrap",
                 "It is nut-free.|",
                 "It should smell like bread.|",
                 "soft like butter|",
@@ -46,7 +54,7 @@ class FoodWordsTest {
     void theyAreHeard(String text, String words) {
         assertThat(FoodWords.of(CATALOGUE).in(text))
                 .extracting(named -> String.join(" ", named.words()))
-                .containsExactly(words == null ? new String[0] : new String[] {words});
+                .containsExactly(words == null ? new String[0] : words.split(","));
     }
 
     @Test

@@ -187,7 +187,7 @@ public class Experience {
 
     /** The short name of the step of an activity, by its key. */
     public static String title(CookingClass cooking, String key) {
-        return cooking.dishes().stream()
+        return cooking.dishesAndTalk()
                 .flatMap(dish -> dish.steps()
                         .filter(step -> key.startsWith(dish.id() + "/" + step.id() + "|"))
                         .map(Step::title))

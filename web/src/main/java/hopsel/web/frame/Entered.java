@@ -53,7 +53,7 @@ public final class Entered {
 
     /** The text in a field that must not be empty. */
     public String must(String field) throws BadEntryException {
-        return text(field).orElseThrow(() -> new BadEntryException(field, "is empty. Write something."));
+        return text(field).orElseThrow(() -> new BadEntryException(field, "is empty. Fill it in."));
     }
 
     /** The text in a field that must not be empty, nor longer than so many characters. */

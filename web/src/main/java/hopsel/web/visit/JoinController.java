@@ -138,7 +138,7 @@ class JoinController {
     private static void reached(Entered in) throws BadEntryException {
         String mail = in.text("mail").orElse("");
         if (!mail.isEmpty() && !PostOffice.isAddress(mail)) {
-            throw new BadEntryException("mail", "is no address for letters. Write it like ada@example.org.");
+            throw new BadEntryException("mail", "isn't a full address. Write it like ada@example.org.");
         }
         in.must("contact");
     }
@@ -149,7 +149,7 @@ class JoinController {
                 .filter(text -> text.chars().anyMatch(Character::isLetterOrDigit))
                 .isPresent();
         if (health && !in.isChecked("consent")) {
-            throw new BadEntryException("consent", "has no tick yet. Without it we may not keep what you cannot have.");
+            throw new BadEntryException("consent", "isn't ticked yet. Without it we can't keep what you cannot have.");
         }
     }
 

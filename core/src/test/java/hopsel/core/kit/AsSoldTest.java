@@ -133,6 +133,15 @@ class AsSoldTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(tin.sold().orElseThrow().dishes()).hasToString("{soup=200, dip=60}");
+        assertThat(tin.goesInto("soup")).isTrue();
+        assertThat(tin.goesInto("dip")).isTrue();
+        assertThat(tin.goesInto("tart")).isFalse();
+        assertThat(packing.kinds().get(0).portions())
+                .filteredOn(portion -> portion.sold().isEmpty())
+                .isNotEmpty()
+                .allSatisfy(
+                        portion -> assertThat(portion.goesInto(portion.dish())).isTrue())
+                .allSatisfy(portion -> assertThat(portion.goesInto("tart")).isFalse());
         assertThat(tin.goesInto("dip")).isTrue();
         assertThat(tin.compartment()).as("unopened").isEqualTo(Compartment.DRY);
         assertThat(tin.fits(new BigDecimal("400"))).isTrue();

@@ -167,8 +167,11 @@ class MixingTest {
                 .as("2 + 4 in place of 8, twice; 12 by themselves")
                 .isEqualTo(24);
         assertThat(packing.bags()).isEqualTo(5 * 4);
-        assertThat(packing.catalogue().get(packing.mixing().mixes().get(1).id()).allergens())
-                .containsExactly(Allergen.SOY);
+        Item spices = packing.catalogue().get(packing.mixing().mixes().get(0).id());
+        Item sauce = packing.catalogue().get(packing.mixing().mixes().get(1).id());
+        assertThat(sauce.allergens()).containsExactly(Allergen.SOY);
+        assertThat(List.of(spices.has(Trait.DRY), spices.isWet(), sauce.has(Trait.DRY), sauce.isWet()))
+                .containsExactly(true, false, false, true);
     }
 
     /** Salt is needed twice: mixed at one step alone it would be put on the scale for every kit all the same. */
@@ -395,6 +398,15 @@ class MixingTest {
         PackingRun one = after(made("515", "10.5", "W1"));
         PackingRun two = after(made("515", "10.5", "W1"), made("515", "10.5", "W2"));
         assertThat(one.lot(DOUGH.id())).isNotEqualTo(two.lot(DOUGH.id()));
+        String inside = DOUGH.id().substring(DOUGH.id().lastIndexOf('-') + 1);
+        assertThat(two.lot(DOUGH.id()).name()).isEqualTo("batch 2 of " + inside);
+        StationTurn turn = new StationTurn(PACKING, two, "1", "guest0", "");
+        assertThat(turn.lot(turn.portion().orElseThrow())).contains(two.lot(DOUGH.id()));
+        Weigh strange =
+                new Weigh("guest0", new Portion.Key("curry", DOUGH.id()), BigDecimal.valueOf(105), lot("X"), "1");
+        assertThat(after(made("515", "10.5", "W1"), strange).grams("guest0", "wheat", "W1"))
+                .as("a bag of which nobody knows the batch")
+                .isZero();
         PackingRun run =
                 after(made("515", "10.5", "W1"), share(one, "guest0"), made("515", "10.5", "W2"), share(two, "guest1"));
         for (String[] own : new String[][] {{"guest0", "W1", "W2"}, {"guest1", "W2", "W1"}}) {

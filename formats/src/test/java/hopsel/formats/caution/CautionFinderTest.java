@@ -49,6 +49,9 @@ class CautionFinderTest {
             4 cloves garlic; 100 ml olive oil         | Warm the garlic in the oil for 5 minutes.                 | GARLIC_IN_OIL
             5 sprigs rosemary; 100 ml olive oil       | Let the rosemary steep in the oil for 30 minutes.         | GARLIC_IN_OIL
             300 g firm tofu                           | Press the tofu for 20 minutes.                            | KEEP_CHILLED
+            100 g cashew nuts                         | Blend the cashews for 2 minutes.                          | KEEP_CHILLED
+            100 g cashew nuts                         | Soak the cashews for 2 hours.                             | KEEP_CHILLED
+            1 tbsp white miso                         | Stir in the miso.                                         | CHECK_LABEL
             100 g rocket                              | Toss the rocket.                                          | KEEP_CHILLED
             1 can chickpeas                           | Mash the chickpeas for 2 minutes.                         | KEEP_CHILLED
             500 g tomatoes                            | Simmer for 20 minutes, then blend in a blender for 1 minute. | HOT_BLENDER
@@ -88,6 +91,19 @@ class CautionFinderTest {
             5 sprigs rosemary; 1 tbsp olive oil       | Roast the rosemary with the oil at 200 °C for 10 minutes. | GARLIC_IN_OIL
             200 g sugar                               | Melt the sugar.                                           | RAW_FLOUR
             400 g carrots                             | Chill in the fridge for 20 minutes.                       | STEAM
+            400 g carrots                             | Boil for 10 minutes.                                      | CHECK_LABEL
+            400 g carrots                             | Boil for 10 minutes.                                      | COOLING
+            200 g basmati rice                        | Rinse the rice under cold water for 1 minute.             | COOLING
+            400 g carrots                             | Boil for 10 minutes.                                      | REHEATING
+            400 g carrots                             | Boil for 10 minutes.                                      | MUSHROOMS
+            400 g carrots                             | Boil for 10 minutes.                                      | SPROUTS
+            200 g basmati rice                        | Boil the rice for 12 minutes.                             | KEEP_CHILLED
+            100 g cashew nuts                         | Scatter the cashews over.                                 | KEEP_CHILLED
+            400 g carrots                             | Boil for 10 minutes, then blend for 1 minute.             | KEEP_CHILLED
+            200 g plain flour                         | Blend the flour with the rest for 1 minute.               | KEEP_CHILLED
+            400 g carrots                             | Boil for 10 minutes.                                      | HOT_CENTRES
+            24 dumpling wrappers                      | Fill the wrappers and chill them for 10 minutes.          | HOT_CENTRES
+            200 g dark chocolate                      | Melt the chocolate over the pot.                          | MUSHROOMS
             400 g carrots                             | Roast at 200 °C for 20 minutes.                           | PRESSURE
             400 g carrots                             | Simmer for 20 minutes, then chill in the fridge.          | HOT_BLENDER
             400 g carrots                             | Chill on baking paper in the fridge for 20 minutes.       | PARCHMENT

@@ -150,6 +150,21 @@ class DishCheckTest {
         assertThat(own.doubts(List.of(taken))).extracting(Doubt::why).contains(Why.SPOKEN);
     }
 
+    /** Seeds are called by what they are the seeds of; anything else is not. */
+    @Test
+    void seedsAreCalledByTheirPlant() {
+        Item plant = Item.nameOnly("quay", "Quayweed").withAllergens(Set.of(Allergen.SESAME));
+        Item seeds = Item.nameOnly("quay-seeds", "Quayweed seeds").withAllergens(Set.of(Allergen.SESAME));
+        Item paste = Item.nameOnly("quay-paste", "Quayweed paste").withAllergens(Set.of(Allergen.SESAME));
+        Catalogue catalogue = CATALOGUE.with(List.of(plant, seeds, paste));
+        for (Item listed : List.of(seeds, paste)) {
+            Dish dish = dish("Bowl", "Rice", "Scatter the quayweed over.", line("white-rice"), line(listed.id()));
+            assertThat(DishCheck.of(dish, catalogue, Set.of()).doubts(RICE))
+                    .extracting(Doubt::why)
+                    .isEqualTo(listed.equals(seeds) ? List.of() : List.of(Why.SPOKEN));
+        }
+    }
+
     /** Of a sauce that is made here its own words count, not what is in a bought one of that name. */
     @Test
     void aSauceThatIsMadeHereIsNotTheBoughtOne() {

@@ -262,6 +262,20 @@ class CrossContactTest {
         assertThat(inThisOrder(List.of(fritters, chips), "gluten", chipsFirst)).isEmpty();
     }
 
+    /** Two pots on one hob share heat and no food. */
+    @Test
+    void aHobIsNoPlaceThatFoodTouches() throws Exception {
+        for (List<Dish> dishes : List.of(
+                List.of(
+                        dish("a-sauce", "cashews", "Simmer it.", "burner"),
+                        dish("b-soup", "red-onion", "Simmer it.", "burner")),
+                List.of(
+                        dish("a-soup", "red-onion", "Simmer it.", "burner"),
+                        dish("b-sauce", "cashews", "Simmer it.", "burner")))) {
+            assertThat(contacts(dishes, "tree-nut")).isEmpty();
+        }
+    }
+
     /** A pan and a bowl of its own carry nothing from one dish into the next, nor does a spoon that is named. */
     @ParameterizedTest
     @CsvSource({

@@ -144,6 +144,35 @@ class MenuChoiceTest {
         assertThat(choice.stuck()).extracting(MenuChoice.Stuck::item).containsExactly("firm-tofu");
     }
 
+    /** Why a dish is what it is for somebody stands beside it: the lines that differ, and what nobody has checked. */
+    @Test
+    void aCellSaysWhatDiffersAndWhatIsInDoubt() throws Exception {
+        CookingClass cooking = cooking(
+                List.of(line("firm-tofu", false), line("white-rice", false), line("plain-stock", false)),
+                List.of(instead("firm-tofu", "chickpeas-can")),
+                guest("Ana", "soy"),
+                guest("Bo"),
+                guest("Cleo", "plain-stock"),
+                guest("Dag", "sesame").saying(List.of("kiwi")));
+        MenuChoice read = MenuChoice.of(cooking, BUILT_IN, ALL_READ);
+        MenuChoice unread = MenuChoice.of(cooking, BUILT_IN, Set.of());
+        assertThat(read.cells())
+                .extracting(cell -> cell.attendee().name() + " " + cell.suits())
+                .containsExactly("Ana SUBSTITUTED", "Bo FINE", "Cleo CANNOT", "Dag UNSURE");
+        assertThat(read.cells())
+                .extracting(cell ->
+                        cell.lines().stream().map(line -> line.line().item()).toList())
+                .containsExactly(List.of("firm-tofu"), List.of(), List.of("plain-stock"), List.of());
+        assertThat(unread.cells())
+                .extracting(cell -> cell.attendee().name() + " " + cell.suits())
+                .containsExactly("Ana UNSURE", "Bo UNSURE", "Cleo CANNOT", "Dag UNSURE");
+        assertThat(unread.cells())
+                .extracting(cell -> cell.doubts().isEmpty())
+                .as("who cannot be served is not told to wait for a label")
+                .containsExactly(false, false, true, false);
+        assertThat(read.cells().get(1).doubts()).isEmpty();
+    }
+
     @Test
     void whatSomebodyWouldRatherNotHaveIsChangedWhereSomethingSuitsAndServedOtherwise() throws Exception {
         Attendee ana = new Attendee(

@@ -160,7 +160,7 @@ class BrowserTest {
         String bag = kit.innerText();
         assertThat(bag)
                 .contains("Sunflower seed butter")
-                .contains("in place of Peanut butter")
+                .contains("instead of Peanut butter")
                 .doesNotContain("· peanut");
     }
 

@@ -88,7 +88,7 @@ class KitsBrowserTest {
         signUp(second, "Sam Ode");
         assertThat(second.locator(".told")).containsText("waiting list");
         second.click("a.press");
-        assertThat(second.locator("main")).containsText("You are on the waiting list");
+        assertThat(second.locator("main")).containsText("You’re on the waiting list");
         host.navigate(page("people"));
         assertThat(host.locator(".waiting li")).containsText("Sam Ode");
         first.click("a.press");

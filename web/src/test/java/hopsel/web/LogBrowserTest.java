@@ -165,10 +165,10 @@ class LogBrowserTest {
         noViolations(page);
         page.click("[popovertarget=panel-more]");
         page.click("#panel-more >> text=Report");
-        assertThat(page.locator("main")).containsText("It is not over");
+        assertThat(page.locator("main")).containsText("It isn’t over");
         noViolations(page);
         page.navigate("/classes/%d/air/log".formatted(id));
-        assertThat(page.locator("main")).containsText("has not been on air");
+        assertThat(page.locator("main")).containsText("hasn’t been held");
         page.navigate("/classes/%d/air/practice".formatted(id));
         page.click(".rehearsals button");
         assertThat(page.locator(".rehearsals")).hasCount(0);

@@ -57,7 +57,7 @@ class PeopleBrowserTest {
         guest.navigate(link);
         assertThat(guest.locator("main")).containsText("For Ola Brink");
         assertThat(guest.locator("main")).containsText("Asia/Tokyo");
-        assertThat(guest.locator("main")).containsText("in place of Peanut butter");
+        assertThat(guest.locator("main")).containsText("instead of Peanut butter");
         assertThat(guest.locator("main")).not().containsText("Mina Ferro");
         assertThat(guest.locator(".home-list li").first()).isVisible();
         Accessible.check(guest);
@@ -157,7 +157,7 @@ class PeopleBrowserTest {
         assertThat(page.locator("td.suits:not(.fine)").allInnerTexts())
                 .allMatch(cell -> cell.contains("speaks of nut")
                         || cell.contains("speaks of peanut")
-                        || cell.contains("in place of") && cell.contains("oil"))
+                        || cell.contains("instead of") && cell.contains("oil"))
                 .filteredOn(cell -> cell.contains("mentions"))
                 .hasSize(2);
         page.navigate("/classes/%d/set-up".formatted(id));

@@ -89,7 +89,7 @@ class HouseBrowserTest {
         assertThat(page.locator("[role=status]")).containsText("Sign in now");
         Page late = APP.visitor();
         late.navigate(link);
-        assertThat(late.locator("h1")).hasText("This link opens nothing");
+        assertThat(late.locator("h1")).hasText("This link no longer works");
         late.context().close();
         page.fill("#username", login);
         page.fill("#password", "salt and harbour");

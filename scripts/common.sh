@@ -105,11 +105,13 @@ secret() {
 }
 
 # prepare_database FOLDER: root gets a password and is reached by the socket alone; the application has an account of its own,
-# with rights in its own database and nowhere else. An older database, whose root had none, is closed the same way.
+# which reads and writes rows of its own database and nothing else, and another that changes tables at an upgrade. An older
+# database, whose root had no password and whose one account did both, is closed the same way.
 prepare_database() {
   local folder="$1" root=(mariadb --no-defaults --socket="$db_socket" --user=root)
   secret "$folder/root-password"
   secret "$folder/app-password"
+  secret "$folder/owner-password"
   (umask 077 && printf '[client]\npassword=%s\n' "$(cat "$folder/root-password")" >"$folder/root.cnf")
   if "${root[@]}" -e 'select 1' >/dev/null 2>&1; then
     "${root[@]}" <<SQL || return 1
@@ -120,9 +122,12 @@ alter user 'root'@'localhost' identified by '$(cat "$folder/root-password")';
 SQL
   fi
   mariadb --defaults-file="$folder/root.cnf" --socket="$db_socket" --user=root <<SQL
-create user if not exists 'hopsel'@'127.0.0.1';
+create user if not exists 'hopsel'@'127.0.0.1', 'hopsel_owner'@'127.0.0.1';
 alter user 'hopsel'@'127.0.0.1' identified by '$(cat "$folder/app-password")';
-grant select, insert, update, delete, create, alter, drop, index, references, lock tables, create temporary tables on hopsel.* to 'hopsel'@'127.0.0.1';
+alter user 'hopsel_owner'@'127.0.0.1' identified by '$(cat "$folder/owner-password")';
+grant select, insert, update, delete, create, alter, drop, index, references, lock tables, create temporary tables on hopsel.* to 'hopsel_owner'@'127.0.0.1';
+grant select, insert, update, delete on hopsel.* to 'hopsel'@'127.0.0.1';
+revoke create, alter, drop, index, references, lock tables, create temporary tables on hopsel.* from 'hopsel'@'127.0.0.1';
 SQL
 }
 

@@ -71,6 +71,11 @@ password="$(cat "$state/first-password")"
 
 mkdir -p "$backups"
 start_app() {
+  # Tables are changed by an account that only upgrades have; a database that somebody else runs has one account.
+  if [ -n "${db_pid:-}" ]; then
+    export SPRING_FLYWAY_USER=hopsel_owner SPRING_FLYWAY_PASSWORD
+    SPRING_FLYWAY_PASSWORD="$(cat "$state/db/owner-password")"
+  fi
   HOPSEL_DEMO="$demo" HOPSEL_FIRST_PASSWORD="$password" HOPSEL_BACKUPS="$backups" \
     java -XX:+UseSerialGC -Xmx640m -jar "$here/web/target/hopsel-web.jar" --server.port="$port" >"$state/app.log" 2>&1 9>&- &
   app_pid=$!

@@ -63,7 +63,7 @@ class AirBrowserTest {
         Page host = open("host", "host");
         Page assistant = open("assistant", "assistant");
         host.bringToFront();
-        assertThat(host.locator("[data-big]")).hasText("We are on air");
+        assertThat(host.locator("[data-big]")).hasText("Start the class");
         host.click("[data-big]");
         assertThat(host.locator("[data-left-word]")).hasText("left");
         assertThat(assistant.locator("[data-left-word]")).hasText("left");

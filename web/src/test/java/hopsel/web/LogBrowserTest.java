@@ -158,7 +158,7 @@ class LogBrowserTest {
         noViolations(page);
         page.selectOption("select[name=speed]", "60");
         page.click("text=Start a practice run");
-        assertThat(page.locator("[data-big]")).hasText("We are on air");
+        assertThat(page.locator("[data-big]")).hasText("Start the class");
         page.click("[data-big]");
         assertThat(page.locator("[data-left]")).not().hasText("75:00");
         page.click("[data-speed='0']");

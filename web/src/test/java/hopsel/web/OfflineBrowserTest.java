@@ -56,7 +56,7 @@ class OfflineBrowserTest {
 
     private void onAirAndPagesKept() {
         host.navigate(path("/air/host"));
-        assertThat(host.locator("[data-big]")).hasText("We are on air");
+        assertThat(host.locator("[data-big]")).hasText("Start the class");
         host.click("[data-big]");
         assertThat(host.locator("[data-left-word]")).hasText("left");
         assistant.navigate(path("/air/assistant"));

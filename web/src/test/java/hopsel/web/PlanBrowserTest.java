@@ -65,10 +65,10 @@ class PlanBrowserTest {
         type(page, "air", "10");
         assertThat(page.locator(".outcome .verdict")).containsText("Runs over");
         assertThat(page.locator(".remedies li").first()).isVisible();
-        page.click("text=Undo: minutes on air");
+        page.click("text=Undo: class length");
         assertThat(page.locator("[name=air]")).hasValue("60");
         assertThat(page.locator(".outcome .verdict")).containsText("Fits");
-        page.click("text=Redo: minutes on air");
+        page.click("text=Redo: class length");
         assertThat(page.locator(".outcome .verdict")).containsText("Runs over");
         page.locator(".remedies li button").first().click();
         page.waitForURL("**/plan");

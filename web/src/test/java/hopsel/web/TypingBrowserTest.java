@@ -70,11 +70,11 @@ class TypingBrowserTest {
         long id = APP.copyOf(1);
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/air/host".formatted(id));
-        assertThat(page.locator("[data-big]")).hasText("We are on air");
+        assertThat(page.locator("[data-big]")).hasText("Start the class");
         page.locator("body").press("Space");
         page.locator("body").press("PageDown");
         page.waitForTimeout(500);
-        assertThat(page.locator("[data-big]")).hasText("We are on air");
+        assertThat(page.locator("[data-big]")).hasText("Start the class");
         page.click("[popovertarget=panel-more]");
         page.click("[data-set=pedal]");
         page.keyboard().press("Escape");
@@ -90,7 +90,7 @@ class TypingBrowserTest {
         long id = APP.copyOf(1);
         Page page = APP.signedIn("host");
         page.navigate("/classes/%d/air/host".formatted(id));
-        assertThat(page.locator("[data-big]")).hasText("We are on air");
+        assertThat(page.locator("[data-big]")).hasText("Start the class");
         page.click("[data-big]");
         assertThat(page.locator("[data-left-word]")).hasText("left");
         String state = page.request()

@@ -96,7 +96,7 @@ public class Lessons implements ActionSet {
                             dish.version(),
                             dish.sheet().with(tasted.in(dish.sheet().dish())),
                             who,
-                            "an amount found by taste on air");
+                            "an amount found by taste in class");
                     taken++;
                 } catch (StaleDishException e) {
                     // Somebody is at work on it: their change stands, and this one can be taken again.

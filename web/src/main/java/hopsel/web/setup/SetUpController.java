@@ -223,7 +223,7 @@ class SetUpController {
         parts.put("title", CookingClass::title);
         parts.put("style", CookingClass::style);
         parts.put("time", CookingClass::onAir);
-        parts.put("minutes on air", CookingClass::airMinutes);
+        parts.put("class length", CookingClass::airMinutes);
         parts.put("dishes", CookingClass::dishes);
         parts.put("what is made once", CookingClass::shared);
         parts.put("people", CookingClass::people);

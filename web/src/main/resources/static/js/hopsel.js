@@ -107,7 +107,7 @@ function elsewhere(answer, page) {
   }
   const next = page.querySelector('main');
   if (next) {
-    document.querySelector('main').replaceWith(next);
+    window.hopsel.renew(document.querySelector('main'), next);
     window.scrollTo(0, 0);
   }
 }

@@ -23,7 +23,7 @@ class PagesTest {
         page.navigate("/catalogue?item=leek");
         page.fill("input[name=gramsPerPiece]", "a lot");
         page.click(".edit-item button.press");
-        assertThat(page.locator("[role=alert]")).containsText("gramsPerPiece");
+        assertThat(page.locator("[role=alert]")).containsText("Grams a piece");
         assertThat(page.inputValue("input[name=gramsPerPiece]")).isEqualTo("a lot");
         page.fill("input[name=gramsPerPiece]", "80,5");
         page.click(".edit-item button.press");

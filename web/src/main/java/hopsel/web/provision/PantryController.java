@@ -96,7 +96,7 @@ class PantryController {
             case BOUGHT, LEFT_OVER -> List.of(new Movement(kind, item.id(), batch, grams, useBy, opened));
             case COUNTED -> {
                 if (in.text("reason").isEmpty()) {
-                    throw new BadEntryException("reason", "is empty. Say why the count differs from the record.");
+                    throw new BadEntryException("reason", "is empty. Say why the count is different.");
                 }
                 yield List.of(pantry.count(item.id(), batch, grams, useBy, opened));
             }

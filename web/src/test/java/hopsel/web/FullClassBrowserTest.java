@@ -35,7 +35,7 @@ class FullClassBrowserTest {
               const left = document.querySelector('.air-left');
               const said = !sight && /^Done/.test(big.textContent) && left && left.textContent.startsWith('−');
               const ready = (sight && /done/.test(sight.textContent)) || said;
-              if (!big.disabled && (/^We are|^The class is over/.test(big.textContent) || (/^Begin/.test(big.textContent) && !sight) || ready)) big.click();
+              if (!big.disabled && (/^Start the class|^The class is over/.test(big.textContent) || (/^Begin/.test(big.textContent) && !sight) || ready)) big.click();
             }""";
 
     private ConfigurableApplicationContext server;

@@ -51,7 +51,7 @@ final class Counted {
         }
         return item.gramsPerMl()
                 .map(density -> Decimals.ratio(grams, density))
-                .filter(millilitres -> item.isWet() || millilitres.compareTo(SPOONED) <= 0)
+                .filter(millilitres -> item.has(Trait.LIQUID) || millilitres.compareTo(SPOONED) <= 0)
                 .map(millilitres -> {
                     if (millilitres.compareTo(SPOONED) > 0) {
                         BigDecimal jug =

@@ -78,8 +78,8 @@ final class SetUpForm {
         }
         Minutes air = entered.minutes("air")
                 .filter(minutes -> minutes.value().signum() > 0)
-                .orElseThrow(() ->
-                        new BadEntryException("air", "is empty or zero. Say how many minutes the class lasts."));
+                .orElseThrow(
+                        () -> new BadEntryException("air", "is empty or zero. Say how many minutes the class lasts."));
         return new CookingClass(
                 entered.must("title"),
                 entered.choice("style", Style.values(), Style::word),

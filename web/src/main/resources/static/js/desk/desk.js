@@ -68,7 +68,10 @@ function big(fromKey) {
     }
   }
   // Nothing begins whose input is not there.
-  if (next && drawing.isThere(next)) {
+  const again = hand ? null : drawing.toRepeat();
+  if (again) {
+    run.press({ kind: 'start', activity: again.key });
+  } else if (next && drawing.isThere(next)) {
     pressed.push(run.press({ kind: 'start', activity: next.key }));
   } else if (!next && !hand && screen === 'host') {
     run.press({ kind: 'over' });

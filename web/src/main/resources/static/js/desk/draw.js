@@ -81,6 +81,17 @@ export class Drawing {
     return first ? first.title : '';
   }
 
+  /* What went wrong and is waited for: with free hands, and nothing else to begin, it is what to do now. */
+  toRepeat() {
+    const ahead = this.ahead();
+    if (this.inHand() || !ahead.length || this.isThere(ahead[0])) {
+      return null;
+    }
+    const wanted = ahead.flatMap((item) => this.waiting(item));
+    const failed = this.state.items.filter((one) => one.status === 'FAILED' && wanted.includes(one.key));
+    return failed.sort((one, two) => wanted.indexOf(one.key) - wanted.indexOf(two.key))[0] || null;
+  }
+
   /* "In 12 min, 18:51"; what is due, or late, is due now. */
   when(item) {
     const at = this.moments.at(item.start);
@@ -166,12 +177,14 @@ export class Drawing {
     const next = this.ahead()[0];
     const running = state.items.find((item) => item.status === 'RUNNING' && this.isMine(item));
     const stuck = Boolean(next) && !this.isThere(next);
+    const again = this.toRepeat();
     const slipped = this.slip && Date.now() < this.slip.until;
     const [text, able] = slipped ? [this.word('slip', this.slip.title), true]
       : state.over ? [this.word('end'), false]
         : !state.onAir ? [this.word('begin'), this.screen === 'host']
           : state.comingIn > 0 && !hand ? [this.word('coming', clock(state.comingIn)), false]
             : hand ? [this.word(stuck || !next ? 'done-only' : 'done'), true]
+              : again ? [this.word('again', again.title, this.moments.at(again.again)), true]
               : next ? [stuck ? this.word('waits', this.waitedFor(next)) : `${this.word('start')} ${next.title}`, !stuck]
                 : running ? [this.word('waits', running.title), false]
                   : [this.word(this.screen === 'host' ? 'end' : 'none-left'), this.screen === 'host'];

@@ -11,7 +11,6 @@ import hopsel.core.recipe.ItemFinder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
@@ -29,26 +28,7 @@ final class FoodWords {
     private static final Set<String> AFTER_A_VERB =
             Set.of("the", "them", "it", "in", "until", "till", "for", "gently", "lightly", "well");
 
-    /** Behind these a wrap is one to eat; anywhere else dough is wrapped, and bowls are. */
-    private static final Set<String> BEFORE_A_WRAP = Set.of(
-            "a",
-            "the",
-            "each",
-            "every",
-            "one",
-            "another",
-            "per",
-            "tortilla",
-            "flour",
-            "corn",
-            "of",
-            "with",
-            "into",
-            "in",
-            "on",
-            "your",
-            "soft",
-            "warm");
+    private static final Set<String> NO_FOOD_TO_WRAP_IN = Set.of("cling", "plastic");
 
     private static final Few<Catalogue, FoodWords> LAST = new Few<>(8);
 
@@ -86,7 +66,6 @@ final class FoodWords {
     /** The foods with allergens that a text names; "nut-free" names none. */
     List<Named> in(String text) {
         List<String> said = ItemFinder.words(text);
-        boolean wraps = text.toLowerCase(Locale.ROOT).contains("wraps");
         List<Named> named = new ArrayList<>();
         int at = 0;
         while (at < said.size()) {
@@ -96,7 +75,7 @@ final class FoodWords {
             if (length > 0
                     && !free
                     && !isVerb(said, at, length)
-                    && (wraps || !isWrapping(said, at, length))
+                    && !isWrapping(said, at, length)
                     && !isCompared(said, at)
                     && !Known.in(phrases, words).isEmpty()) {
                 named.add(new Named(List.copyOf(words), Known.in(phrases, words)));
@@ -114,9 +93,19 @@ final class FoodWords {
                 && (at == 0 || AFTER_A_VERB.contains(said.get(at + 1)));
     }
 
-    /** "Flatten, wrap, chill" speaks of no bread; "fill each wrap" does, and so does whatever speaks of wraps. */
+    /**
+     * "Wrap it", "Wrap the dough" and "cling wrap" speak of no bread; "fill a large wrap" does, and whatever may be
+     * either is heard.
+     */
     private static boolean isWrapping(List<String> said, int at, int length) {
-        return length == 1 && said.get(at).equals("wrap") && (at == 0 || !BEFORE_A_WRAP.contains(said.get(at - 1)));
+        if (length != 1 || !said.get(at).equals("wrap")) {
+            return false;
+        }
+        String next = at + 1 < said.size() ? said.get(at + 1) : "";
+        return at > 0 && NO_FOOD_TO_WRAP_IN.contains(said.get(at - 1))
+                || next.equals("it")
+                || next.equals("them")
+                || at == 0 && AFTER_A_VERB.contains(next);
     }
 
     /**

@@ -57,7 +57,7 @@ public final class ScaledText {
             String behind = text.substring(said.end());
             Optional<UnitWords.Found> unit =
                     UnitWords.first(behind).filter(found -> found.word().isUnitItself());
-            String rest = unit.map(UnitWords.Found::rest).orElse(behind);
+            String rest = behindUnit(behind, unit);
             Optional<Scaling> scaling =
                     isAmount(behind, rest) ? about(rest, named, unit.isPresent()) : Optional.empty();
             Optional<BigDecimal> number = Figure.parse(said.group(1));
@@ -68,6 +68,13 @@ public final class ScaledText {
             }
         }
         return out.append(text.substring(done)).toString();
+    }
+
+    /** What stands behind the unit; a full stop may end the sentence, and stays. */
+    private static String behindUnit(String behind, Optional<UnitWords.Found> unit) {
+        String rest = unit.map(UnitWords.Found::rest).orElse(behind);
+        boolean stop = behind.substring(0, behind.length() - rest.length()).endsWith(".");
+        return stop ? "." + rest : rest;
     }
 
     private static boolean isAmount(String behind, String rest) {

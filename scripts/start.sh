@@ -76,7 +76,9 @@ start_app() {
     export SPRING_FLYWAY_USER=hopsel_owner SPRING_FLYWAY_PASSWORD
     SPRING_FLYWAY_PASSWORD="$(cat "$state/db/owner-password")"
   fi
-  HOPSEL_DEMO="$demo" HOPSEL_FIRST_PASSWORD="$password" HOPSEL_BACKUPS="$backups" \
+  # What of removed guests can be put back is sealed by it; it goes into no backup.
+  secret "$state/seal-key"
+  HOPSEL_SEAL_KEY="${HOPSEL_SEAL_KEY:-$(cat "$state/seal-key")}" HOPSEL_DEMO="$demo" HOPSEL_FIRST_PASSWORD="$password" HOPSEL_BACKUPS="$backups" \
     java -XX:+UseSerialGC -Xmx640m -jar "$here/web/target/hopsel-web.jar" --server.port="$port" >"$state/app.log" 2>&1 9>&- &
   app_pid=$!
   local waited=0

@@ -159,6 +159,16 @@
     layAllBy();
   }
 
+  /* Who has gone on to another page since they pressed stays there, and sees it as it is now. */
+  async function settle(press, page, url, against) {
+    if (press.at === window.location.href) {
+      swap(page, url, against);
+      return;
+    }
+    const { answer, page: here } = await fetched(window.location.href);
+    swap(here, answer.url, against);
+  }
+
   /* Down a row it is the same pack. */
   function samePack(next, { portion, lot, useBy }) {
     const form = next.querySelector('.take-form');
@@ -245,7 +255,7 @@
         } else {
           away = null;
           delivering = false;
-          swap(page, answer.url, against);
+          await settle(press, page, answer.url, against);
           return;
         }
       } catch (problem) {
@@ -292,7 +302,7 @@
       return;
     }
     body.client = body.kind === 'WEIGH' ? turn : newName();
-    const kept = { action: form.getAttribute('action'), body, number: form.dataset.number || '' };
+    const kept = { action: form.getAttribute('action'), body, number: form.dataset.number || '', at: window.location.href };
     keep([...waiting(), kept]);
     if (away) {
       goOn(kept);

@@ -78,6 +78,14 @@ class PeopleBrowserTest {
         row.locator("details.change button.press").click();
         assertThat(page.locator("input[value='Ola Brink']")).hasCount(0);
         assertThat(guest.request().get(APP.address + link).status()).isEqualTo(404);
+        page.locator("section.removed button.press").click();
+        assertThat(page.locator("input[value='Ola Brink']")).hasCount(1);
+        assertThat(page.locator("section.removed")).hasCount(0);
+        assertThat(guest.request().get(APP.address + link).status()).as("back").isEqualTo(200);
+        row.locator("summary:has-text('Remove')").click();
+        row.locator("details[open] button.press").click();
+        page.locator("section.removed button.plain").click();
+        assertThat(page.locator("section.removed")).hasCount(0);
         assertThat(page.locator("section[aria-labelledby=looks]")).containsText("erased one attendee");
         guest.context().close();
     }

@@ -25,6 +25,7 @@ import java.util.Optional;
  * @param vat per cent that are in a fee, 0 or more and under 100; empty: none is reckoned
  * @param zone where it is; empty: where the browser is
  * @param guestMonths months after a class for which its guests are kept, 1 or more; empty: until somebody erases them
+ * @param undoDays days for which a guest who was removed can be put back, 0 or more; 0: removing is final
  */
 @Copyable
 public record House(
@@ -39,8 +40,11 @@ public record House(
         Optional<BigDecimal> fee,
         Optional<BigDecimal> vat,
         Optional<ZoneId> zone,
-        Optional<Integer> guestMonths)
+        Optional<Integer> guestMonths,
+        int undoDays)
         implements HouseBuilder.With {
+
+    private static final int USUAL_UNDO_DAYS = 7;
 
     /** Of which nobody has said anything. */
     public static final House UNKNOWN = new House(
@@ -55,7 +59,8 @@ public record House(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
-            Optional.empty());
+            Optional.empty(),
+            USUAL_UNDO_DAYS);
 
     /** What of an amount that has the tax in it is tax; 0 where none is reckoned. */
     public BigDecimal vatIn(BigDecimal gross) {

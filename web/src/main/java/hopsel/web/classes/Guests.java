@@ -183,6 +183,11 @@ public class Guests {
         mapper.countGuests(id);
     }
 
+    /** Counts a class again after somebody was put back. */
+    public void count(long id) {
+        mapper.countGuests(id);
+    }
+
     private static GuestRow row(long id, Attendee attendee) {
         return new GuestRow(id, attendee.id(), 0, 1, Json.line(ClassFile.attendee(attendee)));
     }

@@ -16,7 +16,9 @@ import java.time.Clock;
 import java.time.ZonedDateTime;
 import java.util.Optional;
 
-/** Erases guests once the term is over that the house keeps them for. */
+/**
+ * Erases guests once the term is over that the house keeps them for, and those removed once they cannot be put back.
+ */
 @Component
 public class Forgetting {
 
@@ -25,14 +27,14 @@ public class Forgetting {
 
     private final ClassStore classes;
     private final Guests people;
-    private final GuestStore guests;
+    private final Removal removal;
     private final HouseStore house;
     private final Clock clock;
 
-    Forgetting(ClassStore classes, Guests people, GuestStore guests, HouseStore house, Clock clock) {
+    Forgetting(ClassStore classes, Guests people, Removal removal, HouseStore house, Clock clock) {
         this.classes = classes;
         this.people = people;
-        this.guests = guests;
+        this.removal = removal;
         this.house = house;
         this.clock = clock;
     }
@@ -42,6 +44,7 @@ public class Forgetting {
             fixedDelayString = "${hopsel.forget-every:3600000}",
             initialDelayString = "${hopsel.forget-every:300000}")
     public void forget() {
+        removal.forget();
         Optional<Integer> months = house.now().guestMonths();
         months.ifPresent(own -> classes.entries().forEach(entry -> forget(entry.id(), own)));
     }
@@ -52,10 +55,11 @@ public class Forgetting {
                     .map(StoredClass::cooking)
                     .filter(cooking -> cooking.onAir().plusMonths(months).isBefore(ZonedDateTime.now(clock)));
             if (over.isPresent()) {
-                over.get().attendees().forEach(guest -> guests.erase(id, guest.id(), WHO));
+                over.get().attendees().forEach(guest -> removal.erase(id, guest.id(), WHO));
+                removal.eraseForGood(id);
                 // Who never got a place has told as much of themselves.
                 people.waiting(id)
-                        .forEach(one -> guests.erase(id, one.attendee().id(), WHO));
+                        .forEach(one -> removal.erase(id, one.attendee().id(), WHO));
             }
         } catch (BrokenClassException e) {
             LOG.warn("Guests of class {}, which cannot be read, are kept.", id);

@@ -15,7 +15,8 @@ interface GuestMapper {
 
     Optional<LinkRow> link(@Param("digest") String digest);
 
-    void anonymise(@Param("id") long id, @Param("attendee") String attendee, @Param("nobody") String nobody);
+    /** What was packed for somebody was packed for somebody else, or for nobody. */
+    void packedFor(@Param("id") long id, @Param("before") String before, @Param("now") String now);
 
     void withdraw(@Param("id") long id, @Param("attendee") String attendee);
 

@@ -1,14 +1,11 @@
 package hopsel.web.guest;
 
 import hopsel.core.classes.CookingClass;
-import hopsel.web.classes.Guests;
 import hopsel.web.frame.Secret;
 import hopsel.web.guest.GuestMapper.LinkRow;
 import hopsel.web.guest.GuestMapper.LookRow;
 
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
-import org.springframework.transaction.annotation.Transactional;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -28,14 +25,10 @@ public class GuestStore {
     private static final int SHOWN = 30;
 
     private final GuestMapper mapper;
-    private final Guests guests;
-    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    GuestStore(GuestMapper mapper, Guests guests, ApplicationEventPublisher events, Clock clock) {
+    GuestStore(GuestMapper mapper, Clock clock) {
         this.mapper = mapper;
-        this.guests = guests;
-        this.events = events;
         this.clock = clock;
     }
 
@@ -80,28 +73,9 @@ public class GuestStore {
                 .toList();
     }
 
-    /**
-     * Takes everything about one person out of a class: the guest, and with their row all that hangs on it. What was
-     * packed stays as packed, for nobody, so that a pack can be traced.
-     */
-    @Transactional
-    public void erase(long id, String attendee, String who) {
-        // Which pack went into a kit has to be known for a recall; whose kit it was has not.
-        mapper.anonymise(id, attendee, "erased-" + Secret.fresh().substring(0, 8));
-        guests.drop(id, attendee);
-        events.publishEvent(new PersonErased(id, attendee));
-        look(id, who, "erased one attendee");
-    }
-
     private LocalDateTime now() {
         return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
-
-    /**
-     * Somebody was erased: whoever keeps something of them that hangs on no row of theirs takes it out, in the same
-     * transaction.
-     */
-    public record PersonErased(long classId, String attendee) {}
 
     /** An attendee of a class. */
     public record Guest(long classId, String attendee) {}

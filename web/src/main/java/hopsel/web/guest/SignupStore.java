@@ -40,6 +40,7 @@ public class SignupStore {
     private final Guests guests;
     private final ParticularsStore particulars;
     private final GuestStore links;
+    private final Removal removal;
     private final GuestNotices notices;
     private final Catalogue builtIn;
     private final ApplicationEventPublisher events;
@@ -51,6 +52,7 @@ public class SignupStore {
             Guests guests,
             ParticularsStore particulars,
             GuestStore links,
+            Removal removal,
             GuestNotices notices,
             Catalogue builtIn,
             ApplicationEventPublisher events,
@@ -60,6 +62,7 @@ public class SignupStore {
         this.guests = guests;
         this.particulars = particulars;
         this.links = links;
+        this.removal = removal;
         this.notices = notices;
         this.builtIn = builtIn;
         this.events = events;
@@ -241,7 +244,7 @@ public class SignupStore {
 
     /** A guest who cannot come: their place is free, and everything about them is gone. */
     public void leave(long id, String attendee) {
-        links.erase(id, attendee, GUEST);
+        removal.erase(id, attendee, GUEST);
     }
 
     /** So many wait already that nobody else is taken. */

@@ -2,6 +2,7 @@ package hopsel.web.handout;
 
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.classes.CookingClass;
+import hopsel.core.guest.Attendee;
 import hopsel.core.handout.HostWords;
 import hopsel.core.item.Catalogue;
 import hopsel.formats.classfile.ClassFile;
@@ -11,21 +12,22 @@ import hopsel.formats.json.Json;
 import hopsel.web.classes.AttendeeStyles;
 import hopsel.web.classes.ClassStore;
 import hopsel.web.frame.NotFoundException;
-import hopsel.web.guest.GuestStore.PersonErased;
+import hopsel.web.guest.KeptOfGuest;
 import hopsel.web.handout.HandoutMapper.EditionRow;
 import hopsel.web.handout.HandoutMapper.SentRow;
 import hopsel.web.kit.HandoutReaders;
 import hopsel.web.tick.LabelsRead;
 
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -39,7 +41,7 @@ import java.util.TreeMap;
  * somebody has.
  */
 @Repository
-public class EditionStore implements HandoutReaders {
+public class EditionStore implements HandoutReaders, KeptOfGuest {
 
     private final HandoutMapper mapper;
     private final ClassStore classes;
@@ -147,7 +149,7 @@ public class EditionStore implements HandoutReaders {
     }
 
     /** Sends what stands now to review. */
-    void send(long id, String note, String who) {
+    public void send(long id, String note, String who) {
         Matters now = draft(id);
         int number = editions(id).stream().mapToInt(Edition::number).max().orElse(0) + 1;
         mapper.addEdition(new EditionRow(
@@ -186,42 +188,81 @@ public class EditionStore implements HandoutReaders {
         mapper.putSent(id, new SentRow(attendee, edition, now()));
     }
 
+    @Override
+    public String place() {
+        return "editions";
+    }
+
     /** Takes somebody out of every edition. */
-    @EventListener
-    void erased(PersonErased erased) {
-        long id = erased.classId();
-        String attendee = erased.attendee();
+    @Override
+    public JsonNode take(long id, String attendee) {
+        ObjectNode taken = Json.object();
         for (EditionRow without : mapper.editions(id)) {
             EditionRow row = mapper.edition(id, without.number()).orElseThrow();
             CookingClass cooking = read(row.document());
             Map<String, Map<Matter, String>> kept = new HashMap<>(readStyles(row.styles()));
-            kept.remove(attendee);
-            mapper.rewriteEdition(
-                    id,
-                    row.number(),
-                    ClassFile.write(cooking.withAttendees(cooking.attendees().stream()
-                            .filter(own -> !own.id().equals(attendee))
-                            .toList())),
-                    writeStyles(kept));
+            Map<Matter, String> style = kept.remove(attendee);
+            List<Attendee> others = new ArrayList<>(cooking.attendees());
+            Optional<Attendee> own =
+                    others.stream().filter(one -> one.id().equals(attendee)).findFirst();
+            own.ifPresent(others::remove);
+            rewrite(id, row.number(), cooking.withAttendees(others), kept);
+            ObjectNode here = taken.putObject(String.valueOf(row.number()));
+            own.ifPresent(one -> here.set("attendee", ClassFile.attendee(one)));
+            if (style != null) {
+                here.set("style", styleNode(style));
+            }
         }
+        return taken;
+    }
+
+    @Override
+    public void putBack(long id, String attendee, JsonNode taken) {
+        for (EditionRow without : mapper.editions(id)) {
+            JsonNode here = taken.path(String.valueOf(without.number()));
+            EditionRow row = mapper.edition(id, without.number()).orElseThrow();
+            CookingClass cooking = read(row.document());
+            List<Attendee> all = new ArrayList<>(cooking.attendees());
+            if (here.has("attendee")) {
+                all.add(ClassFile.readAttendee(Json.line(here.path("attendee"))));
+            }
+            Map<String, Map<Matter, String>> styles = new HashMap<>(readStyles(row.styles()));
+            if (here.has("style")) {
+                styles.put(attendee, readStyle(here.path("style")));
+            }
+            rewrite(id, row.number(), cooking.withAttendees(all), styles);
+        }
+    }
+
+    private void rewrite(long id, int number, CookingClass cooking, Map<String, Map<Matter, String>> styles) {
+        mapper.rewriteEdition(id, number, ClassFile.write(cooking), writeStyles(styles));
     }
 
     private static String writeStyles(Map<String, Map<Matter, String>> styles) {
         ObjectNode node = Json.object();
         styles.forEach((attendee, schools) -> {
-            ObjectNode own = node.putObject(attendee);
-            schools.forEach((matter, school) -> own.put(matter.word(), school));
+            node.set(attendee, styleNode(schools));
         });
         return Json.line(node);
+    }
+
+    private static ObjectNode styleNode(Map<Matter, String> style) {
+        ObjectNode node = Json.object();
+        style.forEach((matter, school) -> node.put(matter.word(), school));
+        return node;
+    }
+
+    private static Map<Matter, String> readStyle(JsonNode node) {
+        Map<Matter, String> style = new EnumMap<>(Matter.class);
+        node.properties().forEach(school -> Matter.of(school.getKey())
+                .ifPresent(matter -> style.put(matter, school.getValue().asString(""))));
+        return style;
     }
 
     private static Map<String, Map<Matter, String>> readStyles(String document) {
         Map<String, Map<Matter, String>> styles = new HashMap<>();
         Json.read(document.getBytes(StandardCharsets.UTF_8)).properties().forEach(entry -> {
-            Map<Matter, String> own = new EnumMap<>(Matter.class);
-            entry.getValue().properties().forEach(school -> Matter.of(school.getKey())
-                    .ifPresent(matter -> own.put(matter, school.getValue().asString(""))));
-            styles.put(entry.getKey(), own);
+            styles.put(entry.getKey(), readStyle(entry.getValue()));
         });
         return styles;
     }

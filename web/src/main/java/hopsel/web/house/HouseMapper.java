@@ -49,6 +49,7 @@ interface HouseMapper {
             @Nullable BigDecimal vat,
             @Nullable String zone,
             @Nullable Integer guestMonths,
+            int undoDays,
             @Nullable String logoDigest) {
 
         static Row of(House house) {
@@ -65,6 +66,7 @@ interface HouseMapper {
                     house.vat().orElse(null),
                     house.zone().map(ZoneId::getId).orElse(null),
                     house.guestMonths().orElse(null),
+                    house.undoDays(),
                     null);
         }
 
@@ -81,7 +83,8 @@ interface HouseMapper {
                     Optional.ofNullable(fee),
                     Optional.ofNullable(vat),
                     Optional.ofNullable(zone).map(ZoneId::of),
-                    Optional.ofNullable(guestMonths));
+                    Optional.ofNullable(guestMonths),
+                    undoDays);
         }
     }
 }

@@ -25,7 +25,9 @@ import hopsel.web.guest.GuestNotices;
 import hopsel.web.guest.GuestStore;
 import hopsel.web.guest.HouseRules;
 import hopsel.web.guest.ParticularsStore;
+import hopsel.web.guest.Removal;
 import hopsel.web.guest.SignupStore;
+import hopsel.web.house.HouseStore;
 import hopsel.web.plan.ClassPages;
 
 import org.jspecify.annotations.Nullable;
@@ -63,11 +65,13 @@ class PeopleController {
     private final PeopleChanges changes;
     private final GuestNotices notices;
     private final GuestStore guests;
+    private final Removal removal;
     private final ParticularsStore particulars;
     private final SignupStore signups;
     private final HouseRules rules;
     private final AttendeeStyles styles;
     private final PackingStore packing;
+    private final HouseStore house;
     private final Catalogue builtIn;
 
     PeopleController(
@@ -76,22 +80,26 @@ class PeopleController {
             PeopleChanges changes,
             GuestNotices notices,
             GuestStore guests,
+            Removal removal,
             ParticularsStore particulars,
             SignupStore signups,
             HouseRules rules,
             AttendeeStyles styles,
             PackingStore packing,
+            HouseStore house,
             Catalogue builtIn) {
         this.pages = pages;
         this.store = store;
         this.changes = changes;
         this.notices = notices;
         this.guests = guests;
+        this.removal = removal;
         this.particulars = particulars;
         this.signups = signups;
         this.rules = rules;
         this.styles = styles;
         this.packing = packing;
+        this.house = house;
         this.builtIn = builtIn;
     }
 
@@ -121,6 +129,8 @@ class PeopleController {
         model.addAttribute("waiting", signups.waiting(id));
         model.addAttribute("spices", Spice.values());
         model.addAttribute("deliveries", Delivery.values());
+        model.addAttribute("removed", removal.removed(id));
+        model.addAttribute("undoDays", house.now().undoDays());
         model.addAttribute("looks", guests.looks(id));
         return "kit/people";
     }
@@ -156,7 +166,7 @@ class PeopleController {
     ResponseEntity<String> all(@PathVariable("id") long id, @PathVariable("number") int number, Principal who) {
         StoredClass stored = store.find(id).orElseThrow(NotFoundException::new);
         Attendee attendee = numbered(stored, number);
-        guests.look(id, who.getName(), "removed one attendee");
+        guests.look(id, who.getName(), "downloaded what is known of one attendee");
         ObjectNode all = Json.object();
         all.set("attendee", ClassFile.attendee(attendee));
         Particulars known = particulars.of(id).getOrDefault(attendee.id(), Particulars.UNKNOWN);
@@ -182,7 +192,7 @@ class PeopleController {
 
     /** Takes one person out of the class, with everything that is known of them. */
     @PostMapping("/classes/{id}/people/{number}/erase")
-    String erase(
+    String remove(
             @PathVariable("id") long id,
             @PathVariable("number") int number,
             @RequestParam("attendee") String attendee,
@@ -192,7 +202,7 @@ class PeopleController {
         Optional<Attendee> there = stored.cooking().attendees().stream()
                 .filter(own -> own.id().equals(attendee))
                 .findFirst();
-        there.ifPresent(gone -> guests.erase(id, gone.id(), who.getName()));
+        there.ifPresent(gone -> removal.remove(id, gone.id(), who.getName()));
         next.addFlashAttribute(
                 "toldLines",
                 List.of(there.map(gone ->
@@ -200,6 +210,27 @@ class PeopleController {
                                                 + "reach.")
                                         .formatted(gone.name()))
                         .orElse("They had been removed already.")));
+        return "redirect:/classes/%d/people".formatted(id);
+    }
+
+    /** Puts somebody back who was removed, or ends that for good. */
+    @PostMapping("/classes/{id}/people/removed")
+    String removed(
+            @PathVariable("id") long id,
+            @RequestParam("removed") long removed,
+            @RequestParam(value = "for-good", defaultValue = "false") boolean forGood,
+            RedirectAttributes next,
+            Principal who) {
+        String told;
+        if (forGood) {
+            removal.eraseForGood(id, removed, who.getName());
+            told = "Erased for good.";
+        } else {
+            told = removal.putBack(id, removed, who.getName())
+                    .map(back -> "%s is back, with everything known of them.".formatted(back.name()))
+                    .orElse("They are back already, or were erased for good.");
+        }
+        next.addFlashAttribute("toldLines", List.of(told));
         return "redirect:/classes/%d/people".formatted(id);
     }
 
@@ -269,7 +300,7 @@ class PeopleController {
 
     @GetMapping("/classes/{id}/people.csv")
     ResponseEntity<byte[]> csv(@PathVariable("id") long id, Principal who) {
-        guests.look(id, who.getName(), "removed all attendees");
+        guests.look(id, who.getName(), "downloaded the table");
         CookingClass cooking =
                 store.find(id).orElseThrow(NotFoundException::new).cooking();
         List<List<String>> rows = new ArrayList<>();

@@ -27,7 +27,8 @@ final class HouseForm {
     private static final int LONGEST_NAME = 200;
     private static final int LONGEST_ADDRESS = 1000;
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
-    private static final BigDecimal MOST_MONTHS = BigDecimal.valueOf(120);
+    private static final int MOST_MONTHS = 120;
+    private static final int MOST_DAYS = 30;
     /** Offered first; any other can be typed. */
     private static final List<String> COMMON =
             List.of("EUR", "GBP", "USD", "AUD", "CAD", "CHF", "NZD", "SEK", "NOK", "DKK", "PLN", "CZK", "INR", "JPY");
@@ -47,7 +48,8 @@ final class HouseForm {
                 fee(in),
                 vat(in),
                 zone(in),
-                months(in));
+                months(in),
+                days(in));
     }
 
     private static Optional<Currency> currency(Entered in) throws BadEntryException {
@@ -83,13 +85,26 @@ final class HouseForm {
 
     private static Optional<Integer> months(Entered in) throws BadEntryException {
         Optional<BigDecimal> months = in.number("guest-months");
-        if (months.filter(own ->
-                        own.stripTrailingZeros().scale() > 0 || own.signum() <= 0 || own.compareTo(MOST_MONTHS) > 0)
-                .isPresent()) {
+        if (months.filter(own -> !isWhole(own, 1, MOST_MONTHS)).isPresent()) {
             throw new BadEntryException(
                     "guest-months", "must be a whole number of months from 1 to 120, or blank to keep guests.");
         }
         return months.map(BigDecimal::intValueExact);
+    }
+
+    private static int days(Entered in) throws BadEntryException {
+        Optional<BigDecimal> days = in.number("undo-days");
+        if (days.filter(own -> isWhole(own, 0, MOST_DAYS)).isEmpty()) {
+            throw new BadEntryException(
+                    "undo-days", "must be a whole number of days from 0 to 30. With 0, removing a guest is final.");
+        }
+        return days.get().intValueExact();
+    }
+
+    private static boolean isWhole(BigDecimal number, int least, int most) {
+        return number.stripTrailingZeros().scale() <= 0
+                && number.compareTo(BigDecimal.valueOf(least)) >= 0
+                && number.compareTo(BigDecimal.valueOf(most)) <= 0;
     }
 
     private static Optional<ZoneId> zone(Entered in) throws BadEntryException {
@@ -122,6 +137,7 @@ final class HouseForm {
                 "vat",
                 house.vat().map(vat -> vat.stripTrailingZeros().toPlainString()).orElse(""));
         fields.put("guest-months", house.guestMonths().map(String::valueOf).orElse(""));
+        fields.put("undo-days", String.valueOf(house.undoDays()));
         fields.put("zone", house.zone().map(ZoneId::getId).orElse(""));
         return fields;
     }

@@ -128,9 +128,8 @@ class SignupStoreTest {
                 .isEqualTo(5);
     }
 
-    /** Somebody whose mark goes through everything that is kept of guests, and is then erased. */
-    @Test
-    void erasingLeavesTheNameInNoTable() throws Exception {
+    /** Somebody whose mark goes through everything that is kept of guests. */
+    private String marked() throws Exception {
         Taken taken = signups.signUp(
                 id,
                 somebody(MARK),
@@ -149,7 +148,10 @@ class SignupStoreTest {
                 + "dual where not exists (select 1 from class_idea)");
         TestContext.bean(VoteStore.class)
                 .vote(id, guest, database.queryForObject("select min(id) from class_idea", Long.class));
-        TestContext.bean(EditionStore.class).got(id, guest, 1);
+        EditionStore editions = TestContext.bean(EditionStore.class);
+        database.update("delete from handout_edition where class_id = ?", id);
+        editions.send(id, "", "host");
+        editions.got(id, guest, 1);
         database.update("insert into served_dish (class_id, attendee_id, dish_id) values (?, ?, 'sago')", id, guest);
         database.update(
                 "insert into packing_event (class_id, seq, event, who, at, client) values (?, 1, ?, 'host', now(), ?)",
@@ -158,9 +160,59 @@ class SignupStoreTest {
                 guest + "x");
         assertThat(mentions(MARK)).hasSizeGreaterThanOrEqualTo(5);
         assertThat(mentions(guest)).hasSizeGreaterThanOrEqualTo(10);
-        TestContext.bean(GuestStore.class).erase(id, guest, "host");
+        return guest;
+    }
+
+    @Test
+    void erasingLeavesTheNameInNoTable() throws Exception {
+        String guest = marked();
+        TestContext.bean(Removal.class).erase(id, guest, "host");
         assertThat(mentions(MARK)).isEmpty();
         assertThat(mentions(guest)).containsOnly("packing_event.client");
+        assertThat(TestContext.bean(Removal.class).removed(id)).isEmpty();
+    }
+
+    /** What is removed is in no table that can be read, and comes back whole, once. */
+    @Test
+    void removingIsUndoneAsAWhole() throws Exception {
+        String guest = marked();
+        List<String> words = mentions(MARK);
+        List<String> ids = mentions(guest);
+        CookingClass before = now();
+        Removal removal = TestContext.bean(Removal.class);
+        removal.remove(id, guest, "host");
+        assertThat(mentions(MARK)).isEmpty();
+        assertThat(mentions(guest)).containsOnly("packing_event.client");
+        Removal.Removed gone = removal.removed(id).get(0);
+        assertThat(gone.name()).isEqualTo(MARK);
+        assertThat(removal.putBack(id, gone.id(), "host")).isPresent();
+        assertThat(mentions(MARK)).containsExactlyElementsOf(words);
+        assertThat(mentions(guest)).containsExactlyElementsOf(ids);
+        assertThat(now()).isEqualTo(before);
+        assertThat(removal.putBack(id, gone.id(), "host")).isEmpty();
+    }
+
+    @Test
+    void nobodyIsPutBackOnceTheTermIsOverOrWhereTheHouseAllowsNone() throws Exception {
+        Removal removal = TestContext.bean(Removal.class);
+        removal.remove(
+                id, press("Late", UUID.randomUUID().toString()).attendee().id(), "host");
+        Removal.Removed gone = removal.removed(id).get(0);
+        database.update("update removed_guest set until = utc_timestamp() where id = ?", gone.id());
+        assertThat(removal.removed(id)).isEmpty();
+        assertThat(removal.putBack(id, gone.id(), "host")).isEmpty();
+        TestContext.bean(Forgetting.class).forget();
+        assertThat(database.queryForList("select id from removed_guest")).isEmpty();
+        HouseStore house = TestContext.bean(HouseStore.class);
+        House before = house.now();
+        try {
+            house.put(before.withUndoDays(0), "host");
+            removal.remove(
+                    id, press("Final", UUID.randomUUID().toString()).attendee().id(), "host");
+        } finally {
+            house.put(before, "host");
+        }
+        assertThat(removal.removed(id)).isEmpty();
     }
 
     @Test

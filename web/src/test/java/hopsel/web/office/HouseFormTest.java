@@ -38,7 +38,8 @@ class HouseFormTest {
             Optional.of(new BigDecimal("45.5")),
             Optional.of(new BigDecimal("13")),
             Optional.of(ZoneId.of("Europe/Lisbon")),
-            Optional.of(24));
+            Optional.of(24),
+            3);
 
     private static House read(Map<String, String> fields) throws BadEntryException {
         return HouseForm.read(new Entered(fields));

@@ -190,6 +190,7 @@ class SignupStoreTest {
         assertThat(mentions(guest)).containsExactlyElementsOf(ids);
         assertThat(now()).isEqualTo(before);
         assertThat(removal.putBack(id, gone.id(), "host")).isEmpty();
+        removal.erase(id, guest, "host");
     }
 
     @Test

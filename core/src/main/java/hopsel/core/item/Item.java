@@ -48,6 +48,9 @@ public record Item(
         Set<Trait> traits)
         implements ItemBuilder.With {
 
+    /** What cooks call one and the same: a stick of celery is a rib. */
+    private static final List<String> STEMS = List.of("stalk", "stick", "rib", "stem", "spear");
+
     /** The size that {@code gramsPerPiece} speaks of. */
     public static final String MEDIUM = "medium";
 
@@ -85,7 +88,10 @@ public record Item(
      * @param size small, large, bunch and the like; empty or medium: the usual one
      */
     public Optional<BigDecimal> gramsPerPiece(Optional<String> size) {
-        Optional<BigDecimal> named = size.map(practice.pieces()::get);
+        Optional<BigDecimal> named = size.map(practice.pieces()::get)
+                .or(() -> size.filter(STEMS::contains).flatMap(any -> STEMS.stream()
+                        .flatMap(stem -> Optional.ofNullable(practice.pieces().get(stem)).stream())
+                        .findFirst()));
         boolean usual = size.isEmpty() || size.get().equals(MEDIUM);
         return named.isPresent() || !usual ? named : gramsPerPiece;
     }

@@ -17,11 +17,12 @@ import java.util.stream.Stream;
  * @param finder finds items by name
  * @param unit what the amount is counted in
  * @param size which kind of piece
+ * @param counted whether there is a number, and no measure
  * @param asides what else the line says
  * @param brackets what it says in brackets
  */
 record LineItem(
-        ItemFinder finder, Optional<Unit> unit, Optional<String> size, List<String> asides, List<String> brackets) {
+        ItemFinder finder, Optional<Unit> unit, boolean counted, Optional<String> size, List<String> asides, List<String> brackets) {
 
     /** Only fresh herbs come like this. */
     private static final Set<String> FRESH = Set.of("sprig", "bunch", "handful");
@@ -56,6 +57,10 @@ record LineItem(
         if (said.contains("zest") && !said.contains("juice")) {
             return finder.match(name + " zest").or(() -> finder.match(name));
         }
+        Optional<Match> whole = whole(name).or(() -> asCounted(name));
+        if (whole.isPresent()) {
+            return whole;
+        }
         boolean fresh = size.filter(FRESH::contains).isPresent();
         if (fresh && finder.find("fresh " + name).isPresent()) {
             return finder.match("fresh " + name);
@@ -66,15 +71,50 @@ record LineItem(
                         .map(Match::guessed));
     }
 
+    /** Kabocha is a squash; a chestnut is no mushroom. */
+    private static boolean isKindOf(Item item, String name) {
+        List<String> words = ItemFinder.words(name);
+        String kind = words.isEmpty() ? "" : words.get(words.size() - 1);
+        return Stream.concat(Stream.of(item.name()), item.practice().names().stream())
+                .anyMatch(own -> ItemFinder.words(own).contains(kind));
+    }
+
+    /** {@code 1 stick cinnamon}: it is the stick, where what goes by the bare name has none. */
+    private Optional<Match> asCounted(String name) {
+        boolean strange = finder.find(name)
+                .filter(item -> item.gramsPerPiece().isEmpty()
+                        && size.map(item.practice().pieces()::get).isEmpty())
+                .isPresent();
+        return strange
+                ? size.flatMap(kind -> finder.exactly(ItemFinder.words(name + " " + kind)))
+                        .map(item -> new Match(item, true))
+                : Optional.empty();
+    }
+
+    /** {@code 8 peppers} are counted: sweet ones, and not what is ground. */
+    private Optional<Match> whole(String name) {
+        boolean ground = finder.find(name)
+                .filter(item -> item.has(Trait.SPICE) && item.gramsPerPiece().isEmpty())
+                .isPresent();
+        return counted && ground
+                ? finder.match("sweet " + name)
+                        .filter(match -> match.exact() && match.item().gramsPerPiece().isPresent())
+                : Optional.empty();
+    }
+
     /**
      * {@code squash (kabocha)}, {@code oil (olive)}: what stands in brackets says which one; beside a name that nobody
      * knows, it is no more than a guess.
      */
     private Optional<Match> closer(String name) {
         Optional<Item> plain = finder.find(name);
-        Stream<String> closer = brackets.stream().flatMap(inside -> Stream.of(inside + " " + name, inside));
-        Stream<Item> found = closer.flatMap(words -> finder.exactly(ItemFinder.words(words)).stream());
-        return found.filter(item -> plain.isEmpty() || !plain.get().equals(item))
+        Stream<Item> kinds =
+                brackets.stream().flatMap(inside -> finder.exactly(ItemFinder.words(inside + " " + name)).stream());
+        Stream<Item> alone = brackets.stream()
+                .flatMap(inside -> finder.exactly(ItemFinder.words(inside)).stream())
+                .filter(item -> plain.isEmpty() || isKindOf(item, name));
+        return Stream.concat(kinds, alone)
+                .filter(item -> plain.isEmpty() || !plain.get().equals(item))
                 .findFirst()
                 .map(item -> new Match(item, plain.isPresent()));
     }

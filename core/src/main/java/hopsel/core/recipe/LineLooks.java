@@ -65,8 +65,7 @@ record LineLooks(LineReader reader) {
                 && (read.amount().isPresent() || !read.foods().isEmpty())) {
             return food || words <= MOST_WORDS && !sentence;
         }
-        boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes()
-                != Techniques.leading("-").minutes();
+        boolean verb = Techniques.leading(plain.split("\\s+")[0]).minutes() != Techniques.OTHER.minutes();
         return !verb && !sentence && (food && words <= FOOD_WORDS || listed && words <= LISTED_WORDS);
     }
 
@@ -86,11 +85,16 @@ record LineLooks(LineReader reader) {
     }
 
     /** Whether somebody is told to do something. */
-    static boolean method(String line) {
+    static boolean method(String bulleted) {
+        String line = withoutBullet(bulleted);
         return isNumbered(line)
-                || words(line) > 1 && isSentence(line) && Techniques.begins(withoutBullet(line))
-                || words(line) > 5 && isSentence(line) && Techniques.leading(line) != Techniques.leading("-")
-                || line.length() > LONG && Techniques.leading(line) != Techniques.leading("-")
-                || words(line) > 3 && Techniques.leading(line.split("\\s+")[0]) != Techniques.leading("-");
+                || words(line) > 1 && isSentence(line) && Techniques.begins(line)
+                || words(line) > 5 && isSentence(line) && isDone(line)
+                || line.length() > LONG && isDone(line)
+                || words(line) > 3 && (isDone(line.split("\\s+")[0]) || Techniques.begins(line));
+    }
+
+    private static boolean isDone(String text) {
+        return Techniques.leading(text) != Techniques.OTHER;
     }
 }

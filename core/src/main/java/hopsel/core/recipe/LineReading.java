@@ -44,6 +44,11 @@ final class LineReading {
     private static final Pattern APPROXIMATELY = Pattern.compile(
             "^(?:about|abt\\.?|approx\\.?|approximately|around|roughly|~|or|each|net|drained|=)\\s*",
             Pattern.CASE_INSENSITIVE);
+    /** {@code 1 squash, about 800 g}. */
+    private static final Pattern IN_ALL = Pattern.compile(
+            "^(?:about|abt\\.?|approx\\.?|approximately|around|roughly|ca\\.?|~)\\s*" + Numbers.NUMBER + "\\s?(?:k?g|oz|lbs?)\\b(?: (?:in total|in all|total|each))?$",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TIMES = Pattern.compile("^\\s*[x×*]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE = Pattern.compile(
             "^(?:(?:very|extra)[ "
@@ -51,17 +56,17 @@ final class LineReading {
                     + "-]sized?)?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OPTIONAL = Pattern.compile(
-            "\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available|you (?:have|can (?:get|find)) ?(?:it|them|some|any)?))\\b\\)?:?",
+            "\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available|you (?:have|can (?:get|find)) ?(?:it|them|some|any|one)?))\\b\\)?:?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ASIDE = Pattern.compile(
-            "\\s*(?:,|;| - |\\b(?:plus (?=extra|more|a |some|\\d)|for "
+            "\\s*(?:,|;| - |\\+ (?=extra|more)|\\b(?:plus (?=extra|more|a |some|\\d)|for "
                     + "(?=boiling|steaming|soaking|poaching|cooking|dusting|frying|greasing|serving|garnish|brushing|drizzling|the "
                     + "|rolling|oiling|deep|shallow|sprinkling|topping)"
                     + "|to (?=taste|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as "
                     + "needed|as required|such as|at room temperature|in (?=\\d+(?:[.,]\\d+)? ?(?:cm|mm)\\b|(?:small |large |thin |thick )?(?:cubes|dice|slices|strips|chunks|"
                     + "wedges|pieces|rounds|ribbons|florets)\\b)|cut "
                     + "(?=in|into|lengthwise)|soaked (?=in |over|for |\\d)|sliced|chopped|diced|minced|grated|peeled|shredded|"
-                    + "crushed|torn|melted|divided|with (?=skin|their|its|the ))\\b)",
+                    + "crushed|torn|melted|divided|with (?=skin|their|its|the ))\\b|\\b(?:cubed|halved|quartered|softened|julienned|stoned|deseeded|trimmed)$)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CUT_FIRST = Pattern.compile(
             "^((?:(?:very|freshly|finely|coarsely|roughly|thinly|thickly|lightly|well)[ "
@@ -268,7 +273,9 @@ final class LineReading {
     private void behindWeight(String inside) {
         Numbers.read(APPROXIMATELY.matcher(inside).replaceFirst("").strip())
                 .flatMap(number -> UnitWords.first(number.rest()))
-                .map(found -> found.rest().replaceFirst("^[\\s,;:-]+", "").strip())
+                .map(found -> found.rest()
+                        .replaceFirst("(?i)^[\\s,;:-]*(?:each\\b)?[\\s,;:-]*", "")
+                        .strip())
                 .filter(behind -> !behind.isEmpty())
                 .ifPresent(asides::add);
     }
@@ -463,6 +470,9 @@ final class LineReading {
                     .replaceFirst("^[\\s,;-]+", "")
                     .strip();
             rest = rest.substring(0, matcher.start());
+            if (pack.isEmpty() && count.isPresent() && unit.isEmpty() && IN_ALL.matcher(behind).matches()) {
+                pack = weight(behind);
+            }
             if (!behind.isEmpty()) {
                 asides.add(behind);
             }
@@ -478,7 +488,7 @@ final class LineReading {
     }
 
     private Optional<Match> named(String name) {
-        return new LineItem(finder, unit.map(UnitWords.Word::unit), size, asides, brackets).match(name);
+        return new LineItem(finder, unit.map(UnitWords.Word::unit), count.isPresent() && unit.isEmpty(), size, asides, brackets).match(name);
     }
 
     private Optional<String> prep() {

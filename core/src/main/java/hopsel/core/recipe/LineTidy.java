@@ -22,7 +22,7 @@ final class LineTidy {
             Map.of("300", "15", "303", "16", "1", "11", "2", "20", "2 1/2", "29", "2.5", "29", "3", "51", "10", "106");
 
     private static final Pattern CAN_NUMBER = Pattern.compile(
-            "(?:#|\\bno\\.? ?)(2 1/2|2\\.5|300|303|10|[123])(?=[ -](?:cans?|tins?)\\b)", Pattern.CASE_INSENSITIVE);
+            "(?:#|\\bno\\.? ?)(2 1/2|2\\.5|300|303|10|[123])(?=\\)?[ -](?:cans?|tins?)\\b)", Pattern.CASE_INSENSITIVE);
     /** {@code 1" ginger}, {@code oil 4 deep frying}. */
     private static final Pattern INCH = Pattern.compile("(\\d)\\s?[\"″](?=\\s)");
 
@@ -41,6 +41,17 @@ final class LineTidy {
             "(\\p{L}[\\p{L} -]{1,40}?)\\s*[,|:-]\\s*((?:an? |one |two |half an? |a few )?(?:half|pinch(?:es)?|handfuls?|bunch|sprigs?|splash|drizzle|dash|knob))",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern GARLIC = Pattern.compile("\\bgarlic\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code peppers red/yellow 8}: of which colours is said beside it. */
+    private static final Pattern COLOURS = Pattern.compile(
+            "^(\\p{L}[\\p{L} ]*?),? ((?:red|yellow|green|orange|mixed|white|purple)(?: ?[/&+] ?(?:red|yellow|green|orange|white|purple))+) ?((?:x ?)?\\d+)$",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code 2 yellow and 1 red pepper} are three. */
+    private static final Pattern TWO_COLOURS = Pattern.compile(
+            "^(\\d{1,3}) (red|yellow|green|orange|white|purple|black|brown) (?:and|&|\\+) (\\d{1,3}) (red|yellow|green|orange|white|purple|black|brown) (\\p{L}[\\p{L} ]*)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern MARKED =
             Pattern.compile("(?:[-:|=]|\\.{2,}|…|\\bx|×|\\t)\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE =
@@ -50,8 +61,8 @@ final class LineTidy {
             "^((?:fine |sea |kosher )*salt)\\s*(?:[&+/]|\\bn\\b|['’]n['’])?\\s+((?:black |ground )*pepper)\\b",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern END =
-            Pattern.compile("^(?:[,;(].*|(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
+    private static final Pattern END = Pattern.compile(
+            "^(?:[,;(].*|juice[ds]?|zest(?:ed)?|juice (?:and|&|\\+) zest|(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
     private static final int LONGEST_NAME = 45;
 
     private LineTidy() {}
@@ -61,7 +72,7 @@ final class LineTidy {
         String both = SALT_PEPPER.matcher(text).replaceFirst("$1 and $2");
         String spelt = FOR.matcher(INCH.matcher(both).replaceAll("$1 inch")).replaceAll("for ");
         String scanned = CAN_NUMBER
-                .matcher(SCANNED.matcher(spelt).replaceAll(LineTidy::digits))
+                .matcher(SCANNED.matcher(shorthand(spelt)).replaceAll(LineTidy::digits))
                 .replaceAll(can -> CANS.get(can.group(1)) + " oz");
         if (STARTS_WITH_AMOUNT.matcher(scanned).find()) {
             return scanned;
@@ -70,6 +81,30 @@ final class LineTidy {
         return words.matches()
                 ? words.group(2) + " " + words.group(1)
                 : turned(scanned).orElse(scanned);
+    }
+
+    /** What chefs write on tape. */
+    private static String shorthand(String text) {
+        String cloves = GARLIC.matcher(text).find() ? text.replaceAll("(?i)(?<=\\d ?)cl\\b", " cloves") : text;
+        String bunches = cloves.replaceAll("(?i)(?<=\\d ?)bu\\b", " bunch");
+        String toms = bunches.replaceAll("(?i)\\btoms\\b", "tomatoes");
+        String seasoned = toms.replaceAll("(?i)^s ?[+&] ?p$", "salt and pepper");
+        Matcher both = TWO_COLOURS.matcher(seasoned);
+        if (both.find()) {
+            int all = Integer.parseInt(both.group(1)) + Integer.parseInt(both.group(3));
+            return "%d %s %s, %s"
+                    .formatted(
+                            all, both.group(2), both.group(5), seasoned.substring(both.start(), both.start(5)).strip());
+        }
+        Matcher colours = COLOURS.matcher(seasoned);
+        return colours.find()
+                ? "%s %s %s, %s"
+                        .formatted(
+                                colours.group(3),
+                                colours.group(2).split("[ /&+]")[0],
+                                colours.group(1),
+                                colours.group(2))
+                : seasoned;
     }
 
     private static String digits(MatchResult found) {

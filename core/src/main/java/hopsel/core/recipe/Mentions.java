@@ -2,6 +2,8 @@ package hopsel.core.recipe;
 
 import hopsel.core.Known;
 import hopsel.core.dish.Use;
+import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -15,7 +17,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -27,24 +31,84 @@ import java.util.stream.Stream;
 final class Mentions {
 
     private static final BigDecimal HALF = new BigDecimal("0.5");
+    private static final Pattern EXCEPT = Pattern.compile(
+            "\\beverything (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= on\\b| in\\b| into\\b|[,.;]|$)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code the canned beans}, where there are two of them. */
+    private static final Pattern CANNED = Pattern.compile("\\b(?:canned|tinned) (\\p{L}+)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern SHAPE = Pattern.compile(
+            "\\b(?:into|in) (?:\\w+ )?(half[- ]moons|wedges|ribbons|rings|batons|florets|fingers|matchsticks)\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code Add the spices}: all that are left of the component. */
+    private static final Map<String, Trait> TOGETHER =
+            Map.of("spice", Trait.SPICE, "seasoning", Trait.SPICE, "herb", Trait.HERB);
+
     private static final Pattern EVERYTHING = Pattern.compile(
             "\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ "
                     + "){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything "
-                    + "(?:else )?(?:in|into|to|together|but|for)\\b|mix everything|blend everything",
+                    + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|mix everything|blend everything",
             Pattern.CASE_INSENSITIVE);
 
     private final Map<String, List<String>> words = new LinkedHashMap<>();
     /** What else the things of a list are called: black salt is kala namak. */
     private final Map<String, List<List<String>>> others = new HashMap<>();
     /** What components are called: "the paste" is what was made, not the tamarind paste in a jar. */
-    private final Set<String> products = new HashSet<>();
+    private final Map<String, Set<String>> products = new HashMap<>();
+    /** Components of which something was done already. */
+    private final Set<String> begun = new HashSet<>();
+    /** Words that have to stand in a step, for a line that was measured there. */
+    private final Map<String, String> only = new HashMap<>();
+    /** The last word of what an item is called in the catalogue: demerara is a sugar. */
+    private final Map<String, String> kinds = new HashMap<>();
+    /** Lines that go by a word for several: spices, herbs. */
+    private final Map<String, Set<Trait>> traits = new HashMap<>();
 
     private final List<String> toTaste = new ArrayList<>();
     private final Map<String, Integer> heads = new HashMap<>();
     private final Map<String, BigDecimal> left = new HashMap<>();
 
-    void product(String title) {
-        ItemFinder.words(title).stream().reduce((a, b) -> b).ifPresent(products::add);
+    /** A component, with its lines: once it is begun its name means what was made. */
+    void product(String title, List<String> lines) {
+        word(title).ifPresent(word -> products.computeIfAbsent(word, any -> new HashSet<>())
+                .addAll(lines));
+    }
+
+    /** {@code sliced into half moons}: what it is called from then on. */
+    private static Optional<List<String>> shape(String prep) {
+        Matcher matcher = SHAPE.matcher(prep);
+        return matcher.find() ? Optional.of(ItemFinder.words(matcher.group(1))) : Optional.empty();
+    }
+
+    private static Optional<String> word(String title) {
+        return ItemFinder.words(title).stream().reduce((a, b) -> b);
+    }
+
+    /** Something of a component was done. */
+    void begun(String title) {
+        word(title).ifPresent(begun::add);
+    }
+
+    /** A line that was measured in the method: nowhere else does it go in. */
+    void only(String line, String said) {
+        only.put(line, said);
+    }
+
+    /** Whether more than half of some lines have gone in nowhere yet. */
+    boolean isMostlyLeft(Set<String> own) {
+        long whole = own.stream()
+                .filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
+                .count();
+        return whole * 2 > own.size();
+    }
+
+    /** As {@link #in}, with nothing taken. */
+    List<Use> looked(String text, Set<String> own) {
+        Map<String, BigDecimal> before = new HashMap<>(left);
+        List<Use> uses = in(text, own);
+        left.clear();
+        left.putAll(before);
+        return uses;
     }
 
     void know(ReadRecipe.Line line) {
@@ -57,10 +121,13 @@ final class Mentions {
                             .flatMap(item ->
                                     Stream.concat(Stream.of(item.shortName()), item.practice().names().stream()))
                             .map(ItemFinder::words)
-                            .filter(other -> other.size() > 1 && !other.equals(name))
-                            .toList());
+                            .filter(other -> !other.equals(name) && (other.size() > 1 || isTelling(other.get(0))))
+                            .collect(Collectors.toCollection(ArrayList::new)));
+            line.read().prep().flatMap(Mentions::shape).ifPresent(Known.in(others, line.id())::add);
             heads.merge(name.get(name.size() - 1), 1, Integer::sum);
             left.put(line.id(), BigDecimal.ONE);
+            line.read().item().flatMap(item -> word(item.shortName())).ifPresent(kind -> kinds.put(line.id(), kind));
+            traits.put(line.id(), line.read().item().map(Item::traits).orElse(Set.of()));
             if (line.read().amount().isEmpty()
                     && name.stream().anyMatch(word -> word.equals("salt") || word.equals("pepper"))) {
                 toTaste.add(line.id());
@@ -70,10 +137,14 @@ final class Mentions {
 
     /** What goes in; {@code own} are the lines of the step's component, for "all the ingredients". */
     List<Use> in(String text, Set<String> own) {
-        List<String> said = ItemFinder.words(text);
+        List<String> said = ItemFinder.words(text.replaceAll("(?i)\\btoms\\b", "tomatoes"));
         List<Use> uses = new ArrayList<>();
         Set<Integer> taken = new HashSet<>();
         words.keySet().stream()
+                .filter(line -> !only.containsKey(line)
+                        || Numbers.plain(text)
+                                .replace(".", "")
+                                .contains(Known.in(only, line).replace(".", "")))
                 .sorted(Comparator.<String, Boolean>comparing(line -> !own.contains(line))
                         .thenComparing(line -> -Known.in(words, line).size()))
                 .forEach(line -> place(line, said, taken, own).ifPresent(at -> use(line, said, at, uses)));
@@ -82,19 +153,57 @@ final class Mentions {
                     .filter(line -> Known.in(left, line).signum() > 0)
                     .forEach(line -> take(line, BigDecimal.ONE, uses));
         }
+        CANNED.matcher(text)
+                .results()
+                .map(found -> ItemFinder.singular(found.group(1).toLowerCase(Locale.ROOT)))
+                .forEach(word -> own.stream()
+                        .filter(line -> traits.getOrDefault(line, Set.of()).contains(Trait.CANNED))
+                        .filter(line -> Known.in(words, line).contains(word))
+                        .filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
+                        .forEach(line -> take(line, BigDecimal.ONE, uses)));
+        TOGETHER.forEach((word, trait) -> {
+            if (said.contains(word) && heads.getOrDefault(word, 0) == 0) {
+                own.stream()
+                        .filter(line -> traits.getOrDefault(line, Set.of()).contains(trait))
+                        .filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
+                        .forEach(line -> take(line, BigDecimal.ONE, uses));
+            }
+        });
         if (EVERYTHING.matcher(text).find()) {
+            Set<String> but = excepted(text, own, uses);
             own.stream()
+                    .filter(line -> !but.contains(line))
                     .filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
                     .forEach(line -> take(line, BigDecimal.ONE, uses));
         }
         return uses;
     }
 
+    /** {@code everything except the basil}: what is named behind it is not taken. */
+    private Set<String> excepted(String text, Set<String> own, List<Use> uses) {
+        Matcher matcher = EXCEPT.matcher(text);
+        Set<String> but = new HashSet<>();
+        if (matcher.find()) {
+            List<String> names = ItemFinder.words(matcher.group(1));
+            own.stream()
+                    .filter(line -> names.contains(
+                            Known.in(words, line).get(Known.in(words, line).size() - 1)))
+                    .forEach(but::add);
+            uses.stream()
+                    .filter(use -> but.contains(use.ingredient()))
+                    .forEach(use -> left.merge(use.ingredient(), use.share(), BigDecimal::add));
+            uses.removeIf(use -> but.contains(use.ingredient()));
+        }
+        return but;
+    }
+
     /** Where the line is named: by its whole name, or by its last or first word if no other line has it. */
     private Optional<Integer> place(String line, List<String> said, Set<Integer> taken, Set<String> own) {
         List<String> name = Known.in(words, line);
         String head = name.get(name.size() - 1);
-        boolean alone = !products.contains(head)
+        boolean made = products.containsKey(head)
+                && (begun.contains(head) || !Known.in(products, head).contains(line));
+        boolean alone = !made
                 && (Known.in(heads, head) == 1
                         || own.contains(line)
                                 && own.stream()
@@ -111,7 +220,7 @@ final class Mentions {
                     && (alone || name.size() > 1 && i > 0 && said.get(i - 1).equals(name.get(name.size() - 2)));
             boolean byFirst = name.size() > 1
                     && said.get(i).equals(name.get(0))
-                    && name.get(0).length() > 3
+                    && name.get(0).length() > 2
                     && unique(name.get(0));
             boolean list = i + 1 < said.size() && said.get(i + 1).equals("ingredient");
             if ((whole || byHead || byFirst) && !list && !taken.contains(i)) {
@@ -121,13 +230,31 @@ final class Mentions {
                 return Optional.of(i);
             }
         }
-        return byOtherName(line, said, taken);
+        return byOtherName(line, said, taken).or(() -> byKind(line, said, taken, own));
+    }
+
+    /** {@code sugar} over the plums, where demerara is the only sugar of the component. */
+    private Optional<Integer> byKind(String line, List<String> said, Set<Integer> taken, Set<String> own) {
+        String kind = kinds.getOrDefault(line, "");
+        boolean only = own.contains(line)
+                && !kind.isEmpty()
+                && !heads.containsKey(kind)
+                && !products.containsKey(kind)
+                && own.stream().filter(other -> kind.equals(kinds.get(other))).count() == 1;
+        int at = said.indexOf(kind);
+        return only && at >= 0 && taken.add(at) ? Optional.of(at) : Optional.empty();
+    }
+
+    /** A word long enough to be no other's. */
+    private static boolean isTelling(String word) {
+        return word.length() > 3 && !WEAK.contains(word);
     }
 
     private Optional<Integer> byOtherName(String line, List<String> said, Set<Integer> taken) {
         for (List<String> name : Known.in(others, line)) {
             int at = Collections.indexOfSubList(said, name);
-            if (at >= 0 && !taken.contains(at)) {
+            boolean another = name.size() == 1 && (heads.containsKey(name.get(0)) || products.containsKey(name.get(0)));
+            if (at >= 0 && !another && !taken.contains(at)) {
                 for (int i = at; i < at + name.size(); i++) {
                     taken.add(i);
                 }
@@ -145,7 +272,7 @@ final class Mentions {
     private static final Set<String> WEAK = Set.of(
             "fresh", "large", "small", "medium", "plain", "dried", "ground", "raw", "whole", "firm", "extra", "white",
             "black", "green", "brown", "warm", "cold", "boiling", "baby", "fine", "light", "dark", "ripe", "hot",
-            "sweet", "vegan", "plant");
+            "sweet", "vegan", "plant", "red", "old", "dry", "can", "tin", "jar", "big", "new", "for", "and", "the");
 
     private boolean unique(String word) {
         return !WEAK.contains(word)

@@ -49,7 +49,7 @@ final class Narration {
             "\\b(?:for|serves|feeds) (" + Numbers.NUMBER + ")(?: people| of us| persons)?\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NEEDED = Pattern.compile(
-            "\\b(?:you(?:'ll| will)? need|we(?:'ll| will)? need|I(?:'ve| have) got|we(?:'ve| have) got|you(?:'ll| will) want|"
+            "\\b(?:you(?:'ll| will)? need|we(?:'ll| will)? need|I(?:'ve| have)(?: also| just)? got|we(?:'ve| have)(?: also| just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
                     + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have))\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PARTS =
@@ -218,9 +218,18 @@ final class Narration {
             boolean listed = ingredients.stream()
                     .anyMatch(own -> lines.read(own.text()).item().equals(read.item()));
             if (!listed) {
-                ingredients.add(new Passage(Optional.empty(), read.name()));
+                // What is said when it goes in counts; where nothing is, what was said before.
+                ingredients.add(new Passage(Optional.empty(), isMeasuredLater(read) ? read.name() : food));
             }
         }
+    }
+
+    private boolean isMeasuredLater(ReadLine read) {
+        List<String> words = ItemFinder.words(read.name());
+        String word = words.isEmpty() ? "" : words.get(words.size() - 1);
+        Pattern amount = Pattern.compile(
+                "(?:" + Numbers.NUMBER + ")\\b[^.;,]{0,30}\\b" + Pattern.quote(word), Pattern.CASE_INSENSITIVE);
+        return method.stream().anyMatch(said -> amount.matcher(said.text()).find());
     }
 
     /** As a recipe says it: "Then I'm going to chop the onion" is "Chop the onion". */

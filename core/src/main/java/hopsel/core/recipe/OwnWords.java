@@ -15,7 +15,7 @@ import java.util.regex.Pattern;
 final class OwnWords {
 
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?;])\\s+(?=\\p{Lu})");
-    private static final Pattern CLAUSE = Pattern.compile("(?<=[.,;])\\s*|\\s+(?=(?:and|then)\\b)");
+    private static final Pattern CLAUSE = Pattern.compile("(?<=[.,;])(?!\\d)\\s*|\\s+(?=(?:and|then)\\b)");
     private static final Pattern JOIN = Pattern.compile("^(?:and|then)\\s+");
     /** What is done, as the gloss has it, at the end of a clause. */
     private static final Pattern VERB_LAST = Pattern.compile(
@@ -116,7 +116,7 @@ final class OwnWords {
 
     private StepInPart step(StepInPart step) {
         String text = original(step.read().text());
-        ReadStep read = step.read().inOtherWords(StepReader.title(text), text);
+        ReadStep read = step.read().inOtherWords(StepReader.title(text), text, tongue.until(text));
         return new StepInPart(step.id(), read, step.uses(), step.after());
     }
 

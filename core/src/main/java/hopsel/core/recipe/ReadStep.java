@@ -7,6 +7,7 @@ import hopsel.core.dish.Work;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -45,9 +46,24 @@ public record ReadStep(
     }
 
     /** The same step, told otherwise. */
-    ReadStep inOtherWords(String otherTitle, String otherText) {
+    ReadStep inOtherWords(String otherTitle, String otherText, Optional<String> otherCue) {
         Set<Technique> done = TechniqueReader.read(title + ". " + text);
-        return new ReadStep(otherTitle, otherText, minutes, work, needs, cue, checkEvery, loud, guessed, done);
+        return new ReadStep(
+                otherTitle, otherText, minutes, work, needs, otherCue.or(() -> cue), checkEvery, loud, guessed, done);
+    }
+
+    /** The same, over some minutes sooner. */
+    ReadStep shorterBy(BigDecimal less) {
+        StepMinutes rest = new StepMinutes(
+                Minutes.of(minutes.low().value().subtract(less)),
+                Minutes.of(minutes.likely().value().subtract(less)),
+                Minutes.of(minutes.high().value().subtract(less)));
+        return new ReadStep(title, text, rest, work, needs, cue, checkEvery, loud, guessed, techniques);
+    }
+
+    /** Whether something is in a pan. */
+    boolean isOnRing() {
+        return work != Work.REST && needs.stream().anyMatch(need -> need.kind().equals("burner"));
     }
 
     /** Whether it cooks, or builds pressure, in a pressure cooker. */

@@ -45,10 +45,17 @@ public final class RecipeReader {
             "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|portions|people|persons|min|hours?|to\\b)[\\p{L}]+",
             Pattern.CASE_INSENSITIVE);
     private static final Set<String> PEOPLE =
-            Set.of("serving", "portion", "people", "person", "as", "generously", "hungry", "adult");
+            Set.of("serving", "portion", "people", "person", "bowl", "plate", "as", "generously", "hungry", "adult");
     private static final Pattern INLINE = Pattern.compile(
             "(?<![\\p{L}\\d/.,°])(?:(?:about|approximately) )?" + Numbers.NUMBER
                     + "(?:\\s*-\\s*\\d+)?(?:\\s+(?:heaped|level|large|small|medium|ripe))?\\s*[\\p{L}]+[^.;,()]{2,60}",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code 2 T. shortening}: the stop belongs to the unit. */
+    private static final Pattern SHORT_UNIT = Pattern.compile("(?<=\\d ?)(T|t|c|tsp|tbsp|lb|oz|pt|qt)\\.(?= )");
+
+    private static final Pattern BY_EYE = Pattern.compile(
+            "\\ba (?:good |big |little |tiny |nice )?(?:glug|splash|drizzle|pinch|knob|dash|squeeze|bit) of (?:the |your |some )?[\\p{L}-]+(?: (?!and\\b|in\\b|on\\b|over\\b|into\\b|to\\b)[\\p{L}-]+){0,2}",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code half the oil}: of what is there. */
@@ -59,8 +66,20 @@ public final class RecipeReader {
     private static final Pattern MEANWHILE = Pattern.compile(
             "^\\W*(?:meanwhile|in the meantime|at the same time|while (?:that|this|they|it|the|those|these|you wait)\\b)",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern WHILE = Pattern.compile("^\\W*while [^,]+,", Pattern.CASE_INSENSITIVE);
+    /** {@code Pour in the stock}: into what is on the stove. */
+    private static final Pattern INTO_IT = Pattern.compile(
+            "^(?:then |now )?(?:pour in|add|stir in|tip in|whisk in|throw in)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern YIELD_IN_TITLE =
             Pattern.compile("\\(((?:\\p{L}+ )?(?:about )?\\d+(?:\\s*-\\s*\\d+)?(?: \\p{L}+)?)\\)");
+    private static final Pattern FOR_PEOPLE = Pattern.compile(
+            "\\b(?:for (?:about |up to )?|x ?(?=\\d+\\s*$))(\\d{1,3})\\b(?! ?(?:-|to |min|h\\b|hours?|days?|weeks?|g\\b|ml|°|pm|am|[./:]\\d))",
+            Pattern.CASE_INSENSITIVE);
+    /** What is done to a dough, without a word about which. */
+    private static final Pattern SHAPED = Pattern.compile(
+            "^(?:divide|roll (?:out|it|into)|knock back|punch down|shape|cut (?:out|into)|stamp out|knead|tip out)\\b",
+            Pattern.CASE_INSENSITIVE);
     /** What the first step of a part does to all of it. */
     private static final Pattern TOGETHER = Pattern.compile(
             "^(?:mix|blitz|blend|combine|whisk|whizz|stir together|chop all|toss|shake|pound|everything)\\b",
@@ -74,6 +93,7 @@ public final class RecipeReader {
 
     private static final Set<Technique> JOINS = EnumSet.of(
             Technique.ROLL, Technique.SHAPE, Technique.FILL, Technique.ASSEMBLE, Technique.SERVE, Technique.DRESS);
+    private static final Set<Technique> DOUGH = EnumSet.of(Technique.KNEAD, Technique.PROOF);
     /** Words at the beginning of a step, among which stands what it is done to. */
     private static final int OBJECT = 5;
     /** Beyond this it is no name of an ingredient, whatever stands in the list. */
@@ -91,6 +111,9 @@ public final class RecipeReader {
     private final List<String> unread = new ArrayList<>();
     /** Steps that are done while the one before runs by itself. */
     private final Set<String> parallel = new HashSet<>();
+
+    /** The words with which a line was measured in the method: it goes in there, and nowhere before. */
+    private final Map<String, String> measuredIn = new HashMap<>();
 
     private final Map<String, String> preheats = new HashMap<>();
     private String title = "";
@@ -131,8 +154,11 @@ public final class RecipeReader {
         Mentions mentions = new Mentions();
         parts.forEach((heading, part) -> {
             part.lines.forEach(mentions::know);
-            mentions.product(heading);
+            mentions.product(heading, part.lines.stream().map(Line::id).toList());
         });
+        if (listed) {
+            measuredIn.forEach(mentions::only);
+        }
         StepReader steps = new StepReader();
         source.method().forEach(passage -> method(passage, steps, mentions));
         List.copyOf(parts.values()).forEach(this::useUp);
@@ -171,10 +197,14 @@ public final class RecipeReader {
                 .filter(value -> value.signum() > 0);
     }
 
-    /** {@code Plum tart (8 slices)}. */
+    /** {@code Plum tart (8 slices)}, {@code Satay for 12}. */
     private Optional<String> inTitle() {
         Matcher matcher = YIELD_IN_TITLE.matcher(title);
-        return matcher.find() ? Optional.of(matcher.group(1)) : Optional.empty();
+        Matcher people = FOR_PEOPLE.matcher(title);
+        if (matcher.find()) {
+            return Optional.of(matcher.group(1));
+        }
+        return people.find() ? Optional.of("serves " + people.group(1)) : Optional.empty();
     }
 
     private static boolean isPeople(String yield, String noun) {
@@ -208,7 +238,9 @@ public final class RecipeReader {
     /** Amounts that stand in the sentences: all of them where there is no list, else what the list does not name. */
     private void inlineIngredients(Passage passage) {
         nameFirst(passage);
-        Matcher matcher = INLINE.matcher(Numbers.plain(passage.text()));
+        byEye(passage);
+        Matcher matcher =
+                INLINE.matcher(SHORT_UNIT.matcher(Numbers.plain(passage.text())).replaceAll("$1"));
         int from = 0;
         while (matcher.find(from)) {
             from = matcher.start() + 1;
@@ -228,6 +260,20 @@ public final class RecipeReader {
                     measured(passage, read);
                     break;
                 }
+            }
+        }
+    }
+
+    /** {@code a good glug of oil}, said by somebody who pours it. */
+    private void byEye(Passage passage) {
+        Matcher matcher = BY_EYE.matcher(passage.text());
+        while (spoken && matcher.find()) {
+            ReadLine read = lines.read(matcher.group());
+            boolean known = parts.values().stream()
+                    .flatMap(part -> part.lines.stream())
+                    .anyMatch(line -> line.read().item().equals(read.item()));
+            if (read.item().isPresent() && read.exact() && !known) {
+                part(passage.heading()).lines.add(new Line(id(read.item().get().id()), read));
             }
         }
     }
@@ -257,7 +303,9 @@ public final class RecipeReader {
                 }
             }
         }
-        part(passage.heading()).lines.add(new Line(id(read.item().orElseThrow().id()), read));
+        Line line = new Line(id(read.item().orElseThrow().id()), read);
+        part(passage.heading()).lines.add(line);
+        measuredIn.put(line.id(), read.text());
     }
 
     /**
@@ -302,8 +350,14 @@ public final class RecipeReader {
         Set<String> own = new LinkedHashSet<>();
         PartUnderWay named = headed != null ? headed : named(step.text()).orElseGet(this::current);
         named.lines.forEach(line -> own.add(line.id()));
+        if (headed == null) {
+            // Which oil it is, where there are two, is known once it is known what is being made.
+            PartUnderWay home = elsewhere(step, mentions.looked(step.text(), own), named);
+            own.clear();
+            home.lines.forEach(line -> own.add(line.id()));
+        }
         List<Use> uses = mentions.in(step.text(), own);
-        boolean made = named.isMadeIn(step.text().toLowerCase(Locale.ROOT))
+        boolean made = named.isMadeIn(step.text().toLowerCase(Locale.ROOT), mentions.isMostlyLeft(own))
                 && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
         boolean first = named.steps.isEmpty() && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
         if (made || first && TOGETHER.matcher(step.text()).find()) {
@@ -314,6 +368,7 @@ public final class RecipeReader {
         PartUnderWay part = stays ? named : elsewhere(step, uses, named);
         String id = id(step.title());
         part.steps.add(new StepInPart(id, step, uses, after(step, id, part)));
+        mentions.begun(part.title);
         order.add(id);
         last = part;
     }
@@ -343,7 +398,36 @@ public final class RecipeReader {
     }
 
     private PartUnderWay elsewhere(ReadStep step, List<Use> uses, PartUnderWay named) {
-        return uses.isEmpty() ? worked(step.text()).orElse(named) : home(uses, named);
+        if (!uses.isEmpty()) {
+            return home(uses, named);
+        }
+        return dough(step.text())
+                .or(() -> worked(step.text()))
+                .or(() -> holding(step.text(), named))
+                .orElse(named);
+    }
+
+    /** {@code Divide into six, roll out}: the only part that is kneaded or proves. */
+    private Optional<PartUnderWay> dough(String text) {
+        List<PartUnderWay> doughs = parts.values().stream()
+                .filter(part -> part.steps.stream()
+                        .flatMap(step -> TechniqueReader.read(step.read().text()).stream())
+                        .anyMatch(DOUGH::contains))
+                .toList();
+        return doughs.size() == 1 && SHAPED.matcher(text).find() ? Optional.of(doughs.get(0)) : Optional.empty();
+    }
+
+    /** {@code Griddle the tempeh}: the one part in which the tempeh went in before. */
+    private Optional<PartUnderWay> holding(String text, PartUnderWay current) {
+        List<String> words = ItemFinder.words(text);
+        List<String> object = words.subList(0, Math.min(words.size(), OBJECT));
+        if (current.holds(object) || TechniqueReader.read(text).contains(Technique.SERVE)) {
+            return Optional.empty();
+        }
+        List<PartUnderWay> said = parts.values().stream()
+                .filter(part -> !part.steps.isEmpty() && part.holds(object))
+                .toList();
+        return said.size() == 1 ? Optional.of(said.get(0)) : Optional.empty();
     }
 
     /** {@code Blind bake the crust}: what goes on with the one thing that it names, whatever was in hand before. */
@@ -352,6 +436,7 @@ public final class RecipeReader {
         List<PartUnderWay> said = parts.values().stream()
                 .filter(part -> !part.steps.isEmpty())
                 .filter(part -> words.subList(0, Math.min(words.size(), OBJECT)).contains(part.word()))
+                .filter(part -> !text.matches("(?is)^serve\\b.*"))
                 .toList();
         return said.size() == 1 && said.get(0).word().length() > 2 ? Optional.of(said.get(0)) : Optional.empty();
     }
@@ -387,7 +472,13 @@ public final class RecipeReader {
         } else {
             part.lastStep(preheats.keySet()).ifPresent(after::add);
         }
-        String low = step.text().toLowerCase(Locale.ROOT);
+        if (part.steps.isEmpty()
+                && !order.isEmpty()
+                && INTO_IT.matcher(step.text()).find()) {
+            after.add(order.get(order.size() - 1));
+        }
+        // What goes on meanwhile is not waited for.
+        String low = WHILE.matcher(step.text()).replaceFirst("").toLowerCase(Locale.ROOT);
         for (PartUnderWay other : parts.values()) {
             String word = other.word();
             if (other != part && word.length() > 2 && ItemFinder.words(low).contains(word)) {
@@ -560,13 +651,24 @@ public final class RecipeReader {
         boolean isNamedIn(String low) {
             String whole = title.toLowerCase(Locale.ROOT);
             String word = Pattern.quote(whole.replaceFirst("^.*\\s", ""));
-            return isMadeIn(low) || low.matches("(?s).*\\b" + word + " ingredients\\b.*");
+            return isMadeIn(low, false) || low.matches("(?s).*\\b" + word + " ingredients\\b.*");
         }
 
-        /** {@code make the dough}, {@code whisk dressing}: the part itself, before anything was done with it. */
-        boolean isMadeIn(String low) {
+        /** Whether one of its things is among the words, by the last word of its name. */
+        boolean holds(List<String> words) {
+            return lines.stream()
+                    .map(line -> ItemFinder.words(line.read().name()))
+                    .anyMatch(name -> !name.isEmpty() && words.contains(name.get(name.size() - 1)));
+        }
+
+        /**
+         * {@code make the dough}, {@code whisk dressing}: the part itself, before anything was done with it.
+         *
+         * @param mostlyLeft whether most of what belongs to it has gone in nowhere yet
+         */
+        boolean isMadeIn(String low, boolean mostlyLeft) {
             String whole = title.toLowerCase(Locale.ROOT);
-            return steps.isEmpty()
+            return (steps.isEmpty() || mostlyLeft)
                     && low.matches(
                             "(?s).*\\b(?:make|prepare|for|mix|whisk|blend|stir|shake) (?:together |up )?(?:the |all |a )?"
                                     + Pattern.quote(whole) + "\\b.*");

@@ -2,6 +2,7 @@ package hopsel.core.recipe;
 
 import hopsel.core.dish.Need;
 import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Work;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
@@ -19,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -32,8 +34,8 @@ import java.util.stream.Stream;
 final class StepReader {
 
     private static final Pattern SENTENCE = Pattern.compile(
-            "(?<=[.!?;])(?<!\\b(?:approx|ab|abt|min|mins|tbsp|tsp|oz|lb|hr|hrs|no|ca|w|nb|incl|opt|esp|e\\.g|"
-                    + "i\\.e)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|\\n+");
+            "(?<=[.!?;]|[.!]\\))(?<!\\b(?:approx|ab|abt|no|ca|w|nb|incl|opt|esp|e\\.g|i\\.e)\\.)"
+                    + "(?:(?<!\\b(?:min|mins|tbsp|tsp|oz|lb|hr|hrs|sec|secs)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|\\s+(?=\\p{Lu}))|\\n+");
     private static final Pattern STOP =
             Pattern.compile("(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs))[.!]\\s+(?=\\p{Ll})");
     private static final Pattern ALTERNATIVE = Pattern.compile(
@@ -45,6 +47,28 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern UNTIL_THEN =
             Pattern.compile("\\b(?:un)?till?\\b[^.;]{3,60}?(,? and then |,? then )", Pattern.CASE_INSENSITIVE);
+    /** {@code Knead by hand for 10 minutes or 6 in the mixer}: the first of both. */
+    private static final Pattern BY_HAND =
+            Pattern.compile("(\\bby hand\\b[^.;]*?),? or (?:for )?(?:about )?\\d+[^.;]*", Pattern.CASE_INSENSITIVE);
+    /** {@code Prove for an hour, overnight in the fridge}: the first of both. */
+    private static final Pattern PROVED_COLD = Pattern.compile(
+            "(\\b(?:prove|proof|rise|ferment)\\b.*\\d.*|\\b(?:prove|proof|rise|ferment)\\b.*\\bhour\\b.*),? (?:or )?(?:overnight|\\d+ hours?) in the (?:fridge|refrigerator)\\W*$",
+            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    /** {@code Add spices for 30 seconds}: into what is in hand. */
+    private static final Pattern ADDED =
+            Pattern.compile("^(?:then |now )?(?:add|stir in|tip in|throw in|scatter in)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern LAST =
+            Pattern.compile("\\b(?:for |in )?(?:the )?last (" + Numbers.NUMBER + ") ?min", Pattern.CASE_INSENSITIVE);
+    /** A second time is another way to do the same: {@code or overnight in the fridge}. */
+    private static final Pattern OTHERWISE = Pattern.compile(
+            "^\\s*,?\\s*or\\b|^[^,.;]{0,30},\\s*(?:overnight|\\d+ hours?) in the (?:fridge|refrigerator)\\W*$",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code They should be soft and golden}: how it looks when it is done. */
+    private static final Pattern SHOULD = Pattern.compile(
+            "^(?:they|it|this|these|(?:the|each|your) [\\p{L} -]{2,25}) (?:should|will|must|ought to|want to) (?:be|look|feel|have|smell|sound|come|still be)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern CUE = Pattern.compile(
             "\\b(?:(?:un)?til(?:l)?|(?:is|are|'s|'re) (?:done|ready|cooked) (?:when|once))\\s+(?!you are ready|needed|serving|required|ready to "
                     + "(?:use|serve))([^.;()]+?)(?=\\s*(?:\\.|;|\\(|$|,\\s*(?:and "
@@ -56,29 +80,39 @@ final class StepReader {
                     + "(?:about|abt|ca\\.?|for|approximately) \\d))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STORAGE = Pattern.compile(
-            "^(?:n\\.?b\\.?:? )?(?:store|keeps?|will keep|leftovers?|can be (?:made|stored|frozen|kept)|make[- ]ahead|freezes? "
+            "^\\W*(?:n\\.?b\\.?:? )?(?:store|keeps?(?! (?:under|covered|warm|hot|them|it|the|some|stirring|going|turning|moving|cold|back))|will keep|leftovers?|(?:this |that )?(?:can|may) be (?:made|done|stored|frozen|kept)|make[- ]ahead|you can (?:do|make) (?:this|it|that) (?:the day|a day|\\w+ days)|freezes? "
                     + "(?:well|ok|fine|nicely)|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) "
-                    + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b",
+                    + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|beautifully)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HOT_PLACE = Pattern.compile(
             "\\b(?:hob|stove|stovetop|burner|pan|skillet|pot|saucepan|wok|griddle|(?:high|low|medium|moderate|"
                     + "gentle)(?:[- ](?:high|low))? (?:heat|flame))\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ON_HOB = Pattern.compile(
-            "\\b(?:simmer|boil|fry|fries|frying|sauté|saute|sear|sweat|stir-fry|poach|blanch|parboil|reduce|"
-                    + "caramelis|caramelize|steam|bubble|temper|bloom|toast|griddle|dry-roast)",
+            "\\b(?:simmer|boil(?!ing (?:hot )?water)|fry|fries|frying|sauté|saute|sear|sweat|stir-fry|poach|blanch|parboil|reduce|"
+                    + "caramelis|caramelize|brown (?=the |all |them |it |onion|\\p{L}+ (?:and|in|on)\\b)|steam|bubble|temper|bloom|toast|griddle|dry-roast)",
             Pattern.CASE_INSENSITIVE);
     private static final Map<String, Pattern> PLACES = places();
     /** Heating the oven is a step of its own: it starts long before. */
     static final Pattern HEATING_UP = Pattern.compile(
-            "^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+            "^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b|^\\W*(?:set |turn |put )?(?:the |your )?oven (?:on |to |at )*(?:\\d{2,3} ?°? ?[cf]?\\b|gas)",
+            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
     private static final BigDecimal ROOM = BigDecimal.valueOf(20);
     private static final BigDecimal HEATING = BigDecimal.valueOf(12);
     private static final int TITLE = 48;
+    /** What is said before the thing itself: when, in what, and what is made ready for it. */
+    private static final Pattern BEFOREHAND = Pattern.compile(
+            "^(?:(?:meanwhile|(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|while [^,]+(?=, \\p{L})|in a [^,]+(?=,)|using [^,]+(?=,)"
+                    + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?=,| (?:dissolve|mix|whisk|blend|fry|heat|cook|stir|combine|soak|chop|slice|simmer|boil|roast|bring|melt|toast)\\b)),?\\s+"
+                    + "|drain(?: well)?(?:,| and|, and)? (?:then )?(?=(?:simmer|boil|fry|cook|cover|mash|blend|toss|mix|rinse|tip|add|return)\\b)"
+                    + "|heat (?:up )?(?:the |some |a little |an? |your |\\d+ \\p{L}+ )?(?:of )?(?:the )?(?:[\\p{L}-]+ ){0,2}(?:oil|pan|wok|skillet|pot|saucepan|tawa|griddle|kadai)[^.;]{0,40}?(?:,| and|, and)(?: then)? (?=(?:stir-fry|fry|cook|sweat|add|whisk|stir|toast|brown|sear|soften|saut)))+",
+            Pattern.CASE_INSENSITIVE);
 
     private Optional<BigDecimal> oven = Optional.empty();
     private @Nullable ReadStep before;
+    /** Whether the oven was heated, and nothing has gone in. */
+    private boolean heated;
 
     private static Map<String, Pattern> places() {
         Map<String, String> words = new LinkedHashMap<>();
@@ -134,7 +168,10 @@ final class StepReader {
         int from = 0;
         while (stop.find()) {
             String next = sentence.substring(stop.end());
-            if (Techniques.begins(next)) {
+            if (Techniques.begins(next)
+                    || HEATING_UP
+                            .matcher(sentence.substring(from, stop.start()))
+                            .find()) {
                 parts.add(sentence.substring(from, stop.start() + 1));
                 from = stop.end();
             }
@@ -154,7 +191,25 @@ final class StepReader {
         for (String sentence : sentences(paragraph)) {
             passages.addAll(oneTimeEach(sentence));
         }
-        return merge(passages).stream().map(this::step).toList();
+        List<ReadStep> steps = new ArrayList<>();
+        for (String passage : merge(passages)) {
+            lastMinutes(passage).ifPresent(minutes -> shorten(steps, minutes));
+            steps.add(step(passage));
+        }
+        return steps;
+    }
+
+    /** {@code Add the bulgur for the last 15 minutes}: of what goes on already. */
+    private static Optional<BigDecimal> lastMinutes(String passage) {
+        Matcher last = LAST.matcher(passage);
+        return last.find() ? Numbers.value(last.group(1)) : Optional.empty();
+    }
+
+    private static void shorten(List<ReadStep> steps, BigDecimal minutes) {
+        int at = steps.size() - 1;
+        if (at >= 0 && steps.get(at).minutes().low().value().compareTo(minutes) > 0) {
+            steps.set(at, steps.get(at).shorterBy(minutes));
+        }
     }
 
     /** Cuts a sentence where a second time begins something else. */
@@ -164,11 +219,11 @@ final class StepReader {
         int from = 0;
         for (int i = 1; i < times.size(); i++) {
             int gap = times.get(i - 1).end();
-            Matcher joint = JOINT.matcher(sentence.substring(gap, times.get(i).start()));
-            boolean otherwise = sentence.substring(gap, times.get(i).start()).matches("(?is)\\s*,?\\s*or\\b.*");
-            if (!otherwise && joint.find()) {
-                parts.add(sentence.substring(from, gap + joint.start()));
-                from = gap + joint.end();
+            String between = sentence.substring(gap, times.get(i).start());
+            Optional<MatchResult> joint = joint(between, sentence.substring(gap));
+            if (joint.isPresent() && !OTHERWISE.matcher(sentence.substring(gap)).find()) {
+                parts.add(sentence.substring(from, gap + joint.get().start()));
+                from = gap + joint.get().end();
             }
         }
         if (times.size() == 1) {
@@ -188,6 +243,16 @@ final class StepReader {
                 .map(String::strip)
                 .filter(part -> part.length() > 1)
                 .toList();
+    }
+
+    /** Where something else begins; an "and" between two things is no such place, unless there is no other. */
+    private static Optional<MatchResult> joint(String between, String behind) {
+        List<MatchResult> joints = JOINT.matcher(between).results().toList();
+        return joints.stream()
+                .filter(joint -> !joint.group().strip().equalsIgnoreCase("and")
+                        || Techniques.begins(behind.substring(joint.end())))
+                .findFirst()
+                .or(() -> joints.stream().findFirst());
     }
 
     /**
@@ -210,6 +275,9 @@ final class StepReader {
     private static boolean joins(String last, String passage) {
         if (HEATING_UP.matcher(last).find() || HEATING_UP.matcher(passage).find()) {
             return false;
+        }
+        if (SHOULD.matcher(passage).find()) {
+            return true;
         }
         boolean timeBefore = !TimeReader.find(last).isEmpty();
         boolean timeNow = !TimeReader.find(passage).isEmpty();
@@ -239,9 +307,16 @@ final class StepReader {
         Verb technique =
                 time.map(found -> Techniques.of(text, found.start())).orElseGet(() -> Techniques.leading(text));
         Optional<ReadStep> goesOn = Optional.ofNullable(before)
-                .filter(step -> technique == Techniques.OTHER
+                .filter(step -> (technique == Techniques.OTHER && !step.loud()
+                                || technique.work() == Work.HANDS
+                                        && ADDED.matcher(text).find()
+                                        && step.isOnRing())
                         && time.isPresent()
                         && places(text).isEmpty());
+        if (heated && time.filter(found -> found.start() == 0).isPresent()) {
+            heated = false;
+            return inHeatedOven(text, time.get());
+        }
         Set<String> guessed = new TreeSet<>();
         Work work = goesOn.map(ReadStep::work)
                 .orElseGet(() -> Techniques.work(
@@ -266,7 +341,26 @@ final class StepReader {
                 guessed,
                 Set.of());
         before = read;
+        heated = HEATING_UP.matcher(text).find()
+                || heated && needs.stream().noneMatch(need -> need.kind().equals("oven"));
         return read;
+    }
+
+    /** {@code oven 220. Peppers on trays. 30 min}: nothing but a time, where the oven waits for something. */
+    private ReadStep inHeatedOven(String text, TimeReader.Found time) {
+        Optional<String> cue = cue(text);
+        before = new ReadStep(
+                "Bake",
+                text,
+                time.minutes(),
+                Work.WATCH,
+                List.of(new Need("oven", 1, oven, BigDecimal.ZERO)),
+                cue,
+                Optional.of(look(time.minutes())),
+                false,
+                Set.of("needs", "work"),
+                Set.of(Technique.BAKE));
+        return before;
     }
 
     /** Of several sentences the one with the time; otherwise all of it. */
@@ -302,8 +396,10 @@ final class StepReader {
     private List<Need> needs(String text, Verb technique, Work work, Set<String> guessed) {
         List<Need> needs = new ArrayList<>();
         Optional<BigDecimal> celsius = HeatReader.celsius(text);
+        String first =
+                PROVED_COLD.matcher(BY_HAND.matcher(text).replaceFirst("$1")).replaceFirst("$1");
         PLACES.forEach((kind, words) -> {
-            if (words.matcher(text).find()
+            if (words.matcher(first).find()
                     && !(kind.equals("steamer")
                             && needs.stream().anyMatch(need -> need.kind().equals("oven")))) {
                 needs.add(new Need(kind, 1, Optional.empty(), BigDecimal.ZERO));
@@ -358,27 +454,39 @@ final class StepReader {
 
     private static Optional<String> cue(String text) {
         Matcher matcher = CUE.matcher(text);
-        return matcher.find()
-                ? Optional.of(capital(matcher.group(1).strip().replaceAll("[,:]$", "")))
-                : Optional.empty();
+        if (matcher.find()) {
+            return Optional.of(capital(matcher.group(1).strip().replaceAll("[,:]$", "")));
+        }
+        return sentences(text).stream()
+                .filter(sentence -> SHOULD.matcher(sentence).find())
+                .map(sentence ->
+                        SHOULD.matcher(sentence).replaceFirst("").strip().replaceAll("[.!]+$", ""))
+                .filter(looks -> looks.length() > 2)
+                .map(StepReader::capital)
+                .findFirst();
     }
 
     /** The first words, up to where the time, the place or the cue begins. */
     static String title(String text) {
-        String all = text.replaceFirst(
-                "(?i)^(?:meanwhile|next|then|now|first|finally|while [^,]+|in a [^,]+|using [^,]+|once [^,]+|when "
-                        + "[^,]+|to [^,]+|after [^,]+|when ready),?\\s+",
-                "");
+        String without = BEFOREHAND.matcher(text).replaceFirst("");
+        String all = Techniques.leading(without) == Techniques.OTHER ? text : without;
         String start = all
                 .split(
-                        "(?i)(?<=\\w)\\s*(?:(?<!\\b\\p{L})[.;:(]|,| for (?=\\d|an? |half|about|another|at least|up "
+                        "(?i)(?<=\\w)\\s*(?:(?<!\\b\\p{L})(?:\\.(?!\\d)|[;:(])|,| for (?=\\d|an? |half|about|another|at least|up "
                                 + "to|one|two|three|five|ten|twenty)| until | at \\d| to \\d| in an? | on "
                                 + "(?:a|the) | over | with | about \\d| \\d+\\s*(?:-|min|hour|sec))",
                         2)[0]
                 .strip();
-        Optional<String> done =
-                Stream.of(all.split("[.;,]\\s+")).filter(Techniques::begins).findFirst();
-        if (!Techniques.begins(start) && start.contains("+") && done.isPresent()) {
+        start = Techniques.begins(start) ? start.split(" - ", 2)[0].strip() : start;
+        if (!start.contains(" ") && all.startsWith(start + " with ")) {
+            start = all.split("(?<=\\w)\\s*[.;:(,]", 2)[0].strip();
+        }
+        Optional<String> done = Stream.of(all.split("[.;,]\\s+"))
+                .map(clause -> clause.replaceFirst("(?i)^(?:and|then)\\s+", ""))
+                .filter(Techniques::begins)
+                .findFirst();
+        boolean noVerb = start.contains("+") || start.matches("(?i)(?:into|in|on|onto|with|over) .*");
+        if (!Techniques.begins(start) && noVerb && done.isPresent()) {
             start = done.get();
         }
         if (start.split(" ").length <= 2 && Techniques.leading(start) == Techniques.OTHER) {

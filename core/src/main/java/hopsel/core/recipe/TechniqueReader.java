@@ -21,6 +21,10 @@ public final class TechniqueReader {
 
     private static final int MOST_KEPT = 5_000;
 
+    /** {@code Cook the onions slowly in the oil}. */
+    private static final String COOKED_IN_FAT =
+            "cook(?: \\w+){0,6} (?:in|with) (?:the |some |a little |\\d \\w+ )?(?:\\w+ )?(?:oil|margarine|butter)\\b";
+
     static {
         verbs(Technique.PREHEAT, "pre-?heat|heat (?:the |your |up the )?oven|oven on");
         verbs(Technique.SOAK, "soak|rehydrate");
@@ -33,11 +37,13 @@ public final class TechniqueReader {
                 Technique.CUT,
                 "slice|chop|dice|cut|mince|shred|halve|quarter|trim|julienne|(?<!(?:stock|ice|sugar|bouillon) )cubes?|mandoline");
         verbs(Technique.GRATE, "grate|zest");
-        verbs(Technique.SWEAT, "sweat");
-        verbs(Technique.FRY, "fry|fries|fried|sear|brown(?! (?:rice|sugar|lentil))|sauté|saute|sizzl|crisp|griddle");
+        verbs(Technique.SWEAT, "sweat|" + COOKED_IN_FAT);
+        verbs(
+                Technique.FRY,
+                "fry|fries|sear|(?<!(?:golden|are|is|not|lightly|till|until|deep|nicely|well) )brown(?! (?:rice|sugar|lentil))|sauté|saute|sizzl|crisp(?!y \\p{L})|griddle");
         verbs(Technique.TOAST, "toast|bloom|dry-roast|temper");
         verbs(Technique.DEGLAZE, "deglaze");
-        verbs(Technique.BOIL, "boil|parboil|poach|cook(?!er|ie|ed rice|ing oil)");
+        verbs(Technique.BOIL, "boil|parboil|poach|(?!" + COOKED_IN_FAT + ")cook(?!er|ie|ed rice|ing oil)");
         verbs(Technique.SIMMER, "simmer|bubble|reduce|braise");
         verbs(Technique.BLANCH, "blanch");
         verbs(Technique.STEAM, "steam");
@@ -46,21 +52,23 @@ public final class TechniqueReader {
         verbs(Technique.GRILL, "grill|broil|char");
         verbs(Technique.REHEAT, "reheat|warm through|warm it|warm up");
         verbs(Technique.MELT, "melt");
-        verbs(Technique.CRISP, "crisp|crunchy");
+        verbs(Technique.CRISP, "crisp(?!y \\p{L})|crunchy(?! \\p{L})");
         verbs(
                 Technique.DRAIN,
                 "drain|strain|(?:throw|pour) (?:the |its |their )?(?:\\w+ )?(?:water|liquid)? ?(?:away|off)");
-        verbs(Technique.BLEND, "blend|blitz|purée|puree|whizz|liquidis|liquidiz|process until|pulse");
+        verbs(
+                Technique.BLEND,
+                "blend|blitz|(?<!(?:tomato|chestnut|pumpkin|mango|apple|date|garlic|ginger|pea) )(?:purée|puree)|whizz|liquidis|liquidiz|process until|pulse");
         verbs(Technique.GRIND, "grind|pound");
         verbs(Technique.MASH, "mash");
         verbs(Technique.MIX, "mix|stir|combine|toss|rub|batter");
         verbs(Technique.WHISK, "whisk|beat");
         verbs(Technique.KNEAD, "knead|dough|pastry");
-        verbs(Technique.ROLL, "roll");
+        verbs(Technique.ROLL, "roll(?!ing boil)");
         verbs(Technique.SHAPE, "shape|form(?!er)|pleat|crimp|dumpling|pierogi");
         verbs(Technique.FILL, "fill|stuff");
         verbs(Technique.PROOF, "proof|prove|rise|ferment");
-        verbs(Technique.REST, "rest\\b|relax|stand|sit\\b");
+        verbs(Technique.REST, "(?<!the )rest\\b(?! (?:of|for|goes|on|to|into)\\b)|relax|stand(?! mixer)|sit\\b");
         verbs(Technique.COOL, "cool");
         verbs(Technique.CHILL, "chill(?!i|y)|refrigerat|fridge");
         verbs(Technique.FREEZE, "freez");

@@ -25,7 +25,7 @@ final class Techniques {
                             + "set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)",
                     10),
             rest(
-                    "leave (?:for|to|it|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|cool|steep|infuse|rest(?! of\\b)|macerate|bloom "
+                    "leave (?:for|to|it|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|off the heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |half )|cool|steep|infuse|rest(?! (?:of|for|goes|on|to|into)\\b)|macerate|bloom "
                             + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",
                     10),
             rest(
@@ -41,7 +41,9 @@ final class Techniques {
                     "stir-fry|stir fry|sauté|saute|sautée|fry "
                             + "off|sweat|pan-fry|deep-fry|shallow-fry|fry|sear|char|brown|temper|bloom|flip|griddle",
                     5),
-            watch("bring[^.;]{0,60}?(?:boil|simmer)|come to (?:a |the )?boil|boil (?:the |some )?water", 8),
+            watch(
+                    "bring(?:[^.;]|(?<=\\d)\\.(?=\\d)){0,60}?(?:boil|simmer)|come to (?:a |the )?boil|boil (?:the |some )?water",
+                    8),
             watch("simmer|boil|bubble|poach|parboil|blanch|reduce", 10),
             watch("oven(?=,? (?:at |for |on )?\\d)|into (?:the |a )?(?:hot )?oven|in the oven", 25),
             watch("bake|roast|braise|broil|grill|barbecue|air-fry|air fry", 25),
@@ -79,6 +81,10 @@ final class Techniques {
                     + "time|constantly|continuously|continually|often|frequently|vigorously|well|throughout)|"
                     + "constantly (?:stirring|whisking)|stir(?:ring)? constantly|\\ba side\\b|per side|each side",
             Pattern.CASE_INSENSITIVE);
+    /** {@code boiling water} is poured on, and nothing is boiled. */
+    private static final Pattern LIQUID =
+            Pattern.compile("^ (?:hot |salted )?(?:water|stock|broth)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final int SHORT = 3;
 
     private Techniques() {}
@@ -115,7 +121,7 @@ final class Techniques {
                 if (matcher.start() <= before && matcher.start() > at && isVerb(clause, matcher)) {
                     last = technique;
                     at = matcher.start();
-                } else if (matcher.start() > before && matcher.start() < first) {
+                } else if (matcher.start() > before && matcher.start() < first && isVerb(clause, matcher)) {
                     behind = technique;
                     first = matcher.start();
                 }
@@ -152,7 +158,10 @@ final class Techniques {
     private static boolean isVerb(String clause, Matcher matcher) {
         String word = matcher.group().toLowerCase(Locale.ROOT);
         String before = clause.substring(0, matcher.start()).toLowerCase(Locale.ROOT);
-        return !(word.endsWith("ing") && before.matches("(?s).*,\\s*(?:and )?$"))
+        boolean adjective = word.endsWith("ing")
+                && LIQUID.matcher(clause.substring(matcher.end())).find();
+        return !adjective
+                && !(word.endsWith("ing") && before.matches("(?s).*,\\s*(?:and )?$"))
                 && !before.matches("(?s).*\\b(?:the|a|an|of|until|your|each|into|warm|cool|dark|dry) $")
                 && !(word.equals("oil") || word.equals("top") || word.equals("dry")) | before.isEmpty();
     }

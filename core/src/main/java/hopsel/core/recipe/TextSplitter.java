@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -117,6 +118,9 @@ public final class TextSplitter {
     private static final Pattern WANTED = Pattern.compile(
             "^(?:for (?:the|this) [\\p{L} ]{2,30},? )?(?:you(?:'ll| will)? (?:need|want)|we(?:'ll)? need|i (?:use|take)|take|get|needs?|ingredients?(?: are)?)\\b:?\\s+",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern DONE_TO_IT =
+            Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?");
 
     private static final Pattern IN_A_ROW = Pattern.compile(
             ",\\s+(?:and\\s+)?(?![^(]*\\))|\\s+and\\s+(?=(?:an? |\\d|half|one |two |three |some )[^,]*$)");
@@ -344,7 +348,7 @@ public final class TextSplitter {
             return isBareList(plain);
         }
         String said = matcher.group(2);
-        List<String> pieces = List.of((said.contains("; ") ? MARKED_OFF : COMMAS).split(said));
+        List<String> pieces = withPreparation((said.contains("; ") ? MARKED_OFF : COMMAS).split(said));
         List<String> entries =
                 pieces.stream().takeWhile(piece -> !Techniques.begins(piece)).toList();
         long measured = entries.stream().filter(this::isMeasured).count();
@@ -373,6 +377,20 @@ public final class TextSplitter {
         blank = false;
         tight = true;
         return true;
+    }
+
+    /** {@code 8 plums, stoned and quartered}: what was done to it stays with it. */
+    private static List<String> withPreparation(String[] pieces) {
+        List<String> all = new ArrayList<>();
+        for (String piece : pieces) {
+            int last = all.size() - 1;
+            if (last >= 0 && DONE_TO_IT.matcher(piece).matches()) {
+                all.set(last, all.get(last) + ", " + piece);
+            } else {
+                all.add(piece);
+            }
+        }
+        return all;
     }
 
     private boolean isListedAlready(List<String> entries) {
@@ -602,18 +620,27 @@ public final class TextSplitter {
         }
     }
 
-    /** The number of servings may stand at the end of the method; another one than before is laid aside. */
+    /** The number of servings may stand in the method; another one than before is laid aside. */
     private String withoutYield(String text) {
         List<String> sentences = StepReader.sentences(text);
-        String end = sentences.isEmpty() ? "" : sentences.get(sentences.size() - 1);
-        String bare = end.replaceAll("[.!]$", "");
-        if (!HeadFacts.YIELD.matcher(bare).matches() || end.length() > YIELD_LENGTH) {
+        Optional<String> said = sentences.stream()
+                .filter(sentence -> sentence.length() <= YIELD_LENGTH
+                        && HeadFacts.YIELD.matcher(bare(sentence)).matches())
+                .reduce((a, b) -> b);
+        if (said.isEmpty()) {
             return text;
         }
+        String bare = bare(said.get());
         if (!facts.isFact(bare) && !facts.isSaidAlready(bare)) {
-            other.add(end);
+            other.add(said.get());
         }
-        return String.join(" ", sentences.subList(0, sentences.size() - 1));
+        return sentences.stream()
+                .filter(sentence -> !sentence.equals(said.get()))
+                .collect(Collectors.joining(" "));
+    }
+
+    private static String bare(String sentence) {
+        return sentence.replaceAll("[.!]$", "");
     }
 
     private Optional<Passage> namedStep(String text) {

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * A language that recipes are written in. It is read by an English gloss, word for word: what the facts are taken from;
@@ -98,6 +99,19 @@ enum Tongue {
 
     private long count(List<String> said) {
         return said.stream().filter(common::contains).count();
+    }
+
+    /** What stands behind "until" in a text of this language. */
+    Optional<String> until(String text) {
+        String forms = words.entrySet().stream()
+                .filter(word -> word.getValue().equals("until"))
+                .map(Map.Entry::getKey)
+                .sorted(Comparator.comparingInt(word -> -word.length()))
+                .map(Pattern::quote)
+                .collect(Collectors.joining("|"));
+        Matcher matcher = Pattern.compile("(?i)(?<!\\p{L})(?:" + forms + ")\\s+(?!\\d|zu\\b)([^.;,]{3,80})")
+                .matcher(text);
+        return matcher.find() ? Optional.of(matcher.group(1).strip()) : Optional.empty();
     }
 
     /** The text with every word that is known in English. */

@@ -197,13 +197,17 @@ class ColleagueTest {
 
     @Test
     void minutesByWeightGrowWithIt() throws RefusedEditException {
-        Draft stew =
-                Edits.perWeight(sheet(STEW), "heat-the-oil", new PerWeight(Minutes.of(2), Minutes.of(10)), CATALOGUE);
+        Draft stew = Edits.perWeight(
+                sheet(STEW), "fry-the-carrots", new PerWeight(Minutes.of(2), Minutes.of(10)), CATALOGUE);
         BigDecimal once =
-                stew.step("heat-the-oil").orElseThrow().minutes().likely().value();
+                stew.step("fry-the-carrots").orElseThrow().minutes().likely().value();
         assertThat(once).isEqualByComparingTo("6.5");
         Draft twice = Resize.byServings(stew, BigDecimal.valueOf(8)).sheet();
-        assertThat(twice.step("heat-the-oil").orElseThrow().minutes().likely().value())
+        assertThat(twice.step("fry-the-carrots")
+                        .orElseThrow()
+                        .minutes()
+                        .likely()
+                        .value())
                 .isEqualByComparingTo("11");
     }
 
@@ -514,7 +518,7 @@ class ColleagueTest {
     @Test
     void cautionsComeFromTheStepItself() {
         Draft stew = sheet(STEW);
-        assertThat(StepCautions.of(stew.dish(), stew.step("heat-the-oil").orElseThrow(), CATALOGUE))
+        assertThat(StepCautions.of(stew.dish(), stew.step("fry-the-carrots").orElseThrow(), CATALOGUE))
                 .contains(Caution.HOT_OIL)
                 .doesNotContain(Caution.DRY_BEANS);
     }

@@ -22,7 +22,12 @@ import java.util.stream.Stream;
  * @param brackets what it says in brackets
  */
 record LineItem(
-        ItemFinder finder, Optional<Unit> unit, boolean counted, Optional<String> size, List<String> asides, List<String> brackets) {
+        ItemFinder finder,
+        Optional<Unit> unit,
+        boolean counted,
+        Optional<String> size,
+        List<String> asides,
+        List<String> brackets) {
 
     /** Only fresh herbs come like this. */
     private static final Set<String> FRESH = Set.of("sprig", "bunch", "handful");
@@ -98,7 +103,8 @@ record LineItem(
                 .isPresent();
         return counted && ground
                 ? finder.match("sweet " + name)
-                        .filter(match -> match.exact() && match.item().gramsPerPiece().isPresent())
+                        .filter(match ->
+                                match.exact() && match.item().gramsPerPiece().isPresent())
                 : Optional.empty();
     }
 

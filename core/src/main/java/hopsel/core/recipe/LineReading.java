@@ -46,7 +46,8 @@ final class LineReading {
             Pattern.CASE_INSENSITIVE);
     /** {@code 1 squash, about 800 g}. */
     private static final Pattern IN_ALL = Pattern.compile(
-            "^(?:about|abt\\.?|approx\\.?|approximately|around|roughly|ca\\.?|~)\\s*" + Numbers.NUMBER + "\\s?(?:k?g|oz|lbs?)\\b(?: (?:in total|in all|total|each))?$",
+            "^(?:about|abt\\.?|approx\\.?|approximately|around|roughly|ca\\.?|~)\\s*" + Numbers.NUMBER
+                    + "\\s?(?:k?g|oz|lbs?)\\b(?: (?:in total|in all|total|each))?$",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TIMES = Pattern.compile("^\\s*[x×*]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
@@ -470,7 +471,10 @@ final class LineReading {
                     .replaceFirst("^[\\s,;-]+", "")
                     .strip();
             rest = rest.substring(0, matcher.start());
-            if (pack.isEmpty() && count.isPresent() && unit.isEmpty() && IN_ALL.matcher(behind).matches()) {
+            if (pack.isEmpty()
+                    && count.isPresent()
+                    && unit.isEmpty()
+                    && IN_ALL.matcher(behind).matches()) {
                 pack = weight(behind);
             }
             if (!behind.isEmpty()) {
@@ -488,7 +492,14 @@ final class LineReading {
     }
 
     private Optional<Match> named(String name) {
-        return new LineItem(finder, unit.map(UnitWords.Word::unit), count.isPresent() && unit.isEmpty(), size, asides, brackets).match(name);
+        return new LineItem(
+                        finder,
+                        unit.map(UnitWords.Word::unit),
+                        count.isPresent() && unit.isEmpty(),
+                        size,
+                        asides,
+                        brackets)
+                .match(name);
     }
 
     private Optional<String> prep() {

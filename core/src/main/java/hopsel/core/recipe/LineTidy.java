@@ -94,7 +94,10 @@ final class LineTidy {
             int all = Integer.parseInt(both.group(1)) + Integer.parseInt(both.group(3));
             return "%d %s %s, %s"
                     .formatted(
-                            all, both.group(2), both.group(5), seasoned.substring(both.start(), both.start(5)).strip());
+                            all,
+                            both.group(2),
+                            both.group(5),
+                            seasoned.substring(both.start(), both.start(5)).strip());
         }
         Matcher colours = COLOURS.matcher(seasoned);
         return colours.find()

@@ -3,8 +3,10 @@ package hopsel.core.recipe;
 import hopsel.core.recipe.RecipeSource.Passage;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
@@ -32,6 +34,31 @@ final class Narration {
                     + Numbers.NUMBER + ")\\b)",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code 300 grams of flour, no wait, 350}: the number alone is another. */
+    private static final Pattern TAKEN_BACK = Pattern.compile(
+            "(" + Numbers.NUMBER
+                    + ")( \\p{L}+ of [\\p{L} -]{2,30}?)[ ,.-]+(?:sorry|no,? wait|wait|no|I mean|or rather|make that|pardon)(?:,? (?:sorry|no|wait|make that|I mean))*[ ,]+("
+                    + Numbers.NUMBER + ")(?=,|\\.| and )",
+            Pattern.CASE_INSENSITIVE);
+    /** A sentence that begins with a small letter. */
+    private static final Pattern SMALL = Pattern.compile("(?<=\\p{L}{2}[.!?] )\\p{Ll}");
+    /** {@code That's the whole dough}, {@code if it browns, start again}: about what is done, and nothing to do. */
+    private static final Pattern REMARK = Pattern.compile(
+            "^(?:(?:that|this|it|there)(?:'s| is| was| are)\\b|if (?:it|they|you|this|that)\\b|it'll\\b|(?:overnight|longer) is\\b|you(?:'ll| will) (?:see|notice|find|smell|hear)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code The dough has rested, …}: how things stand. */
+    private static final Pattern STANDS = Pattern.compile(
+            "^(?:the|my|your|our|that|it|they|everything)\\b[^,.;]{0,25}(?:'s|'re| is| are| has| have)(?: now| all| nicely| really| just)? [^,.;]{2,25},\\s*(?=\\S)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern PAN_STANDS = Pattern.compile(
+            "^(?:the|my|your|our) (?:\\p{L}+ )?(?:pan|wok|pot|skillet|griddle)(?:'s| is) (?:now |really |nice and |smoking )*hot(?: now)?,\\s*(?=\\S)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code the tempeh goes in}. */
+    private static final Pattern GOES_IN = Pattern.compile(
+            "\\b((?:the|my|your|our|all the|all my) [\\p{L} -]{2,30}?) (?:goes|go|went) in(?:to (?:the|it|that|my)[^,.;]{0,20})?(?=[,.;]| and |$)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TALKS = Pattern.compile(
             "\\b(?:I'm (?:mak|cook|us|go|pour|chopp|halv|tak|show|do|put)\\w*ing|okay|um+|don't peek|by the way|I'm going to|we're going to|I am going to|we are going to|gonna|you'll need|you will need|go ahead and|welcome|"
                     + "hello|hi (?:everybody|everyone|there|guys)|let's|I've got|we've got|I like to|what I do)\\b",
@@ -49,13 +76,23 @@ final class Narration {
             "\\b(?:for|serves|feeds) (" + Numbers.NUMBER + ")(?: people| of us| persons)?\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NEEDED = Pattern.compile(
-            "\\b(?:you(?:'ll| will)? need|we(?:'ll| will)? need|I(?:'ve| have)(?: also| just)? got|we(?:'ve| have)(?: also| just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
+            "\\b(?:(?:what )?you(?:'ll| will)? need(?: is| are)?|(?:what )?we(?:'ll| will)? need(?: is| are)?|(?:I|we) (?:use|take)|I(?:'ve| have)(?: also| just)? got|we(?:'ve| have)(?: also| just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
                     + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have))\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PARTS =
             Pattern.compile("\\s*(?:,|;|(?<!hundred )\\band\\b|\\bplus\\b|\\bthen\\b)\\s*", Pattern.CASE_INSENSITIVE);
+    /** {@code for the marinade four tablespoons of soy}. */
+    private static final Pattern FOR_PART = Pattern.compile(
+            "^(?:also |then |and )*(?:for the [\\p{L} ]{3,20}?,? (?=(?:" + Numbers.NUMBER + ")\\b))?",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code one block of tempeh, that's 200 grams}. */
+    private static final Pattern THAT_IS = Pattern.compile(
+            "^(?:that's|that is|about|which is|so)(?: about)? (" + Numbers.NUMBER
+                    + " ?(?:g|grams?|kg|kilos?|ml|millilitres?))$",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern OPENING = Pattern.compile(
-            "^(?:(?:first thing|okay|ok|right|so|now|and|but|well|first(?: of all)?|next|then|after that|all right|alright|just)\\b,?\\s*)+",
+            "^(?:(?:first thing|okay|ok|right|so|now|and|but|well|first(?: of all)?|next|then|after that|all right|alright|just|that's it)\\b,?\\s*)+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WHO = Pattern.compile(
             "\\b(?:I|we|you)(?:'m|'re|'ll| am| are| will| can| could| want to| need to| have to| like to| always| just)*"
@@ -93,6 +130,9 @@ final class Narration {
     private final LineReader lines;
     private final List<Passage> ingredients = new ArrayList<>();
     private final List<Passage> method = new ArrayList<>();
+    /** For what is needed, how many passages of the method were told before. */
+    private final Map<String, Integer> told = new HashMap<>();
+
     private final List<String> aside = new ArrayList<>();
     /** Foods that were named as needed, without how much. */
     private final List<String> named = new ArrayList<>();
@@ -132,10 +172,10 @@ final class Narration {
     private RecipeSource source(String text) {
         String plain = MOMENT.matcher(text).replaceAll("");
         plain = FRAME.matcher(plain).replaceAll(" ").replaceAll("\\s+", " ").strip();
-        plain = CORRECTED
-                .matcher(FILLER.matcher(Numbers.plain(plain)).replaceAll(""))
-                .replaceAll("");
-        plain = BIG.matcher(plain).replaceAll(Narration::inFigures);
+        // A dictation program knows no capitals.
+        plain = SMALL.matcher(plain).replaceAll(stop -> stop.group().toUpperCase(Locale.ROOT));
+        plain = BIG.matcher(FILLER.matcher(Numbers.plain(plain)).replaceAll("")).replaceAll(Narration::inFigures);
+        plain = CORRECTED.matcher(TAKEN_BACK.matcher(plain).replaceAll("$3$2")).replaceAll("");
         plain = AND_A_HALF.matcher(plain).replaceAll("1.5 $1");
         plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
         plain = OF_THEM.matcher(plain).replaceAll("$2 $1");
@@ -143,7 +183,7 @@ final class Narration {
             take(sentence);
         }
         namedOnly();
-        return new RecipeSource(title, yield, Optional.empty(), ingredients, method, aside);
+        return new RecipeSource(title, yield, Optional.empty(), ingredients, method, aside, told);
     }
 
     private static String inFigures(MatchResult said) {
@@ -166,6 +206,8 @@ final class Narration {
             aside.add(sentence);
         } else if (CHATTER.matcher(sentence).find() && TimeReader.find(sentence).isEmpty()) {
             aside.add(sentence);
+            title = title.or(
+                    () -> making.find() ? Optional.of(capital(making.group(1).strip())) : Optional.empty());
         } else if (title.isEmpty() && making.find()) {
             title = Optional.of(capital(making.group(1).strip()));
             aside.add(sentence);
@@ -185,16 +227,22 @@ final class Narration {
     private void needed(String sentence, String list) {
         List<String> found = Stream.of(PARTS.split(list.replaceAll("[.!]$", "")))
                 .map(part -> STANDS_IN.matcher(part).replaceFirst("").strip())
+                .map(part -> FOR_PART.matcher(part).replaceFirst(""))
                 .filter(part -> !part.isEmpty())
                 .toList();
         List<String> rest = new ArrayList<>();
         boolean any = false;
         for (String part : found) {
             Matcher doing = WHO.matcher(part);
+            Matcher weight = THAT_IS.matcher(part);
+            if (weight.matches() && weighed(weight.group(1))) {
+                continue;
+            }
             if (doing.lookingAt()) {
                 method(part);
             } else if (lines.read(part).item().isPresent()) {
                 any = true;
+                told.put(part, method.size());
                 if (!introducing && lines.read(part).amount().isPresent()) {
                     ingredients.add(new Passage(Optional.empty(), part));
                 } else {
@@ -209,6 +257,20 @@ final class Narration {
         } else if (!rest.isEmpty()) {
             method(sentence);
         }
+    }
+
+    /** The thing that was named last weighs so much; false where nothing was. */
+    private boolean weighed(String weight) {
+        int listed = ingredients.size() - 1;
+        if (introducing && !named.isEmpty()) {
+            named.set(
+                    named.size() - 1,
+                    weight + " " + lines.read(named.get(named.size() - 1)).name());
+        } else if (listed >= 0) {
+            String name = lines.read(ingredients.get(listed).text()).name();
+            ingredients.set(listed, new Passage(Optional.empty(), weight + " " + name));
+        }
+        return listed >= 0 || !named.isEmpty();
     }
 
     /** What was named without an amount is an ingredient; how much of it is said when it goes in, or not at all. */
@@ -234,7 +296,17 @@ final class Narration {
 
     /** As a recipe says it: "Then I'm going to chop the onion" is "Chop the onion". */
     private void method(String sentence) {
-        String said = IN_GO.matcher(OPENING.matcher(sentence).replaceFirst("")).replaceAll("add ");
+        String opened = OPENING.matcher(sentence).replaceFirst("");
+        if (REMARK.matcher(opened).find() && TimeReader.find(opened).isEmpty()) {
+            aside.add(sentence);
+            return;
+        }
+        String standing = PAN_STANDS.matcher(opened).find()
+                ? PAN_STANDS.matcher(opened).replaceFirst("In the hot pan, ")
+                : STANDS.matcher(opened).replaceFirst("");
+        String going =
+                GOES_IN.matcher(IN_GO.matcher(standing).replaceAll("add ")).replaceAll("add $1");
+        String said = OPENING.matcher(going).replaceFirst("");
         said = capital(OPENING.matcher(WHO.matcher(said).replaceAll(""))
                 .replaceFirst("")
                 .strip());
@@ -242,7 +314,12 @@ final class Narration {
         boolean done = Techniques.begins(said.toLowerCase(Locale.ROOT))
                 || !TimeReader.find(said).isEmpty()
                 || !TechniqueReader.read(said).isEmpty();
-        if (done) {
+        int last = method.size() - 1;
+        if (last >= 0
+                && StepReader.isHowLong(said)
+                && TimeReader.find(method.get(last).text()).isEmpty()) {
+            method.set(last, new Passage(Optional.empty(), method.get(last).text() + " " + said));
+        } else if (done) {
             method.add(new Passage(Optional.empty(), said));
         } else {
             aside.add(sentence);

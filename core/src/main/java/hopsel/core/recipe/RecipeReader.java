@@ -55,7 +55,7 @@ public final class RecipeReader {
     private static final Pattern SHORT_UNIT = Pattern.compile("(?<=\\d ?)(T|t|c|tsp|tbsp|lb|oz|pt|qt)\\.(?= )");
 
     private static final Pattern BY_EYE = Pattern.compile(
-            "\\ba (?:good |big |little |tiny |nice )?(?:glug|splash|drizzle|pinch|knob|dash|squeeze|bit) of (?:the |your |some )?[\\p{L}-]+(?: (?!and\\b|in\\b|on\\b|over\\b|into\\b|to\\b)[\\p{L}-]+){0,2}",
+            "\\b(?:a (?:good |big |little |tiny |nice |small )?(?:glug|splash|drizzle|pinch|knob|dash|squeeze|bit|handful|spoon) of |some )(?:the |your |some |fresh |chopped )*[\\p{L}-]+(?: (?!and\\b|in\\b|on\\b|over\\b|into\\b|to\\b)[\\p{L}-]+){0,2}",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code half the oil}: of what is there. */
@@ -84,6 +84,10 @@ public final class RecipeReader {
     private static final Pattern TOGETHER = Pattern.compile(
             "^(?:mix|blitz|blend|combine|whisk|whizz|stir together|chop all|toss|shake|pound|everything)\\b",
             Pattern.CASE_INSENSITIVE);
+    /** {@code Whisk that}, said of what was just named. */
+    private static final Pattern WITH_ALL = Pattern.compile(
+            "^(?:mix|blitz|blend|combine|whisk|whizz|stir|toss|shake|pound) (?:that|this|it|them|everything|all)\\b",
+            Pattern.CASE_INSENSITIVE);
     /** {@code blitz, leave out the walnuts for Mo}: the second half is said of somebody. */
     private static final Pattern FOR_SOMEBODY = Pattern.compile(",\\s*(?=leave out .{2,40} for \\p{Lu})");
 
@@ -94,6 +98,8 @@ public final class RecipeReader {
     private static final Set<Technique> JOINS = EnumSet.of(
             Technique.ROLL, Technique.SHAPE, Technique.FILL, Technique.ASSEMBLE, Technique.SERVE, Technique.DRESS);
     private static final Set<Technique> DOUGH = EnumSet.of(Technique.KNEAD, Technique.PROOF);
+    /** So many passages ago something was named just now. */
+    private static final int JUST_NOW = 2;
     /** Words at the beginning of a step, among which stands what it is done to. */
     private static final int OBJECT = 5;
     /** Beyond this it is no name of an ingredient, whatever stands in the list. */
@@ -148,9 +154,15 @@ public final class RecipeReader {
     private ReadRecipe recipe(RecipeSource source) {
         title = source.title().orElse("A dish without a name");
         unread.addAll(source.other());
-        source.ingredients().forEach(this::ingredient);
+        source.ingredients()
+                .forEach(passage -> ingredient(passage, source.told().getOrDefault(passage.text(), 0)));
         listed = !source.ingredients().isEmpty();
-        source.method().forEach(this::inlineIngredients);
+        for (int i = 0; i < source.method().size(); i++) {
+            Set<String> before = Set.copyOf(ids);
+            inlineIngredients(source.method().get(i));
+            int at = i;
+            ids.stream().filter(id -> !before.contains(id)).forEach(id -> told.put(id, at));
+        }
         Mentions mentions = new Mentions();
         parts.forEach((heading, part) -> {
             part.lines.forEach(mentions::know);
@@ -160,7 +172,10 @@ public final class RecipeReader {
             measuredIn.forEach(mentions::only);
         }
         StepReader steps = new StepReader();
-        source.method().forEach(passage -> method(passage, steps, mentions));
+        for (Passage passage : source.method()) {
+            passages++;
+            method(passage, steps, mentions);
+        }
         List.copyOf(parts.values()).forEach(this::useUp);
         tieTogether();
         moveLinesHome();
@@ -217,10 +232,10 @@ public final class RecipeReader {
                 : PEOPLE.contains(ItemFinder.singular(noun.toLowerCase(Locale.ROOT)));
     }
 
-    private void ingredient(Passage passage) {
+    private void ingredient(Passage passage, int before) {
         List<String> parted = lines.parted(passage.text());
         if (parted.size() > 1) {
-            parted.forEach(one -> ingredient(new Passage(passage.heading(), one)));
+            parted.forEach(one -> ingredient(new Passage(passage.heading(), one), before));
             return;
         }
         ReadLine read = lines.read(passage.text());
@@ -230,9 +245,10 @@ public final class RecipeReader {
             unread.add(passage.text());
             return;
         }
-        part(passage.heading())
-                .lines
-                .add(new Line(id(read.item().map(item -> item.id()).orElse(read.name())), read));
+        Line line = new Line(id(read.item().map(item -> item.id()).orElse(read.name())), read);
+        part(passage.heading()).lines.add(line);
+        // What is told of while something is done can go in with it.
+        told.put(line.id(), before);
     }
 
     /** Amounts that stand in the sentences: all of them where there is no list, else what the list does not name. */
@@ -359,9 +375,14 @@ public final class RecipeReader {
         List<Use> uses = mentions.in(step.text(), own);
         boolean made = named.isMadeIn(step.text().toLowerCase(Locale.ROOT), mentions.isMostlyLeft(own))
                 && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
+        Set<String> here = new LinkedHashSet<>(own);
+        here.removeIf(line -> told.getOrDefault(line, 0) >= passages);
         boolean first = named.steps.isEmpty() && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
         if (made || first && TOGETHER.matcher(step.text()).find()) {
-            uses = Stream.concat(uses.stream(), mentions.rest(own).stream()).toList();
+            uses = Stream.concat(uses.stream(), mentions.rest(here).stream()).toList();
+        } else if (spoken && uses.isEmpty() && WITH_ALL.matcher(step.text()).find()) {
+            here.removeIf(line -> told.getOrDefault(line, 0) < Math.max(1, passages - JUST_NOW));
+            uses = mentions.rest(here);
         }
         boolean stays =
                 headed != null || made || LEFT_FOR_LAST.matcher(step.text()).find();
@@ -372,6 +393,11 @@ public final class RecipeReader {
         order.add(id);
         last = part;
     }
+
+    /** For lines that somebody spoke of, how many passages of the method were told before. */
+    private final Map<String, Integer> told = new HashMap<>();
+    /** Passages of the method that were read. */
+    private int passages;
 
     private @Nullable PartUnderWay last;
     /** All steps, as the text goes. */

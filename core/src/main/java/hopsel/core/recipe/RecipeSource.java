@@ -1,6 +1,7 @@
 package hopsel.core.recipe;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -12,6 +13,7 @@ import java.util.Optional;
  * @param ingredients lines, under the heading they stand below
  * @param method paragraphs, under the heading they stand below
  * @param other passages that are neither
+ * @param told by the text of an ingredient that somebody spoke of, how many paragraphs of the method came before
  */
 public record RecipeSource(
         Optional<String> title,
@@ -19,13 +21,26 @@ public record RecipeSource(
         Optional<String> headline,
         List<Passage> ingredients,
         List<Passage> method,
-        List<String> other) {
+        List<String> other,
+        Map<String, Integer> told) {
+
+    /** Of something written, where the list stands before the method. */
+    public RecipeSource(
+            Optional<String> title,
+            Optional<String> yield,
+            Optional<String> headline,
+            List<Passage> ingredients,
+            List<Passage> method,
+            List<String> other) {
+        this(title, yield, headline, ingredients, method, other, Map.of());
+    }
 
     /** Keeps its own copies. */
     public RecipeSource {
         ingredients = List.copyOf(ingredients);
         method = List.copyOf(method);
         other = List.copyOf(other);
+        told = Map.copyOf(told);
     }
 
     /**

@@ -55,8 +55,9 @@ final class StepReader {
             "(\\b(?:prove|proof|rise|ferment)\\b.*\\d.*|\\b(?:prove|proof|rise|ferment)\\b.*\\bhour\\b.*),? (?:or )?(?:overnight|\\d+ hours?) in the (?:fridge|refrigerator)\\W*$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
     /** {@code Add spices for 30 seconds}: into what is in hand. */
-    private static final Pattern ADDED =
-            Pattern.compile("^(?:then |now )?(?:add|stir in|tip in|throw in|scatter in)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ADDED = Pattern.compile(
+            "^(?:then |now )?(?:add|stir in|tip in|throw in|scatter in|flip|turn (?:it|them|over))\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern LAST =
             Pattern.compile("\\b(?:for |in )?(?:the )?last (" + Numbers.NUMBER + ") ?min", Pattern.CASE_INSENSITIVE);
@@ -67,6 +68,12 @@ final class StepReader {
     /** {@code They should be soft and golden}: how it looks when it is done. */
     private static final Pattern SHOULD = Pattern.compile(
             "^(?:they|it|this|these|(?:the|each|your) [\\p{L} -]{2,25}) (?:should|will|must|ought to|want to) (?:be|look|feel|have|smell|sound|come|still be)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code They need about ten minutes}: how long what was said before takes. */
+    private static final Pattern LASTS = Pattern.compile(
+            "^(?:(?:they|it|these|this|that)(?:'ll| will)? (?:needs?|takes?|wants?|cooks? for|bakes? for)|give (?:it|them)) [^.;]*\\d|"
+                    + "^(?:they|it|these|this|that)(?:'ll| will)? (?:needs?|takes?|wants?) (?:about |around )?(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|fifteen|twenty|thirty|forty|half)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CUE = Pattern.compile(
@@ -101,9 +108,13 @@ final class StepReader {
     private static final BigDecimal ROOM = BigDecimal.valueOf(20);
     private static final BigDecimal HEATING = BigDecimal.valueOf(12);
     private static final int TITLE = 48;
+    /** {@code Add about 200 ml of coconut milk}: how much of it is no part of the name. */
+    private static final Pattern HOW_MUCH = Pattern.compile(
+            "^(\\p{L}+(?: in)?) (?:about |around |the )?[\\d./½¼¾⅓⅔]+ ?(?:g|kg|ml|mil|l|tbsp|tablespoons?|teaspoons?|tsp|cups?|grams?)\\b (?:of )?(?:the )?(?=\\p{L})",
+            Pattern.CASE_INSENSITIVE);
     /** What is said before the thing itself: when, in what, and what is made ready for it. */
     private static final Pattern BEFOREHAND = Pattern.compile(
-            "^(?:(?:meanwhile|(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|while [^,]+(?=, \\p{L})|in a [^,]+(?=,)|using [^,]+(?=,)"
+            "^(?:(?:meanwhile|(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|while [^,]+(?=, \\p{L})|in (?:an?|the) [^,]+(?=,)|using [^,]+(?=,)"
                     + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?=,| (?:dissolve|mix|whisk|blend|fry|heat|cook|stir|combine|soak|chop|slice|simmer|boil|roast|bring|melt|toast)\\b)),?\\s+"
                     + "|drain(?: well)?(?:,| and|, and)? (?:then )?(?=(?:simmer|boil|fry|cook|cover|mash|blend|toss|mix|rinse|tip|add|return)\\b)"
                     + "|heat (?:up )?(?:the |some |a little |an? |your |\\d+ \\p{L}+ )?(?:of )?(?:the )?(?:[\\p{L}-]+ ){0,2}(?:oil|pan|wok|skillet|pot|saucepan|tawa|griddle|kadai)[^.;]{0,40}?(?:,| and|, and)(?: then)? (?=(?:stir-fry|fry|cook|sweat|add|whisk|stir|toast|brown|sear|soften|saut)))+",
@@ -178,6 +189,11 @@ final class StepReader {
         }
         parts.add(sentence.substring(from));
         return parts.stream();
+    }
+
+    /** Whether a sentence says how long what was said before takes. */
+    static boolean isHowLong(String sentence) {
+        return LASTS.matcher(sentence).find();
     }
 
     /** Whether a sentence speaks of what somebody else might take, which is no step either. */
@@ -276,7 +292,8 @@ final class StepReader {
         if (HEATING_UP.matcher(last).find() || HEATING_UP.matcher(passage).find()) {
             return false;
         }
-        if (SHOULD.matcher(passage).find()) {
+        boolean lasts = isHowLong(passage) && TimeReader.find(last).isEmpty();
+        if (SHOULD.matcher(passage).find() || lasts) {
             return true;
         }
         boolean timeBefore = !TimeReader.find(last).isEmpty();
@@ -468,7 +485,8 @@ final class StepReader {
 
     /** The first words, up to where the time, the place or the cue begins. */
     static String title(String text) {
-        String without = BEFOREHAND.matcher(text).replaceFirst("");
+        String without =
+                BEFOREHAND.matcher(HOW_MUCH.matcher(text).replaceFirst("$1 ")).replaceFirst("");
         String all = Techniques.leading(without) == Techniques.OTHER ? text : without;
         String start = all
                 .split(
@@ -485,7 +503,8 @@ final class StepReader {
                 .map(clause -> clause.replaceFirst("(?i)^(?:and|then)\\s+", ""))
                 .filter(Techniques::begins)
                 .findFirst();
-        boolean noVerb = start.contains("+") || start.matches("(?i)(?:into|in|on|onto|with|over) .*");
+        boolean noVerb = start.contains("+")
+                || start.matches("(?i)(?:into|in|on|onto|with|over|an?|some|half|one|two|three|four|five|six) .*");
         if (!Techniques.begins(start) && noVerb && done.isPresent()) {
             start = done.get();
         }

@@ -25,7 +25,7 @@ final class Techniques {
                             + "set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)",
                     10),
             rest(
-                    "leave (?:for|to|it|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|off the heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |half )|cool|steep|infuse|rest(?! (?:of|for|goes|on|to|into)\\b)|macerate|bloom "
+                    "leave (?:for|to|it|that|this|everything|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|off the heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |half )|cool|steep|infuse|rest(?! (?:of|for|goes|on|to|into)\\b)|macerate|bloom "
                             + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",
                     10),
             rest(
@@ -44,6 +44,7 @@ final class Techniques {
             watch(
                     "bring(?:[^.;]|(?<=\\d)\\.(?=\\d)){0,60}?(?:boil|simmer)|come to (?:a |the )?boil|boil (?:the |some )?water",
                     8),
+            watch("into (?:the )?(?:gently )?(?:simmering|boiling|bubbling) (?:salted )?(?:water|stock)", 10),
             watch("simmer|boil|bubble|poach|parboil|blanch|reduce", 10),
             watch("oven(?=,? (?:at |for |on )?\\d)|into (?:the |a )?(?:hot )?oven|in the oven", 25),
             watch("bake|roast|braise|broil|grill|barbecue|air-fry|air fry", 25),
@@ -64,7 +65,7 @@ final class Techniques {
                     4),
             hands("blend|blitz|process|purée|puree|pulse|grind|whizz|liquidise|liquidize", 2),
             hands(
-                    "mix|whisk|stir|combine|toss|beat|mash|rub|massage|cream|season|taste|add|pour|sprinkle|coat|"
+                    "rice (?=the\\b|your\\b|it\\b|them\\b)|mix|whisk|stir|combine|toss|beat|mash|rub|massage|cream|season|taste|add|pour|sprinkle|coat|"
                             + "brush|dress|dissolve|drizzle|fold in|squeeze",
                     2),
             hands(

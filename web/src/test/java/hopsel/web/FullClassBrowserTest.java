@@ -158,6 +158,8 @@ class FullClassBrowserTest {
         assertThat(items)
                 .filteredOn(item -> item.get("owner").equals("HOST"))
                 .hasSizeGreaterThan(20)
+                // What burnt, and is in the oven again when the class ends, has its timer still.
+                .filteredOn(item -> !item.get("takes").toString().contains("✗"))
                 .allSatisfy(item -> {
                     assertThat(item.get("status"))
                             .as(item.get("key").toString())
@@ -171,11 +173,7 @@ class FullClassBrowserTest {
                         assertThat(takes)
                                 .as("%s was done once, unless it burnt", item.get("key"))
                                 .isNotEmpty();
-                        assertThat(takes.stream()
-                                        .filter(take -> !take.toString().contains("✗"))
-                                        .count())
-                                .as(item.get("key").toString())
-                                .isLessThanOrEqualTo(1);
+                        assertThat(takes).as(item.get("key").toString()).hasSizeLessThanOrEqualTo(1);
                     }
                 });
         assertThat(audience.locator("main")).containsText("The class is over.");

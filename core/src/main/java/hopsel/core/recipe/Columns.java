@@ -35,7 +35,28 @@ final class Columns {
             left.add(divided ? plain.substring(0, at).stripTrailing() : leftOnly(plain, at));
             right.add(divided ? plain.substring(at) : rightOnly(plain, at));
         }
-        return Stream.of(left, List.of(""), right).flatMap(List::stream).toList();
+        return Stream.of(left, List.of(""), wrapped(right))
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    /** Numbered steps that were broken to fit the column are whole again. */
+    private static List<String> wrapped(List<String> column) {
+        if (column.stream().filter(LineLooks::isNumbered).count() < 2) {
+            return column;
+        }
+        List<String> whole = new ArrayList<>();
+        boolean numbered = false;
+        for (String line : column) {
+            boolean more = numbered && !line.isBlank() && !LineLooks.isNumbered(line);
+            if (more) {
+                whole.set(whole.size() - 1, whole.get(whole.size() - 1) + " " + line.strip());
+            } else {
+                whole.add(line);
+            }
+            numbered = more || LineLooks.isNumbered(line);
+        }
+        return whole;
     }
 
     private static String leftOnly(String line, int at) {

@@ -109,6 +109,7 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
                 .uses(step.uses())
                 .checkEvery(read.checkEvery())
                 .cue(read.cue())
+                .say(step.say())
                 .techniques(
                         read.techniques().isEmpty()
                                 ? TechniqueReader.read(read.title() + ". " + read.text())

@@ -31,8 +31,13 @@ final class HeadFacts {
     private static final Pattern WAITS =
             Pattern.compile("^(?:resting|soaking|inactive)\\b.*", Pattern.CASE_INSENSITIVE);
 
+    /** {@code chill 2 h}, among facts that stand beside each other. */
+    private static final Pattern BESIDE = Pattern.compile(
+            "^(?:chill|rest|set|soak|marinate|prove|cool)\\w* \\d[\\d .½¼¾]* ?(?:h|hrs?|hours?|min|mins|minutes)$",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ "
-            + "(?:time|in)\\b)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
+            + "(?:time|in)\\b)|(?<=\\b(?:mins?|minutes|h|hrs?|hours?)),\\s*(?=(?:cook|prep|chill|rest|bake|soak|total)\\b[^,]*\\d)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
             + "(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
 
     private final List<String> other;
@@ -62,7 +67,11 @@ final class HeadFacts {
         List<String> rest = new ArrayList<>();
         boolean found = false;
         for (String piece : FACTS.split(plain)) {
-            boolean fact = isFact(piece);
+            boolean waits = plain.contains("|") && BESIDE.matcher(piece.strip()).matches();
+            if (waits) {
+                other.add(piece.strip());
+            }
+            boolean fact = waits || isFact(piece);
             if (fact && WAITS.matcher(piece.strip()).matches()) {
                 // It runs by itself, and somebody has to begin it: more than a figure in a headline.
                 other.add(piece.strip());

@@ -31,6 +31,7 @@ import java.util.stream.Stream;
 final class Mentions {
 
     private static final BigDecimal HALF = new BigDecimal("0.5");
+    private static final Pattern BARE_ALL = Pattern.compile("\\beverything\\b(?! else)", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXCEPT = Pattern.compile(
             "\\beverything (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= on\\b| in\\b| into\\b|[,.;]|$)",
             Pattern.CASE_INSENSITIVE);
@@ -47,7 +48,7 @@ final class Mentions {
     private static final Pattern EVERYTHING = Pattern.compile(
             "\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ "
                     + "){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything "
-                    + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|mix everything|blend everything",
+                    + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|with (?:the )?rest\\b(?! of)|mix everything|blend everything",
             Pattern.CASE_INSENSITIVE);
 
     private final Map<String, List<String>> words = new LinkedHashMap<>();
@@ -55,6 +56,8 @@ final class Mentions {
     private final Map<String, List<List<String>>> others = new HashMap<>();
     /** What components are called: "the paste" is what was made, not the tamarind paste in a jar. */
     private final Map<String, Set<String>> products = new HashMap<>();
+    /** The words of what comes later in the text. */
+    private final Set<String> later = new HashSet<>();
     /** Components of which something was done already. */
     private final Set<String> begun = new HashSet<>();
     /** Words that have to stand in a step, for a line that was measured there. */
@@ -82,6 +85,12 @@ final class Mentions {
 
     private static Optional<String> word(String title) {
         return ItemFinder.words(title).stream().reduce((a, b) -> b);
+    }
+
+    /** What is still to come: "blend everything" does not mean what goes in later by its name. */
+    void stillToCome(String text) {
+        later.clear();
+        later.addAll(ItemFinder.words(text));
     }
 
     /** Something of a component was done. */
@@ -171,6 +180,11 @@ final class Mentions {
         });
         if (EVERYTHING.matcher(text).find()) {
             Set<String> but = excepted(text, own, uses);
+            boolean begun = own.stream()
+                    .anyMatch(line -> left.getOrDefault(line, BigDecimal.ONE).signum() == 0);
+            if (begun && BARE_ALL.matcher(text).find()) {
+                own.stream().filter(this::isNamedLater).forEach(but::add);
+            }
             own.stream()
                     .filter(line -> !but.contains(line))
                     .filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
@@ -195,6 +209,11 @@ final class Mentions {
             uses.removeIf(use -> but.contains(use.ingredient()));
         }
         return but;
+    }
+
+    private boolean isNamedLater(String line) {
+        List<String> name = Known.in(words, line);
+        return later.contains(name.get(name.size() - 1));
     }
 
     /** Where the line is named: by its whole name, or by its last or first word if no other line has it. */

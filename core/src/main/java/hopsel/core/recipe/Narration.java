@@ -21,6 +21,7 @@ final class Narration {
 
     private static final int LEAST = 3;
     private static final int LISTED = 3;
+    private static final int SHORTEST_TALK = 12;
     private static final Pattern MOMENT = Pattern.compile("(?m)^\\s*(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,]\\d{3}\\s*-->.*$");
     private static final Pattern FRAME = Pattern.compile(
             "(?m)^\\s*(?:WEBVTT.*|NOTE\\b.*|Kind:.*|Language:.*|STYLE\\b.*|\\d{1,5})\\s*$|<[^>]{1,60}>|\\[[^\\]]{1,40}\\]");
@@ -64,7 +65,7 @@ final class Narration {
                     + "hello|hi (?:everybody|everyone|there|guys)|let's|I've got|we've got|I like to|what I do)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CHATTER = Pattern.compile(
-            "\\b(?:welcome|hello|hi (?:everybody|everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
+            "\\b(?:welcome|hello|good (?:morning|evening|afternoon)|thank you all|joining us|hi (?:everybody|everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
                     + "sponsor\\w*|g'day|catch you|link (?:below|in the)|see you|bye|thanks? (?:you )?for watching|thank you so much|follow me|check out)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MAKING = Pattern.compile(
@@ -133,6 +134,9 @@ final class Narration {
     /** For what is needed, how many passages of the method were told before. */
     private final Map<String, Integer> told = new HashMap<>();
 
+    /** What was said while a passage of the method was done, and names nothing to eat. */
+    private final Map<Integer, String> said = new HashMap<>();
+
     private final List<String> aside = new ArrayList<>();
     /** Foods that were named as needed, without how much. */
     private final List<String> named = new ArrayList<>();
@@ -183,7 +187,8 @@ final class Narration {
             take(sentence);
         }
         namedOnly();
-        return new RecipeSource(title, yield, Optional.empty(), ingredients, method, aside, told);
+        return new RecipeSource(
+                title, yield, Optional.empty(), ingredients, method, aside, new RecipeSource.Telling(told, said));
     }
 
     private static String inFigures(MatchResult said) {
@@ -298,7 +303,7 @@ final class Narration {
     private void method(String sentence) {
         String opened = OPENING.matcher(sentence).replaceFirst("");
         if (REMARK.matcher(opened).find() && TimeReader.find(opened).isEmpty()) {
-            aside.add(sentence);
+            beside(sentence);
             return;
         }
         String standing = PAN_STANDS.matcher(opened).find()
@@ -322,7 +327,18 @@ final class Narration {
         } else if (done) {
             method.add(new Passage(Optional.empty(), said));
         } else {
+            beside(sentence);
+        }
+    }
+
+    /** Said to the audience while something is done; whatever speaks of food is laid aside to be looked at. */
+    private void beside(String sentence) {
+        boolean food = Stream.of(sentence.split("[^\\p{L}'-]+"))
+                .anyMatch(word -> word.length() > 2 && lines.read(word).item().isPresent());
+        if (method.isEmpty() || food || sentence.length() < SHORTEST_TALK) {
             aside.add(sentence);
+        } else {
+            said.merge(method.size() - 1, sentence, (before, more) -> before + " " + more);
         }
     }
 

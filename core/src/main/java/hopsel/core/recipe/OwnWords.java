@@ -81,7 +81,7 @@ final class OwnWords {
     /** The recipe that was read of the gloss, in its own words. */
     ReadRecipe back(ReadRecipe read) {
         return new ReadRecipe(
-                original(read.title()),
+                original(read.title()).replaceFirst("^#+\\s*", ""),
                 read.servings(),
                 read.pieces(),
                 read.headline(),
@@ -91,7 +91,7 @@ final class OwnWords {
 
     private Part part(Part part) {
         return new Part(
-                original(part.title()).replaceAll(":$", ""),
+                original(part.title()).replaceAll("^#+\\s*|:$", ""),
                 part.lines().stream().map(this::line).toList(),
                 part.steps().stream().map(this::step).toList());
     }
@@ -117,7 +117,7 @@ final class OwnWords {
     private StepInPart step(StepInPart step) {
         String text = original(step.read().text());
         ReadStep read = step.read().inOtherWords(StepReader.title(text), text, tongue.until(text));
-        return new StepInPart(step.id(), read, step.uses(), step.after());
+        return new StepInPart(step.id(), read, step.uses(), step.after(), step.say());
     }
 
     private String original(String gloss) {

@@ -55,6 +55,7 @@ public record ReadRecipe(
      * @param read as read
      * @param uses lines, with shares
      * @param after ids of steps
+     * @param say what was said to the audience meanwhile
      */
-    public record StepInPart(String id, ReadStep read, List<Use> uses, List<String> after) {}
+    public record StepInPart(String id, ReadStep read, List<Use> uses, List<String> after, Optional<String> say) {}
 }

@@ -76,6 +76,9 @@ public final class RecipeReader {
     private static final Pattern FOR_PEOPLE = Pattern.compile(
             "\\b(?:for (?:about |up to )?|x ?(?=\\d+\\s*$))(\\d{1,3})\\b(?! ?(?:-|to |min|h\\b|hours?|days?|weeks?|g\\b|ml|°|pm|am|[./:]\\d))",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern MADE_FOR = Pattern.compile(
+            "\\b(?:for|feeds|serves) (?:about )?(" + Numbers.NUMBER + ") (?:people|persons|guests|of us)\\b",
+            Pattern.CASE_INSENSITIVE);
     /** What is done to a dough, without a word about which. */
     private static final Pattern SHAPED = Pattern.compile(
             "^(?:divide|roll (?:out|it|into)|knock back|punch down|shape|cut (?:out|into)|stamp out|knead|tip out)\\b",
@@ -155,7 +158,8 @@ public final class RecipeReader {
         title = source.title().orElse("A dish without a name");
         unread.addAll(source.other());
         source.ingredients()
-                .forEach(passage -> ingredient(passage, source.told().getOrDefault(passage.text(), 0)));
+                .forEach(
+                        passage -> ingredient(passage, source.telling().before().getOrDefault(passage.text(), 0)));
         listed = !source.ingredients().isEmpty();
         for (int i = 0; i < source.method().size(); i++) {
             Set<String> before = Set.copyOf(ids);
@@ -174,18 +178,19 @@ public final class RecipeReader {
         StepReader steps = new StepReader();
         for (Passage passage : source.method()) {
             passages++;
+            mentions.stillToCome(
+                    source.method().stream().skip(passages).map(Passage::text).collect(Collectors.joining(" ")));
             method(passage, steps, mentions);
+            Optional.ofNullable(source.telling().said().get(passages - 1)).ifPresent(this::saidMeanwhile);
         }
         List.copyOf(parts.values()).forEach(this::useUp);
         tieTogether();
         moveLinesHome();
-        Optional<Matcher> count = source.yield()
-                .or(() -> inTitle())
-                .map(text -> COUNT.matcher(Numbers.plain(text)))
-                .filter(Matcher::find);
-        boolean people = count.map(
-                        matcher -> isPeople(source.yield().or(() -> inTitle()).get(), matcher.group(3)))
-                .orElse(false);
+        Optional<String> yield = source.yield().or(this::inTitle).or(() -> inText(source));
+        Optional<Matcher> count =
+                yield.map(text -> COUNT.matcher(Numbers.plain(text))).filter(Matcher::find);
+        boolean people =
+                count.map(matcher -> isPeople(yield.get(), matcher.group(3))).orElse(false);
         Optional<BigDecimal> number =
                 count.flatMap(matcher -> Numbers.value(matcher.group(1))).filter(value -> value.signum() > 0);
         Optional<BigDecimal> served = counted(SERVES, source.yield());
@@ -220,6 +225,17 @@ public final class RecipeReader {
             return Optional.of(matcher.group(1));
         }
         return people.find() ? Optional.of("serves " + people.group(1)) : Optional.empty();
+    }
+
+    /** {@code I made these for eight people}, in the first words. */
+    private static Optional<String> inText(RecipeSource source) {
+        return source.method().stream()
+                .limit(1)
+                .map(passage -> MADE_FOR.matcher(Numbers.plain(passage.text())))
+                .filter(Matcher::find)
+                .findFirst()
+                .flatMap(matcher -> Numbers.value(matcher.group(1)))
+                .map(number -> "serves " + number.toPlainString());
     }
 
     private static boolean isPeople(String yield, String noun) {
@@ -361,6 +377,18 @@ public final class RecipeReader {
         }
     }
 
+    private void saidMeanwhile(String words) {
+        if (order.isEmpty()) {
+            unread.add(words);
+            return;
+        }
+        String now = order.get(order.size() - 1);
+        parts.values()
+                .forEach(part -> part.steps.replaceAll(own -> own.id().equals(now)
+                        ? new StepInPart(own.id(), own.read(), own.uses(), own.after(), Optional.of(words))
+                        : own));
+    }
+
     private void add(ReadStep step, Optional<String> heading, Mentions mentions) {
         PartUnderWay headed = heading.map(name -> part(Optional.of(name))).orElse(null);
         Set<String> own = new LinkedHashSet<>();
@@ -388,7 +416,7 @@ public final class RecipeReader {
                 headed != null || made || LEFT_FOR_LAST.matcher(step.text()).find();
         PartUnderWay part = stays ? named : elsewhere(step, uses, named);
         String id = id(step.title());
-        part.steps.add(new StepInPart(id, step, uses, after(step, id, part)));
+        part.steps.add(new StepInPart(id, step, uses, after(step, id, part), Optional.empty()));
         mentions.begun(part.title);
         order.add(id);
         last = part;
@@ -538,7 +566,7 @@ public final class RecipeReader {
                 if (speaksOf(step, part)) {
                     List<Use> uses = new ArrayList<>(step.uses());
                     uses.addAll(rest);
-                    other.steps.set(i, new StepInPart(step.id(), step.read(), uses, step.after()));
+                    other.steps.set(i, new StepInPart(step.id(), step.read(), uses, step.after(), step.say()));
                     return;
                 }
             }
@@ -568,7 +596,7 @@ public final class RecipeReader {
             String next = meeting(step).orElse(end);
             parts.values()
                     .forEach(part -> part.steps.replaceAll(own -> own.id().equals(next)
-                            ? new StepInPart(own.id(), own.read(), own.uses(), with(own.after(), step))
+                            ? new StepInPart(own.id(), own.read(), own.uses(), with(own.after(), step), own.say())
                             : own));
         }
     }

@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param ingredients lines, under the heading they stand below
  * @param method paragraphs, under the heading they stand below
  * @param other passages that are neither
- * @param told by the text of an ingredient that somebody spoke of, how many paragraphs of the method came before
+ * @param telling what only somebody who talks gives away
  */
 public record RecipeSource(
         Optional<String> title,
@@ -22,7 +22,7 @@ public record RecipeSource(
         List<Passage> ingredients,
         List<Passage> method,
         List<String> other,
-        Map<String, Integer> told) {
+        Telling telling) {
 
     /** Of something written, where the list stands before the method. */
     public RecipeSource(
@@ -32,7 +32,7 @@ public record RecipeSource(
             List<Passage> ingredients,
             List<Passage> method,
             List<String> other) {
-        this(title, yield, headline, ingredients, method, other, Map.of());
+        this(title, yield, headline, ingredients, method, other, Telling.NONE);
     }
 
     /** Keeps its own copies. */
@@ -40,7 +40,24 @@ public record RecipeSource(
         ingredients = List.copyOf(ingredients);
         method = List.copyOf(method);
         other = List.copyOf(other);
-        told = Map.copyOf(told);
+    }
+
+    /**
+     * What somebody says beside a recipe.
+     *
+     * @param before by the text of an ingredient, how many paragraphs of the method were told before it
+     * @param said by the number of a paragraph, from 0, what was said to the audience while it was done
+     */
+    public record Telling(Map<String, Integer> before, Map<Integer, String> said) {
+
+        /** Of something written. */
+        public static final Telling NONE = new Telling(Map.of(), Map.of());
+
+        /** Keeps its own copies. */
+        public Telling {
+            before = Map.copyOf(before);
+            said = Map.copyOf(said);
+        }
     }
 
     /**

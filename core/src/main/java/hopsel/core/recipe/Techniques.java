@@ -16,6 +16,7 @@ final class Techniques {
             rest("soak|rehydrate", 60),
             rest("marinat\\w*|marinade for", 60),
             rest("refrigerat\\w*|chill|(?:in|into|to) (?:the )?fridge|fridge", 60),
+            rest("drain(?= [^.;,]{0,25}\\b(?:\\d{2}|[5-9]) ?min)", 10),
             rest("freez\\w*|(?:in|into) (?:the )?freezer", 120),
             rest("thaw|defrost", 120),
             rest("proof|prove|rise|ferment|double in size", 60),
@@ -25,7 +26,7 @@ final class Techniques {
                             + "set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)",
                     10),
             rest(
-                    "leave (?:for|to|it|that|this|everything|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|off the heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |half )|cool|steep|infuse|rest(?! (?:of|for|goes|on|to|into)\\b)|macerate|bloom "
+                    "leave (?:for|to|it|that|this|everything|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |half )|cool|steep|infuse|rest(?! (?:of|for|goes|on|to|into)\\b)|macerate|bloom "
                             + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",
                     10),
             rest(
@@ -163,7 +164,7 @@ final class Techniques {
                 && LIQUID.matcher(clause.substring(matcher.end())).find();
         return !adjective
                 && !(word.endsWith("ing") && before.matches("(?s).*,\\s*(?:and )?$"))
-                && !before.matches("(?s).*\\b(?:the|a|an|of|until|your|each|into|warm|cool|dark|dry) $")
+                && !before.matches("(?s).*\\b(?:the|a|an|of|off|until|your|each|into|warm|cool|dark|dry) $")
                 && !(word.equals("oil") || word.equals("top") || word.equals("dry")) | before.isEmpty();
     }
 

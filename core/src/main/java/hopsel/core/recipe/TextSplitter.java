@@ -253,7 +253,7 @@ public final class TextSplitter {
             return;
         }
         String line = MARKS.matcher(raw).replaceFirst("").strip();
-        if (line.isEmpty() || isHeading(line) || isListInOneLine(line)) {
+        if (line.isEmpty() || isHeading(line) || isNumberedName(line) || isListInOneLine(line)) {
             return;
         }
         line = where == Where.METHOD ? line : facts.without(line);
@@ -307,6 +307,27 @@ public final class TextSplitter {
         Optional.ofNullable(listed.group(2)).map(String::strip).ifPresent(name -> part(capital(name), line));
     }
 
+    /** {@code 2. Sesame greens (serves 4)}, with its list under it: one of several dishes of an evening. */
+    private boolean isNumberedName(String line) {
+        Matcher number = LineLooks.NUMBERED.matcher(line);
+        boolean listed = next.contains(";")
+                && Stream.of(next.split(";"))
+                                .map(String::strip)
+                                .filter(this::isMeasured)
+                                .count()
+                        > 1;
+        if (title.isEmpty() || !listed || !number.find()) {
+            return false;
+        }
+        String name = facts.without(
+                        number.replaceFirst("").replaceAll("[()]", " ; ").strip())
+                .replaceAll("[\\s;]+$", "");
+        section = Optional.of(capital(unshouted(name)));
+        part(section.get(), line);
+        where = Where.INGREDIENTS;
+        return true;
+    }
+
     private boolean isPart(String line) {
         String plain = LineLooks.withoutBullet(Numbers.plain(line))
                 .replaceAll("\\*+", "")
@@ -343,7 +364,9 @@ public final class TextSplitter {
                 && PART_WORDS.contains(ItemFinder.singular(dashed.group(1).toLowerCase(Locale.ROOT)))) {
             plain = dashed.replaceFirst("$1: ");
         }
-        Matcher matcher = LIST.matcher(plain);
+        boolean numbered = section.isPresent() && LineLooks.isNumbered(plain);
+        Matcher matcher =
+                LIST.matcher(numbered ? LineLooks.NUMBERED.matcher(plain).replaceFirst("") : plain);
         if (!matcher.matches() || where == Where.NOTES) {
             return isBareList(plain);
         }
@@ -352,7 +375,7 @@ public final class TextSplitter {
         List<String> entries =
                 pieces.stream().takeWhile(piece -> !Techniques.begins(piece)).toList();
         long measured = entries.stream().filter(this::isMeasured).count();
-        if (entries.size() < 2 || measured * 2 < entries.size()) {
+        if (entries.size() < (numbered ? 1 : 2) || measured * 2 < entries.size()) {
             return false;
         }
         boolean named = !INGREDIENTS.matcher(matcher.group(1)).matches();
@@ -487,7 +510,8 @@ public final class TextSplitter {
         return shouted && !food || where != Where.METHOD && (partWord || apart);
     }
 
-    private void top(String line) {
+    private void top(String whole) {
+        String line = title.isEmpty() && whole.contains(" | ") ? beside(whole) : whole;
         if (title.isEmpty()
                 && (!(LineLooks.startsWithAmount(line) && looksLikeIngredient(line)) || isNameWithNumber(line))
                 && line.length() < LineLooks.LONG
@@ -517,6 +541,13 @@ public final class TextSplitter {
         } else {
             other.add(line);
         }
+    }
+
+    /** {@code Sago | serves 6 | 30 min}: the name, and what stands beside it. */
+    private String beside(String line) {
+        List<String> cells = List.of(line.split("\\s+\\|\\s+"));
+        cells.stream().skip(1).filter(cell -> !facts.isFact(cell)).forEach(other::add);
+        return cells.get(0);
     }
 
     /** {@code Two things for Thursday}, alone at the top: a number, and nothing to eat or to measure. */
@@ -574,7 +605,7 @@ public final class TextSplitter {
     private void ingredient(String line) {
         if (!looksLikeIngredient(line) && LineLooks.method(line)) {
             where = Where.METHOD;
-            part = Optional.empty();
+            part = section;
             method(line);
             return;
         }

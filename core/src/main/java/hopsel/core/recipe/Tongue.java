@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A language that recipes are written in. It is read by an English gloss, word for word: what the facts are taken from;
@@ -57,16 +58,24 @@ enum Tongue {
             "(\\d(?: ?(?:min(?:uten|utes?|utos?|uti|\\.)?|h|heures?|stunden?|horas?|or[ae]))?) (?:bis|à|a)(?: zu)? (?=\\d)",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern FOR_SO_LONG =
+            Pattern.compile("\\bserves (?=\\D|\\d+(?: ?(?:-|to) ?\\d+)? (?:minutes|hours|min\\b|h\\b))");
+
     private static final Set<String> ENGLISH =
             Set.of("and", "the", "with", "until", "of", "for", "add", "minutes", "ingredients", "method", "into", "in");
     private static final int LEAST = 3;
     private static final int TONGUES = 4;
 
+    private static final int SPANISH_COLUMN = 3;
+    private static final int ITALIAN_COLUMN = 4;
+
+    private final int column;
     private final Set<String> common;
     private final Map<String, String> words = new HashMap<>();
     private final Pattern any;
 
     Tongue(int column, String... common) {
+        this.column = column;
         this.common = Set.of(common);
         for (List<String> cells : FactTable.rows(Tongue.class, "tongues.txt", TONGUES + 1)) {
             learn(cells.get(0), cells.get(column));
@@ -85,7 +94,22 @@ enum Tongue {
     }
 
     private void learn(String english, String own) {
-        FactTable.list(own).forEach(word -> words.putIfAbsent(word.toLowerCase(Locale.ROOT), english));
+        FactTable.list(own).forEach(form -> {
+            String word = form.toLowerCase(Locale.ROOT);
+            words.putIfAbsent(word, english);
+            withPronoun(word).forEach(joined -> words.putIfAbsent(joined, english));
+        });
+    }
+
+    /** {@code rellenarlas}, {@code saltarle}: what it is done to hangs on the verb. */
+    private Stream<String> withPronoun(String word) {
+        if (word.matches("\\p{L}{2,}[aei]r") && column == SPANISH_COLUMN) {
+            return Stream.of("lo", "la", "los", "las").map(it -> word + it);
+        }
+        if (word.matches("\\p{L}{2,}[aei]re") && column == ITALIAN_COLUMN) {
+            return Stream.of("lo", "la", "li", "le").map(it -> word.substring(0, word.length() - 1) + it);
+        }
+        return Stream.empty();
     }
 
     /** The language of a text; empty: English, or nobody can tell. */
@@ -123,6 +147,7 @@ enum Tongue {
             boolean elided = matcher.group().endsWith("'");
             matcher.appendReplacement(out, Matcher.quoteReplacement(english + (elided ? " " : "")));
         }
-        return matcher.appendTail(out).toString();
+        // "Para", "pour", "per" and "für" are said of guests and of minutes.
+        return FOR_SO_LONG.matcher(matcher.appendTail(out)).replaceAll("for ");
     }
 }

@@ -203,7 +203,8 @@ class SignupStoreTest {
         assertThat(removal.removed(id)).isEmpty();
         assertThat(removal.putBack(id, gone.id(), "host")).isEmpty();
         TestContext.bean(Forgetting.class).forget();
-        assertThat(database.queryForList("select id from removed_guest")).isEmpty();
+        assertThat(database.queryForList("select id from removed_guest where id = ?", gone.id()))
+                .isEmpty();
         HouseStore house = TestContext.bean(HouseStore.class);
         House before = house.now();
         try {

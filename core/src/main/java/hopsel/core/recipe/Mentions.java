@@ -31,7 +31,8 @@ import java.util.stream.Stream;
 final class Mentions {
 
     private static final BigDecimal HALF = new BigDecimal("0.5");
-    private static final Pattern BARE_ALL = Pattern.compile("\\beverything\\b(?! else)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BARE_ALL =
+            Pattern.compile("\\beverything\\b(?! (?:else|exc|except|but|bar)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXCEPT = Pattern.compile(
             "\\beverything (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= on\\b| in\\b| into\\b|[,.;]|$)",
             Pattern.CASE_INSENSITIVE);
@@ -147,6 +148,8 @@ final class Mentions {
     /** What goes in; {@code own} are the lines of the step's component, for "all the ingredients". */
     List<Use> in(String text, Set<String> own) {
         List<String> said = ItemFinder.words(text.replaceAll("(?i)\\btoms\\b", "tomatoes"));
+        boolean begun = own.stream()
+                .anyMatch(line -> left.getOrDefault(line, BigDecimal.ONE).signum() == 0);
         List<Use> uses = new ArrayList<>();
         Set<Integer> taken = new HashSet<>();
         words.keySet().stream()
@@ -180,8 +183,6 @@ final class Mentions {
         });
         if (EVERYTHING.matcher(text).find()) {
             Set<String> but = excepted(text, own, uses);
-            boolean begun = own.stream()
-                    .anyMatch(line -> left.getOrDefault(line, BigDecimal.ONE).signum() == 0);
             if (begun && BARE_ALL.matcher(text).find()) {
                 own.stream().filter(this::isNamedLater).forEach(but::add);
             }

@@ -52,9 +52,14 @@ public final class LineReader {
         return weigher;
     }
 
+    /** Words inside a sentence, of which most are no line at all: in English alone. */
+    ReadLine inSentence(String words) {
+        return new LineReading(words, finder, weigher).line();
+    }
+
     /** The line, as far as it can be understood. */
     public ReadLine read(String text) {
-        ReadLine read = new LineReading(text, finder, weigher).line();
+        ReadLine read = inSentence(text);
         return read.item().isPresent() || !read.foods().isEmpty()
                 ? read
                 : inAnotherTongue(text).orElse(read);

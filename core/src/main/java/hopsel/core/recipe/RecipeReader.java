@@ -132,7 +132,8 @@ public final class RecipeReader {
     }
 
     /** Reads the text of a recipe. */
-    public static ReadRecipe read(String text, Catalogue catalogue, Measures measures) {
+    public static ReadRecipe read(String whole, Catalogue catalogue, Measures measures) {
+        String text = LongLines.broken(whole);
         LineReader lines = new LineReader(catalogue, measures);
         Optional<RecipeSource> said = Narration.of(text, lines);
         if (said.isPresent()) {
@@ -279,7 +280,7 @@ public final class RecipeReader {
             String[] words = matcher.group().split(" - ")[0].split("\\s+");
             for (int length = Math.min(words.length, 9); length > 1; length--) {
                 String candidate = String.join(" ", List.of(words).subList(0, length));
-                ReadLine read = lines.read(candidate);
+                ReadLine read = lines.inSentence(candidate);
                 if (read.item().isPresent()
                         && read.exact()
                         && read.amount().isPresent()
@@ -300,7 +301,7 @@ public final class RecipeReader {
     private void byEye(Passage passage) {
         Matcher matcher = BY_EYE.matcher(passage.text());
         while (spoken && matcher.find()) {
-            ReadLine read = lines.read(matcher.group());
+            ReadLine read = lines.inSentence(matcher.group());
             boolean known = parts.values().stream()
                     .flatMap(part -> part.lines.stream())
                     .anyMatch(line -> line.read().item().equals(read.item()));
@@ -314,7 +315,7 @@ public final class RecipeReader {
     private void nameFirst(Passage passage) {
         for (String clause : Numbers.plain(passage.text()).split("[.;:,]\\s+")) {
             String turned = LineTidy.tidy(clause);
-            ReadLine read = lines.read(turned);
+            ReadLine read = lines.inSentence(turned);
             boolean food = !turned.equals(clause) && read.item().isPresent() && read.exact();
             boolean known = parts.values().stream()
                     .flatMap(part -> part.lines.stream())

@@ -122,6 +122,8 @@ public final class TextSplitter {
     private static final Pattern DONE_TO_IT =
             Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?");
 
+    private static final Pattern SHOUT = Pattern.compile("\\b\\p{Lu}{2,}\\b");
+
     private static final Pattern IN_A_ROW = Pattern.compile(
             ",\\s+(?:and\\s+)?(?![^(]*\\))|\\s+and\\s+(?=(?:an? |\\d|half|one |two |three |some )[^,]*$)");
     private static final int LONGEST_TITLE = 7;
@@ -700,7 +702,7 @@ public final class TextSplitter {
     private static String unshouted(String text) {
         String plain = text.replaceAll("\\([^()]*\\)", "");
         boolean shouted = plain.equals(plain.toUpperCase(Locale.ROOT)) && !plain.equals(plain.toLowerCase(Locale.ROOT));
-        return (shouted ? text.toLowerCase(Locale.ROOT) : text)
+        return (shouted ? SHOUT.matcher(text).replaceAll(word -> word.group().toLowerCase(Locale.ROOT)) : text)
                 .replaceAll("\\s+", " ")
                 .strip();
     }

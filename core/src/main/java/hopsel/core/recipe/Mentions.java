@@ -58,13 +58,19 @@ final class Mentions {
     /** What components are called: "the paste" is what was made, not the tamarind paste in a jar. */
     private final Map<String, Set<String>> products = new HashMap<>();
     /** The words of what comes later in the text. */
-    private final Set<String> later = new HashSet<>();
+    private final Map<String, Integer> later = new HashMap<>();
     /** Components of which something was done already. */
     private final Set<String> begun = new HashSet<>();
     /** Words that have to stand in a step, for a line that was measured there. */
     private final Map<String, String> only = new HashMap<>();
     /** The last word of what an item is called in the catalogue: demerara is a sugar. */
     private final Map<String, String> kinds = new HashMap<>();
+    /** Of the component of the step that is being read: lines by their last word, and by what they are. */
+    private final Map<String, Integer> ownHeads = new HashMap<>();
+
+    private final Map<String, Integer> ownKinds = new HashMap<>();
+    /** In how many names a word stands. */
+    private final Map<String, Long> holding = new HashMap<>();
     /** Lines that go by a word for several: spices, herbs. */
     private final Map<String, Set<Trait>> traits = new HashMap<>();
 
@@ -90,8 +96,12 @@ final class Mentions {
 
     /** What is still to come: "blend everything" does not mean what goes in later by its name. */
     void stillToCome(String text) {
-        later.clear();
-        later.addAll(ItemFinder.words(text));
+        ItemFinder.words(text).forEach(word -> later.merge(word, 1, Integer::sum));
+    }
+
+    /** A passage that was to come is here. */
+    void passed(String text) {
+        ItemFinder.words(text).forEach(word -> later.merge(word, -1, Integer::sum));
     }
 
     /** Something of a component was done. */
@@ -150,13 +160,15 @@ final class Mentions {
         List<String> said = ItemFinder.words(text.replaceAll("(?i)\\btoms\\b", "tomatoes"));
         boolean begun = own.stream()
                 .anyMatch(line -> left.getOrDefault(line, BigDecimal.ONE).signum() == 0);
+        String plain = only.isEmpty() ? text : Numbers.plain(text).replace(".", "");
+        count(own);
         List<Use> uses = new ArrayList<>();
         Set<Integer> taken = new HashSet<>();
+        Set<String> heard = new HashSet<>(said);
         words.keySet().stream()
+                .filter(line -> mayBeNamed(line, heard))
                 .filter(line -> !only.containsKey(line)
-                        || Numbers.plain(text)
-                                .replace(".", "")
-                                .contains(Known.in(only, line).replace(".", "")))
+                        || plain.contains(Known.in(only, line).replace(".", "")))
                 .sorted(Comparator.<String, Boolean>comparing(line -> !own.contains(line))
                         .thenComparing(line -> -Known.in(words, line).size()))
                 .forEach(line -> place(line, said, taken, own).ifPresent(at -> use(line, said, at, uses)));
@@ -212,9 +224,30 @@ final class Mentions {
         return but;
     }
 
+    /** Whether a word of it is among those of a step at all. */
+    private boolean mayBeNamed(String line, Set<String> heard) {
+        List<String> name = Known.in(words, line);
+        String head = name.get(name.size() - 1);
+        return heard.contains(name.get(0))
+                || heard.contains(kinds.getOrDefault(line, ""))
+                || Known.in(others, line).stream().anyMatch(other -> heard.contains(other.get(0)))
+                || heard.stream().anyMatch(word -> isHead(word, head));
+    }
+
+    /** How many lines of the component go by the same last word. */
+    private void count(Set<String> own) {
+        ownHeads.clear();
+        ownKinds.clear();
+        own.stream().filter(words::containsKey).forEach(line -> {
+            List<String> name = Known.in(words, line);
+            ownHeads.merge(name.get(name.size() - 1), 1, Integer::sum);
+            Optional.ofNullable(kinds.get(line)).ifPresent(kind -> ownKinds.merge(kind, 1, Integer::sum));
+        });
+    }
+
     private boolean isNamedLater(String line) {
         List<String> name = Known.in(words, line);
-        return later.contains(name.get(name.size() - 1));
+        return later.getOrDefault(name.get(name.size() - 1), 0) > 0;
     }
 
     /** Where the line is named: by its whole name, or by its last or first word if no other line has it. */
@@ -223,16 +256,8 @@ final class Mentions {
         String head = name.get(name.size() - 1);
         boolean made = products.containsKey(head)
                 && (begun.contains(head) || !Known.in(products, head).contains(line));
-        boolean alone = !made
-                && (Known.in(heads, head) == 1
-                        || own.contains(line)
-                                && own.stream()
-                                                .filter(words::containsKey)
-                                                .map(other -> Known.in(words, other))
-                                                .filter(other -> other.get(other.size() - 1)
-                                                        .equals(head))
-                                                .count()
-                                        == 1);
+        boolean alone =
+                !made && (Known.in(heads, head) == 1 || own.contains(line) && ownHeads.getOrDefault(head, 0) == 1);
         for (int i = 0; i < said.size(); i++) {
             boolean whole = i + name.size() <= said.size()
                     && said.subList(i, i + name.size()).equals(name);
@@ -260,7 +285,7 @@ final class Mentions {
                 && !kind.isEmpty()
                 && !heads.containsKey(kind)
                 && !products.containsKey(kind)
-                && own.stream().filter(other -> kind.equals(kinds.get(other))).count() == 1;
+                && ownKinds.getOrDefault(kind, 0) == 1;
         int at = said.indexOf(kind);
         return only && at >= 0 && taken.add(at) ? Optional.of(at) : Optional.empty();
     }
@@ -296,9 +321,9 @@ final class Mentions {
 
     private boolean unique(String word) {
         return !WEAK.contains(word)
-                && words.values().stream()
+                && holding.computeIfAbsent(word, any -> words.values().stream()
                                 .filter(name -> name.stream().anyMatch(other -> other.contains(word)))
-                                .count()
+                                .count())
                         == 1;
     }
 

@@ -35,17 +35,6 @@ import java.util.stream.Stream;
 /** Reads a recipe: components, lines, steps, what each step uses and waits for. */
 public final class RecipeReader {
 
-    private static final Pattern COUNT = Pattern.compile(
-            "(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER + "))?\\s*([\\p{L}-]+)?",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern SERVES = Pattern.compile(
-            "\\b(?:serves|feeds|for)\\s+(?:about )?(\\d+)|(\\d+)(?:\\s*(?:-|to)\\s*\\d+)? (?:servings|portions|people|persons)\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern MAKES = Pattern.compile(
-            "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|portions|people|persons|min|hours?|to\\b)[\\p{L}]+",
-            Pattern.CASE_INSENSITIVE);
-    private static final Set<String> PEOPLE =
-            Set.of("serving", "portion", "people", "person", "bowl", "plate", "as", "generously", "hungry", "adult");
     private static final Pattern INLINE = Pattern.compile(
             "(?<![\\p{L}\\d/.,°])(?:(?:about|approximately) )?" + Numbers.NUMBER
                     + "(?:\\s*-\\s*\\d+)?(?:\\s+(?:heaped|level|large|small|medium|ripe))?\\s*[\\p{L}]+[^.;,()]{2,60}",
@@ -71,14 +60,6 @@ public final class RecipeReader {
     private static final Pattern INTO_IT = Pattern.compile(
             "^(?:then |now )?(?:pour in|add|stir in|tip in|whisk in|throw in)\\b", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern YIELD_IN_TITLE =
-            Pattern.compile("\\(((?:\\p{L}+ )?(?:about )?\\d+(?:\\s*-\\s*\\d+)?(?: \\p{L}+)?)\\)");
-    private static final Pattern FOR_PEOPLE = Pattern.compile(
-            "\\b(?:for (?:about |up to )?|x ?(?=\\d+\\s*$))(\\d{1,3})\\b(?! ?(?:-|to |min|h\\b|hours?|days?|weeks?|g\\b|ml|°|pm|am|[./:]\\d))",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern MADE_FOR = Pattern.compile(
-            "\\b(?:for|feeds|serves) (?:about )?(" + Numbers.NUMBER + ") (?:people|persons|guests|of us)\\b",
-            Pattern.CASE_INSENSITIVE);
     /** What is done to a dough, without a word about which. */
     private static final Pattern SHAPED = Pattern.compile(
             "^(?:divide|roll (?:out|it|into)|knock back|punch down|shape|cut (?:out|into)|stamp out|knead|tip out)\\b",
@@ -162,91 +143,41 @@ public final class RecipeReader {
                 .forEach(
                         passage -> ingredient(passage, source.telling().before().getOrDefault(passage.text(), 0)));
         listed = !source.ingredients().isEmpty();
-        for (int i = 0; i < source.method().size(); i++) {
-            Set<String> before = Set.copyOf(ids);
-            inlineIngredients(source.method().get(i));
-            int at = i;
-            ids.stream().filter(id -> !before.contains(id)).forEach(id -> told.put(id, at));
+        for (Passage passage : source.method()) {
+            inlineIngredients(passage);
+            passages++;
         }
+        passages = 0;
         Mentions mentions = new Mentions();
         parts.forEach((heading, part) -> {
             part.lines.forEach(mentions::know);
             mentions.product(heading, part.lines.stream().map(Line::id).toList());
         });
+        source.method().forEach(passage -> mentions.stillToCome(passage.text()));
         if (listed) {
             measuredIn.forEach(mentions::only);
         }
         StepReader steps = new StepReader();
         for (Passage passage : source.method()) {
             passages++;
-            mentions.stillToCome(
-                    source.method().stream().skip(passages).map(Passage::text).collect(Collectors.joining(" ")));
+            mentions.passed(passage.text());
             method(passage, steps, mentions);
             Optional.ofNullable(source.telling().said().get(passages - 1)).ifPresent(this::saidMeanwhile);
         }
         List.copyOf(parts.values()).forEach(this::useUp);
         tieTogether();
         moveLinesHome();
-        Optional<String> yield = source.yield().or(this::inTitle).or(() -> inText(source));
-        Optional<Matcher> count =
-                yield.map(text -> COUNT.matcher(Numbers.plain(text))).filter(Matcher::find);
-        boolean people =
-                count.map(matcher -> isPeople(yield.get(), matcher.group(3))).orElse(false);
-        Optional<BigDecimal> number =
-                count.flatMap(matcher -> Numbers.value(matcher.group(1))).filter(value -> value.signum() > 0);
-        Optional<BigDecimal> served = counted(SERVES, source.yield());
-        Optional<BigDecimal> made = counted(MAKES, source.yield());
-        boolean both = served.isPresent() && made.isPresent();
+        Servings yield = Servings.of(source, title);
         return new ReadRecipe(
                 title,
-                both ? served : number.filter(any -> people),
-                both ? made : number.filter(any -> !people),
+                yield.people(),
+                yield.pieces(),
                 source.headline().flatMap(TimeReader::first),
                 parts.values().stream()
                         .filter(part -> !part.isEmpty())
                         .map(PartUnderWay::part)
                         .toList(),
                 unread);
-    }
-
-    /** {@code makes 8 / serves 4}, {@code 18 dumplings, 3-4 people}: both may be said. */
-    private static Optional<BigDecimal> counted(Pattern pattern, Optional<String> yield) {
-        return yield.map(Numbers::plain)
-                .map(pattern::matcher)
-                .filter(Matcher::find)
-                .flatMap(matcher -> Numbers.value(matcher.group(1) == null ? matcher.group(2) : matcher.group(1)))
-                .filter(value -> value.signum() > 0);
-    }
-
-    /** {@code Plum tart (8 slices)}, {@code Satay for 12}. */
-    private Optional<String> inTitle() {
-        Matcher matcher = YIELD_IN_TITLE.matcher(title);
-        Matcher people = FOR_PEOPLE.matcher(title);
-        if (matcher.find()) {
-            return Optional.of(matcher.group(1));
-        }
-        return people.find() ? Optional.of("serves " + people.group(1)) : Optional.empty();
-    }
-
-    /** {@code I made these for eight people}, in the first words. */
-    private static Optional<String> inText(RecipeSource source) {
-        return source.method().stream()
-                .limit(1)
-                .map(passage -> MADE_FOR.matcher(Numbers.plain(passage.text())))
-                .filter(Matcher::find)
-                .findFirst()
-                .flatMap(matcher -> Numbers.value(matcher.group(1)))
-                .map(number -> "serves " + number.toPlainString());
-    }
-
-    private static boolean isPeople(String yield, String noun) {
-        String low = yield.toLowerCase(Locale.ROOT);
-        if (low.matches("(?s)(?:serve|feeds|portions).*")) {
-            return true;
-        }
-        return noun == null
-                ? !low.matches("(?s).*\\b(?:makes|yields?)\\b.*")
-                : PEOPLE.contains(ItemFinder.singular(noun.toLowerCase(Locale.ROOT)));
     }
 
     private void ingredient(Passage passage, int before) {
@@ -464,12 +395,15 @@ public final class RecipeReader {
 
     /** {@code Divide into six, roll out}: the only part that is kneaded or proves. */
     private Optional<PartUnderWay> dough(String text) {
+        if (!SHAPED.matcher(text).find()) {
+            return Optional.empty();
+        }
         List<PartUnderWay> doughs = parts.values().stream()
                 .filter(part -> part.steps.stream()
                         .flatMap(step -> TechniqueReader.read(step.read().text()).stream())
                         .anyMatch(DOUGH::contains))
                 .toList();
-        return doughs.size() == 1 && SHAPED.matcher(text).find() ? Optional.of(doughs.get(0)) : Optional.empty();
+        return doughs.size() == 1 ? Optional.of(doughs.get(0)) : Optional.empty();
     }
 
     /** {@code Griddle the tempeh}: the one part in which the tempeh went in before. */
@@ -679,6 +613,7 @@ public final class RecipeReader {
     private String id(String name) {
         String id = Slug.free(name, ids::contains);
         ids.add(id);
+        told.put(id, passages);
         return id;
     }
 
@@ -688,8 +623,16 @@ public final class RecipeReader {
         private final List<Line> lines = new ArrayList<>();
         private final List<StepInPart> steps = new ArrayList<>();
 
+        /** The last word of each line, by its id: asked for again and again. */
+        private final Map<String, String> heads = new HashMap<>();
+
         PartUnderWay(String title) {
             this.title = title;
+        }
+
+        private static String head(Line line) {
+            List<String> name = ItemFinder.words(line.read().name());
+            return name.isEmpty() ? "" : name.get(name.size() - 1);
         }
 
         /** The word it goes by: the last of its name. */
@@ -711,9 +654,7 @@ public final class RecipeReader {
 
         /** Whether one of its things is among the words, by the last word of its name. */
         boolean holds(List<String> words) {
-            return lines.stream()
-                    .map(line -> ItemFinder.words(line.read().name()))
-                    .anyMatch(name -> !name.isEmpty() && words.contains(name.get(name.size() - 1)));
+            return lines.stream().anyMatch(line -> words.contains(heads.computeIfAbsent(line.id(), any -> head(line))));
         }
 
         /**

@@ -165,8 +165,12 @@
       swap(page, url, against);
       return;
     }
-    const { answer, page: here } = await fetched(window.location.href);
-    swap(here, answer.url, against);
+    try {
+      const { answer, page: here } = await fetched(window.location.href);
+      swap(here, answer.url, against);
+    } catch (problem) {
+      // What was pressed is in; the page that is open is from a moment ago.
+    }
   }
 
   /* Down a row it is the same pack. */

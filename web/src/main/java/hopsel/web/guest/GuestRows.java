@@ -5,6 +5,7 @@ import hopsel.web.guest.RowsMapper.Cell;
 import hopsel.web.guest.RowsMapper.Column;
 import hopsel.web.guest.RowsMapper.Hanging;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -33,14 +34,16 @@ class GuestRows {
         all.addAll(mapper.hanging());
         all.forEach(from -> {
             ArrayNode rows = tables.putArray(from.table());
-            mapper.rows(from, mapper.columns(from.table()), id, guest).forEach(row -> add(rows, row));
+            List<Column> columns = mapper.columns(from.table());
+            mapper.rows(from, columns, id, guest).forEach(row -> add(rows, columns, row));
         });
         return tables;
     }
 
-    private static void add(ArrayNode rows, Map<String, String> row) {
+    /** What is empty is written as such: it is empty again when it is put back. */
+    private static void add(ArrayNode rows, List<Column> columns, Map<String, String> row) {
         ObjectNode own = rows.addObject();
-        row.forEach(own::put);
+        columns.forEach(column -> own.put(column.name(), row.get(column.name())));
     }
 
     /** Puts rows back; columns that are no more are left out, those that are new hold what is usual. */
@@ -51,11 +54,14 @@ class GuestRows {
         });
     }
 
+    private static @Nullable String text(JsonNode value) {
+        return value.isNull() ? null : value.asString("");
+    }
+
     private static List<Cell> cells(List<Column> columns, JsonNode row) {
         return columns.stream()
                 .filter(column -> row.has(column.name()))
-                .map(column -> new Cell(
-                        column.name(), column.binary(), row.get(column.name()).asString("")))
+                .map(column -> new Cell(column.name(), column.binary(), text(row.get(column.name()))))
                 .toList();
     }
 }

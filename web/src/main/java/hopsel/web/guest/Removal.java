@@ -62,6 +62,10 @@ public class Removal {
     public void remove(long id, String attendee, String who) {
         int days = house.now().undoDays();
         JsonNode known = take(id, attendee);
+        if (known.path("rows").path("guest").isEmpty()) {
+            // Somebody else pressed it at the same moment.
+            return;
+        }
         if (days > 0) {
             byte[] closed = seal.close(Json.line(known).getBytes(StandardCharsets.UTF_8));
             mapper.add(id, new RemovedMapper.Row(0, closed, who, now().plusDays(days)));

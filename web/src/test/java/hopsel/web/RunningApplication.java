@@ -32,6 +32,9 @@ final class RunningApplication {
     /** Milliseconds for which a page or a click is waited for. */
     private static final double LONGEST = 90_000;
 
+    /** The test command looks for it. */
+    private static final String BROWSER = System.getenv().getOrDefault("HOPSEL_BROWSER", "/usr/bin/chromium");
+
     private static RunningApplication running;
 
     final ConfigurableApplicationContext context;
@@ -47,7 +50,7 @@ final class RunningApplication {
         browser = Playwright.create()
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(Path.of(BROWSER))
                         .setArgs(List.of(
                                 "--no-sandbox",
                                 "--disable-gpu",

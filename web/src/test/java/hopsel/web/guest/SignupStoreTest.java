@@ -194,6 +194,23 @@ class SignupStoreTest {
     }
 
     @Test
+    void whoIsRemovedTwiceAtOneMomentIsKeptOnce() throws Exception {
+        Removal removal = TestContext.bean(Removal.class);
+        String guest =
+                press("Twice Gone", UUID.randomUUID().toString()).attendee().id();
+        ExecutorService both = Executors.newFixedThreadPool(4);
+        Callable<Void> press = () -> {
+            removal.remove(id, guest, "host");
+            return null;
+        };
+        for (var answer : both.invokeAll(List.of(press, press, press, press))) {
+            answer.get();
+        }
+        both.shutdown();
+        assertThat(removal.removed(id)).extracting(Removal.Removed::name).containsExactly("Twice Gone");
+    }
+
+    @Test
     void nobodyIsPutBackOnceTheTermIsOverOrWhereTheHouseAllowsNone() throws Exception {
         Removal removal = TestContext.bean(Removal.class);
         removal.remove(

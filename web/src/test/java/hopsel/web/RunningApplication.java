@@ -128,10 +128,7 @@ final class RunningApplication {
         while (context.pages().size() > MOST_PAGES) {
             context.pages().get(0).close();
         }
-        Page page = context.newPage();
-        // A page that is made quickly: most tests go on to another at once.
-        page.navigate("/search");
-        return page;
+        return context.newPage();
     }
 
     /** A page of somebody signed in at another server, with a browser of its own. */

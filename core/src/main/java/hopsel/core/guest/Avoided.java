@@ -8,7 +8,6 @@ import hopsel.core.item.Item;
 import hopsel.core.recipe.ItemFinder;
 
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -16,8 +15,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.StringTokenizer;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -25,8 +24,9 @@ import java.util.stream.Stream;
 public final class Avoided {
 
     /** What people say for the allergens of the law and for the rules of a house, and what they mean. */
-    private static final Map<String, String> SAID = FactTable.rows(Avoided.class, "said.txt", 2).stream()
-            .flatMap(cells -> FactTable.list(cells.get(0)).stream().map(word -> Map.entry(word, cells.get(1))))
+    private static final Map<String, List<String>> SAID = FactTable.rows(Avoided.class, "said.txt", 2).stream()
+            .flatMap(cells ->
+                    FactTable.list(cells.get(0)).stream().map(word -> Map.entry(word, FactTable.list(cells.get(1)))))
             .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
 
     /**
@@ -34,10 +34,6 @@ public final class Avoided {
      * "egg", plum tomatoes.
      */
     private static final Set<String> IN_OTHER_NAMES = FactTable.rows(Avoided.class, "in-other-names.txt", 1).stream()
-            .map(cells -> cells.get(0))
-            .collect(Collectors.toSet());
-
-    private static final Set<String> AROUND = FactTable.rows(Avoided.class, "said-around.txt", 1).stream()
             .map(cells -> cells.get(0))
             .collect(Collectors.toSet());
 
@@ -80,11 +76,12 @@ public final class Avoided {
                 && !IN_OTHER_NAMES.contains(word);
     }
 
-    /** Whether a word is in one of the names of an ingredient. */
-    static boolean isNamed(Item item, String word) {
-        String one = wordsOf(word).stream().findFirst().orElse(word);
-        return Stream.concat(Stream.of(item.name()), item.practice().names().stream())
-                .anyMatch(name -> wordsOf(name).contains(one));
+    /** Whether a word, or all of several, are in one of the names of an ingredient. */
+    static boolean isNamed(Item item, String words) {
+        Set<String> all = wordsOf(words);
+        return !all.isEmpty()
+                && Stream.concat(Stream.of(item.name()), item.practice().names().stream())
+                        .anyMatch(name -> wordsOf(name).containsAll(all));
     }
 
     private static Set<String> wordsOf(String name) {
@@ -97,31 +94,9 @@ public final class Avoided {
     /** What people call the allergens of the law, the law's own words among them. */
     public static Map<String, Allergen> said() {
         Map<String, Allergen> all = new HashMap<>();
-        SAID.forEach((said, means) -> Allergen.of(means).ifPresent(allergen -> all.put(said, allergen)));
+        SAID.forEach((said, means) -> Allergen.of(means.get(0)).ifPresent(allergen -> all.put(said, allergen)));
         Arrays.stream(Allergen.values()).forEach(allergen -> all.put(allergen.word(), allergen));
         return all;
-    }
-
-    /**
-     * Whether what was said can be checked wholly: an allergen, a rule, or an ingredient that is in no other. Tomato is
-     * in tomato purée, too, and coconut in coconut milk, and in sauces that do not say so: whoever avoids those has to
-     * be asked about, beside all that is refused for them.
-     */
-    public static boolean isWhole(String said, Catalogue catalogue) {
-        String meant = meant(said, catalogue);
-        if (Family.of(meant).isPresent()) {
-            return false;
-        }
-        Optional<String> found = plain(meant, catalogue);
-        Optional<Item> item = found.flatMap(catalogue::find);
-        if (found.isEmpty() || item.isEmpty()) {
-            return found.isPresent();
-        }
-        List<String> words = ItemFinder.words(meant);
-        return catalogue.items().stream()
-                .filter(other -> !other.id().equals(item.get().id()))
-                .noneMatch(other -> Stream.concat(Stream.of(other.name()), other.practice().names().stream())
-                        .anyMatch(name -> ItemFinder.words(name).containsAll(words)));
     }
 
     /** Whether a word is an allergen, the id of an item, or a house rule: something that can be checked. */
@@ -132,37 +107,32 @@ public final class Avoided {
                 || Family.of(word).filter(family -> family.word().equals(word)).isPresent();
     }
 
-    /**
-     * The word of an allergen, a house rule or an item; empty where it is none that is known. Words that people put
-     * around it and that say nothing more (nut allergy, allergic to nuts) are passed over.
-     */
-    public static Optional<String> find(String said, Catalogue catalogue) {
-        return plain(meant(said, catalogue), catalogue);
+    /** What a word or a name stands for: words of allergens, house rules, families and items; empty where unknown. */
+    static List<String> meaning(String word, Catalogue catalogue) {
+        return SAID.containsKey(word)
+                ? SAID.get(word)
+                : one(word, catalogue).stream().toList();
     }
 
-    /** What was said, without what stands around it; as it was said where that alone is known. */
-    private static String meant(String said, Catalogue catalogue) {
-        String word = said.strip().toLowerCase(Locale.ROOT);
-        return plain(word, catalogue).isPresent()
-                ? word
-                : Collections.list(new StringTokenizer(word)).stream()
-                        .map(String::valueOf)
-                        .filter(part -> !AROUND.contains(part))
-                        .collect(Collectors.joining(" "));
-    }
-
-    private static Optional<String> plain(String word, Catalogue catalogue) {
+    private static Optional<String> one(String word, Catalogue catalogue) {
         return Allergen.of(word)
                 .map(Allergen::word)
                 .or(() -> rule(word).map(HouseRule::word))
-                .or(() -> Optional.ofNullable(SAID.get(word)))
                 .or(() -> Family.of(word).map(Family::word))
                 .or(() -> catalogue.find(word).map(Item::id))
-                .or(() -> catalogue.items().stream()
-                        .filter(item -> item.name().toLowerCase(Locale.ROOT).equals(word)
-                                || item.practice().names().stream().anyMatch(name -> name.toLowerCase(Locale.ROOT)
-                                        .equals(word)))
-                        .map(Item::id)
-                        .findFirst());
+                .or(() ->
+                        called(catalogue, name -> name.toLowerCase(Locale.ROOT).equals(word)))
+                .or(() -> {
+                    Set<String> words = Set.copyOf(ItemFinder.words(word));
+                    return called(catalogue, name -> wordsOf(name).equals(words));
+                });
+    }
+
+    private static Optional<String> called(Catalogue catalogue, Predicate<String> asSaid) {
+        return catalogue.items().stream()
+                .filter(item -> asSaid.test(item.name())
+                        || item.practice().names().stream().anyMatch(asSaid))
+                .map(Item::id)
+                .findFirst();
     }
 }

@@ -260,6 +260,9 @@ public final class ItemFinder {
 
     /** The singular of the plurals that kitchens use. */
     static String singular(String word) {
+        if (word.equals("kiwis")) {
+            return "kiwi";
+        }
         if (word.length() < 4 || word.endsWith("ss") || word.endsWith("us") || word.endsWith("is")) {
             return word;
         }

@@ -2,11 +2,11 @@ package hopsel.web.guest;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
-import hopsel.core.guest.Avoided;
 import hopsel.core.guest.Family;
 import hopsel.core.guest.Particulars;
 import hopsel.core.guest.Particulars.Delivery;
 import hopsel.core.guest.Particulars.Spice;
+import hopsel.core.guest.Phrase;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
@@ -125,7 +125,7 @@ public final class AttendeeForm {
         List<String> avoids = cannot.known();
         Said dislikes = words(in, "rather" + suffix);
         List<String> unmatched = dislikes.own().stream()
-                .filter(said -> Avoided.find(said, catalogue).isEmpty())
+                .filter(said -> Phrase.exact(said, catalogue).isEmpty())
                 .toList();
         if (!unmatched.isEmpty()) {
             throw new BadEntryException(
@@ -187,9 +187,11 @@ public final class AttendeeForm {
             if (!said.isEmpty()) {
                 Optional<List<String>> rule = rule(said);
                 rule.ifPresent(known::addAll);
-                Avoided.find(said, catalogue).filter(word -> rule.isEmpty()).ifPresent(known::add);
-                if (rule.isEmpty() && !Avoided.isWhole(said, catalogue)) {
-                    own.add(said);
+                if (rule.isEmpty()) {
+                    known.addAll(Phrase.known(said, catalogue));
+                    if (!Phrase.isWhole(said, catalogue)) {
+                        own.add(said);
+                    }
                 }
             }
         }
@@ -208,12 +210,15 @@ public final class AttendeeForm {
         List<String> all = new ArrayList<>();
         for (String said : in.text(field).orElse("").split("[,;/]")) {
             if (!said.isBlank()) {
-                all.add(Avoided.find(said, catalogue)
-                        .orElseThrow(() -> new BadEntryException(
-                                field,
-                                ("has “%s”, which can't be checked. Write allergens, or ingredients from the "
-                                                + "catalogue, such as onion, garlic.")
-                                        .formatted(said.strip()))));
+                List<String> meant = Phrase.exact(said, catalogue);
+                if (meant.isEmpty()) {
+                    throw new BadEntryException(
+                            field,
+                            ("has “%s”, which can't be checked. Write allergens, or ingredients from the "
+                                            + "catalogue, such as onion, garlic.")
+                                    .formatted(said.strip()));
+                }
+                all.addAll(meant);
             }
         }
         return all;

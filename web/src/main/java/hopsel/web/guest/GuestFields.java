@@ -1,8 +1,8 @@
 package hopsel.web.guest;
 
 import hopsel.core.guest.Attendee;
-import hopsel.core.guest.Avoided;
 import hopsel.core.guest.Particulars;
+import hopsel.core.guest.Phrase;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
 import hopsel.formats.json.Json;
@@ -60,7 +60,7 @@ public final class GuestFields {
     /** What somebody cannot have, as they said it: a word that stands for an ingredient comes once. */
     public static String cannot(Attendee attendee, Catalogue catalogue) {
         List<String> found = attendee.ownWords().stream()
-                .flatMap(said -> Avoided.find(said, catalogue).stream())
+                .flatMap(said -> Phrase.known(said, catalogue).stream())
                 .toList();
         return Stream.concat(
                         attendee.avoids().stream().filter(word -> !found.contains(word)), attendee.ownWords().stream())

@@ -41,6 +41,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -199,7 +200,8 @@ class MenusController {
         Catalogue catalogue = stored.cooking().catalogue(builtIn);
         Set<Allergen> found = EnumSet.noneOf(Allergen.class);
         for (String said : contains.split("[,;/]")) {
-            Optional<Allergen> allergen = Avoided.find(said, catalogue).flatMap(Allergen::of);
+            Optional<Allergen> allergen =
+                    Optional.ofNullable(Avoided.said().get(said.strip().toLowerCase(Locale.ROOT)));
             if (!said.isBlank() && allergen.isEmpty()) {
                 next.addFlashAttribute(
                         "warnedLines",

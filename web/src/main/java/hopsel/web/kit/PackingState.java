@@ -2,7 +2,7 @@ package hopsel.web.kit;
 
 import hopsel.core.classes.CookingClass;
 import hopsel.core.guest.Attendee;
-import hopsel.core.guest.Avoided;
+import hopsel.core.guest.Phrase;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.kit.Kit;
@@ -164,9 +164,7 @@ public class PackingState {
 
     /** What has to be asked about: all of it, or, where it is refused by name, what is bought ready-made. */
     public String ask(String said, Attendee attendee, Catalogue catalogue) {
-        boolean named = Avoided.find(said, catalogue)
-                .filter(attendee.avoids()::contains)
-                .isPresent();
+        boolean named = Phrase.known(said, catalogue).stream().anyMatch(attendee.avoids()::contains);
         return messages.getMessage(
                 named ? "own-words.flag-named" : "own-words.flag", new Object[] {said}, Locale.ENGLISH);
     }

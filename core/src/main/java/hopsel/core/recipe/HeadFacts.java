@@ -13,9 +13,9 @@ import java.util.stream.Stream;
 final class HeadFacts {
 
     static final Pattern YIELD = Pattern.compile(
-            "^(?:(?:(?:makes )?enough for|serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around "
+            "^(?:(?:(?:makes )?enough for|(?:yield: ?)?serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around "
                     + "|up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a "
-                    + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people))$",
+                    + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people|pax|ppl|guests|covers))$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HEADLINE = Pattern.compile(
             "^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready "
@@ -37,8 +37,13 @@ final class HeadFacts {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ "
-            + "(?:time|in)\\b)|(?<=\\b(?:mins?|minutes|h|hrs?|hours?)),\\s*(?=(?:cook|prep|chill|rest|bake|soak|total)\\b[^,]*\\d)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
+            + "(?:time|in)\\b)|(?<=\\b(?:mins?|minutes|h|hrs?|hours?)),?\\s+(?=(?:cook|prep|chill|rest|bake|soak|total|active|inactive|ready)\\w*:?\\b[^,]*\\d)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
             + "(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
+
+    /** What stands before a colon at the head of a recipe and is no part of the dish. */
+    private static final Pattern HEAD = Pattern.compile(
+            "(?:yields?|serves|servings|makes|active|total|prep|cook|bake|time|ready in|level|difficulty|course|cuisine|category|author|source|date|class|room|equipment|tools)(?: (?:time|needed))?",
+            Pattern.CASE_INSENSITIVE);
 
     private final List<String> other;
     private Optional<String> yield = Optional.empty();
@@ -82,6 +87,11 @@ final class HeadFacts {
             }
         }
         return found ? String.join(" ", rest) : line;
+    }
+
+    /** Whether a word before a colon says something of the whole recipe, and names no part of it. */
+    static boolean isHead(String word) {
+        return HEAD.matcher(word.strip()).matches();
     }
 
     /** Takes it in, where it is one. */

@@ -1,5 +1,6 @@
 package hopsel.core.recipe;
 
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -18,6 +19,7 @@ record LineLooks(LineReader reader) {
                     + ")?of|zest of|half an? )?(?:\\d|[½⅓⅔¼¾⅛]).*|^(?:an? |half an? |one |two |three "
                     + "|four |the juice |juice |zest |a few |handfuls? |pinch |bunch |splash |drizzle |knob |dash )\\S+.*",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern NAMED = Pattern.compile("^[\\p{L}' -]{3,30}:\\s+(?=\\p{L})");
     private static final Pattern SENTENCE = Pattern.compile(".*\\p{L}{2}[.!]\\s*$|.*[.;]\\s+\\p{Lu}.*", Pattern.DOTALL);
     private static final int LONGEST_LINE = 160;
     /** The longest line with an amount, with a food, and in a list, that is no sentence. */
@@ -51,6 +53,9 @@ record LineLooks(LineReader reader) {
      */
     boolean ingredient(String line, boolean listed) {
         String plain = withoutBullet(line);
+        if (isDoneToNamed(plain)) {
+            return false;
+        }
         if (plain.length() > LONGEST_LINE || isNumbered(plain) || isSentence(plain) && words(plain) > FOOD_WORDS) {
             return false;
         }
@@ -88,10 +93,17 @@ record LineLooks(LineReader reader) {
     static boolean method(String bulleted) {
         String line = withoutBullet(bulleted);
         return isNumbered(line)
+                || isDoneToNamed(line)
                 || words(line) > 1 && isSentence(line) && Techniques.begins(line)
                 || words(line) > 5 && isSentence(line) && isDone(line)
                 || line.length() > LONG && isDone(line)
                 || words(line) > 3 && (isDone(line.split("\\s+")[0]) || Techniques.begins(line));
+    }
+
+    /** {@code tofu: fry in 1 tbsp oil, 5 min}. */
+    private static boolean isDoneToNamed(String line) {
+        Matcher named = NAMED.matcher(line);
+        return named.find() && Techniques.begins(line.substring(named.end()));
     }
 
     private static boolean isDone(String text) {

@@ -60,7 +60,7 @@ final class LineReading {
             "\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available|you (?:have|can (?:get|find)) ?(?:it|them|some|any|one)?))\\b\\)?:?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ASIDE = Pattern.compile(
-            "\\s*(?:,|;| - |\\+ (?=extra|more)|\\b(?:plus (?=extra|more|a |some|\\d)|for "
+            "\\s*(?:,|;| - |-+> ?|→ ?|\\+ (?=extra|more)|\\b(?:plus (?=extra|more|a |some|\\d)|for "
                     + "(?=boiling|steaming|soaking|poaching|cooking|dusting|frying|greasing|serving|garnish|brushing|drizzling|the "
                     + "|rolling|oiling|deep|shallow|sprinkling|topping)"
                     + "|to (?=taste|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as "
@@ -128,6 +128,9 @@ final class LineReading {
         Optional<Item> item = match.map(Match::item);
         SaidAmount said = said(name);
         Optional<Amount> amount = said.amount(item);
+        if (said.inGrams(item)) {
+            asides.add("no unit was written: taken for grams");
+        }
         return new ReadLine(
                 text,
                 amount,

@@ -61,15 +61,25 @@ final class LineTidy {
             "^((?:fine |sea |kosher )*salt)\\s*(?:[&+/]|\\bn\\b|['’]n['’])?\\s+((?:black |ground )*pepper)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code mint, coriander, basil - a handful each}. */
+    private static final Pattern EACH_BEHIND = Pattern.compile(
+            "^(\\p{L}[^\\d:]*?,[^\\d:]*?)\\s+[-–—]\\s+((?:an? |one |two |\\d+ )?\\p{L}+) each$",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ALSO =
+            Pattern.compile("^(?:also|plus|and|extra)[: ]\\s*(?=[\\d½⅓⅔¼¾⅛])", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern END = Pattern.compile(
-            "^(?:[,;(].*|juice[ds]?|zest(?:ed)?|juice (?:and|&|\\+) zest|(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
+            "^(?:[,;(].*|(?:\\p{L}+ly |\\p{L}{3,}(?:ed|ly)|slit|cut|ground|torn|split|whole|raw|cooked|for garnish|few|and|&|[ ,])+|juice[ds]?|zest(?:ed)?|juice (?:and|&|\\+) zest|(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
     private static final int LONGEST_NAME = 45;
 
     private LineTidy() {}
 
     /** The line in the usual order; as it stands where it is in that order, or nobody can tell. */
     static String tidy(String text) {
-        String both = SALT_PEPPER.matcher(text).replaceFirst("$1 and $2");
+        String plain = ALSO.matcher(EACH_BEHIND.matcher(text).replaceFirst("$2 each $1"))
+                .replaceFirst("");
+        String both = SALT_PEPPER.matcher(plain).replaceFirst("$1 and $2");
         String spelt = FOR.matcher(INCH.matcher(both).replaceAll("$1 inch")).replaceAll("for ");
         String scanned = CAN_NUMBER
                 .matcher(SCANNED.matcher(shorthand(spelt)).replaceAll(LineTidy::digits))
@@ -88,7 +98,9 @@ final class LineTidy {
         String cloves = GARLIC.matcher(text).find() ? text.replaceAll("(?i)(?<=\\d ?)cl\\b", " cloves") : text;
         String bunches = cloves.replaceAll("(?i)(?<=\\d ?)bu\\b", " bunch");
         String toms = bunches.replaceAll("(?i)\\btoms\\b", "tomatoes");
-        String seasoned = toms.replaceAll("(?i)^s ?[+&] ?p$", "salt and pepper");
+        String counted = toms.replaceAll("(?i)(?<=\\d) ?nos?\\b\\.?", "");
+        String leaves = counted.replaceAll("(?i)\\blvs\\b\\.?", "leaves");
+        String seasoned = leaves.replaceAll("(?i)^s ?[+&] ?p$", "salt and pepper");
         Matcher both = TWO_COLOURS.matcher(seasoned);
         if (both.find()) {
             int all = Integer.parseInt(both.group(1)) + Integer.parseInt(both.group(3));

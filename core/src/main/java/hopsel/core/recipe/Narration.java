@@ -174,7 +174,7 @@ final class Narration {
     }
 
     private RecipeSource source(String text) {
-        String plain = MOMENT.matcher(text).replaceAll("");
+        String plain = MOMENT.matcher(Captions.punctuated(text)).replaceAll("");
         plain = FRAME.matcher(plain).replaceAll(" ").replaceAll("\\s+", " ").strip();
         // A dictation program knows no capitals.
         plain = SMALL.matcher(plain).replaceAll(stop -> stop.group().toUpperCase(Locale.ROOT));
@@ -318,7 +318,8 @@ final class Narration {
         said = imperative(said);
         boolean done = Techniques.begins(said.toLowerCase(Locale.ROOT))
                 || !TimeReader.find(said).isEmpty()
-                || !TechniqueReader.read(said).isEmpty();
+                || !TechniqueReader.read(said).isEmpty()
+                || isMeasured(said);
         int last = method.size() - 1;
         if (last >= 0
                 && StepReader.isHowLong(said)
@@ -329,6 +330,13 @@ final class Narration {
         } else {
             beside(sentence);
         }
+    }
+
+    /** {@code Tofu back in, a teaspoon of sugar, a squeeze of lime}. */
+    private boolean isMeasured(String said) {
+        return Stream.of(PARTS.split(said))
+                .map(lines::read)
+                .anyMatch(read -> read.item().isPresent() && read.amount().isPresent());
     }
 
     /** Said to the audience while something is done; whatever speaks of food is laid aside to be looked at. */

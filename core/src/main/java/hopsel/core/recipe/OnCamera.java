@@ -53,7 +53,7 @@ public final class OnCamera {
     public static OnCamera of(String source) {
         StringBuilder text = new StringBuilder();
         List<int[]> starts = new ArrayList<>();
-        Matcher cue = CUE.matcher(source);
+        Matcher cue = CUE.matcher(Captions.punctuated(source));
         int end = 0;
         while (cue.find()) {
             starts.add(new int[] {text.length(), seconds(cue, 1)});

@@ -39,6 +39,7 @@ record SaidAmount(
         Weigher weigher) {
 
     private static final BigDecimal ONE = BigDecimal.ONE;
+    private static final BigDecimal FEWEST_GRAMS = BigDecimal.valueOf(5);
     /** Kinds of piece that are the whole thing, so that small and large tell more. */
     private static final Set<String> WHOLE = Set.of("head", "bulb", "stalk", "stick", "ear", "cob");
 
@@ -68,13 +69,25 @@ record SaidAmount(
             return Optional.of(
                     count.get().high().compareTo(ONE) == 0 || !each ? pack.get() : times(number, pack.get()));
         }
-        UnitWords.Word word = unit.orElse(new UnitWords.Word(Unit.PIECE, ONE, Optional.empty()));
+        Unit plainly = inGrams(item) ? Unit.G : Unit.PIECE;
+        UnitWords.Word word = unit.orElse(new UnitWords.Word(plainly, ONE, Optional.empty()));
         Amount plain = new Amount(
                 number.low().multiply(word.factor()),
                 number.high().multiply(word.factor()),
                 word.unit(),
                 kind(item, word));
         return Optional.of(added.map(more -> sum(plain, more)).orElse(plain));
+    }
+
+    /** {@code 500 strong white}: nobody counts flour, and who weighs leaves out the gram. */
+    boolean inGrams(Optional<Item> item) {
+        return unit.isEmpty()
+                && pack.isEmpty()
+                && count.filter(number -> number.low().compareTo(FEWEST_GRAMS) >= 0)
+                        .isPresent()
+                && item.filter(own -> own.gramsPerPiece().isEmpty()
+                                && own.practice().pieces().isEmpty())
+                        .isPresent();
     }
 
     private Optional<String> kind(Optional<Item> item, UnitWords.Word word) {

@@ -19,18 +19,38 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
             "(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER + "))?\\s*([\\p{L}-]+)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SERVES = Pattern.compile(
-            "\\b(?:serves|feeds|for)\\s+(?:about )?(\\d+)|(\\d+)(?:\\s*(?:-|to)\\s*\\d+)? (?:servings|portions|people|persons)\\b",
+            "\\b(?:serves|feeds|for)\\s+(?:about )?(\\d+)|(\\d+)(?:\\s*(?:-|to)\\s*\\d+)? (?:servings|portions|people|persons|pax|ppl|guests|covers|diners|heads)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MAKES = Pattern.compile(
-            "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|portions|people|persons|min|hours?|to\\b)[\\p{L}]+",
+            "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|portions|people|persons|pax|ppl|guests|covers|diners|heads|min|hours?|to\\b)[\\p{L}]+",
             Pattern.CASE_INSENSITIVE);
-    private static final Set<String> PEOPLE =
-            Set.of("serving", "portion", "people", "person", "bowl", "plate", "as", "generously", "hungry", "adult");
+    private static final Set<String> PEOPLE = Set.of(
+            "serving",
+            "portion",
+            "people",
+            "person",
+            "bowl",
+            "plate",
+            "as",
+            "generously",
+            "hungry",
+            "adult",
+            "pax",
+            "ppl",
+            "guest",
+            "cover",
+            "diner",
+            "head");
     private static final Pattern YIELD_IN_TITLE =
             Pattern.compile("\\(((?:\\p{L}+ )?(?:about )?\\d+(?:\\s*-\\s*\\d+)?(?: \\p{L}+)?)\\)");
     private static final Pattern FOR_PEOPLE = Pattern.compile(
             "\\b(?:for (?:about |up to )?|x ?(?=\\d+\\s*$))(\\d{1,3})\\b(?! ?(?:-|to |min|h\\b|hours?|days?|weeks?|g\\b|ml|°|pm|am|[./:]\\d))",
             Pattern.CASE_INSENSITIVE);
+    /** {@code (demo table, 6 pax)}, {@code class - 10 ppl}. */
+    private static final Pattern PEOPLE_SAID = Pattern.compile(
+            "(?<![\\d-])(\\d{1,3})(?: ?- ?\\d{1,3})? ?(?:people|persons|pax|ppl|guests|covers|diners)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern MADE_FOR = Pattern.compile(
             "\\b(?:for|feeds|serves) (?:about )?(" + Numbers.NUMBER + ") (?:people|persons|guests|of us)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -64,6 +84,10 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
     private static Optional<String> inTitle(String title) {
         Matcher matcher = YIELD_IN_TITLE.matcher(title);
         Matcher people = FOR_PEOPLE.matcher(title);
+        Matcher said = PEOPLE_SAID.matcher(Numbers.plain(title));
+        if (said.find()) {
+            return Optional.of("serves " + said.group(1));
+        }
         if (matcher.find()) {
             return Optional.of(matcher.group(1));
         }

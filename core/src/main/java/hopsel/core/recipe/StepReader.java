@@ -79,7 +79,7 @@ final class StepReader {
     private static final Pattern CUE = Pattern.compile(
             "\\b(?:(?:un)?til(?:l)?|(?:is|are|'s|'re) (?:done|ready|cooked) (?:when|once))\\s+(?!you are ready|needed|serving|required|ready to "
                     + "(?:use|serve))([^.;()]+?)(?=\\s*(?:\\.|;|\\(|$|,\\s*(?:and "
-                    + "then|then|about|approx|around|stirring|turning|tossing|flipping|shaking|for|\\d|"
+                    + "then|then|that|don't|do not|it's|you|see|one|two|three|four|five|ten|fifteen|twenty|about|approx|around|stirring|turning|tossing|flipping|shaking|for|\\d|"
                     + "add|remove|set|drain|transfer|some|an? )|\\s+-\\s|\\band "
                     + "then\\b|,\\s*and\\b|\\s+and "
                     + "(?:cook|add|stir|fry|bake|remove|serve|pour|put|place|turn|"
@@ -89,7 +89,8 @@ final class StepReader {
     private static final Pattern STORAGE = Pattern.compile(
             "^\\W*(?:n\\.?b\\.?:? )?(?:store|keeps?(?! (?:under|covered|warm|hot|them|it|the|some|stirring|going|turning|moving|cold|back))|will keep|leftovers?|(?:this |that )?(?:can|may) be (?:made|done|stored|frozen|kept)|make[- ]ahead|you can (?:do|make) (?:this|it|that) (?:the day|a day|\\w+ days)|freezes? "
                     + "(?:well|ok|fine|nicely)|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) "
-                    + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|beautifully)\\b",
+                    + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|beautifully)\\b"
+                    + "|^\\W*(?:keep|hold|leave)\\b[^.;]{0,50}\\b(?:\\d+ \\p{L}+,? max|max(?:imum)?\\.? (?:of )?\\d|at most|no (?:more|longer) than)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HOT_PLACE = Pattern.compile(
             "\\b(?:hob|stove|stovetop|burner|pan|skillet|pot|saucepan|wok|griddle|(?:high|low|medium|moderate|"
@@ -105,6 +106,14 @@ final class StepReader {
             "^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b|^\\W*(?:set |turn |put )?(?:the |your )?oven (?:on |to |at )*(?:\\d{2,3} ?°? ?[cf]?\\b|gas)",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
+    /** {@code 200C fan 20-22 mins til golden}: what is so hot is an oven. */
+    private static final Pattern HOT_FIRST = Pattern.compile(
+            "^\\W*(?:at )?[12345]\\d\\d ?(?:- ?[12345]\\d\\d ?)?(?:°|º|˚|deg|c\\b|f\\b|fan\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ROOM_WARM = Pattern.compile(
+            "\\b(?:room temp|on the (?:counter|worktop)|somewhere warm|warm place)", Pattern.CASE_INSENSITIVE);
+
     private static final BigDecimal ROOM = BigDecimal.valueOf(20);
     private static final BigDecimal HEATING = BigDecimal.valueOf(12);
     private static final int TITLE = 48;
@@ -114,7 +123,7 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
     /** What is said before the thing itself: when, in what, and what is made ready for it. */
     private static final Pattern BEFOREHAND = Pattern.compile(
-            "^(?:(?:meanwhile|(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|while [^,]+(?=, \\p{L})|in (?:an?|the) [^,]+(?=,)|using [^,]+(?=,)"
+            "^(?:(?:meanwhile:?|on the day:?|(?:the )?(?:eve|evening|night|day|morning) before:?|(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|while [^,]+(?=, \\p{L})|in (?:an?|the) [^,]+(?=,)|using [^,]+(?=,)"
                     + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?=,| (?:dissolve|mix|whisk|blend|fry|heat|cook|stir|combine|soak|chop|slice|simmer|boil|roast|bring|melt|toast)\\b)),?\\s+"
                     + "|drain(?: well)?(?:,| and|, and)? (?:then )?(?=(?:simmer|boil|fry|cook|cover|mash|blend|toss|mix|rinse|tip|add|return)\\b)"
                     + "|heat (?:up )?(?:the |some |a little |an? |your |\\d+ \\p{L}+ )?(?:of )?(?:the )?(?:[\\p{L}-]+ ){0,2}(?:oil|pan|wok|skillet|pot|saucepan|tawa|griddle|kadai)[^.;]{0,40}?(?:,| and|, and)(?: then)? (?=(?:stir-fry|fry|cook|sweat|add|whisk|stir|toast|brown|sear|soften|saut)))+",
@@ -129,7 +138,7 @@ final class StepReader {
         Map<String, String> words = new LinkedHashMap<>();
         words.put(
                 "oven",
-                "oven|bak(?:e|es|ing)(?! (?:sheet|tray|powder|paper|parchment|soda|dish))|roast(?:s|ing)?(?! tin)");
+                "oven|bak(?:e|es|ing)(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda|dish))|roast(?:s|ing)?(?! tin)");
         words.put("grill", "broil\\w*|under (?:a|the) (?:hot )?grill|grill|barbecue|bbq");
         words.put("immersion-blender", "immersion blender|stick blender|hand blender");
         words.put("blender", "(?<!immersion |stick |hand )blender|blend(?!er)|blitz|liquidis\\w*|liquidiz\\w*|whizz");
@@ -329,9 +338,14 @@ final class StepReader {
                                         && ADDED.matcher(text).find()
                                         && step.isOnRing())
                         && time.isPresent()
-                        && places(text).isEmpty());
+                        && places(text).isEmpty()
+                        && !ROOM_WARM.matcher(text).find());
         if (heated && time.filter(found -> found.start() == 0).isPresent()) {
             heated = false;
+            return inHeatedOven(text, time.get());
+        }
+        if (time.isPresent() && HOT_FIRST.matcher(text).find()) {
+            oven = HeatReader.celsius(text).or(() -> oven);
             return inHeatedOven(text, time.get());
         }
         Set<String> guessed = new TreeSet<>();
@@ -375,7 +389,7 @@ final class StepReader {
                 cue,
                 Optional.of(look(time.minutes())),
                 false,
-                Set.of("needs", "work"),
+                oven.isPresent() ? Set.of("work") : Set.of("needs", "work"),
                 Set.of(Technique.BAKE));
         return before;
     }
@@ -495,6 +509,7 @@ final class StepReader {
                                 + "(?:a|the) | over | with | about \\d| \\d+\\s*(?:-|min|hour|sec))",
                         2)[0]
                 .strip();
+        start = start.replaceFirst("(?i)\\s+(?:min\\.?|at least|for|about|another|approx\\.?)$", "");
         start = Techniques.begins(start) ? start.split(" - ", 2)[0].strip() : start;
         if (!start.contains(" ") && all.startsWith(start + " with ")) {
             start = all.split("(?<=\\w)\\s*[.;:(,]", 2)[0].strip();

@@ -48,7 +48,9 @@ public final class TechniqueReader {
         verbs(Technique.BLANCH, "blanch");
         verbs(Technique.STEAM, "steam");
         verbs(Technique.PRESSURE_COOK, "pressure");
-        verbs(Technique.BAKE, "bake(?! powder)|baking(?! (?:sheet|tray|powder|paper|parchment|soda|dish))|roast");
+        verbs(
+                Technique.BAKE,
+                "bake(?! powder)|baking(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda|dish))|roast");
         verbs(Technique.GRILL, "grill|broil|char");
         verbs(Technique.REHEAT, "reheat|warm through|warm it|warm up");
         verbs(Technique.MELT, "melt");
@@ -68,7 +70,9 @@ public final class TechniqueReader {
         verbs(Technique.SHAPE, "shape|form(?!er)|pleat|crimp|dumpling|pierogi");
         verbs(Technique.FILL, "fill|stuff");
         verbs(Technique.PROOF, "proof|prove|rise|ferment");
-        verbs(Technique.REST, "(?<!the )rest\\b(?! (?:of|for|goes|on|to|into)\\b)|relax|stand(?! mixer)|sit\\b");
+        verbs(
+                Technique.REST,
+                "(?<!the )(?<!w/ )(?<!with )rest\\b(?! (?:of|for|goes|on|to|into)\\b)|relax|stand(?! mixer)|sit\\b");
         verbs(Technique.COOL, "cool");
         verbs(Technique.CHILL, "chill(?!i|y)|refrigerat|fridge");
         verbs(Technique.FREEZE, "freez");
@@ -76,7 +80,7 @@ public final class TechniqueReader {
         verbs(Technique.DRESS, "dress(?:ing)?\\b");
         verbs(Technique.GLAZE, "glaz|frost|brush (?:it|them|the|with|over)");
         verbs(Technique.ASSEMBLE, "assemble|layer|arrange|fold");
-        verbs(Technique.SERVE, "serve|plate|garnish|ladle");
+        verbs(Technique.SERVE, "serve|plate|garnish|ladle(?! by)");
     }
 
     private TechniqueReader() {}

@@ -26,7 +26,7 @@ final class Techniques {
                             + "set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)",
                     10),
             rest(
-                    "leave (?:for|to|it|that|this|everything|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |half )|cool|steep|infuse|rest(?! (?:of|for|goes|on|to|into)\\b)|macerate|bloom "
+                    "leave (?:for|to|it|that|this|everything|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |half )|cool|steep|infuse|(?<!w/ )(?<!with )(?<!repeat )rest(?! (?:of|for|goes|on|to|into)\\b)|macerate|bloom "
                             + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",
                     10),
             rest(
@@ -70,7 +70,7 @@ final class Techniques {
                             + "brush|dress|dissolve|drizzle|fold in|squeeze",
                     2),
             hands(
-                    "drain|rinse|wash|strain|pat "
+                    "set up|set out|lay out|dip (?=an? |the |each |it |them |in |into )|dunk|drain|rinse|wash|strain|pat "
                             + "dry|dry|sieve|sift|measure|line|grease|oil|arrange|place|put|transfer|remove|lift|"
                             + "turn|lower",
                     2),

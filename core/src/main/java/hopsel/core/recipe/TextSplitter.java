@@ -41,8 +41,8 @@ public final class TextSplitter {
                     + ")?([^.:,\\d]{2,40}))?\\s*(?:\\(([^()]*)\\))?\\s*:?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern METHOD = Pattern.compile(
-            "^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how to(?: (?:make|cook)(?: "
-                    + "it| them| this)?)?|to make|what to do|cooking instructions|preparation steps|let's cook)\\s*:?$",
+            "^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how|how to(?: (?:make|cook)(?: "
+                    + "it| them| this)?)?|making it|putting it together|to make|what to do|cooking instructions|preparation steps|let's cook)\\s*:?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NOTES = Pattern.compile(
             "^(?:(?:recipe|cook's|chef's|my|some) )?(?:notes?|tips?(?: and "
@@ -99,7 +99,31 @@ public final class TextSplitter {
             "vinaigrette",
             "stew",
             "crisp",
-            "coating");
+            "coating",
+            "chimichurri",
+            "gremolata",
+            "raita",
+            "sambal",
+            "tempering",
+            "tadka",
+            "aioli",
+            "mayo",
+            "gravy",
+            "icing",
+            "frosting",
+            "streusel",
+            "crumble",
+            "stuffing",
+            "seasoning",
+            "brine",
+            "guacamole",
+            "chermoula",
+            "masa",
+            "ganache",
+            "custard",
+            "sponge",
+            "drizzle",
+            "sprinkle");
     /** {@code Scramble wraps - serves two}. */
     private static final Pattern TITLE_YIELD = Pattern.compile(
             "(.{3,}?)\\s*[-,(]+\\s*((?:(?:serves|makes|feeds)|(?:enough )?for(?= \\d)) .{1,60}?|\\d+ people)\\)?(?: \\([^()]*\\))?",
@@ -138,6 +162,11 @@ public final class TextSplitter {
     /** {@code sauce: everything in a pan}: a step of the part that is named. */
     private static final Pattern NAMED_STEP = Pattern.compile("^([\\p{L}' -]{3,30}):\\s+(\\S.*)$");
 
+    /** {@code Let it rest for 15 min while you make the sauce: stir everything together}. */
+    private static final Pattern WHILE_YOU_MAKE = Pattern.compile(
+            "(.+?),? while you (?:make|mix|prepare|do|stir|whisk)(?: up)? (?:the |your )?([\\p{L} ]{3,25}: .+)",
+            Pattern.CASE_INSENSITIVE);
+
     private final LineReader lines;
     private final LineLooks looks;
     private final List<Passage> ingredients = new ArrayList<>();
@@ -169,7 +198,9 @@ public final class TextSplitter {
     /** The parts of a text. */
     public static RecipeSource split(String text, LineReader lines) {
         TextSplitter splitter = new TextSplitter(lines);
-        List<String> all = Columns.unfold(text.lines().toList()).stream()
+        PlainText plain = PlainText.of(TableRow.inOrder(text.lines().toList()));
+        splitter.other.addAll(plain.aside());
+        List<String> all = Columns.unfold(plain.lines()).stream()
                 .map(TableRow::unframed)
                 .flatMap(line -> Stream.of(HEADING_INSIDE.split(line)))
                 .map(line -> line.replaceAll("\\*\\*|__", "").strip())
@@ -363,13 +394,17 @@ public final class TextSplitter {
                 ARROW.matcher(LineLooks.withoutBullet(Numbers.plain(line))).replaceFirst("$1: ");
         Matcher dashed = DASHED.matcher(plain);
         if (dashed.find()
-                && PART_WORDS.contains(ItemFinder.singular(dashed.group(1).toLowerCase(Locale.ROOT)))) {
+                && (PART_WORDS.contains(ItemFinder.singular(dashed.group(1).toLowerCase(Locale.ROOT)))
+                        || Stream.of(COMMAS.split(plain.substring(dashed.end())))
+                                        .filter(this::isMeasured)
+                                        .count()
+                                >= LEAST_ENTRIES)) {
             plain = dashed.replaceFirst("$1: ");
         }
         boolean numbered = section.isPresent() && LineLooks.isNumbered(plain);
         Matcher matcher =
                 LIST.matcher(numbered ? LineLooks.NUMBERED.matcher(plain).replaceFirst("") : plain);
-        if (!matcher.matches() || where == Where.NOTES) {
+        if (!matcher.matches() || where == Where.NOTES || HeadFacts.isHead(matcher.group(1))) {
             return isBareList(plain);
         }
         String said = matcher.group(2);
@@ -498,7 +533,7 @@ public final class TextSplitter {
     /** A heading without a mark: a few words without an amount, before a line with one. */
     private boolean isBareHeading(String line) {
         String[] words = line.split(" ");
-        boolean few = words.length <= 4 && !line.matches(".*[\\d,.;½⅓⅔¼¾⅛].*");
+        boolean few = words.length <= 4 && !line.matches("(?i).*(?:[\\d,.;½⅓⅔¼¾⅛]| for ).*");
         boolean before =
                 LineTidy.tidy(Numbers.plain(LineLooks.withoutBullet(next))).matches("^\\d.*")
                         && !LineLooks.isNumbered(next);
@@ -508,8 +543,9 @@ public final class TextSplitter {
         boolean shouted = line.equals(line.toUpperCase(Locale.ROOT)) && line.matches(".*\\p{Lu}{3}.*");
         boolean partWord = PART_WORDS.contains(ItemFinder.singular(words[words.length - 1].toLowerCase(Locale.ROOT)));
         boolean apart = blank && !nextIsApart && lines.read(line).item().isEmpty() && !Techniques.begins(line);
-        boolean food = lines.read(line).item().isPresent() && !partWord;
-        return shouted && !food || where != Where.METHOD && (partWord || apart);
+        // In a text in capitals a shouted food is a line of the list.
+        boolean food = lines.read(line).item().isPresent() && !partWord && next.equals(next.toUpperCase(Locale.ROOT));
+        return shouted && !food || where != Where.METHOD && (partWord || apart) || partWord && blank;
     }
 
     private void top(String whole) {
@@ -605,9 +641,15 @@ public final class TextSplitter {
     }
 
     private void ingredient(String line) {
+        if (title.isEmpty() && blank && isNameOverMethod(line)) {
+            top(line);
+            where = Where.METHOD;
+            return;
+        }
         if (!looksLikeIngredient(line) && LineLooks.method(line)) {
             where = Where.METHOD;
-            part = section;
+            // A list in the middle of the method is followed by what is done with it.
+            part = method.isEmpty() ? section : part;
             method(line);
             return;
         }
@@ -621,6 +663,15 @@ public final class TextSplitter {
         for (String one : together(line)) {
             ingredients.add(new Passage(part, one));
         }
+    }
+
+    /** The name of the dish, behind a table of what goes in. */
+    private boolean isNameOverMethod(String line) {
+        return !ingredients.isEmpty()
+                && !LineLooks.startsWithAmount(line)
+                && !LineLooks.isSentence(line)
+                && line.split(" ").length <= LONGEST_TITLE
+                && LineLooks.method(next);
     }
 
     /** Several ingredients on one line, parted by semicolons or by commas before amounts. */
@@ -647,9 +698,11 @@ public final class TextSplitter {
         String text = withoutYield(
                 LineLooks.withoutBullet(LineLooks.NUMBERED.matcher(line).replaceFirst(""))
                         .strip());
-        if (!text.isEmpty()) {
-            Optional<Passage> named = namedStep(text);
-            method.add(named.orElseGet(() -> new Passage(part, text)));
+        Matcher meanwhile = WHILE_YOU_MAKE.matcher(text);
+        for (String one : meanwhile.matches() ? List.of(meanwhile.group(1), meanwhile.group(2)) : List.of(text)) {
+            if (!one.isEmpty()) {
+                method.add(namedStep(one).orElseGet(() -> new Passage(part, one)));
+            }
         }
     }
 
@@ -685,10 +738,10 @@ public final class TextSplitter {
         return headings.keySet().stream()
                 .filter(heading -> {
                     List<String> words = ItemFinder.words(heading);
-                    return words.equals(said)
-                            || words.size() > said.size()
-                                    && words.subList(words.size() - said.size(), words.size())
-                                            .equals(said);
+                    int more = words.size() - said.size();
+                    return more >= 0
+                            && (words.subList(more, words.size()).equals(said)
+                                    || words.subList(0, said.size()).equals(said));
                 })
                 .findFirst()
                 .map(heading -> new Passage(Optional.of(heading), matcher.group(2)));

@@ -25,7 +25,7 @@ import java.util.regex.Pattern;
 public final class TimeReader {
 
     private static final String UNIT =
-            "(days?|nights?|hours?|hrs?|h|minutes?|mins?|min|m|seconds?|secs?|sec|s)(?![\\p{L}])\\.?";
+            "(days?|nights?|hours?|hrs?|h|minutes?|mins?|min|m|seconds?|secs?|sec|s)(?![\\p{L}])(?! apart\\b)\\.?";
     private static final String SIDES =
             "(?:\\s*,?\\s*(?:or so |more )?(per side|a side|each side|on each side|on both sides|on either "
                     + "side|for each side|a-side))?";

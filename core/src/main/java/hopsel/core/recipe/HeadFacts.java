@@ -96,7 +96,7 @@ final class HeadFacts {
 
     /** Takes it in, where it is one. */
     boolean isFact(String piece) {
-        String bare = piece.strip().replaceAll("\\.$", "");
+        String bare = piece.strip().replaceAll("\\.$", "").replaceAll("^\\(([^()]*)\\)$", "$1");
         Matcher time = HEADLINE.matcher(bare);
         if (YIELD.matcher(bare).matches() && piece.length() < 70) {
             boolean first = yield.isEmpty();

@@ -24,6 +24,21 @@ import java.util.Set;
  */
 public final class ItemFinder {
 
+    /** One spelling of what is spelt in several ways. */
+    private static final Map<String, String> SPELT = Map.of(
+            "yoghurt",
+            "yogurt",
+            "yoghourt",
+            "yogurt",
+            "soya",
+            "soy",
+            "chili",
+            "chilli",
+            "chile",
+            "chilli",
+            "hoummus",
+            "hummus");
+
     private static final Set<String> DESCRIPTIONS = new HashSet<>(
             words("fresh freshly ripe raw organic large small medium baby big extra chopped diced minced sliced "
                     + "grated shredded crushed peeled cooked uncooked soaked drained rinsed roasted "
@@ -255,6 +270,7 @@ public final class ItemFinder {
                         .split("\\s+"))
                 .filter(word -> !word.isEmpty())
                 .map(ItemFinder::singular)
+                .map(word -> SPELT.getOrDefault(word, word))
                 .toList();
     }
 

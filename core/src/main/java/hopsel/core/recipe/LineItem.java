@@ -32,6 +32,8 @@ record LineItem(
     /** Only fresh herbs come like this. */
     private static final Set<String> FRESH = Set.of("sprig", "bunch", "handful");
 
+    private static final Set<String> LENGTHS = Set.of("cm", "inch", "thumb", "knob");
+
     /** The item that the name of this line means. */
     Optional<Match> match(String name) {
         boolean canned = unit.filter(Unit.CAN::equals).isPresent();
@@ -65,6 +67,15 @@ record LineItem(
         Optional<Match> whole = whole(name).or(() -> asCounted(name));
         if (whole.isPresent()) {
             return whole;
+        }
+        if (size.filter(LENGTHS::contains).isPresent()) {
+            // Nobody measures a powder in centimetres.
+            Optional<Match> root = finder.match("fresh " + name)
+                    .filter(match ->
+                            match.exact() && match.item().practice().pieces().containsKey("cm"));
+            if (root.isPresent()) {
+                return root;
+            }
         }
         boolean fresh = size.filter(FRESH::contains).isPresent();
         if (fresh && finder.find("fresh " + name).isPresent()) {

@@ -19,6 +19,10 @@ record LineLooks(LineReader reader) {
                     + ")?of|zest of|half an? )?(?:\\d|[½⅓⅔¼¾⅛]).*|^(?:an? |half an? |one |two |three "
                     + "|four |the juice |juice |zest |a few |handfuls? |pinch |bunch |splash |drizzle |knob |dash )\\S+.*",
             Pattern.CASE_INSENSITIVE);
+    /** {@code oil to shallow fry}. */
+    private static final Pattern OIL = Pattern.compile(
+            "^(?:\\p{L}+ ){0,2}oil,? (?:to|for) (?:shallow|deep|fry|brush|grease)", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern NAMED = Pattern.compile("^[\\p{L}' -]{3,30}:\\s+(?=\\p{L})");
     private static final Pattern SENTENCE = Pattern.compile(".*\\p{L}{2}[.!]\\s*$|.*[.;]\\s+\\p{Lu}.*", Pattern.DOTALL);
     private static final int LONGEST_LINE = 160;
@@ -55,6 +59,9 @@ record LineLooks(LineReader reader) {
         String plain = withoutBullet(line);
         if (isDoneToNamed(plain)) {
             return false;
+        }
+        if (OIL.matcher(plain).find()) {
+            return true;
         }
         if (plain.length() > LONGEST_LINE || isNumbered(plain) || isSentence(plain) && words(plain) > FOOD_WORDS) {
             return false;

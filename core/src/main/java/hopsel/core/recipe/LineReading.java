@@ -63,7 +63,7 @@ final class LineReading {
             "\\s*(?:,|;| - |-+> ?|→ ?|\\+ (?=extra|more)|\\b(?:plus (?=extra|more|a |some|\\d)|for "
                     + "(?=boiling|steaming|soaking|poaching|cooking|dusting|frying|greasing|serving|garnish|brushing|drizzling|the "
                     + "|rolling|oiling|deep|shallow|sprinkling|topping)"
-                    + "|to (?=taste|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as "
+                    + "|to (?=taste|shallow|deep|fry|brush|grease|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as "
                     + "needed|as required|such as|at room temperature|in (?=\\d+(?:[.,]\\d+)? ?(?:cm|mm)\\b|(?:small |large |thin |thick )?(?:cubes|dice|slices|strips|chunks|"
                     + "wedges|pieces|rounds|ribbons|florets)\\b)|cut "
                     + "(?=in|into|lengthwise)|soaked (?=in |over|for |\\d)|sliced|chopped|diced|minced|grated|peeled|shredded|"
@@ -75,6 +75,9 @@ final class LineReading {
                     + "crushed|crumbled|cubed|mashed|peeled|toasted|steamed|boiled|marinated|caramelised|"
                     + "caramelized|pressed|thawed|melted|drained|rinsed|packed|sifted|halved|julienned|"
                     + "squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern DONE_BEHIND = Pattern.compile(
+            "(.*\\p{L})\\s+((?:\\p{L}+ly )?\\p{L}{3,}ed|torn|split|slit|whole|(?:small|fine|large) dice|in (?:batons|strips|cubes|slices|chunks|rounds))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OR = Pattern.compile(
             "\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);
@@ -123,7 +126,7 @@ final class LineReading {
             return several(foods);
         }
         aside();
-        String name = name();
+        String name = withoutDone(name());
         Optional<Match> match = named(name).or(() -> size.flatMap(kind -> finder.match(name + " " + kind)));
         Optional<Item> item = match.map(Match::item);
         SaidAmount said = said(name);
@@ -149,7 +152,8 @@ final class LineReading {
 
     private SaidAmount said(String name) {
         boolean each = LineReader.EACH.matcher(text).find();
-        return new SaidAmount(count, unit, unitName, size, adjective, pack, added, factor, each, name, weigher);
+        return new SaidAmount(
+                count, unit, unitName, size, adjective, pack, added, factor, each, text.endsWith(")"), name, weigher);
     }
 
     /** Whatever amount stands before several foods, nobody knows how it is shared out. */
@@ -254,7 +258,8 @@ final class LineReading {
         while (matcher.find()) {
             String inside = matcher.group(1).strip();
             Optional<Amount> weight = weight(inside);
-            if (weight.isPresent() && pack.isEmpty()) {
+            boolean instead = inside.matches("(?i)or .*[\\d½¼¾] ?\\p{L}+ \\p{L}.*");
+            if (weight.isPresent() && pack.isEmpty() && !instead) {
                 pack = weight;
                 behindWeight(inside);
             } else if (inside.toLowerCase(Locale.ROOT).startsWith("or ")
@@ -492,6 +497,26 @@ final class LineReading {
         return rest.replaceAll("\\s+", " ")
                 .replaceAll("^[\\s,;:.*-]+|[\\s,;:*-]+$", "")
                 .strip();
+    }
+
+    /** {@code 1 pandan leaf knotted}: what was done to it, without a comma. */
+    private String withoutDone(String name) {
+        Matcher done = DONE_BEHIND.matcher(name);
+        if (!done.matches()) {
+            return name;
+        }
+        LineItem whole = new LineItem(
+                finder,
+                unit.map(UnitWords.Word::unit),
+                count.isPresent() && unit.isEmpty(),
+                size,
+                new ArrayList<>(asides),
+                new ArrayList<>(brackets));
+        if (whole.match(name).isPresent()) {
+            return name;
+        }
+        asides.add(done.group(2));
+        return done.group(1);
     }
 
     private Optional<Match> named(String name) {

@@ -49,7 +49,7 @@ final class Mentions {
     private static final Pattern EVERYTHING = Pattern.compile(
             "\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ "
                     + "){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything "
-                    + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|with (?:the )?rest\\b(?! of)|mix everything|blend everything",
+                    + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|with (?:the )?rest\\b(?! of)|mix everything|blend everything|\\ball in(?:to)? (?:the|a|one|your|my)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private final Map<String, List<String>> words = new LinkedHashMap<>();
@@ -73,6 +73,9 @@ final class Mentions {
     private final Map<String, Long> holding = new HashMap<>();
     /** Lines that go by a word for several: spices, herbs. */
     private final Map<String, Set<Trait>> traits = new HashMap<>();
+
+    /** How much of a line there is, as a step may repeat it: 30g. */
+    private final Map<String, String> amounts = new HashMap<>();
 
     private final List<String> toTaste = new ArrayList<>();
     private final Map<String, Integer> heads = new HashMap<>();
@@ -143,10 +146,19 @@ final class Mentions {
                             .map(ItemFinder::words)
                             .filter(other -> !other.equals(name) && (other.size() > 1 || isTelling(other.get(0))))
                             .collect(Collectors.toCollection(ArrayList::new)));
+            if (OF_CHEESE.matcher(line.read().name()).find()) {
+                Known.in(others, line.id()).add(List.of("cheese"));
+            }
             line.read().prep().flatMap(Mentions::shape).ifPresent(Known.in(others, line.id())::add);
             heads.merge(name.get(name.size() - 1), 1, Integer::sum);
             left.put(line.id(), BigDecimal.ONE);
             line.read().item().flatMap(item -> word(item.shortName())).ifPresent(kind -> kinds.put(line.id(), kind));
+            line.read()
+                    .amount()
+                    .ifPresent(amount -> amounts.put(
+                            line.id(),
+                            amount.low().stripTrailingZeros().toPlainString()
+                                    + amount.unit().word()));
             traits.put(line.id(), line.read().item().map(Item::traits).orElse(Set.of()));
             if (line.read().amount().isEmpty()
                     && name.stream().anyMatch(word -> word.equals("salt") || word.equals("pepper"))) {
@@ -157,7 +169,8 @@ final class Mentions {
 
     /** What goes in; {@code own} are the lines of the step's component, for "all the ingredients". */
     List<Use> in(String text, Set<String> own) {
-        List<String> said = ItemFinder.words(text.replaceAll("(?i)\\btoms\\b", "tomatoes"));
+        List<String> said =
+                ItemFinder.words(NO_FOOD.matcher(text).replaceAll(" ").replaceAll("(?i)\\btoms\\b", "tomatoes"));
         boolean begun = own.stream()
                 .anyMatch(line -> left.getOrDefault(line, BigDecimal.ONE).signum() == 0);
         String plain = only.isEmpty() ? text : Numbers.plain(text).replace(".", "");
@@ -185,6 +198,7 @@ final class Mentions {
                         .filter(line -> Known.in(words, line).contains(word))
                         .filter(line -> left.getOrDefault(line, BigDecimal.ZERO).compareTo(BigDecimal.ONE) == 0)
                         .forEach(line -> take(line, BigDecimal.ONE, uses)));
+        allOfAKind(text, own, uses);
         TOGETHER.forEach((word, trait) -> {
             if (said.contains(word) && heads.getOrDefault(word, 0) == 0) {
                 own.stream()
@@ -204,6 +218,27 @@ final class Mentions {
                     .forEach(line -> take(line, BigDecimal.ONE, uses));
         }
         return uses;
+    }
+
+    /** {@code Whisk the flours}: where there are several of a kind, and none is told apart, all of them. */
+    private void allOfAKind(String text, Set<String> own, List<Use> uses) {
+        OF_A_KIND
+                .matcher(text)
+                .results()
+                .map(found -> ItemFinder.singular(found.group(1).toLowerCase(Locale.ROOT)))
+                .forEach(kind -> {
+                    List<String> all = own.stream()
+                            .filter(words::containsKey)
+                            .filter(line -> kind.equals(kinds.get(line))
+                                    || kind.equals(word(String.join(" ", Known.in(words, line)))
+                                            .orElse("")))
+                            .toList();
+                    boolean untouched =
+                            all.stream().allMatch(line -> Known.in(left, line).compareTo(BigDecimal.ONE) == 0);
+                    if (all.size() > 1 && untouched) {
+                        all.forEach(line -> take(line, BigDecimal.ONE, uses));
+                    }
+                });
     }
 
     /** {@code everything except the basil}: what is named behind it is not taken. */
@@ -262,7 +297,9 @@ final class Mentions {
             boolean whole = i + name.size() <= said.size()
                     && said.subList(i, i + name.size()).equals(name);
             boolean byHead = isHead(said.get(i), head)
-                    && (alone || name.size() > 1 && i > 0 && said.get(i - 1).equals(name.get(name.size() - 2)));
+                    && (alone
+                            || isMeasuredSo(line, said, i)
+                            || name.size() > 1 && i > 0 && said.get(i - 1).equals(name.get(name.size() - 2)));
             boolean byFirst = name.size() > 1
                     && said.get(i).equals(name.get(0))
                     && name.get(0).length() > 2
@@ -276,6 +313,14 @@ final class Mentions {
             }
         }
         return byOtherName(line, said, taken).or(() -> byKind(line, said, taken, own));
+    }
+
+    /** {@code 30 g butter}: of two lines of butter the one of 30 g. */
+    private boolean isMeasuredSo(String line, List<String> said, int at) {
+        String amount = amounts.getOrDefault(line, "");
+        return !amount.isEmpty()
+                && (at > 0 && said.get(at - 1).equals(amount)
+                        || at > 1 && (said.get(at - 2) + said.get(at - 1)).equals(amount));
     }
 
     /** {@code sugar} over the plums, where demerara is the only sugar of the component. */
@@ -313,6 +358,17 @@ final class Mentions {
     private static boolean isHead(String said, String head) {
         return said.equals(head) || said.length() > 3 && head.endsWith(said);
     }
+
+    /** What sounds like food and is none: it leaves the side of the pan, a tea towel, under cold water. */
+    private static final Pattern NO_FOOD = Pattern.compile(
+            "\\bleaves (?=the\\b|a\\b)|\\btea[- ](?=towel|cloth)|\\bunder (?:the )?(?:cold |running |warm |hot )*(?:water|tap)\\b|\\bwater runs clear",
+            Pattern.CASE_INSENSITIVE);
+
+    static final Pattern OF_CHEESE =
+            Pattern.compile("parmesan|mozzarella|feta|cheddar|ricotta|halloumi|queso", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern OF_A_KIND =
+            Pattern.compile("\\b(?:the|all|both|all the|both the) (\\p{L}{3,}s)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Set<String> WEAK = Set.of(
             "fresh", "large", "small", "medium", "plain", "dried", "ground", "raw", "whole", "firm", "extra", "white",

@@ -1,5 +1,6 @@
 package hopsel.core.recipe;
 
+import hopsel.core.measure.Unit;
 import hopsel.core.recipe.RecipeSource.Passage;
 
 import java.util.ArrayList;
@@ -62,7 +63,7 @@ final class Narration {
 
     private static final Pattern TALKS = Pattern.compile(
             "\\b(?:I'm (?:mak|cook|us|go|pour|chopp|halv|tak|show|do|put)\\w*ing|okay|um+|don't peek|by the way|I'm going to|we're going to|I am going to|we are going to|gonna|you'll need|you will need|go ahead and|welcome|"
-                    + "hello|hi (?:everybody|everyone|there|guys)|let's|I've got|we've got|I like to|what I do)\\b",
+                    + "hello|hi (?:everybody|everyone|there|guys)|let's|you just|oh and|here goes|dictating|so for|I've got|we've got|I like to|what I do)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CHATTER = Pattern.compile(
             "\\b(?:welcome|hello|good (?:morning|evening|afternoon)|thank you all|joining us|hi (?:everybody|everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
@@ -80,6 +81,21 @@ final class Narration {
             "\\b(?:(?:what )?you(?:'ll| will)? need(?: is| are)?|(?:what )?we(?:'ll| will)? need(?: is| are)?|(?:I|we) (?:use|take)|I(?:'ve| have)(?: also| just)? got|we(?:'ve| have)(?: also| just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
                     + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have))\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);
+    /** {@code So for eight flatbreads it's three hundred grams}. */
+    private static final Pattern FOR_PIECES = Pattern.compile(
+            "^(?:so |okay |ok |right )*for (" + Numbers.NUMBER + ") ([\\p{L} ]{4,25}?),? (?=it's|you|I |we |that's)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code Oh and the beetroot dip, that's two cooked beetroots}: what goes into one part. */
+    private static final Pattern PART_NEEDED = Pattern.compile(
+            "^(?:(?:oh|and|so|then|okay|ok|right|now),? )*(?:for )?(?:the|my|our) ([\\p{L} ]{3,30}?),? (?:it's|that's|it is|that is|you(?:'ll)? need|we need|I (?:use|take))\\s+(?=(?:about )?(?:"
+                    + Numbers.NUMBER + "|an?|half|some)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern IT_IS = Pattern.compile(
+            "^(?:so |and )?(?:it's|that's|it is) (?=(?:about )?(?:" + Numbers.NUMBER
+                    + ") (?:grams?|g|kilos?|ml|millilitres?|cups?|tablespoons?|teaspoons?|tins?|cans?)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern PARTS =
             Pattern.compile("\\s*(?:,|;|(?<!hundred )\\band\\b|\\bplus\\b|\\bthen\\b)\\s*", Pattern.CASE_INSENSITIVE);
     /** {@code for the marinade four tablespoons of soy}. */
@@ -141,6 +157,9 @@ final class Narration {
     /** Foods that were named as needed, without how much. */
     private final List<String> named = new ArrayList<>();
 
+    /** The part that is told of. */
+    private Optional<String> part = Optional.empty();
+
     private Optional<String> title = Optional.empty();
     private Optional<String> yield = Optional.empty();
     /** Whether somebody says at the beginning what will be needed; how much of it counts when it goes in. */
@@ -199,7 +218,24 @@ final class Narration {
                 .orElse(Matcher.quoteReplacement(said.group()));
     }
 
-    private void take(String sentence) {
+    private void take(String whole) {
+        Matcher counted = FOR_PIECES.matcher(whole);
+        if (yield.isEmpty() && counted.find()) {
+            yield = Optional.of("Makes " + counted.group(1));
+            title = title.or(() -> Optional.of(capital(counted.group(2).strip())));
+        }
+        String sentence = counted.reset().find() ? whole.substring(counted.end()) : whole;
+        Matcher it = IT_IS.matcher(sentence);
+        if (it.find()) {
+            needed(sentence, sentence.substring(it.end()));
+            return;
+        }
+        Matcher of = PART_NEEDED.matcher(sentence);
+        if (of.find()) {
+            part = Optional.of(capital(of.group(1).strip()));
+            needed(sentence, sentence.substring(of.end()));
+            return;
+        }
         Matcher people = FOR_PEOPLE.matcher(sentence);
         if (yield.isEmpty() && people.find() && TimeReader.find(sentence).isEmpty()) {
             yield = Numbers.value(people.group(1)).map(number -> "Serves " + number.toPlainString());
@@ -245,11 +281,11 @@ final class Narration {
             }
             if (doing.lookingAt()) {
                 method(part);
-            } else if (lines.read(part).item().isPresent()) {
+            } else if (lines.read(part).item().isPresent() || isWeighed(part)) {
                 any = true;
                 told.put(part, method.size());
                 if (!introducing && lines.read(part).amount().isPresent()) {
-                    ingredients.add(new Passage(Optional.empty(), part));
+                    ingredients.add(new Passage(this.part, part));
                 } else {
                     named.add(part);
                 }
@@ -262,6 +298,13 @@ final class Narration {
         } else if (!rest.isEmpty()) {
             method(sentence);
         }
+    }
+
+    /** {@code 200 grams of goji paste}: whatever nobody knows is an ingredient, too, where so much of it is wanted. */
+    private boolean isWeighed(String part) {
+        ReadLine read = lines.read(part);
+        return !read.name().isEmpty()
+                && read.amount().filter(amount -> amount.unit() != Unit.PIECE).isPresent();
     }
 
     /** The thing that was named last weighs so much; false where nothing was. */
@@ -326,7 +369,7 @@ final class Narration {
                 && TimeReader.find(method.get(last).text()).isEmpty()) {
             method.set(last, new Passage(Optional.empty(), method.get(last).text() + " " + said));
         } else if (done) {
-            method.add(new Passage(Optional.empty(), said));
+            method.add(new Passage(part, said));
         } else {
             beside(sentence);
         }

@@ -4,6 +4,7 @@ import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Origin;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
 import hopsel.core.recipe.ReadRecipe.Line;
@@ -39,6 +40,15 @@ public final class RecipeReader {
             "(?<![\\p{L}\\d/.,°])(?:(?:about|approximately) )?" + Numbers.NUMBER
                     + "(?:\\s*-\\s*\\d+)?(?:\\s+(?:heaped|level|large|small|medium|ripe))?\\s*[\\p{L}]+[^.;,()]{2,60}",
             Pattern.CASE_INSENSITIVE);
+
+    /** {@code oil 1 tsp mustard 1/2 tsp}: which amount is whose, nobody can tell by the figure before a name. */
+    private static final Pattern NAMES_FIRST = Pattern.compile(
+            "(\\p{L}{3,}) \\d[\\d/.]* ?(?:tsp|tbsp|tbs|gms?|g|ml|cups?) (?!of\\b)\\p{L}[\\p{L} ]{1,20} \\d[\\d/.]* ?(?:tsp|tbsp|tbs|gms?|g|ml|cups?)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code a tea towel} is nothing to drink. */
+    private static final Pattern NO_TEA =
+            Pattern.compile("\\btea[- ](?=(?:towel|cloth|light|strainer)s?\\b)", Pattern.CASE_INSENSITIVE);
 
     /** {@code 2 T. shortening}: the stop belongs to the unit. */
     private static final Pattern SHORT_UNIT = Pattern.compile("(?<=\\d ?)(T|t|c|tsp|tbsp|lb|oz|pt|qt)\\.(?= )");
@@ -203,8 +213,12 @@ public final class RecipeReader {
     private void inlineIngredients(Passage passage) {
         nameFirst(passage);
         byEye(passage);
-        Matcher matcher =
-                INLINE.matcher(SHORT_UNIT.matcher(Numbers.plain(passage.text())).replaceAll("$1"));
+        String text = NO_TEA.matcher(Numbers.plain(passage.text())).replaceAll("");
+        Matcher names = NAMES_FIRST.matcher(text);
+        if (names.find() && !Techniques.begins(names.group(1).toLowerCase(Locale.ROOT))) {
+            return;
+        }
+        Matcher matcher = INLINE.matcher(SHORT_UNIT.matcher(text).replaceAll("$1"));
         int from = 0;
         while (matcher.find(from)) {
             from = matcher.start() + 1;
@@ -282,7 +296,33 @@ public final class RecipeReader {
                 .flatMap(part -> part.lines.stream())
                 .filter(line -> line.read().amount().isPresent())
                 .anyMatch(line -> line.read().item().equals(read.item()));
-        return spoken ? named : listed && (named || counted);
+        return spoken ? named : listed && (named || counted || isCalledSo(read));
+    }
+
+    /** {@code Beat in 30 g butter}, where the list says plant butter: never the animal's. */
+    private boolean isCalledSo(ReadLine read) {
+        List<String> said = ItemFinder.words(read.name());
+        boolean animal =
+                read.item().filter(item -> item.origin() == Origin.ANIMAL).isPresent();
+        boolean oil = said.equals(List.of("oil"));
+        return oil
+                        && parts.values().stream()
+                                .flatMap(part -> part.lines.stream())
+                                .anyMatch(line ->
+                                        ItemFinder.words(line.read().name()).contains("oil"))
+                || animal
+                        && parts.values().stream()
+                                .flatMap(part -> part.lines.stream())
+                                .anyMatch(line -> ItemFinder.words(line.read().name())
+                                                .containsAll(said)
+                                        || line.read().item().stream()
+                                                .flatMap(item -> item.practice().names().stream())
+                                                .anyMatch(name ->
+                                                        ItemFinder.words(name).containsAll(said))
+                                        || said.contains("cheese")
+                                                && Mentions.OF_CHEESE
+                                                        .matcher(line.read().name())
+                                                        .find());
     }
 
     private void method(Passage passage, StepReader reader, Mentions mentions) {
@@ -485,7 +525,11 @@ public final class RecipeReader {
      * A part without steps of its own, such as a marinade, goes in where its name, or what is done with it, is said.
      */
     private void useUp(PartUnderWay part) {
-        if (part.lines.isEmpty() || !part.steps.isEmpty()) {
+        if (part.lines.isEmpty()) {
+            return;
+        }
+        if (!part.steps.isEmpty()) {
+            goesInFirst(part);
             return;
         }
         Stream<StepInPart> steps = parts.values().stream().flatMap(other -> other.steps.stream());
@@ -505,6 +549,22 @@ public final class RecipeReader {
                     return;
                 }
             }
+        }
+    }
+
+    /** {@code Warm that very gently}: where nothing of a part is named in its own steps, all of it goes in first. */
+    private void goesInFirst(PartUnderWay part) {
+        Set<String> used = parts.values().stream()
+                .flatMap(other -> other.steps.stream())
+                .flatMap(step -> step.uses().stream())
+                .map(Use::ingredient)
+                .collect(Collectors.toSet());
+        if (part.lines.stream().noneMatch(line -> used.contains(line.id()))) {
+            StepInPart first = part.steps.get(0);
+            List<Use> all = Stream.concat(
+                            first.uses().stream(), part.lines.stream().map(line -> new Use(line.id(), BigDecimal.ONE)))
+                    .toList();
+            part.steps.set(0, new StepInPart(first.id(), first.read(), all, first.after(), first.say()));
         }
     }
 

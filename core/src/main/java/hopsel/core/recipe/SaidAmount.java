@@ -22,6 +22,7 @@ import java.util.Set;
  * @param added what comes on top: plus 1 tsp
  * @param factor 1, more where heaped, less where scant
  * @param each whether the pack was said of each one
+ * @param behind whether what one holds was said behind the name
  * @param name of the thing
  * @param weigher for the cups and spoons of the place
  */
@@ -35,6 +36,7 @@ record SaidAmount(
         Optional<Amount> added,
         BigDecimal factor,
         boolean each,
+        boolean behind,
         String name,
         Weigher weigher) {
 
@@ -61,6 +63,10 @@ record SaidAmount(
         }
         boolean packOfPieces =
                 UnitWords.CONTAINERS.contains(unitName) && unit.get().unit() == Unit.PIECE;
+        // {@code 2 blocks tempeh (400 g)}: behind the name it is both of them; nobody says each.
+        if (packOfPieces && pack.isPresent() && unitName.startsWith("block") && !each && behind) {
+            return pack;
+        }
         if (packOfPieces && pack.isPresent()) {
             return Optional.of(times(number, pack.get()));
         }

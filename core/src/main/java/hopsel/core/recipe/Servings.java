@@ -48,7 +48,7 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
             Pattern.CASE_INSENSITIVE);
     /** {@code (demo table, 6 pax)}, {@code class - 10 ppl}. */
     private static final Pattern PEOPLE_SAID = Pattern.compile(
-            "(?<![\\d-])(\\d{1,3})(?: ?- ?\\d{1,3})? ?(?:people|persons|pax|ppl|guests|covers|diners)\\b",
+            "(?<![\\d-])(\\d{1,3})(?: ?- ?\\d{1,3})? ?(?:people|persons|pax|ppl|guests|covers|diners|servings|portions)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MADE_FOR = Pattern.compile(

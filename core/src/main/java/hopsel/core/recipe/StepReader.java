@@ -67,7 +67,7 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
     /** {@code They should be soft and golden}: how it looks when it is done. */
     private static final Pattern SHOULD = Pattern.compile(
-            "^(?:they|it|this|these|(?:the|each|your) [\\p{L} -]{2,25}) (?:should|will|must|ought to|want to) (?:be|look|feel|have|smell|sound|come|still be)\\b",
+            "^(?:it's |it is |they're )?(?:done|ready|cooked) (?:when|once)\\b|^(?:they|it|this|these|(?:the|each|your) [\\p{L} -]{2,25}) (?:should|will|must|ought to|want to) (?:be|look|feel|have|smell|sound|come|still be)\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code They need about ten minutes}: how long what was said before takes. */
@@ -87,7 +87,7 @@ final class StepReader {
                     + "(?:about|abt|ca\\.?|for|approximately) \\d))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STORAGE = Pattern.compile(
-            "^\\W*(?:n\\.?b\\.?:? )?(?:store|keeps?(?! (?:under|covered|warm|hot|them|it|the|some|stirring|going|turning|moving|cold|back))|will keep|leftovers?|(?:this |that )?(?:can|may) be (?:made|done|stored|frozen|kept)|make[- ]ahead|you can (?:do|make) (?:this|it|that) (?:the day|a day|\\w+ days)|freezes? "
+            "^\\W*(?:n\\.?b\\.?:? )?(?:store|keeps?(?! (?:under|covered|warm|hot|them|it|the|some|stirring|going|turning|moving|cold|back))|will keep|leftovers?|(?:this |that )?(?:can|may) be (?:made|done|stored|frozen|kept|shaped|assembled|prepared|filled|rolled|cooked) ?|leave (?:for )?\\d+ (?:weeks|months)|(?:better|best|even better) (?:the )?next day|make[- ]ahead|you can (?:do|make) (?:this|it|that) (?:the day|a day|\\w+ days)|freezes? "
                     + "(?:well|ok|fine|nicely)|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) "
                     + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|beautifully)\\b"
                     + "|^\\W*(?:keep|hold|leave)\\b[^.;]{0,50}\\b(?:\\d+ \\p{L}+,? max|max(?:imum)?\\.? (?:of )?\\d|at most|no (?:more|longer) than)\\b",
@@ -111,6 +111,7 @@ final class StepReader {
             "^\\W*(?:at )?[12345]\\d\\d ?(?:- ?[12345]\\d\\d ?)?(?:°|º|˚|deg|c\\b|f\\b|fan\\b)",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern ANOTHER = Pattern.compile("\\b(?:another|a further) \\d", Pattern.CASE_INSENSITIVE);
     private static final Pattern ROOM_WARM = Pattern.compile(
             "\\b(?:room temp|on the (?:counter|worktop)|somewhere warm|warm place)", Pattern.CASE_INSENSITIVE);
 
@@ -335,7 +336,8 @@ final class StepReader {
         Optional<ReadStep> goesOn = Optional.ofNullable(before)
                 .filter(step -> (technique == Techniques.OTHER && !step.loud()
                                 || technique.work() == Work.HANDS
-                                        && ADDED.matcher(text).find()
+                                        && (ADDED.matcher(text).find()
+                                                || ANOTHER.matcher(text).find())
                                         && step.isOnRing())
                         && time.isPresent()
                         && places(text).isEmpty()

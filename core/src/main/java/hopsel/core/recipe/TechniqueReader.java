@@ -83,6 +83,10 @@ public final class TechniqueReader {
         verbs(Technique.SERVE, "serve|plate|garnish|ladle(?! by)");
     }
 
+    /** {@code cuire au four}: what is cooked in the oven is not boiled. */
+    private static final Pattern IN_OVEN =
+            Pattern.compile("\\b(?:cook|boil)\\b[^.;]{0,40}\\bin the oven\\b", Pattern.CASE_INSENSITIVE);
+
     private TechniqueReader() {}
 
     private static void verbs(Technique technique, String words) {
@@ -120,6 +124,9 @@ public final class TechniqueReader {
                     found.add(technique);
                 }
             });
+            if (IN_OVEN.matcher(any).find() && found.remove(Technique.BOIL)) {
+                found.add(Technique.BAKE);
+            }
             return Collections.unmodifiableSet(found);
         });
     }

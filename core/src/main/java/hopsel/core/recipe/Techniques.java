@@ -35,7 +35,7 @@ final class Techniques {
                     15),
             watch("(?:bring|come|get)[^.;]{0,25}? to (?:high |full |low )?pressure|build(?:ing)? (?:up )?pressure", 10),
             hands(
-                    "heat (?:the |some |a little |\\d+ \\w+ )?(?:\\w+ )?oil|heat (?:the |a |up )?(?:\\w+ "
+                    "heat (?:(?:half )?the |half (?:of )?the |some |a little |\\d+ \\w+ )?(?:\\w+ )?oil|heat (?:the |a |up )?(?:\\w+ "
                             + "){0,2}(?:pan|skillet|wok)",
                     2),
             hands(

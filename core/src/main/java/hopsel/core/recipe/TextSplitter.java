@@ -146,6 +146,7 @@ public final class TextSplitter {
     private static final Pattern DONE_TO_IT =
             Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?");
 
+    private static final Pattern EMPHASIS = Pattern.compile("(?<![\\p{L}\\d*])[*_]([^*_]+)[*_](?![\\p{L}\\d*])");
     private static final Pattern SHOUT = Pattern.compile("\\b\\p{Lu}{2,}\\b");
 
     private static final Pattern IN_A_ROW = Pattern.compile(
@@ -160,7 +161,7 @@ public final class TextSplitter {
     private static final Pattern PAGE =
             Pattern.compile("\\s*\\((?:[^()\\d]{0,40}\\b)?(?:p\\.?|pp\\.?|page) ?\\d+\\)", Pattern.CASE_INSENSITIVE);
     /** {@code sauce: everything in a pan}: a step of the part that is named. */
-    private static final Pattern NAMED_STEP = Pattern.compile("^([\\p{L}' -]{3,30}):\\s+(\\S.*)$");
+    private static final Pattern NAMED_STEP = Pattern.compile("^([\\p{L}' -]{3,30}?)(?::| -)\\s+(\\S.*)$");
 
     /** {@code Let it rest for 15 min while you make the sauce: stir everything together}. */
     private static final Pattern WHILE_YOU_MAKE = Pattern.compile(
@@ -203,7 +204,7 @@ public final class TextSplitter {
         List<String> all = Columns.unfold(plain.lines()).stream()
                 .map(TableRow::unframed)
                 .flatMap(line -> Stream.of(HEADING_INSIDE.split(line)))
-                .map(line -> line.replaceAll("\\*\\*|__", "").strip())
+                .map(TextSplitter::unmarked)
                 .toList();
         for (int i = 0; i < all.size(); i++) {
             splitter.next = all.subList(i + 1, all.size()).stream()
@@ -221,6 +222,15 @@ public final class TextSplitter {
                 splitter.ingredients,
                 splitter.method,
                 splitter.other);
+    }
+
+    /** Without marks of emphasis, pictures, and lines that only divide. */
+    private static String unmarked(String line) {
+        String plain = EMPHASIS.matcher(line.replaceAll("\\*\\*|__", "").replaceAll("(\\d)\\uFE0F?\\u20E3\\s*", "$1. "))
+                .replaceAll("$1")
+                .replaceAll("[\\x{1F000}-\\x{1FAFF}\\uFE0F\\u200D]", "")
+                .strip();
+        return plain.matches("[-=_*~.· ]{3,}") ? "" : plain;
     }
 
     /** Whether a passage says nothing but where the recipe stands in a book. */
@@ -416,6 +426,7 @@ public final class TextSplitter {
             return false;
         }
         boolean named = !INGREDIENTS.matcher(matcher.group(1)).matches();
+        Optional<String> around = where == Where.INGREDIENTS && !ingredients.isEmpty() ? part : Optional.empty();
         part = named
                 ? Optional.of(capital(unshouted(matcher.group(1).replaceFirst("(?i)^for (?:the )?", ""))))
                 : Optional.empty();
@@ -433,7 +444,7 @@ public final class TextSplitter {
             where = Where.METHOD;
             method.add(new Passage(part, said.substring(said.indexOf(pieces.get(entries.size())))));
         }
-        part = where == Where.METHOD || !isListGoingOn() ? Optional.empty() : part;
+        part = where == Where.METHOD || !isListGoingOn() ? around : part;
         blank = false;
         tight = true;
         return true;
@@ -482,7 +493,7 @@ public final class TextSplitter {
         if (where == Where.METHOD || LineLooks.isNumbered(line) || LineLooks.isSentence(line)) {
             return false;
         }
-        List<String> entries = List.of(line.split("\\s*[,;]\\s+"));
+        List<String> entries = List.of(line.split("\\s*[,;]\\s+|\\s+/\\s+"));
         long amounts = entries.stream().filter(this::isMeasured).count();
         boolean foods = entries.stream()
                 .map(lines::read)
@@ -545,7 +556,9 @@ public final class TextSplitter {
         boolean apart = blank && !nextIsApart && lines.read(line).item().isEmpty() && !Techniques.begins(line);
         // In a text in capitals a shouted food is a line of the list.
         boolean food = lines.read(line).item().isPresent() && !partWord && next.equals(next.toUpperCase(Locale.ROOT));
-        return shouted && !food || where != Where.METHOD && (partWord || apart) || partWord && blank;
+        return shouted && !food
+                || where != Where.METHOD && (partWord || apart)
+                || blank && (partWord || apart && looks.surelyIngredient(next));
     }
 
     private void top(String whole) {
@@ -734,7 +747,8 @@ public final class TextSplitter {
         if (!matcher.matches()) {
             return Optional.empty();
         }
-        List<String> said = ItemFinder.words(matcher.group(1));
+        List<String> said =
+                ItemFinder.words(matcher.group(1).replaceFirst("(?i)(?:^first,? |,? (?:first|next|last))$", ""));
         return headings.keySet().stream()
                 .filter(heading -> {
                     List<String> words = ItemFinder.words(heading);

@@ -54,7 +54,7 @@ public final class TimeReader {
     /** {@code simmer 15}, {@code bake 180 20-25}: what is done, perhaps how hot, and how long. */
     private static final Pattern DONE_FOR = Pattern.compile(
             "\\b(?:simmer|boil|cook|bake|roast|fry|saut[eé]|sweat|toast|steam|grill|poach|blanch|rest|prove|proof|rise|knead|mix|whisk|beat|chill|"
-                    + "cool|soak|stand|marinate|press|braise|stew|reduce)(?:s|ing)?\\s+(?:(?:for|about|at|on) ){0,2}"
+                    + "cool|soak|stand|marinate|press|braise|stew|reduce)(?:s|ing)?(?: covered| uncovered)?\\s+(?:(?:for|about|at|on) ){0,2}"
                     + "(?:\\d{3}\\s*(?:°|º|degrees?)?\\s*[CF]?\\b[, ]*(?:for )?)?(?<time>(?<low>\\d{1,2})(?:\\s*(?:-|to)\\s*(?<high>\\d{1,3}))?)"
                     + "(?=\\s*(?:[.,;)]|$|(?:un)?till? ))",
             Pattern.CASE_INSENSITIVE);

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** A text in another language beside its English gloss, sentence by sentence, and the way back. */
@@ -22,6 +23,10 @@ final class OwnWords {
             "^(.*\\S)\\s+(preheat|heat|soak|cut|slice|dice|chop|peel|grate|wash|drain|sweat|fry|toast|deglaze|boil|simmer|"
                     + "blanch|steam|bake|grill|blend|mix|whisk|knead|roll out|let rise|let rest|marinate|chill|cool|add|season|"
                     + "serve|fill)([.,;!]?)$");
+
+    /** Where a clause ends, in English and in the languages that are read. */
+    private static final Pattern OWN_JOINT =
+            Pattern.compile(",\\s+(?:und |and |et |y |e )?|\\s+(?:und|and|et|y|e|dann|puis|luego|poi)\\s+");
 
     private final Tongue tongue;
     /** Original by gloss, both of a sentence or a line. */
@@ -93,7 +98,30 @@ final class OwnWords {
         return new Part(
                 original(part.title()).replaceAll("^#+\\s*|:$", ""),
                 part.lines().stream().map(this::line).toList(),
-                part.steps().stream().map(this::step).toList());
+                steps(part.steps()));
+    }
+
+    /** Each in its own words; of a sentence that became two steps each has its clauses. */
+    private List<StepInPart> steps(List<StepInPart> steps) {
+        List<StepInPart> all = new ArrayList<>();
+        String rest = "";
+        for (int i = 0; i < steps.size(); i++) {
+            String gloss = steps.get(i).read().text();
+            String text = rest.isEmpty() ? original(gloss) : rest;
+            rest = "";
+            boolean shared = i + 1 < steps.size()
+                    && text.equals(original(steps.get(i + 1).read().text()));
+            Matcher joint = OWN_JOINT.matcher(text);
+            int clauses = (int) OWN_JOINT.matcher(gloss).results().count() + 1;
+            for (int at = 0; shared && at < clauses && joint.find(); at++) {
+                if (at == clauses - 1) {
+                    rest = text.substring(joint.end());
+                    text = text.substring(0, joint.start());
+                }
+            }
+            all.add(step(steps.get(i), text));
+        }
+        return all;
     }
 
     private Line line(Line line) {
@@ -114,8 +142,7 @@ final class OwnWords {
                         read.grams()));
     }
 
-    private StepInPart step(StepInPart step) {
-        String text = original(step.read().text());
+    private StepInPart step(StepInPart step, String text) {
         ReadStep read = step.read().inOtherWords(StepReader.title(text), text, tongue.until(text));
         return new StepInPart(step.id(), read, step.uses(), step.after(), step.say());
     }

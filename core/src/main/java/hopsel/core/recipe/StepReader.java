@@ -112,6 +112,19 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern ANOTHER = Pattern.compile("\\b(?:another|a further) \\d", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AWAY = Pattern.compile(
+            "^(?:then )?(?:into |in |to )?(?:the |a )?(?:hot )?(?:fridge|freezer|oven)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COVERED = Pattern.compile(
+            "(?:then )?(?:wrap|cover)(?: (?:it|them|well|tightly|with .{3,25}|in .{3,25}))?", Pattern.CASE_INSENSITIVE);
+    /** Minutes from which handwork is a step of its own, before what goes on by itself. */
+    private static final int REAL_WORK = 4;
+
+    /** What is spread or grated into a hot pan is part of what is cooked there. */
+    private static final Pattern HOT_WORK = Pattern.compile(
+            "^(?:spread|ladle|pour|grate)\\b.*\\b(?:tawa|pan|griddle|comal|batter|straight in)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final int LEAST_WORDS = 3;
     private static final Pattern ROOM_WARM = Pattern.compile(
             "\\b(?:room temp|on the (?:counter|worktop)|somewhere warm|warm place)", Pattern.CASE_INSENSITIVE);
 
@@ -252,7 +265,12 @@ final class StepReader {
                 from = gap + joint.get().end();
             }
         }
-        if (times.size() == 1) {
+        Optional<MatchResult> alone =
+                times.size() == 1 ? byItself(sentence, times.get(0).start()) : Optional.empty();
+        if (alone.isPresent()) {
+            parts.add(sentence.substring(0, alone.get().start()));
+            from = alone.get().end();
+        } else if (times.size() == 1) {
             // Until it is so, and then something else for so long.
             Matcher then = UNTIL_THEN.matcher(sentence.substring(0, times.get(0).start()));
             if (then.find()
@@ -269,6 +287,33 @@ final class StepReader {
                 .map(String::strip)
                 .filter(part -> part.length() > 1)
                 .toList();
+    }
+
+    /**
+     * {@code Rub in the fat till it comes together, wrap, chill 30 min}: hands work, and then what goes on by itself.
+     */
+    private static Optional<MatchResult> byItself(String sentence, int time) {
+        List<MatchResult> joints =
+                JOINT.matcher(sentence.substring(0, time)).results().toList();
+        for (int i = joints.size() - 1; i >= 0; i--) {
+            MatchResult joint = joints.get(i);
+            String clause = sentence.substring(joint.end(), time);
+            boolean unattended = Techniques.of(clause, clause.length()).work() != Work.HANDS
+                    && (Techniques.begins(clause) || AWAY.matcher(clause).find());
+            String last = i == 0 ? "" : sentence.substring(joints.get(i - 1).end(), joint.start());
+            MatchResult from = i > 0 && COVERED.matcher(last).matches() ? joints.get(i - 1) : joint;
+            String before = sentence.substring(0, from.start());
+            Verb first = Techniques.leading(before);
+            boolean work = first.work() == Work.HANDS
+                    && Techniques.begins(before.toLowerCase(Locale.ROOT))
+                    && (first.minutes() >= REAL_WORK
+                                    && !HOT_WORK.matcher(before).find()
+                            || CUE.matcher(before).find());
+            if (unattended && work && before.split(" ").length >= LEAST_WORDS) {
+                return Optional.of(from);
+            }
+        }
+        return Optional.empty();
     }
 
     /** Where something else begins; an "and" between two things is no such place, unless there is no other. */

@@ -37,7 +37,7 @@ final class HeadFacts {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ "
-            + "(?:time|in)\\b)|(?<=\\b(?:mins?|minutes|h|hrs?|hours?)),?\\s+(?=(?:cook|prep|chill|rest|bake|soak|total|active|inactive|ready)\\w*:?\\b[^,]*\\d)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
+            + "(?:time|in)\\b)|(?<=\\b(?:mins?|minutes|h|hrs?|hours?)),?\\s+(?=(?:cook|prep|chill|rest|bake|soak|total|active|inactive|ready)\\w*:?\\b[^,]*\\d)|(?<=\\bservings: \\d{1,2})\\s+(?=\\p{L}+:)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
             + "(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
 
     /** What stands before a colon at the head of a recipe and is no part of the dish. */

@@ -26,6 +26,8 @@ public final class ItemFinder {
 
     /** One spelling of what is spelt in several ways. */
     private static final Map<String, String> SPELT = Map.of(
+            "yog",
+            "yogurt",
             "yoghurt",
             "yogurt",
             "yoghourt",

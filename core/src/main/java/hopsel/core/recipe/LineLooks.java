@@ -12,7 +12,7 @@ record LineLooks(LineReader reader) {
 
     static final Pattern NUMBERED = Pattern.compile(
             "^(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+|^step\\s*\\d{1,2}\\s*[-:.]?\\s*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BULLET = Pattern.compile("^(?:[-*•·▢□☐◦‣–—]|\\[ ?\\])+\\s+");
+    private static final Pattern BULLET = Pattern.compile("^(?:[-*•·▢□☐◦‣–—✓✔]|\\[[ x]?\\])+\\s+|^[-–—•*](?=\\p{L})");
     private static final Pattern AMOUNT = Pattern.compile(
             "^(?:about |approx\\.? |a (?:good |big |large |small "
                     + ")?(?:pinch|handful|bunch|splash|drizzle|dash|knob|few|little|squeeze)|juice (?:and zest "
@@ -23,6 +23,8 @@ record LineLooks(LineReader reader) {
     private static final Pattern OIL = Pattern.compile(
             "^(?:\\p{L}+ ){0,2}oil,? (?:to|for) (?:shallow|deep|fry|brush|grease)", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern STOP =
+            Pattern.compile("(?<=\\p{L}{2})(?<!\\b(?:tsp|tbsp|oz|lb|lg|sm|approx|abt|opt))\\.\\s+(?=\\p{Ll})");
     private static final Pattern NAMED = Pattern.compile("^[\\p{L}' -]{3,30}:\\s+(?=\\p{L})");
     private static final Pattern SENTENCE = Pattern.compile(".*\\p{L}{2}[.!]\\s*$|.*[.;]\\s+\\p{Lu}.*", Pattern.DOTALL);
     private static final int LONGEST_LINE = 160;
@@ -57,7 +59,7 @@ record LineLooks(LineReader reader) {
      */
     boolean ingredient(String line, boolean listed) {
         String plain = withoutBullet(line);
-        if (isDoneToNamed(plain)) {
+        if (isDoneToNamed(plain) || isTold(plain)) {
             return false;
         }
         if (OIL.matcher(plain).find()) {
@@ -101,6 +103,7 @@ record LineLooks(LineReader reader) {
         String line = withoutBullet(bulleted);
         return isNumbered(line)
                 || isDoneToNamed(line)
+                || isTold(line)
                 || words(line) > 1 && isSentence(line) && Techniques.begins(line)
                 || words(line) > 5 && isSentence(line) && isDone(line)
                 || line.length() > LONG && isDone(line)
@@ -111,6 +114,12 @@ record LineLooks(LineReader reader) {
     private static boolean isDoneToNamed(String line) {
         Matcher named = NAMED.matcher(line);
         return named.find() && Techniques.begins(line.substring(named.end()));
+    }
+
+    /** {@code oven 210}, {@code 8 balls. roll thin}. */
+    private static boolean isTold(String line) {
+        return StepReader.HEATING_UP.matcher(line).find()
+                || STOP.matcher(line).results().anyMatch(stop -> Techniques.begins(line.substring(stop.end())));
     }
 
     private static boolean isDone(String text) {

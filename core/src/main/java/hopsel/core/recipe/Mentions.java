@@ -296,7 +296,12 @@ final class Mentions {
         for (int i = 0; i < said.size(); i++) {
             boolean whole = i + name.size() <= said.size()
                     && said.subList(i, i + name.size()).equals(name);
+            // Another line may be called so, and nothing else: oil, beside sesame oil that has gone in.
+            boolean anothers = name.size() > 1
+                    && left.getOrDefault(line, BigDecimal.ONE).signum() == 0
+                    && words.containsValue(List.of(said.get(i)));
             boolean byHead = isHead(said.get(i), head)
+                    && !anothers
                     && (alone
                             || isMeasuredSo(line, said, i)
                             || name.size() > 1 && i > 0 && said.get(i - 1).equals(name.get(name.size() - 2)));

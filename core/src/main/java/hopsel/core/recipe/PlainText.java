@@ -2,6 +2,7 @@ package hopsel.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -32,7 +33,7 @@ record PlainText(List<String> lines, List<String> aside) {
     /** The text without what surrounds it. */
     static PlainText of(List<String> text) {
         List<String> aside = new ArrayList<>();
-        return new PlainText(unclocked(ungreeted(unquoted(text), aside), aside), aside);
+        return new PlainText(numbered(unclocked(ungreeted(unquoted(text), aside), aside)), aside);
     }
 
     private static List<String> unquoted(List<String> text) {
@@ -68,6 +69,28 @@ record PlainText(List<String> lines, List<String> aside) {
         if (FAREWELL.matcher(lines.get(last).strip()).matches()) {
             aside.add(lines.get(last).strip());
             lines.set(last, "");
+        }
+        return lines;
+    }
+
+    /** {@code 1 make the pastry}, {@code 2 fry the leeks}: numbers without a stop, of things to do. */
+    private static List<String> numbered(List<String> text) {
+        List<String> lines = new ArrayList<>(text);
+        for (int from = 0; from < lines.size(); from++) {
+            int count = 0;
+            int done = 0;
+            while (from + count < lines.size()
+                    && lines.get(from + count).strip().matches((count + 1) + " \\p{L}.*")) {
+                String said = lines.get(from + count).strip().replaceFirst("^\\d+ ", "");
+                done += Techniques.begins(said.toLowerCase(Locale.ROOT))
+                                || TimeReader.first(said).isPresent()
+                        ? 1
+                        : 0;
+                count++;
+            }
+            for (int i = 0; count >= LEAST_LINES && done * 2 >= count && i < count; i++) {
+                lines.set(from + i, lines.get(from + i).strip().replaceFirst("^(\\d+) ", "$1. "));
+            }
         }
         return lines;
     }

@@ -46,6 +46,12 @@ public final class RecipeReader {
             "(\\p{L}{3,}) \\d[\\d/.]* ?(?:tsp|tbsp|tbs|gms?|g|ml|cups?) (?!of\\b)\\p{L}[\\p{L} ]{1,20} \\d[\\d/.]* ?(?:tsp|tbsp|tbs|gms?|g|ml|cups?)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** What may stand behind a food: another noun would make it another food, as in soy yoghurt. */
+    private static final Pattern BEHIND_FOOD = Pattern.compile(
+            "(?:in|into|on|onto|over|and|to|with|for|from|until|till|then|or|plus|at|by|per|each|if|while|before|after|so|about|"
+                    + "of|is|are|as|an?|the|it|them|that|hot|cold|warm|more|extra|first|again|\\+|&|-|w/|\\p{L}+ly|\\p{L}+ed|\\p{L}+ing)",
+            Pattern.CASE_INSENSITIVE);
+
     /** {@code a tea towel} is nothing to drink. */
     private static final Pattern NO_TEA =
             Pattern.compile("\\btea[- ](?=(?:towel|cloth|light|strainer)s?\\b)", Pattern.CASE_INSENSITIVE);
@@ -229,6 +235,8 @@ public final class RecipeReader {
                 if (read.item().isPresent()
                         && read.exact()
                         && read.amount().isPresent()
+                        && (length == words.length
+                                || BEHIND_FOOD.matcher(words[length]).matches())
                         && !SHARE.matcher(candidate).find()
                         && !isListed(read)
                         && read.name().split(" ").length <= 4

@@ -1,6 +1,7 @@
 package hopsel.core.recipe;
 
 import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 import hopsel.core.item.Weigher;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
@@ -41,6 +42,9 @@ record SaidAmount(
         Weigher weigher) {
 
     private static final BigDecimal ONE = BigDecimal.ONE;
+    /** Nobody counts so many aubergines, or blocks of tofu. */
+    private static final BigDecimal MANY = BigDecimal.valueOf(40);
+
     private static final BigDecimal FEWEST_GRAMS = BigDecimal.valueOf(5);
     /** Kinds of piece that are the whole thing, so that small and large tell more. */
     private static final Set<String> WHOLE = Set.of("head", "bulb", "stalk", "stick", "ear", "cob");
@@ -75,8 +79,8 @@ record SaidAmount(
             return Optional.of(
                     count.get().high().compareTo(ONE) == 0 || !each ? pack.get() : times(number, pack.get()));
         }
-        Unit plainly = inGrams(item) ? Unit.G : Unit.PIECE;
-        UnitWords.Word word = unit.orElse(new UnitWords.Word(plainly, ONE, Optional.empty()));
+        UnitWords.Word pieces = unit.orElse(new UnitWords.Word(Unit.PIECE, ONE, Optional.empty()));
+        UnitWords.Word word = inGrams(item) ? new UnitWords.Word(Unit.G, ONE, Optional.empty()) : pieces;
         Amount plain = new Amount(
                 number.low().multiply(word.factor()),
                 number.high().multiply(word.factor()),
@@ -87,6 +91,15 @@ record SaidAmount(
 
     /** {@code 500 strong white}: nobody counts flour, and who weighs leaves out the gram. */
     boolean inGrams(Optional<Item> item) {
+        boolean many = count.filter(number -> number.low().compareTo(MANY) >= 0).isPresent();
+        boolean blocks = unitName.startsWith("block") && many;
+        boolean heap = unit.isEmpty()
+                && many
+                && item.filter(own -> own.has(Trait.WHOLE) || own.has(Trait.MUSHROOM))
+                        .isPresent();
+        if (pack.isEmpty() && (blocks || heap)) {
+            return true;
+        }
         return unit.isEmpty()
                 && pack.isEmpty()
                 && count.filter(number -> number.low().compareTo(FEWEST_GRAMS) >= 0)

@@ -51,6 +51,11 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
             "(?<![\\d-])(\\d{1,3})(?: ?- ?\\d{1,3})? ?(?:people|persons|pax|ppl|guests|covers|diners|servings|portions)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code Gyoza for 30 pieces}. */
+    private static final Pattern FOR_THINGS = Pattern.compile(
+            "\\bfor (\\d{1,3}) (?:pieces|pcs|\\p{L}*(?:dumplings|rolls|cookies|pies|breads|buns|tarts|pots|jars|cakes|balls|parcels))\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern MADE_FOR = Pattern.compile(
             "\\b(?:for|feeds|serves) (?:about )?(" + Numbers.NUMBER + ") (?:people|persons|guests|of us)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -85,8 +90,12 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
         Matcher matcher = YIELD_IN_TITLE.matcher(title);
         Matcher people = FOR_PEOPLE.matcher(title);
         Matcher said = PEOPLE_SAID.matcher(Numbers.plain(title));
+        Matcher things = FOR_THINGS.matcher(title);
         if (said.find()) {
             return Optional.of("serves " + said.group(1));
+        }
+        if (things.find()) {
+            return Optional.of("makes " + things.group(1));
         }
         if (matcher.find()) {
             return Optional.of(matcher.group(1));

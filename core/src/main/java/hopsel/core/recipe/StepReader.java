@@ -111,11 +111,16 @@ final class StepReader {
             "^\\W*(?:at )?[12345]\\d\\d ?(?:- ?[12345]\\d\\d ?)?(?:°|º|˚|deg|c\\b|f\\b|fan\\b)",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern HOT =
+            Pattern.compile("\\b[12345]\\d\\d ?(?:°|º|˚|c\\b|f\\b|fan\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LIQUID_HOT = Pattern.compile(
+            "\\b(?:oil|water|sugar|syrup|caramel|thermometer|probe|heat(?:ed)? to)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern ANOTHER = Pattern.compile("\\b(?:another|a further) \\d", Pattern.CASE_INSENSITIVE);
     private static final Pattern AWAY = Pattern.compile(
             "^(?:then )?(?:into |in |to )?(?:the |a )?(?:hot )?(?:fridge|freezer|oven)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COVERED = Pattern.compile(
             "(?:then )?(?:wrap|cover)(?: (?:it|them|well|tightly|with .{3,25}|in .{3,25}))?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HOW = Pattern.compile("^(?:then )?(?:\\p{L}+ly )?");
     /** Minutes from which handwork is a step of its own, before what goes on by itself. */
     private static final int REAL_WORK = 4;
 
@@ -305,7 +310,8 @@ final class StepReader {
             String before = sentence.substring(0, from.start());
             Verb first = Techniques.leading(before);
             boolean work = first.work() == Work.HANDS
-                    && Techniques.begins(before.toLowerCase(Locale.ROOT))
+                    && Techniques.begins(
+                            HOW.matcher(before.toLowerCase(Locale.ROOT)).replaceFirst(""))
                     && (first.minutes() >= REAL_WORK
                                     && !HOT_WORK.matcher(before).find()
                             || CUE.matcher(before).find());
@@ -386,12 +392,18 @@ final class StepReader {
                                         && step.isOnRing())
                         && time.isPresent()
                         && places(text).isEmpty()
-                        && !ROOM_WARM.matcher(text).find());
+                        && !ROOM_WARM.matcher(text).find()
+                        && (step.isOnRing() || !HOT_PLACE.matcher(text).find()));
         if (heated && time.filter(found -> found.start() == 0).isPresent()) {
             heated = false;
             return inHeatedOven(text, time.get());
         }
-        if (time.isPresent() && HOT_FIRST.matcher(text).find()) {
+        boolean bare = HOT_FIRST.matcher(text).find()
+                || HOT.matcher(text).find()
+                        && places(text).isEmpty()
+                        && !ON_HOB.matcher(text).find()
+                        && !LIQUID_HOT.matcher(text).find();
+        if (time.isPresent() && bare) {
             oven = HeatReader.celsius(text).or(() -> oven);
             return inHeatedOven(text, time.get());
         }

@@ -42,7 +42,7 @@ public final class TextSplitter {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern METHOD = Pattern.compile(
             "^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how|how to(?: (?:make|cook)(?: "
-                    + "it| them| this)?)?|making it|putting it together|to make|what to do|cooking instructions|preparation steps|let's cook)\\s*:?$",
+                    + "it| them| this)?)?|making it|putting it together|to make|what to do|order of work|running order|work ?plan|timings?|cooking instructions|preparation steps|let's cook)\\s*:?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NOTES = Pattern.compile(
             "^(?:(?:recipe|cook's|chef's|my|some) )?(?:notes?|tips?(?: and "
@@ -59,7 +59,8 @@ public final class TextSplitter {
     private static final Pattern PART =
             Pattern.compile("^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)\\s*:?\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern COLON = Pattern.compile("^((?:[^.:,\\d]|\\d(?=\\D*$)){2,45}):\\s*$");
-    private static final Pattern LIST = Pattern.compile("^([\\p{L}' ]{2,40}):\\s+(\\S.*)$");
+    private static final Pattern LIST =
+            Pattern.compile("^([\\p{L}'][\\p{L}' &-]{1,40}?)(?: \\(([^()]{1,30})\\))?:\\s+(\\S.*)$");
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
     private static final Set<String> PART_WORDS = Set.of(
             "sauce",
@@ -130,13 +131,14 @@ public final class TextSplitter {
             Pattern.CASE_INSENSITIVE);
 
     /** {@code sauce -> 4 tbsp soy}. */
-    private static final Pattern ARROW = Pattern.compile("^([\\p{L}' ]{2,40}?) ?(?:-+>|=+>|→|⇒) ?");
+    private static final Pattern ARROW =
+            Pattern.compile("^([\\p{L}' ]{2,40}?) ?(?:-+>|=+>|→|⇒|=(?= ?[\\p{L}\\d½¼¾])) ?");
 
     /** {@code salad - cucumber 2, tomatoes 6}. */
     private static final Pattern DASHED = Pattern.compile("^(\\p{L}+) - (?=.*,)");
 
     private static final Pattern COMMAS =
-            Pattern.compile("\\s*(?:[,;]\\s+|\\s\\+\\s+|\\s/\\s|\\s-+>\\s|\\s-\\s(?!\\d))");
+            Pattern.compile("\\s*(?:[,;]\\s+(?![^(]*\\))|\\s\\+\\s+(?![^(]*\\))|\\s/\\s|\\s-+>\\s|\\s-\\s(?!\\d))");
     private static final Pattern MARKED_OFF = Pattern.compile("\\s*;\\s+|\\s-\\s(?!\\d)");
     /** {@code You'll want about 300 g of red lentils, half a squash, peeled, …}: a list in a sentence. */
     private static final Pattern WANTED = Pattern.compile(
@@ -146,7 +148,28 @@ public final class TextSplitter {
     private static final Pattern DONE_TO_IT =
             Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?");
 
+    /** {@code Pierogi day! What I need at home: scale, rolling pin}. */
+    private static final Pattern EXCLAIMED = Pattern.compile("([\\p{L}' -]{4,40}!+)\\s+(\\p{Lu}.*:.*)");
+
     private static final Pattern EMPHASIS = Pattern.compile("(?<![\\p{L}\\d*])[*_]([^*_]+)[*_](?![\\p{L}\\d*])");
+    private static final Pattern SENTENCE_END = Pattern.compile(
+            "(?<!\\b(?:tsp|tbsp|oz|lb|approx|abt|opt|min|hr)|\\d)\\.\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
+    /** What stands together in a list and is no part of the dish. */
+    private static final Pattern GROUP = Pattern.compile(
+            "(?:whole |ground |dry |dried |fresh )?(?:spices|herbs|aromatics|veg|vegetables|seasonings?|dairy|store ?cupboard|fridge|also)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code Sat morning}, over steps. */
+    private static final Pattern MOMENT = Pattern.compile(
+            "(?:(?:on )?(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?|(?:the )?(?:day|night|evening|morning) before|on the day|early|late)?,? ?(?:morning|afternoon|evening|night|lunchtime)?:?",
+            Pattern.CASE_INSENSITIVE);
+    /** What a web page has around a recipe. */
+    private static final Pattern PAGE_NOISE = Pattern.compile(
+            "(?:jump to (?:recipe|video)|print(?: recipe)?|save|share|pin(?: it| recipe)?|rate|cook mode.*|did you make this.*|leave a (?:comment|review).*|[★☆⭐ ]+.*)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code show: sealing the edge}: for whoever holds the camera. */
+    private static final Pattern DIRECTION =
+            Pattern.compile("^\\W*(?:show|say|camera|close-?up|remember|ask)\\s*:", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SHOUT = Pattern.compile("\\b\\p{Lu}{2,}\\b");
 
     private static final Pattern IN_A_ROW = Pattern.compile(
@@ -230,7 +253,7 @@ public final class TextSplitter {
                 .replaceAll("$1")
                 .replaceAll("[\\x{1F000}-\\x{1FAFF}\\uFE0F\\u200D]", "")
                 .strip();
-        return plain.matches("[-=_*~.· ]{3,}") ? "" : plain;
+        return plain.matches("[-=_*~.· ]{3,}|\\d{1,2}[.)]") ? "" : plain;
     }
 
     /** Whether a passage says nothing but where the recipe stands in a book. */
@@ -296,6 +319,15 @@ public final class TextSplitter {
             return;
         }
         String line = MARKS.matcher(raw).replaceFirst("").strip();
+        boolean moment =
+                where != Where.TOP && line.length() > 2 && MOMENT.matcher(line).matches();
+        boolean directed = title.isPresent() && DIRECTION.matcher(line).find();
+        if (directed || moment || PAGE_NOISE.matcher(line).matches()) {
+            other.add(line);
+            where = moment ? Where.METHOD : where;
+            part = moment ? section : part;
+            return;
+        }
         if (line.isEmpty() || isHeading(line) || isNumberedName(line) || isListInOneLine(line)) {
             return;
         }
@@ -380,7 +412,13 @@ public final class TextSplitter {
         boolean known = where == Where.INGREDIENTS || where == Where.METHOD || where == Where.TOP && title.isPresent();
         boolean foods = !lines.read(plain).foods().isEmpty()
                 || named.matches() && !lines.read(named.group(1)).foods().isEmpty();
-        if (known && named.matches() && !foods && plain.split(" ").length <= 7) {
+        Matcher yielding = TITLE_YIELD.matcher(plain);
+        if (where == Where.INGREDIENTS
+                && yielding.matches()
+                && !LineLooks.startsWithAmount(plain)
+                && facts.isFact(yielding.group(2).strip())) {
+            part(capital(unshouted(yielding.group(1).strip())), line);
+        } else if (known && named.matches() && !foods && plain.split(" ").length <= 7) {
             part(capital(named.group(1)), line);
         } else if (known && colon.matches() && !colon.group(1).matches("(?i).*\\b(?:until|then|add|mix)\\b.*")) {
             part(capital(colon.group(1).replaceFirst("(?i)^(?:for |make |to make )?(?:the )?", "")), line);
@@ -417,13 +455,27 @@ public final class TextSplitter {
         if (!matcher.matches() || where == Where.NOTES || HeadFacts.isHead(matcher.group(1))) {
             return isBareList(plain);
         }
-        String said = matcher.group(2);
+        String whole = matcher.group(3);
+        int told = told(whole);
+        String said = whole.substring(0, told).replaceFirst("[.]\\s*$", "");
         List<String> pieces = withPreparation((said.contains("; ") ? MARKED_OFF : COMMAS).split(said));
         List<String> entries =
                 pieces.stream().takeWhile(piece -> !Techniques.begins(piece)).toList();
         long measured = entries.stream().filter(this::isMeasured).count();
-        if (entries.size() < (numbered ? 1 : 2) || measured * 2 < entries.size()) {
+        boolean foods = measured > 0
+                && entries.size() == pieces.size()
+                && entries.stream().allMatch(entry -> lines.read(entry).item().isPresent());
+        int least = numbered || where == Where.INGREDIENTS && measured > 0 ? 1 : 2;
+        if (entries.size() < least || measured * 2 < entries.size() && !foods) {
             return false;
+        }
+        Optional.ofNullable(matcher.group(2))
+                .filter(beside -> !facts.isFact(beside))
+                .ifPresent(other::add);
+        if (GROUP.matcher(matcher.group(1)).matches() && told == whole.length()) {
+            where = Where.INGREDIENTS;
+            entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
+            return true;
         }
         boolean named = !INGREDIENTS.matcher(matcher.group(1)).matches();
         Optional<String> around = where == Where.INGREDIENTS && !ingredients.isEmpty() ? part : Optional.empty();
@@ -444,10 +496,25 @@ public final class TextSplitter {
             where = Where.METHOD;
             method.add(new Passage(part, said.substring(said.indexOf(pieces.get(entries.size())))));
         }
+        if (told < whole.length()) {
+            where = Where.METHOD;
+            method.add(new Passage(part, whole.substring(told).strip()));
+        }
         part = where == Where.METHOD || !isListGoingOn() ? around : part;
         blank = false;
         tight = true;
         return true;
+    }
+
+    /** {@code 1 tsp salt, 1 tbsp oil. knead 6 min}: where the list ends and somebody does something with it. */
+    private static int told(String said) {
+        Matcher stop = SENTENCE_END.matcher(said);
+        while (stop.find()) {
+            if (Techniques.begins(said.substring(stop.end()).toLowerCase(Locale.ROOT))) {
+                return stop.end();
+            }
+        }
+        return said.length();
     }
 
     /** {@code 8 plums, stoned and quartered}: what was done to it stays with it. */
@@ -563,10 +630,20 @@ public final class TextSplitter {
 
     private void top(String whole) {
         String line = title.isEmpty() && whole.contains(" | ") ? beside(whole) : whole;
+        Matcher exclaimed = EXCLAIMED.matcher(line);
+        if (title.isEmpty() && exclaimed.matches()) {
+            title = Optional.of(exclaimed.group(1));
+            other.add(exclaimed.group(2));
+            return;
+        }
+        boolean alone = nextIsApart
+                && line.split(" ").length <= LONGEST_TITLE + 1
+                && StepReader.sentences(line).size() == 1
+                && !LineLooks.startsWithAmount(line);
         if (title.isEmpty()
-                && (!(LineLooks.startsWithAmount(line) && looksLikeIngredient(line)) || isNameWithNumber(line))
+                && (alone || !(LineLooks.startsWithAmount(line) && looksLikeIngredient(line)) || isNameWithNumber(line))
                 && line.length() < LineLooks.LONG
-                && (!LineLooks.isSentence(line) || isNameWithStop(line))) {
+                && (alone || !LineLooks.isSentence(line) || isNameWithStop(line))) {
             Matcher yielding = TITLE_YIELD.matcher(Numbers.plain(line));
             if (yielding.matches() && facts.isFact(yielding.group(2).strip())) {
                 top(yielding.group(1).strip());
@@ -577,7 +654,9 @@ public final class TextSplitter {
                 other.add(page.group().strip());
             }
             String plain = page.replaceAll("").replaceAll("[:*#]+$", "").strip();
-            plain = isNameWithStop(plain) ? plain.substring(0, plain.length() - 1) : plain;
+            plain = alone && plain.endsWith(".") || isNameWithStop(plain)
+                    ? plain.substring(0, plain.length() - 1)
+                    : plain;
             String name = unshouted(plain);
             title = Optional.of(name.equals(plain) ? plain : capital(name));
         } else if (looksLikeIngredient(line) && !isBetterTitle(line)) {

@@ -61,6 +61,10 @@ public final class TimeReader {
     /** {@code for up to two days}: how long it may wait, not how long it takes. */
     private static final Pattern AT_MOST = Pattern.compile("\\b(?:for )?up to\\s*$", Pattern.CASE_INSENSITIVE);
 
+    /** {@code 40 seconds a piece}: for one of many, and not for the step. */
+    private static final Pattern A_PIECE = Pattern.compile(
+            "^\\s*(?:a piece|apiece|per piece|for each piece|per dumpling|each one)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final BigDecimal TWO = BigDecimal.valueOf(2);
     private static final BigDecimal SIXTY = BigDecimal.valueOf(60);
     private static final BigDecimal DAY = BigDecimal.valueOf(1440);
@@ -90,6 +94,7 @@ public final class TimeReader {
                     .filter(time -> !known)
                     .ifPresent(time -> found.add(new Found(start, end, time)));
         }
+        found.removeIf(time -> A_PIECE.matcher(plain.substring(time.end)).find());
         found.removeIf(time -> time.minutes.low().value().compareTo(DAY) >= 0
                 && AT_MOST.matcher(plain.substring(0, time.start)).find());
         found.sort((a, b) -> a.start - b.start);

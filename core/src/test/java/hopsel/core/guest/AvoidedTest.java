@@ -127,6 +127,20 @@ class AvoidedTest {
         assertThat(Phrase.isWhole(said, CATALOGUE)).isEqualTo(whole);
     }
 
+    /** Where something has to be known word for word, an enumeration is; a sentence with more in it is not. */
+    @Test
+    void anEnumerationIsExactAndASentenceIsNot() {
+        assertThat(Phrase.exact("nuts and sesame", CATALOGUE)).containsExactly("tree-nut", "peanut", "sesame");
+        assertThat(Phrase.exact("kiwi, figs", CATALOGUE)).containsExactly("kiwi", "fig");
+        assertThat(Phrase.exact("fig jams", CATALOGUE)).containsExactly("spread");
+        assertThat(Phrase.exact("kiwi or latex", CATALOGUE)).isEmpty();
+        assertThat(Phrase.exact("a really bad nut allergy", CATALOGUE)).isEmpty();
+        assertThat(Avoided.isKnown("nightshade", CATALOGUE)).isTrue();
+        assertThat(Avoided.isKnown("nightshades", CATALOGUE))
+                .as("as people say it, and not as it is kept")
+                .isFalse();
+    }
+
     /** Tomato is in tomato purée, too: whoever avoids it has to be asked about. An allergen is checked wholly. */
     @Test
     void anIngredientThatIsInAnotherIsNotWhole() {

@@ -60,8 +60,9 @@ public class Removal {
     /** Takes somebody out; they can be put back for as long as the house says. */
     @Transactional
     public void remove(long id, String attendee, String who) {
-        int days = house.now().undoDays();
+        // First of all, for whoever reads before the lock goes on seeing what was there then.
         JsonNode known = take(id, attendee);
+        int days = house.now().undoDays();
         if (known.path("rows").path("guest").isEmpty()) {
             // Somebody else pressed it at the same moment.
             return;

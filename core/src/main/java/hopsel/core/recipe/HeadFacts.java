@@ -15,7 +15,7 @@ final class HeadFacts {
     static final Pattern YIELD = Pattern.compile(
             "^(?:(?:(?:makes )?enough for|(?:yield: ?)?serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around "
                     + "|up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a "
-                    + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people|pax|ppl|guests|covers))$",
+                    + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people|pax|ppl|guests|covers|slices|pcs|pots|jars|buns))$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HEADLINE = Pattern.compile(
             "^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready "
@@ -23,7 +23,7 @@ final class HeadFacts {
             Pattern.CASE_INSENSITIVE);
     /** A time and nothing else: whoever says more says it in a sentence, and that is method. */
     private static final Pattern TIME_ONLY = Pattern.compile(
-            "^(?:(?:about|approx\\.?|approximately|around|roughly|up to|at "
+            "^(?:(?:about|ca\\.?|circa|approx\\.?|approximately|around|roughly|up to|at "
                     + "least|under|plus|and|or|to|time|[-–+&~/,:]|\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛]|one|two|three|half|"
                     + "an?|hours?|hrs?\\.?|h|minutes?|mins?\\.?|m|days?|nights?|overnight)\\s*)+\\.?$",
             Pattern.CASE_INSENSITIVE);
@@ -98,6 +98,12 @@ final class HeadFacts {
     boolean isFact(String piece) {
         String bare = piece.strip().replaceAll("\\.$", "").replaceAll("^\\(([^()]*)\\)$", "$1");
         Matcher time = HEADLINE.matcher(bare);
+        if (TIME_ONLY.matcher(bare).matches()
+                && bare.matches(".*\\d.*")
+                && TimeReader.first(bare).isPresent()) {
+            headline = headline.or(() -> Optional.of(bare));
+            return true;
+        }
         if (YIELD.matcher(bare).matches() && piece.length() < 70) {
             boolean first = yield.isEmpty();
             yield = yield.or(() -> Optional.of(piece));

@@ -39,7 +39,9 @@ public final class ItemFinder {
             "chile",
             "chilli",
             "hoummus",
-            "hummus");
+            "hummus",
+            "marg",
+            "margarine");
 
     private static final Set<String> DESCRIPTIONS = new HashSet<>(
             words("fresh freshly ripe raw organic large small medium baby big extra chopped diced minced sliced "

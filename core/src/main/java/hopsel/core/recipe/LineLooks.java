@@ -39,6 +39,10 @@ record LineLooks(LineReader reader) {
         return BULLET.matcher(line).replaceFirst("");
     }
 
+    static boolean isBulleted(String line) {
+        return BULLET.matcher(line).find();
+    }
+
     static boolean isNumbered(String line) {
         return NUMBERED.matcher(line).find();
     }
@@ -72,6 +76,9 @@ record LineLooks(LineReader reader) {
         int words = words(plain);
         boolean sentence = isSentence(plain);
         boolean food = read.item().isPresent() || !read.foods().isEmpty();
+        if (food && !sentence && !startsWithAmount(plain) && startsWithAmount(LineTidy.tidy(plain))) {
+            return true;
+        }
         if (!food && !startsWithAmount(plain) && Techniques.begins(plain)) {
             return false;
         }

@@ -52,6 +52,11 @@ final class LineTidy {
             "^(\\d{1,3}) (red|yellow|green|orange|white|purple|black|brown) (?:and|&|\\+) (\\d{1,3}) (red|yellow|green|orange|white|purple|black|brown) (\\p{L}[\\p{L} ]*)",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code ginger thumb, garlic 3}: the number is of the second alone. */
+    private static final Pattern TWO_THINGS = Pattern.compile(
+            "[^(]*,\\s*(?!red|green|yellow|white|brown|black|ripe|large|small|fresh|dried|plain|whole|raw)\\p{L}+(?<!ed|ly)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern MARKED =
             Pattern.compile("(?:[-:|=]|\\.{2,}|…|\\bx|×|\\t)\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE =
@@ -136,6 +141,9 @@ final class LineTidy {
         String name = matcher.group(1).strip();
         String number = matcher.group(2).strip();
         String behind = matcher.group(3).strip();
+        if (TWO_THINGS.matcher(name).matches()) {
+            return Optional.empty();
+        }
         boolean marked = MARKED.matcher(text.substring(0, matcher.start(2))).find();
         Optional<UnitWords.Found> unit = UnitWords.first(behind);
         boolean sized = SIZE.matcher(behind).find();
@@ -144,6 +152,13 @@ final class LineTidy {
                         .strip())
                 .matches();
         boolean amount = unit.isPresent() || sized || END.matcher(behind).matches();
+        boolean kind = marked
+                && unit.isPresent()
+                && unit.get().rest().strip().matches("\\p{L}[\\p{L} -]{2,30}(?: \\([^()]*\\))?");
+        if (kind && !ends) {
+            // Pastry - 1 pack puff.
+            return Optional.of("%s %s, %s".formatted(number, behind, name.replaceAll("[\\s,;:-]+$", "")));
+        }
         if (!ends || !amount || name.length() > LONGEST_NAME || !marked && name.split(" ").length > 5) {
             return Optional.empty();
         }

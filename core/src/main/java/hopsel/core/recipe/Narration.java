@@ -40,7 +40,7 @@ final class Narration {
     private static final Pattern TAKEN_BACK = Pattern.compile(
             "(" + Numbers.NUMBER
                     + ")( \\p{L}+ of [\\p{L} -]{2,30}?)[ ,.-]+(?:sorry|no,? wait|wait|no|I mean|or rather|make that|pardon)(?:,? (?:sorry|no|wait|make that|I mean))*[ ,]+("
-                    + Numbers.NUMBER + ")(?=,|\\.| and )",
+                    + Numbers.NUMBER + ")(?: (?:cups?|tablespoons?|teaspoons?|grams?))?(?=,|\\.| and )",
             Pattern.CASE_INSENSITIVE);
     /** A sentence that begins with a small letter. */
     private static final Pattern SMALL = Pattern.compile("(?<=\\p{L}{2}[.!?] )\\p{Ll}");
@@ -94,6 +94,12 @@ final class Narration {
     private static final Pattern IT_IS = Pattern.compile(
             "^(?:so |and )?(?:it's|that's|it is) (?=(?:about )?(?:" + Numbers.NUMBER
                     + ") (?:grams?|g|kilos?|ml|millilitres?|cups?|tablespoons?|teaspoons?|tins?|cans?)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code a quarter cup of oil two cups of broth}, where no comma was heard. */
+    private static final Pattern UNPARTED = Pattern.compile(
+            "(?<=\\bof \\p{L}{3,20}) (?=(?:" + Numbers.NUMBER
+                    + ") (?:cups?|tablespoons?|teaspoons?|grams?|tins?|cans?|mils?|millilitres?|kilos?) of )",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PARTS =
@@ -198,8 +204,9 @@ final class Narration {
         // A dictation program knows no capitals.
         plain = SMALL.matcher(plain).replaceAll(stop -> stop.group().toUpperCase(Locale.ROOT));
         plain = BIG.matcher(FILLER.matcher(Numbers.plain(plain)).replaceAll("")).replaceAll(Narration::inFigures);
-        plain = CORRECTED.matcher(TAKEN_BACK.matcher(plain).replaceAll("$3$2")).replaceAll("");
         plain = AND_A_HALF.matcher(plain).replaceAll("1.5 $1");
+        plain = UNPARTED.matcher(plain).replaceAll(", ");
+        plain = CORRECTED.matcher(TAKEN_BACK.matcher(plain).replaceAll("$3$2")).replaceAll("");
         plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
         plain = OF_THEM.matcher(plain).replaceAll("$2 $1");
         for (String sentence : StepReader.sentences(plain)) {

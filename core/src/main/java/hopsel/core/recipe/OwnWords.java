@@ -113,11 +113,15 @@ final class OwnWords {
                     && text.equals(original(steps.get(i + 1).read().text()));
             Matcher joint = OWN_JOINT.matcher(text);
             int clauses = (int) OWN_JOINT.matcher(gloss).results().count() + 1;
+            int cut = -1;
+            int next = -1;
             for (int at = 0; shared && at < clauses && joint.find(); at++) {
-                if (at == clauses - 1) {
-                    rest = text.substring(joint.end());
-                    text = text.substring(0, joint.start());
-                }
+                cut = joint.start();
+                next = joint.end();
+            }
+            if (cut > 0) {
+                rest = text.substring(next);
+                text = text.substring(0, cut);
             }
             all.add(step(steps.get(i), text));
         }

@@ -94,6 +94,12 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
         if (said.find()) {
             return Optional.of("serves " + said.group(1));
         }
+        Matcher serves = SERVES.matcher(Numbers.plain(title));
+        if (serves.find()
+                && serves.group(1) != null
+                && !serves.group().toLowerCase(Locale.ROOT).startsWith("for")) {
+            return Optional.of("serves " + serves.group(1));
+        }
         if (things.find()) {
             return Optional.of("makes " + things.group(1));
         }

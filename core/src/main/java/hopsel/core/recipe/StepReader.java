@@ -87,7 +87,7 @@ final class StepReader {
                     + "(?:about|abt|ca\\.?|for|approximately) \\d))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STORAGE = Pattern.compile(
-            "^\\W*(?:n\\.?b\\.?:? )?(?:store|keeps?(?! (?:under|covered|warm|hot|them|it|the|some|stirring|going|turning|moving|cold|back))|will keep|leftovers?|(?:this |that )?(?:can|may) be (?:made|done|stored|frozen|kept|shaped|assembled|prepared|filled|rolled|cooked) ?|leave (?:for )?\\d+ (?:weeks|months)|(?:better|best|even better) (?:the )?next day|make[- ]ahead|you can (?:do|make) (?:this|it|that) (?:the day|a day|\\w+ days)|freezes? "
+            "^\\W*(?:n\\.?b\\.?:? )?(?:store|keeps?(?! (?:under|covered|warm|hot|them|it|the|some|stirring|going|turning|moving|cold|back))|will keep|leftovers?|(?:this |that )?(?:can|may) be (?:made|done|stored|frozen|kept|shaped|assembled|prepared|filled|rolled|cooked) ?|leave (?:for )?\\d+ (?:weeks|months)|(?:better|best|even better) (?:the )?next day|(?:and )?it keeps|make[- ]ahead|you can (?:do|make) (?:this|it|that) (?:the day|a day|\\w+ days)|freezes? "
                     + "(?:well|ok|fine|nicely)|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) "
                     + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|beautifully)\\b"
                     + "|^\\W*(?:keep|hold|leave)\\b[^.;]{0,50}\\b(?:\\d+ \\p{L}+,? max|max(?:imum)?\\.? (?:of )?\\d|at most|no (?:more|longer) than)\\b",
@@ -103,7 +103,7 @@ final class StepReader {
     private static final Map<String, Pattern> PLACES = places();
     /** Heating the oven is a step of its own: it starts long before. */
     static final Pattern HEATING_UP = Pattern.compile(
-            "^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b|^\\W*(?:set |turn |put )?(?:the |your )?oven (?:on |to |at )*(?:\\d{2,3} ?°? ?[cf]?\\b|gas)",
+            "^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b|^\\W*(?:set |turn |put )?(?:the |your )?oven (?:on |to |at )*(?:\\d{3} ?°? ?[cf]?\\b|gas)",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
     /** {@code 200C fan 20-22 mins til golden}: what is so hot is an oven. */

@@ -170,7 +170,10 @@ public final class TextSplitter {
     private static final Pattern DIRECTION =
             Pattern.compile("^\\W*(?:show|say|camera|close-?up|remember|ask)\\s*:", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern SHOUT = Pattern.compile("\\b\\p{Lu}{2,}\\b");
+    /** {@code 3 tbsp miso / 1 tbsp soy = sauce}. */
+    private static final Pattern MAKES_IT = Pattern.compile("^(.*\\d.*(?:,|/|\\+|;).*) = ([\\p{L} ]{3,20})$");
+
+    private static final Pattern SHOUT = Pattern.compile("\\b\\p{Lu}[\\p{Lu}']+\\b");
 
     private static final Pattern IN_A_ROW = Pattern.compile(
             ",\\s+(?:and\\s+)?(?![^(]*\\))|\\s+and\\s+(?=(?:an? |\\d|half|one |two |three |some )[^,]*$)");
@@ -235,6 +238,7 @@ public final class TextSplitter {
                     .findFirst()
                     .orElse("");
             splitter.nextIsApart = i + 1 < all.size() && all.get(i + 1).isEmpty();
+            splitter.doings(all, i);
             splitter.take(all.get(i));
         }
         splitter.emptyHeadings();
@@ -245,6 +249,27 @@ public final class TextSplitter {
                 splitter.ingredients,
                 splitter.method,
                 splitter.other);
+    }
+
+    /** Bullets behind a list without, most of which tell what is done, are the method. */
+    private void doings(List<String> all, int from) {
+        boolean begins = LineLooks.isBulleted(all.get(from)) && (from == 0 || !LineLooks.isBulleted(all.get(from - 1)));
+        if (where != Where.INGREDIENTS || ingredients.size() < LEAST_ENTRIES || !begins) {
+            return;
+        }
+        List<String> block = all.subList(from, all.size()).stream()
+                .takeWhile(LineLooks::isBulleted)
+                .map(LineLooks::withoutBullet)
+                .toList();
+        long done = block.stream()
+                .filter(line -> !LineLooks.startsWithAmount(line))
+                .filter(line -> Techniques.begins(line.toLowerCase(Locale.ROOT))
+                        || TimeReader.first(line).isPresent())
+                .count();
+        if (block.size() >= LEAST_ENTRIES && done * 2 > block.size()) {
+            where = Where.METHOD;
+            part = section;
+        }
     }
 
     /** Without marks of emphasis, pictures, and lines that only divide. */
@@ -438,8 +463,8 @@ public final class TextSplitter {
 
     /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */
     private boolean isListInOneLine(String line) {
-        String plain =
-                ARROW.matcher(LineLooks.withoutBullet(Numbers.plain(line))).replaceFirst("$1: ");
+        String made = MAKES_IT.matcher(Numbers.plain(line)).replaceFirst("$2: $1");
+        String plain = ARROW.matcher(LineLooks.withoutBullet(made)).replaceFirst("$1: ");
         Matcher dashed = DASHED.matcher(plain);
         if (dashed.find()
                 && (PART_WORDS.contains(ItemFinder.singular(dashed.group(1).toLowerCase(Locale.ROOT)))
@@ -567,7 +592,8 @@ public final class TextSplitter {
                 .allMatch(read -> read.item().isPresent()
                         || !read.foods().isEmpty()
                         || read.amount().isPresent());
-        if (entries.size() < LEAST_ENTRIES || amounts * 2 < entries.size() || !foods) {
+        boolean few = amounts * 2 < entries.size() && !(where == Where.INGREDIENTS && amounts > 0);
+        if (entries.size() < LEAST_ENTRIES || few || !foods) {
             return false;
         }
         where = Where.INGREDIENTS;
@@ -630,6 +656,17 @@ public final class TextSplitter {
 
     private void top(String whole) {
         String line = title.isEmpty() && whole.contains(" | ") ? beside(whole) : whole;
+        List<String> said = title.isEmpty() ? StepReader.sentences(line) : List.of();
+        if (said.size() == 2
+                && line.length() < LineLooks.LONG
+                && !Techniques.begins(said.get(1).toLowerCase(Locale.ROOT))
+                && !namesFood(said.get(0))
+                && namesFood(said.get(1))) {
+            // Dinner for tomorrow. One-pan noodles, feeds 3.
+            other.add(said.get(0));
+            top(facts.without(said.get(1)));
+            return;
+        }
         Matcher exclaimed = EXCLAIMED.matcher(line);
         if (title.isEmpty() && exclaimed.matches()) {
             title = Optional.of(exclaimed.group(1));
@@ -772,7 +809,16 @@ public final class TextSplitter {
         boolean foods = Stream.of(parts)
                 .map(lines::read)
                 .allMatch(read -> read.item().isPresent() && read.amount().isPresent());
-        return parts.length > 2 || parts.length == 2 && foods ? List.of(parts) : List.of(line);
+        if (parts.length > 2 || parts.length == 2 && foods) {
+            return List.of(parts);
+        }
+        List<String> named = List.of(line.split(",\\s+"));
+        boolean names = named.size() > 1
+                && !line.contains("(")
+                && !LineLooks.startsWithAmount(line)
+                && named.stream().allMatch(one -> lines.read(one).item().isPresent() && one.split(" ").length <= 4)
+                && named.stream().anyMatch(one -> LineLooks.startsWithAmount(LineTidy.tidy(one)));
+        return names ? named : List.of(line);
     }
 
     private void method(String line) {

@@ -53,13 +53,18 @@ public final class TimeReader {
             "(?<![\\p{L}\\d/.,°])(\\d{1,3})(?:\\s*(?:-|to)\\s*(\\d{1,3}))?(?:ish\\b|(?=,? (?:un)?till? )|'(?!\\w))");
     /** {@code simmer 15}, {@code bake 180 20-25}: what is done, perhaps how hot, and how long. */
     private static final Pattern DONE_FOR = Pattern.compile(
-            "\\b(?:simmer|boil|cook|bake|roast|fry|saut[eé]|sweat|toast|steam|grill|poach|blanch|rest|prove|proof|rise|knead|mix|whisk|beat|chill|"
+            "\\b(?:oven|simmer|boil|cook|bake|roast|fry|saut[eé]|sweat|toast|steam|grill|poach|blanch|rest|prove|proof|rise|knead|mix|whisk|beat|chill|"
                     + "cool|soak|stand|marinate|press|braise|stew|reduce)(?:s|ing)?(?: covered| uncovered)?\\s+(?:(?:for|about|at|on) ){0,2}"
                     + "(?:\\d{3}\\s*(?:°|º|degrees?)?\\s*[CF]?\\b[, ]*(?:for )?)?(?<time>(?<low>\\d{1,2})(?:\\s*(?:-|to)\\s*(?<high>\\d{1,3}))?)"
                     + "(?=\\s*(?:[.,;)]|$|(?:un)?till? ))",
             Pattern.CASE_INSENSITIVE);
     /** {@code for up to two days}: how long it may wait, not how long it takes. */
     private static final Pattern AT_MOST = Pattern.compile("\\b(?:for )?up to\\s*$", Pattern.CASE_INSENSITIVE);
+
+    /** {@code it keeps five days}. */
+    private static final Pattern KEEPS = Pattern.compile(
+            "\\b(?:it|they|this|that|which|sauce|dough) (?:will )?keeps? (?:for |up to |about )?$",
+            Pattern.CASE_INSENSITIVE);
 
     /** {@code 40 seconds a piece}: for one of many, and not for the step. */
     private static final Pattern A_PIECE = Pattern.compile(
@@ -94,6 +99,7 @@ public final class TimeReader {
                     .filter(time -> !known)
                     .ifPresent(time -> found.add(new Found(start, end, time)));
         }
+        found.removeIf(time -> KEEPS.matcher(plain.substring(0, time.start)).find());
         found.removeIf(time -> A_PIECE.matcher(plain.substring(time.end)).find());
         found.removeIf(time -> time.minutes.low().value().compareTo(DAY) >= 0
                 && AT_MOST.matcher(plain.substring(0, time.start)).find());

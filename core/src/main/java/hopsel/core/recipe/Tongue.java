@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -65,6 +66,8 @@ enum Tongue {
             Set.of("and", "the", "with", "until", "of", "for", "add", "minutes", "ingredients", "method", "into", "in");
     private static final int LEAST = 3;
     private static final int TONGUES = 4;
+    /** Letters of a word that tells a language. */
+    private static final int TELLING = 5;
 
     private static final int SPANISH_COLUMN = 3;
     private static final int ITALIAN_COLUMN = 4;
@@ -73,6 +76,8 @@ enum Tongue {
     private final Set<String> common;
     private final Map<String, String> words = new HashMap<>();
     private final Pattern any;
+    /** Words of the kitchen that are no English ones. */
+    private final Set<String> own = new HashSet<>();
 
     Tongue(int column, String... common) {
         this.column = column;
@@ -83,6 +88,14 @@ enum Tongue {
         for (PlaceKind kind : PlaceKind.values()) {
             learn(kind.word().replace('-', ' '), kind.tongues().get(column - 1));
         }
+        Set<String> english = FactTable.rows(Tongue.class, "tongues.txt", TONGUES + 1).stream()
+                .flatMap(
+                        cells -> Stream.of(cells.get(0).toLowerCase(Locale.ROOT).split(" ")))
+                .collect(Collectors.toSet());
+        words.keySet().stream()
+                .filter(word -> word.length() >= TELLING && word.chars().allMatch(Character::isLetter))
+                .filter(word -> !english.contains(word))
+                .forEach(own::add);
         List<String> longestFirst = new ArrayList<>(words.keySet());
         longestFirst.sort(Comparator.comparingInt(word -> -word.length()));
         this.any = Pattern.compile(
@@ -109,6 +122,9 @@ enum Tongue {
         if (word.matches("\\p{L}{2,}[aei]re") && column == ITALIAN_COLUMN) {
             return Stream.of("lo", "la", "li", "le").map(it -> word.substring(0, word.length() - 1) + it);
         }
+        if (word.matches("\\p{L}{2,}[aei]te") && column == ITALIAN_COLUMN) {
+            return Stream.of("lo", "la", "li", "le").map(it -> word + it);
+        }
         return Stream.empty();
     }
 
@@ -122,7 +138,9 @@ enum Tongue {
     }
 
     private long count(List<String> said) {
-        return said.stream().filter(common::contains).count();
+        return said.stream()
+                .filter(word -> common.contains(word) || own.contains(word))
+                .count();
     }
 
     /** What stands behind "until" in a text of this language. */

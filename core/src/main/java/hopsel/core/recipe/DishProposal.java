@@ -119,7 +119,11 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
 
     /** Whatever names an amount may be something to eat: somebody has to look at it. */
     private static boolean isNoFood(String passage) {
-        boolean said = StepReader.isStorage(passage) || TextSplitter.isPage(passage) || Narration.isChatter(passage);
+        boolean said = StepReader.isStorage(passage)
+                || TextSplitter.isPage(passage)
+                || TextSplitter.isBeside(passage)
+                || PlainText.isAround(passage)
+                || Narration.isChatter(passage);
         return said && !namesAmount(passage);
     }
 

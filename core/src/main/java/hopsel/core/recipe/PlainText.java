@@ -36,6 +36,13 @@ record PlainText(List<String> lines, List<String> aside) {
         return new PlainText(numbered(unclocked(ungreeted(unquoted(text), aside), aside)), aside);
     }
 
+    /** Whether a passage greets, takes leave, or is nothing but clocks. */
+    static boolean isAround(String passage) {
+        return FAREWELL.matcher(passage).matches()
+                || GREETING.matcher(passage).matches() && passage.chars().noneMatch(Character::isDigit)
+                || passage.matches("[012]?\\d[:.][0-5]\\d(?: · [012]?\\d[:.][0-5]\\d)*");
+    }
+
     private static List<String> unquoted(List<String> text) {
         long said = text.stream().filter(line -> !line.isBlank()).count();
         long quoted = text.stream().filter(line -> QUOTED.matcher(line).find()).count();

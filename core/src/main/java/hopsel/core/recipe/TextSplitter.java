@@ -173,6 +173,9 @@ public final class TextSplitter {
     /** {@code 3 tbsp miso / 1 tbsp soy = sauce}. */
     private static final Pattern MAKES_IT = Pattern.compile("^(.*\\d.*(?:,|/|\\+|;).*) = ([\\p{L} ]{3,20})$");
 
+    private static final Pattern SIZED =
+            Pattern.compile("(\\p{L}[\\p{L} ]{2,30}) \\((\\d+ ?[x×] ?[^()]+|\\d+ (?:pcs|pieces)[^()]*)\\)");
+
     private static final Pattern SHOUT = Pattern.compile("\\b\\p{Lu}[\\p{Lu}']+\\b");
 
     private static final Pattern IN_A_ROW = Pattern.compile(
@@ -284,6 +287,13 @@ public final class TextSplitter {
     /** Whether a passage says nothing but where the recipe stands in a book. */
     static boolean isPage(String passage) {
         return PAGE.matcher(passage).matches();
+    }
+
+    /** Whether a passage is said to whoever holds the camera, says when something is done, or belongs to a web page. */
+    static boolean isBeside(String passage) {
+        return DIRECTION.matcher(passage).find()
+                || MOMENT.matcher(passage).matches()
+                || PAGE_NOISE.matcher(passage).matches();
     }
 
     /** The parts of a text, read with a catalogue. */
@@ -450,6 +460,12 @@ public final class TextSplitter {
         } else if (isSection(plain)) {
             section = Optional.of(capital(unshouted(plain)));
             part(section.get(), line);
+        } else if (blank && known && sized(plain).isPresent() && LineLooks.startsWithAmount(next)) {
+            // Tortillas (28 x 12 cm), over what goes into them.
+            Matcher pieces = sized(plain).orElseThrow();
+            part(capital(unshouted(pieces.group(1))), line);
+            other.add(pieces.group(2));
+            where = Where.INGREDIENTS;
         } else if (known && isBareHeading(plain)) {
             part(capital(unshouted(plain)), line);
             where = Where.INGREDIENTS;
@@ -459,6 +475,10 @@ public final class TextSplitter {
         blank = false;
         tight = false;
         return true;
+    }
+
+    private static Optional<Matcher> sized(String line) {
+        return Optional.of(SIZED.matcher(line)).filter(Matcher::matches);
     }
 
     /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */

@@ -115,7 +115,8 @@ final class Cases {
                         .map(dish -> dish.withComponents(dish.components().stream()
                                 .map(part -> part.withSteps(part.steps().stream()
                                         .map(step -> step.withKeeps(
-                                                step.keeps().map(keeps -> Minutes.of(keeps.value().multiply(BigDecimal.valueOf(6))))))
+                                                step.keeps().map(keeps ->
+                                                        Minutes.of(keeps.value().multiply(BigDecimal.valueOf(6))))))
                                         .toList()))
                                 .toList()))
                         .toList());
@@ -264,7 +265,15 @@ final class Cases {
                 new Kitchen(windows, people, resources, Room.UNKNOWN),
                 new Menu(Measures.METRIC, List.of(), dishes, List.of(), List.of()),
                 List.of(),
-                new Provision(BigDecimal.ONE, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO, List.of(), false, Optional.empty(), Optional.empty()),
+                new Provision(
+                        BigDecimal.ONE,
+                        BigDecimal.ZERO,
+                        BigDecimal.ZERO,
+                        BigDecimal.ZERO,
+                        List.of(),
+                        false,
+                        Optional.empty(),
+                        Optional.empty()),
                 Tempo.USUAL);
     }
 
@@ -281,7 +290,14 @@ final class Cases {
     }
 
     private static Resource place(String kind, int units, long rinse) {
-        return new Resource(kind + "-1", kind, units, Minutes.of(rinse), Resource.USUAL_HEAT, Resource.USUAL_COOL, Optional.empty());
+        return new Resource(
+                kind + "-1",
+                kind,
+                units,
+                Minutes.of(rinse),
+                Resource.USUAL_HEAT,
+                Resource.USUAL_COOL,
+                Optional.empty());
     }
 
     private static Need need(String kind, int units) {

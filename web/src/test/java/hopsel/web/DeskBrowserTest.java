@@ -76,8 +76,8 @@ class DeskBrowserTest {
     @SuppressWarnings("unchecked")
     private List<Map<String, Object>> items() {
         return (List<Map<String, Object>>)
-                page.evaluate(
-                        "() => fetch(document.querySelector('main').dataset.state).then((answer) => answer.json()).then((state) => state.items)");
+                page.evaluate("() => fetch(document.querySelector('main').dataset.state).then((answer) => answer."
+                        + "json()).then((state) => state.items)");
     }
 
     private void press(Press press) {
@@ -128,10 +128,11 @@ class DeskBrowserTest {
         }
         page.setViewportSize(320, 200);
         page.waitForTimeout(400);
-        assertThat(
-                        (boolean)
-                                page.evaluate(
-                                        "() => document.documentElement.scrollWidth <= innerWidth && [...document.querySelectorAll('main.air *')].every((one) => !one.checkVisibility() || !['fixed', 'sticky'].includes(getComputedStyle(one).position))"))
+        assertThat((boolean) page.evaluate("() => document.documentElement.scrollWidth <= innerWidth && [..."
+                        + "document.querySelectorAll('main.air *')].every((one) => !one."
+                        + "checkVisibility() ||"
+                        + " !['fixed', 'sticky']."
+                        + "includes(getComputedStyle(one).position))"))
                 .as("four times as large: it scrolls one way, and nothing lies over it")
                 .isTrue();
         page.setViewportSize(1280, 800);

@@ -94,7 +94,8 @@ class EveryFormTest {
                 Jsoup.parse(get("/bench").text()).select("input[name=_csrf]").attr("value");
         String recipe =
                 "Quay barley\nServes 4\n\nIngredients\n200 g pearl barley\n1 onion, diced\n\nMethod\n1. Fry the "
-                        + "onion for 8 minutes until golden.\n2. Ferment for 365 days.\n\nTastes better with tahini the day after.";
+                        + "onion for 8 minutes until golden.\n2. Ferment for 365 days.\n\nTastes better with "
+                        + "tahini the day after.";
         return web.post(
                         APP.address + "/bench",
                         RequestOptions.create()

@@ -265,8 +265,10 @@ class KitsBrowserTest {
     void aScaleByWireIsReadAndAScannedPackTakenApart() {
         Page page = APP.signedIn("host");
         page.addInitScript(
-                "Object.defineProperty(navigator, 'serial', { value: { getPorts: async () => [], requestPort: async () => ({ "
-                        + "open: async () => {}, readable: new ReadableStream({ start(line) { setInterval(() => line.enqueue(new "
+                "Object.defineProperty(navigator, 'serial', { value: { getPorts: async () => [], requestPort: "
+                        + "async () => ({ "
+                        + "open: async () => {}, readable: new ReadableStream({ start(line) { setInterval(() => "
+                        + "line.enqueue(new "
                         + "TextEncoder().encode('ST,GS,+  0.1425kg\\r\\n')), 100); } }) }) } })");
         page.navigate("/classes/%d/packing/station/1?item=rice-noodles".formatted(APP.copyOf(2)));
         page.click("button:has-text('Connect a scale')");

@@ -68,7 +68,8 @@ record Rule(int number, Sort sort, @Nullable Task one, @Nullable Task two, int f
             case SHOWN ->
                 (about.may()
                                 ? "%s can't start before the class if it's shown."
-                                : "%s must be shown, so it can't start before the class. Let it be done ahead, out of sight.")
+                                : "%s must be shown, so it can't start before the class. Let it be done ahead, "
+                                        + "out of sight.")
                         .formatted(first);
             case TIME -> time(problem, about, first);
             case ORDER ->

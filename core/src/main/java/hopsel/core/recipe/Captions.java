@@ -11,9 +11,12 @@ import java.util.stream.Stream;
 final class Captions {
 
     private static final Pattern CUE = Pattern.compile(
-            "(?<from>(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,]\\d{3})\\s*-->\\s*(?<to>(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,]\\d{3}).*\\R(?<text>(?:(?!.*-->).*\\p{L}.*(?:\\R|$))*)");
+            "(?<from>(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,]\\d{3})\\s*-->\\s*(?<to>(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,"
+                    + "]\\d{3}).*\\R(?<text>(?:(?!.*-->).*\\p{L}.*(?:\\R|$))*)");
     private static final Pattern OPENS = Pattern.compile(
-            "^(?:so|now|then|and then|today|tonight|you(?:'ll| will) need|while|first|next|after|once|when|okay|ok|right|lovely|let's|lid on|here's|welcome|hello|hi|i always|i'm|we're|thanks|thank you|see you|bye|\\p{L}+ (?:back )?(?:in|on|off|out)\\b[ ,])",
+            "^(?:so|now|then|and then|today|tonight|you(?:'ll| will) need|while|first|next|after|once|when|okay|"
+                    + "ok|right|lovely|let's|lid on|here's|welcome|hello|hi|i always|i'm|we're|thanks|thank you|"
+                    + "see you|bye|\\p{L}+ (?:back )?(?:in|on|off|out)\\b[ ,])",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STOP = Pattern.compile("[.!?](?=\\s|$)");
     private static final Pattern ENDED = Pattern.compile(".*[.,;:!?…]\\s*$", Pattern.DOTALL);

@@ -13,9 +13,11 @@ import java.util.stream.Stream;
 final class HeadFacts {
 
     static final Pattern YIELD = Pattern.compile(
-            "^(?:(?:(?:makes )?enough for|(?:yield: ?)?serves|servings|yields?|makes|portions|feeds|for)\\b\\s*:?\\s*(?:about |approximately |around "
+            "^(?:(?:(?:makes )?enough for|(?:yield: ?)?serves|servings|yields?|makes|portions|feeds|"
+                    + "for)\\b\\s*:?\\s*(?:about |approximately |around "
                     + "|up to )?(?:\\d|one|two|three|four|five|six|eight|ten|twelve|a "
-                    + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people|pax|ppl|guests|covers|slices|pcs|pots|jars|buns))$",
+                    + "dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people|pax|ppl|guests|covers|slices|"
+                    + "pcs|pots|jars|buns))$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HEADLINE = Pattern.compile(
             "^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready "
@@ -37,12 +39,16 @@ final class HeadFacts {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ "
-            + "(?:time|in)\\b)|(?<=\\b(?:mins?|minutes|h|hrs?|hours?)),?\\s+(?=(?:cook|prep|chill|rest|bake|soak|total|active|inactive|ready)\\w*:?\\b[^,]*\\d)|(?<=\\bservings: \\d{1,2})\\s+(?=\\p{L}+:)|(?<=[.!?])\\s+(?=(?:total|prep|cook|ready|serves|makes|takes)\\b)|"
+            + "(?:time|in)\\b)|(?<=\\b(?:mins?|minutes|h|hrs?|hours?)),?\\s+(?=(?:cook|prep|chill|rest|bake|"
+            + "soak|total|active|inactive|ready)\\w*:?\\b[^,]*\\d)|"
+            + "(?<=\\bservings: \\d{1,2})\\s+(?=\\p{L}+:)|(?<=[.!?])\\s+(?=(?:total|prep|cook|"
+            + "ready|serves|makes|takes)\\b)|"
             + "(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
 
     /** What stands before a colon at the head of a recipe and is no part of the dish. */
     private static final Pattern HEAD = Pattern.compile(
-            "(?:yields?|serves|servings|makes|active|total|prep|cook|bake|time|ready in|level|difficulty|course|cuisine|category|author|source|date|class|room|equipment|tools)(?: (?:time|needed))?",
+            "(?:yields?|serves|servings|makes|active|total|prep|cook|bake|time|ready in|level|difficulty|course|"
+                    + "cuisine|category|author|source|date|class|room|equipment|tools)(?: (?:time|needed))?",
             Pattern.CASE_INSENSITIVE);
 
     private final List<String> other;

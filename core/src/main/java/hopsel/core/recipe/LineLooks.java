@@ -17,7 +17,8 @@ record LineLooks(LineReader reader) {
             "^(?:about |approx\\.? |a (?:good |big |large |small "
                     + ")?(?:pinch|handful|bunch|splash|drizzle|dash|knob|few|little|squeeze)|juice (?:and zest "
                     + ")?of|zest of|half an? )?(?:\\d|[½⅓⅔¼¾⅛]).*|^(?:an? |half an? |one |two |three "
-                    + "|four |the juice |juice |zest |a few |handfuls? |pinch |bunch |splash |drizzle |knob |dash )\\S+.*",
+                    + "|four |the juice |juice |zest |a few |handfuls? |pinch |bunch |splash |drizzle |knob |"
+                    + "dash )\\S+.*",
             Pattern.CASE_INSENSITIVE);
     /** {@code oil to shallow fry}. */
     private static final Pattern OIL = Pattern.compile(

@@ -53,21 +53,28 @@ final class LineReading {
     private static final Pattern TIMES = Pattern.compile("^\\s*[x×*]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE = Pattern.compile(
             "^(?:(?:very|extra)[ "
-                    + "-])?(small|medium|large|big|jumbo|med|medium-sized|medium-large|small-medium|lge?|lrg|sml?)\\b\\.?(?:[ "
+                    + "-])?(small|medium|large|big|jumbo|med|medium-sized|medium-large|small-medium|lge?|lrg|"
+                    + "sml?)\\b\\.?(?:[ "
                     + "-]sized?)?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OPTIONAL = Pattern.compile(
-            "\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available|you (?:have|can (?:get|find)) ?(?:it|them|some|any|one)?))\\b\\)?:?",
+            "\\(?\\b(?:optional(?:ly)?|if (?:desired|you like|using|available|you (?:have|can (?:get|"
+                    + "find)) ?(?:it|them|some|any|one)?))\\b\\)?:?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ASIDE = Pattern.compile(
             "\\s*(?:,|;| - |-+> ?|→ ?|\\+ (?=extra|more)|\\b(?:plus (?=extra|more|a |some|\\d)|for "
-                    + "(?=boiling|steaming|soaking|poaching|cooking|dusting|frying|greasing|serving|garnish|brushing|drizzling|the "
+                    + "(?=boiling|steaming|soaking|poaching|cooking|dusting|frying|greasing|serving|garnish|"
+                    + "brushing|drizzling|the "
                     + "|rolling|oiling|deep|shallow|sprinkling|topping)"
-                    + "|to (?=taste|shallow|deep|fry|brush|grease|serve|garnish|finish|decorate|cover|drizzle|sprinkle|loosen|thin)|as "
-                    + "needed|as required|such as|at room temperature|in (?=\\d+(?:[.,]\\d+)? ?(?:cm|mm)\\b|(?:small |large |thin |thick )?(?:cubes|dice|slices|strips|chunks|"
+                    + "|to (?=taste|shallow|deep|fry|brush|grease|serve|garnish|finish|decorate|cover|drizzle|"
+                    + "sprinkle|loosen|thin)|as "
+                    + "needed|as required|such as|at room temperature|in (?=\\d+(?:[.,]\\d+)? ?(?:cm|mm)\\b|"
+                    + "(?:small |large |thin |thick )?(?:cubes|dice|slices|strips|chunks|"
                     + "wedges|pieces|rounds|ribbons|florets)\\b)|cut "
-                    + "(?=in|into|lengthwise)|soaked (?=in |over|for |\\d)|sliced|chopped|diced|minced|grated|peeled|shredded|"
-                    + "crushed|torn|melted|divided|with (?=skin|their|its|the ))\\b|\\b(?:cubed|halved|quartered|softened|julienned|stoned|deseeded|trimmed)$)",
+                    + "(?=in|into|lengthwise)|soaked (?=in |over|for |\\d)|sliced|chopped|diced|minced|grated|"
+                    + "peeled|shredded|"
+                    + "crushed|torn|melted|divided|with (?=skin|their|its|the ))\\b|\\b(?:cubed|halved|"
+                    + "quartered|softened|julienned|stoned|deseeded|trimmed)$)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CUT_FIRST = Pattern.compile(
             "^((?:(?:very|freshly|finely|coarsely|roughly|thinly|thickly|lightly|well)[ "
@@ -77,7 +84,8 @@ final class LineReading {
                     + "squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern DONE_BEHIND = Pattern.compile(
-            "(.*\\p{L})\\s+((?:\\p{L}+ly )?\\p{L}{3,}ed|torn|split|slit|whole|(?:small|fine|large) dice|in (?:batons|strips|cubes|slices|chunks|rounds))",
+            "(.*\\p{L})\\s+((?:\\p{L}+ly )?\\p{L}{3,}ed|torn|split|slit|whole|(?:small|fine|large) dice|"
+                    + "in (?:batons|strips|cubes|slices|chunks|rounds))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OR = Pattern.compile(
             "\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);

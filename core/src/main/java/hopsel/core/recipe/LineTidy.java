@@ -15,7 +15,8 @@ final class LineTidy {
 
     /** A letter among digits, before a unit. */
     private static final Pattern SCANNED = Pattern.compile(
-            "(?<![\\p{L}\\d])([OoIl]{0,2}\\d[\\dOoIl]*|[Il]\\d[\\dOo]*|[1-9][OoIl]+)(?=\\s?(?:g|kg|ml|l|oz|lb|tsp|tbsp|cups?|"
+            "(?<![\\p{L}\\d])([OoIl]{0,2}\\d[\\dOoIl]*|[Il]\\d[\\dOo]*|[1-9][OoIl]+)(?=\\s?(?:g|kg|ml|l|oz|lb|"
+                    + "tsp|tbsp|cups?|"
                     + "grams?|min(?:utes)?|°)\\b|\\s?°)");
     /** American cans by number, in ounces; United States Department of Agriculture, common can sizes. */
     private static final Map<String, String> CANS =
@@ -38,23 +39,27 @@ final class LineTidy {
             Pattern.CASE_INSENSITIVE);
     /** {@code black salt, a pinch}, {@code cucumber | half}. */
     private static final Pattern IN_WORDS = Pattern.compile(
-            "(\\p{L}[\\p{L} -]{1,40}?)\\s*[,|:-]\\s*((?:an? |one |two |half an? |a few )?(?:half|pinch(?:es)?|handfuls?|bunch|sprigs?|splash|drizzle|dash|knob))",
+            "(\\p{L}[\\p{L} -]{1,40}?)\\s*[,|:-]\\s*((?:an? |one |two |half an? |a few )?(?:half|pinch(?:es)?|"
+                    + "handfuls?|bunch|sprigs?|splash|drizzle|dash|knob))",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern GARLIC = Pattern.compile("\\bgarlic\\b", Pattern.CASE_INSENSITIVE);
     /** {@code peppers red/yellow 8}: of which colours is said beside it. */
     private static final Pattern COLOURS = Pattern.compile(
-            "^(\\p{L}[\\p{L} ]*?),? ((?:red|yellow|green|orange|mixed|white|purple)(?: ?[/&+] ?(?:red|yellow|green|orange|white|purple))+) ?((?:x ?)?\\d+)$",
+            "^(\\p{L}[\\p{L} ]*?),? ((?:red|yellow|green|orange|mixed|white|purple)(?: ?[/&+] ?(?:red|yellow|"
+                    + "green|orange|white|purple))+) ?((?:x ?)?\\d+)$",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code 2 yellow and 1 red pepper} are three. */
     private static final Pattern TWO_COLOURS = Pattern.compile(
-            "^(\\d{1,3}) (red|yellow|green|orange|white|purple|black|brown) (?:and|&|\\+) (\\d{1,3}) (red|yellow|green|orange|white|purple|black|brown) (\\p{L}[\\p{L} ]*)",
+            "^(\\d{1,3}) (red|yellow|green|orange|white|purple|black|brown) (?:and|&|\\+) (\\d{1,3}) (red|"
+                    + "yellow|green|orange|white|purple|black|brown) (\\p{L}[\\p{L} ]*)",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code ginger thumb, garlic 3}: the number is of the second alone. */
     private static final Pattern TWO_THINGS = Pattern.compile(
-            "[^(]*,\\s*(?!red|green|yellow|white|brown|black|ripe|large|small|fresh|dried|plain|whole|raw)\\p{L}+(?<!ed|ly)",
+            "[^(]*,\\s*(?!red|green|yellow|white|brown|black|ripe|large|small|fresh|dried|plain|whole|"
+                    + "raw)\\p{L}+(?<!ed|ly)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MARKED =
@@ -74,8 +79,10 @@ final class LineTidy {
     private static final Pattern ALSO =
             Pattern.compile("^(?:also|plus|and|extra)[: ]\\s*(?=[\\d½⅓⅔¼¾⅛])", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern END = Pattern.compile(
-            "^(?:[,;(].*|(?:\\p{L}+ly |\\p{L}{3,}(?:ed|ly)|slit|cut|ground|torn|split|whole|raw|cooked|for garnish|few|and|&|[ ,])+|juice[ds]?|zest(?:ed)?|juice (?:and|&|\\+) zest|(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
+    private static final Pattern END =
+            Pattern.compile("^(?:[,;(].*|(?:\\p{L}+ly |\\p{L}{3,}(?:ed|ly)|slit|cut|ground|torn|split|whole|raw|cooked|"
+                    + "for garnish|few|and|&|[ ,])+|juice[ds]?|zest(?:ed)?|juice (?:and|&|\\+) zest|"
+                    + "(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
     private static final int LONGEST_NAME = 45;
 
     private LineTidy() {}

@@ -34,7 +34,8 @@ final class Mentions {
     private static final Pattern BARE_ALL =
             Pattern.compile("\\beverything\\b(?! (?:else|exc|except|but|bar)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXCEPT = Pattern.compile(
-            "\\beverything (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= on\\b| in\\b| into\\b|[,.;]|$)",
+            "\\beverything (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= on\\b| in\\b|"
+                    + " into\\b|[,.;]|$)",
             Pattern.CASE_INSENSITIVE);
     /** {@code the canned beans}, where there are two of them. */
     private static final Pattern CANNED = Pattern.compile("\\b(?:canned|tinned) (\\p{L}+)", Pattern.CASE_INSENSITIVE);
@@ -49,7 +50,9 @@ final class Mentions {
     private static final Pattern EVERYTHING = Pattern.compile(
             "\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ "
                     + "){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything "
-                    + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|with (?:the )?rest\\b(?! of)|mix everything|blend everything|\\ball in(?:to)? (?:the|a|one|your|my)\\b",
+                    + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|"
+                    + "with (?:the )?rest\\b(?! of)|mix everything|blend everything|"
+                    + "\\ball in(?:to)? (?:the|a|one|your|my)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private final Map<String, List<String>> words = new LinkedHashMap<>();
@@ -366,7 +369,8 @@ final class Mentions {
 
     /** What sounds like food and is none: it leaves the side of the pan, a tea towel, under cold water. */
     private static final Pattern NO_FOOD = Pattern.compile(
-            "\\bleaves (?=the\\b|a\\b)|\\btea[- ](?=towel|cloth)|\\bunder (?:the )?(?:cold |running |warm |hot )*(?:water|tap)\\b|\\bwater runs clear",
+            "\\bleaves (?=the\\b|a\\b)|\\btea[- ](?=towel|cloth)|\\bunder (?:the )?(?:cold |running |warm |"
+                    + "hot )*(?:water|tap)\\b|\\bwater runs clear",
             Pattern.CASE_INSENSITIVE);
 
     static final Pattern OF_CHEESE =

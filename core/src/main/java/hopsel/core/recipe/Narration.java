@@ -24,61 +24,78 @@ final class Narration {
     private static final int LISTED = 3;
     private static final int SHORTEST_TALK = 12;
     private static final Pattern MOMENT = Pattern.compile("(?m)^\\s*(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,]\\d{3}\\s*-->.*$");
-    private static final Pattern FRAME = Pattern.compile(
-            "(?m)^\\s*(?:WEBVTT.*|NOTE\\b.*|Kind:.*|Language:.*|STYLE\\b.*|\\d{1,5})\\s*$|<[^>]{1,60}>|\\[[^\\]]{1,40}\\]");
+    private static final Pattern FRAME =
+            Pattern.compile("(?m)^\\s*(?:WEBVTT.*|NOTE\\b.*|Kind:.*|Language:.*|STYLE\\b.*|\\d{1,5})\\s*$|<[^>]{1,60}>|"
+                    + "\\[[^\\]]{1,40}\\]");
     private static final Pattern FILLER = Pattern.compile(
             "\\b(?:um+|uh+|erm*|you know|sort of|kind of|basically|literally|obviously|I guess|as I said)\\b,?\\s*",
             Pattern.CASE_INSENSITIVE);
     /** Two, sorry, three: what was meant is what was said last. */
     private static final Pattern CORRECTED = Pattern.compile(
             "(?:" + Numbers.NUMBER
-                    + ")(?: of [\\p{L} ]{2,20})?[ ,.-]+(?:sorry|no|I mean|or rather|make that|pardon)(?:,? (?:sorry|no|make that|I mean))?[ ,]+(?=(?:"
+                    + ")(?: of [\\p{L} ]{2,20})?[ ,.-]+(?:sorry|no|I mean|or rather|make that|"
+                    + "pardon)(?:,? (?:sorry|no|make that|I mean))?[ ,]+(?=(?:"
                     + Numbers.NUMBER + ")\\b)",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code 300 grams of flour, no wait, 350}: the number alone is another. */
     private static final Pattern TAKEN_BACK = Pattern.compile(
             "(" + Numbers.NUMBER
-                    + ")( \\p{L}+ of [\\p{L} -]{2,30}?)[ ,.-]+(?:sorry|no,? wait|wait|no|I mean|or rather|make that|pardon)(?:,? (?:sorry|no|wait|make that|I mean))*[ ,]+("
+                    + ")( \\p{L}+ of [\\p{L} -]{2,30}?)[ ,.-]+(?:sorry|no,? wait|wait|no|I mean|or rather|"
+                    + "make that|pardon)(?:,? (?:sorry|no|wait|make that|I mean))*[ ,]+("
                     + Numbers.NUMBER + ")(?: (?:cups?|tablespoons?|teaspoons?|grams?))?(?=,|\\.| and )",
             Pattern.CASE_INSENSITIVE);
     /** A sentence that begins with a small letter. */
     private static final Pattern SMALL = Pattern.compile("(?<=\\p{L}{2}[.!?] )\\p{Ll}");
     /** {@code That's the whole dough}, {@code if it browns, start again}: about what is done, and nothing to do. */
     private static final Pattern REMARK = Pattern.compile(
-            "^(?:(?:that|this|it|there)(?:'s| is| was| are)\\b|if (?:it|they|you|this|that)\\b|it'll\\b|(?:overnight|longer) is\\b|you(?:'ll| will) (?:see|notice|find|smell|hear)\\b)",
+            "^(?:(?:that|this|it|there)(?:'s| is| was| are)\\b|if (?:it|they|you|this|that)\\b|it'll\\b|"
+                    + "(?:overnight|longer) is\\b|you(?:'ll| will) (?:see|notice|find|smell|hear)\\b)",
             Pattern.CASE_INSENSITIVE);
     /** {@code The dough has rested, …}: how things stand. */
     private static final Pattern STANDS = Pattern.compile(
-            "^(?:the|my|your|our|that|it|they|everything)\\b[^,.;]{0,25}(?:'s|'re| is| are| has| have)(?: now| all| nicely| really| just)? [^,.;]{2,25},\\s*(?=\\S)",
+            "^(?:the|my|your|our|that|it|they|everything)\\b[^,.;]{0,25}(?:'s|'re| is| are| has| have)(?: now|"
+                    + " all| nicely| really| just)? [^,.;]{2,25},\\s*(?=\\S)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PAN_STANDS = Pattern.compile(
-            "^(?:the|my|your|our) (?:\\p{L}+ )?(?:pan|wok|pot|skillet|griddle)(?:'s| is) (?:now |really |nice and |smoking )*hot(?: now)?,\\s*(?=\\S)",
+            "^(?:the|my|your|our) (?:\\p{L}+ )?(?:pan|wok|pot|skillet|griddle)(?:'s| is) (?:now |really |"
+                    + "nice and |smoking )*hot(?: now)?,\\s*(?=\\S)",
             Pattern.CASE_INSENSITIVE);
     /** {@code the tempeh goes in}. */
     private static final Pattern GOES_IN = Pattern.compile(
-            "\\b((?:the|my|your|our|all the|all my) [\\p{L} -]{2,30}?) (?:goes|go|went) in(?:to (?:the|it|that|my)[^,.;]{0,20})?(?=[,.;]| and |$)",
+            "\\b((?:the|my|your|our|all the|all my) [\\p{L} -]{2,30}?) (?:goes|go|went) in(?:to (?:the|it|that|"
+                    + "my)[^,.;]{0,20})?(?=[,.;]| and |$)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TALKS = Pattern.compile(
-            "\\b(?:I'm (?:mak|cook|us|go|pour|chopp|halv|tak|show|do|put)\\w*ing|okay|um+|don't peek|by the way|I'm going to|we're going to|I am going to|we are going to|gonna|you'll need|you will need|go ahead and|welcome|"
-                    + "hello|hi (?:everybody|everyone|there|guys)|let's|you just|oh and|here goes|dictating|so for|I've got|we've got|I like to|what I do)\\b",
+            "\\b(?:I'm (?:mak|cook|us|go|pour|chopp|halv|tak|show|do|put)\\w*ing|okay|um+|don't peek|by the way|"
+                    + "I'm going to|we're going to|I am going to|we are going to|gonna|you'll need|"
+                    + "you will need|go ahead and|welcome|"
+                    + "hello|hi (?:everybody|everyone|there|guys)|let's|you just|oh and|here goes|dictating|"
+                    + "so for|I've got|we've got|I like to|what I do)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CHATTER = Pattern.compile(
-            "\\b(?:welcome|hello|good (?:morning|evening|afternoon)|thank you all|joining us|hi (?:everybody|everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
-                    + "sponsor\\w*|g'day|catch you|link (?:below|in the)|see you|bye|thanks? (?:you )?for watching|thank you so much|follow me|check out)\\b",
+            "\\b(?:welcome|hello|good (?:morning|evening|afternoon)|thank you all|joining us|hi (?:everybody|"
+                    + "everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
+                    + "sponsor\\w*|g'day|catch you|link (?:below|in the)|see you|bye|"
+                    + "thanks? (?:you )?for watching|thank you so much|follow me|check out)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MAKING = Pattern.compile(
-            "\\b(?:today|tonight|this (?:week|evening|morning))?,?\\s*(?:we're|we are|I'm|I am|let's|we'll|I'll)\\s+(?:going to |gonna )?"
-                    + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|show(?:ing)? you(?: how to make)?)\\s+(?:an?|some|my|our|the)?\\s*"
-                    + "(?:quick |easy |simple |delicious )*([^,.;!]{3,60}?)(?=,|\\.|!|;| for | which | that | and | today|$)",
+            "\\b(?:today|tonight|this (?:week|evening|morning))?,?\\s*(?:we're|we are|I'm|I am|let's|we'll|"
+                    + "I'll)\\s+(?:going to |gonna )?"
+                    + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|"
+                    + "show(?:ing)? you(?: how to make)?)\\s+(?:an?|some|my|our|the)?\\s*"
+                    + "(?:quick |easy |simple |delicious )*([^,.;!]{3,60}?)(?=,|\\.|!|;| for | which | that |"
+                    + " and | today|$)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_PEOPLE = Pattern.compile(
             "\\b(?:for|serves|feeds) (" + Numbers.NUMBER + ")(?: people| of us| persons)?\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NEEDED = Pattern.compile(
-            "\\b(?:(?:what )?you(?:'ll| will)? need(?: is| are)?|(?:what )?we(?:'ll| will)? need(?: is| are)?|(?:I|we) (?:use|take)|I(?:'ve| have)(?: also| just)? got|we(?:'ve| have)(?: also| just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
+            "\\b(?:(?:what )?you(?:'ll| will)? need(?: is| are)?|(?:what )?we(?:'ll| will)? need(?: is| are)?|"
+                    + "(?:I|we) (?:use|take)|I(?:'ve| have)(?: also| just)? got|we(?:'ve| have)(?: also|"
+                    + " just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
                     + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have))\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);
     /** {@code So for eight flatbreads it's three hundred grams}. */
@@ -87,7 +104,8 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
     /** {@code Oh and the beetroot dip, that's two cooked beetroots}: what goes into one part. */
     private static final Pattern PART_NEEDED = Pattern.compile(
-            "^(?:(?:oh|and|so|then|okay|ok|right|now),? )*(?:for )?(?:the|my|our) ([\\p{L} ]{3,30}?),? (?:it's|that's|it is|that is|you(?:'ll)? need|we need|I (?:use|take))\\s+(?=(?:about )?(?:"
+            "^(?:(?:oh|and|so|then|okay|ok|right|now),? )*(?:for )?(?:the|my|our) ([\\p{L} ]{3,30}?),? (?:it's|"
+                    + "that's|it is|that is|you(?:'ll)? need|we need|I (?:use|take))\\s+(?=(?:about )?(?:"
                     + Numbers.NUMBER + "|an?|half|some)\\b)",
             Pattern.CASE_INSENSITIVE);
 
@@ -115,10 +133,12 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern OPENING = Pattern.compile(
-            "^(?:(?:first thing|okay|ok|right|so|now|and|but|well|first(?: of all)?|next|then|after that|all right|alright|just|that's it)\\b,?\\s*)+",
+            "^(?:(?:first thing|okay|ok|right|so|now|and|but|well|first(?: of all)?|next|then|after that|"
+                    + "all right|alright|just|that's it)\\b,?\\s*)+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WHO = Pattern.compile(
-            "\\b(?:I|we|you)(?:'m|'re|'ll| am| are| will| can| could| want to| need to| have to| like to| always| just)*"
+            "\\b(?:I|we|you)(?:'m|'re|'ll| am| are| will| can| could| want to| need to| have to| like to|"
+                    + " always| just)*"
                     + "(?: just)?(?: going to| gonna)?(?: go ahead and)?(?: just)?\\s+(?=\\p{Ll})"
                     + "|\\b(?:go ahead and|let's|let us|gonna)\\s+",
             Pattern.CASE_INSENSITIVE);
@@ -131,7 +151,8 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
     /** Hundreds in words, as nobody writes them: two hundred and fifty. */
     private static final Pattern BIG = Pattern.compile(
-            "\\b(?:an?|one|two|three|four|five|six|seven|eight|nine) hundred(?: and)?(?: [a-z]+(?:ty|teen)(?:[- ](?:one|two|three|"
+            "\\b(?:an?|one|two|three|four|five|six|seven|eight|nine) hundred(?: and)?(?: [a-z]+(?:ty|"
+                    + "teen)(?:[- ](?:one|two|three|"
                     + "four|five|six|seven|eight|nine))?)?\\b",
             Pattern.CASE_INSENSITIVE);
 

@@ -16,10 +16,12 @@ import java.util.stream.Collectors;
 public final class OnCamera {
 
     private static final Pattern CUE = Pattern.compile(
-            "(?:(\\d{1,2}):)?(\\d{1,2}):(\\d{2})[.,]\\d{3}\\s*-->\\s*(?:(\\d{1,2}):)?(\\d{1,2}):(\\d{2})[.,]\\d{3}.*\\R((?:(?!.*-->).*\\S.*(?:\\R|$))*)");
+            "(?:(\\d{1,2}):)?(\\d{1,2}):(\\d{2})[.,]\\d{3}\\s*-->\\s*(?:(\\d{1,2}):)?(\\d{1,2}):(\\d{2})[.,"
+                    + "]\\d{3}.*\\R((?:(?!.*-->).*\\S.*(?:\\R|$))*)");
     /** Where the recording leaves something out. */
     private static final Pattern CUT = Pattern.compile(
-            "\\bhere(?:'s| is) (?:one|some)\\b|\\bI (?:made|did|rested|baked|prepared)\\b.{0,25}\\bearlier\\b|\\b(?:minutes?|hours?) later\\b|"
+            "\\bhere(?:'s| is) (?:one|some)\\b|\\bI (?:made|did|rested|baked|prepared)\\b.{0,25}\\bearlier\\b|"
+                    + "\\b(?:minutes?|hours?) later\\b|"
                     + "\\bwelcome back\\b|\\bthe next (?:day|morning)\\b",
             Pattern.CASE_INSENSITIVE);
 

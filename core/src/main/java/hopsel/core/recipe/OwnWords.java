@@ -20,8 +20,10 @@ final class OwnWords {
     private static final Pattern JOIN = Pattern.compile("^(?:and|then)\\s+");
     /** What is done, as the gloss has it, at the end of a clause. */
     private static final Pattern VERB_LAST = Pattern.compile(
-            "^(.*\\S)\\s+(preheat|heat|soak|cut|slice|dice|chop|peel|grate|wash|drain|sweat|fry|toast|deglaze|boil|simmer|"
-                    + "blanch|steam|bake|grill|blend|mix|whisk|knead|roll out|let rise|let rest|marinate|chill|cool|add|season|"
+            "^(.*\\S)\\s+(preheat|heat|soak|cut|slice|dice|chop|peel|grate|wash|drain|sweat|fry|toast|deglaze|"
+                    + "boil|simmer|"
+                    + "blanch|steam|bake|grill|blend|mix|whisk|knead|roll out|let rise|let rest|marinate|chill|"
+                    + "cool|add|season|"
                     + "serve|fill)([.,;!]?)$");
 
     /** Where a clause ends, in English and in the languages that are read. */

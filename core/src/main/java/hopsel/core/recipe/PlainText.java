@@ -20,7 +20,9 @@ record PlainText(List<String> lines, List<String> aside) {
             "^(?:hi+|hello|hey|dear|hiya|good (?:morning|evening|afternoon)|thanks|thank you)\\b[^\\n]*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FAREWELL = Pattern.compile(
-            "^(?:(?:x{1,5}|love|lots of love|cheers|best(?: wishes)?|all the best|thanks|thank you|ta|enjoy|see you(?: (?:all|there|then|soon))?|kind regards|regards|bon app[eé]tit|happy cooking)\\b[ ,!.]*"
+            "^(?:(?:x{1,5}|love|lots of love|cheers|best(?: wishes)?|all the best|thanks|thank you|ta|enjoy|"
+                    + "see you(?: (?:all|there|then|soon))?|kind regards|regards|bon app[eé]tit|"
+                    + "happy cooking)\\b[ ,!.]*"
                     + "(?:from )?(?:\\p{Lu}\\p{L}*\\.?)?[ ,!.x]*|-+ ?\\p{Lu}\\p{L}+)$",
             Pattern.CASE_INSENSITIVE);
     /** {@code 0:05 leeks sweat …}. */

@@ -43,13 +43,16 @@ public final class RecipeReader {
 
     /** {@code oil 1 tsp mustard 1/2 tsp}: which amount is whose, nobody can tell by the figure before a name. */
     private static final Pattern NAMES_FIRST = Pattern.compile(
-            "(\\p{L}{3,}) \\d[\\d/.]* ?(?:tsp|tbsp|tbs|gms?|g|ml|cups?) (?!of\\b)\\p{L}[\\p{L} ]{1,20} \\d[\\d/.]* ?(?:tsp|tbsp|tbs|gms?|g|ml|cups?)\\b",
+            "(\\p{L}{3,}) \\d[\\d/.]* ?(?:tsp|tbsp|tbs|gms?|g|ml|"
+                    + "cups?) (?!of\\b)\\p{L}[\\p{L} ]{1,20} \\d[\\d/.]* ?(?:tsp|tbsp|tbs|gms?|g|ml|cups?)\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** What may stand behind a food: another noun would make it another food, as in soy yoghurt. */
     private static final Pattern BEHIND_FOOD = Pattern.compile(
-            "(?:in|into|on|onto|over|and|to|with|for|from|until|till|then|or|plus|at|by|per|each|if|while|before|after|so|about|"
-                    + "of|is|are|as|an?|the|it|them|that|hot|cold|warm|more|extra|first|again|\\+|&|-|w/|\\p{L}+ly|\\p{L}+ed|\\p{L}+ing)",
+            "(?:in|into|on|onto|over|and|to|with|for|from|until|till|then|or|plus|at|by|per|each|if|while|"
+                    + "before|after|so|about|"
+                    + "of|is|are|as|an?|the|it|them|that|hot|cold|warm|more|extra|first|again|\\+|&|-|w/|"
+                    + "\\p{L}+ly|\\p{L}+ed|\\p{L}+ing)",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code a tea towel} is nothing to drink. */
@@ -60,16 +63,20 @@ public final class RecipeReader {
     private static final Pattern SHORT_UNIT = Pattern.compile("(?<=\\d ?)(T|t|c|tsp|tbsp|lb|oz|pt|qt)\\.(?= )");
 
     private static final Pattern BY_EYE = Pattern.compile(
-            "\\b(?:a (?:good |big |little |tiny |nice |small )?(?:glug|splash|drizzle|pinch|knob|dash|squeeze|bit|handful|spoon) of |some )(?:the |your |some |fresh |chopped )*[\\p{L}-]+(?: (?!and\\b|in\\b|on\\b|over\\b|into\\b|to\\b)[\\p{L}-]+){0,2}",
+            "\\b(?:a (?:good |big |little |tiny |nice |small )?(?:glug|splash|drizzle|pinch|knob|dash|squeeze|"
+                    + "bit|handful|spoon) of |some )(?:the |your |some |fresh |"
+                    + "chopped )*[\\p{L}-]+(?: (?!and\\b|in\\b|on\\b|over\\b|into\\b|to\\b)[\\p{L}-]+){0,2}",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code half the oil}: of what is there. */
     private static final Pattern SHARE = Pattern.compile(
-            "^(?:about )?(?:half|a (?:third|quarter|half)|one (?:third|half|quarter)|two thirds|\\d/\\d) (?:of )?(?:the|that|this|it)\\b",
+            "^(?:about )?(?:half|a (?:third|quarter|half)|one (?:third|half|quarter)|two thirds|"
+                    + "\\d/\\d) (?:of )?(?:the|that|this|it)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MEANWHILE = Pattern.compile(
-            "^\\W*(?:meanwhile|in the meantime|at the same time|while (?:that|this|they|it|the|those|these|you wait)\\b)",
+            "^\\W*(?:meanwhile|in the meantime|at the same time|while (?:that|this|they|it|the|those|these|"
+                    + "you wait)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WHILE = Pattern.compile("^\\W*while [^,]+,", Pattern.CASE_INSENSITIVE);
     /** {@code Pour in the stock}: into what is on the stove. */
@@ -733,9 +740,9 @@ public final class RecipeReader {
         boolean isMadeIn(String low, boolean mostlyLeft) {
             String whole = title.toLowerCase(Locale.ROOT);
             return (steps.isEmpty() || mostlyLeft)
-                    && low.matches(
-                            "(?s).*\\b(?:make|prepare|for|mix|whisk|blend|stir|shake) (?:together |up )?(?:the |all |a )?"
-                                    + Pattern.quote(whole) + "\\b.*");
+                    && low.matches("(?s).*\\b(?:make|prepare|for|mix|whisk|blend|stir|shake) (?:together |up )?(?:the |"
+                            + "all |a )?"
+                            + Pattern.quote(whole) + "\\b.*");
         }
 
         boolean isEmpty() {

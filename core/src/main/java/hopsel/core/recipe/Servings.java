@@ -19,10 +19,12 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
             "(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER + "))?\\s*([\\p{L}-]+)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SERVES = Pattern.compile(
-            "\\b(?:serves|feeds|for)\\s+(?:about )?(\\d+)|(\\d+)(?:\\s*(?:-|to)\\s*\\d+)? (?:servings|portions|people|persons|pax|ppl|guests|covers|diners|heads)\\b",
+            "\\b(?:serves|feeds|for)\\s+(?:about )?(\\d+)|(\\d+)(?:\\s*(?:-|to)\\s*\\d+)? (?:servings|portions|"
+                    + "people|persons|pax|ppl|guests|covers|diners|heads)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MAKES = Pattern.compile(
-            "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|portions|people|persons|pax|ppl|guests|covers|diners|heads|min|hours?|to\\b)[\\p{L}]+",
+            "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|portions|people|persons|pax|ppl|"
+                    + "guests|covers|diners|heads|min|hours?|to\\b)[\\p{L}]+",
             Pattern.CASE_INSENSITIVE);
     private static final Set<String> PEOPLE = Set.of(
             "serving",
@@ -44,16 +46,19 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
     private static final Pattern YIELD_IN_TITLE =
             Pattern.compile("\\(((?:\\p{L}+ )?(?:about )?\\d+(?:\\s*-\\s*\\d+)?(?: \\p{L}+)?)\\)");
     private static final Pattern FOR_PEOPLE = Pattern.compile(
-            "\\b(?:for (?:about |up to )?|x ?(?=\\d+\\s*$))(\\d{1,3})\\b(?! ?(?:-|to |min|h\\b|hours?|days?|weeks?|g\\b|ml|°|pm|am|[./:]\\d))",
+            "\\b(?:for (?:about |up to )?|x ?(?=\\d+\\s*$))(\\d{1,3})\\b(?! ?(?:-|to |min|h\\b|hours?|days?|"
+                    + "weeks?|g\\b|ml|°|pm|am|[./:]\\d))",
             Pattern.CASE_INSENSITIVE);
     /** {@code (demo table, 6 pax)}, {@code class - 10 ppl}. */
     private static final Pattern PEOPLE_SAID = Pattern.compile(
-            "(?<![\\d-])(\\d{1,3})(?: ?- ?\\d{1,3})? ?(?:people|persons|pax|ppl|guests|covers|diners|servings|portions)\\b",
+            "(?<![\\d-])(\\d{1,3})(?: ?- ?\\d{1,3})? ?(?:people|persons|pax|ppl|guests|covers|diners|servings|"
+                    + "portions)\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code Gyoza for 30 pieces}. */
     private static final Pattern FOR_THINGS = Pattern.compile(
-            "\\bfor (\\d{1,3}) (?:pieces|pcs|\\p{L}*(?:dumplings|rolls|cookies|pies|breads|buns|tarts|pots|jars|cakes|balls|parcels))\\b",
+            "\\bfor (\\d{1,3}) (?:pieces|pcs|\\p{L}*(?:dumplings|rolls|cookies|pies|breads|buns|tarts|pots|jars|"
+                    + "cakes|balls|parcels))\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MADE_FOR = Pattern.compile(

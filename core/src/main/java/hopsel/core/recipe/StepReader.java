@@ -33,14 +33,18 @@ import java.util.stream.Stream;
  */
 final class StepReader {
 
-    private static final Pattern SENTENCE = Pattern.compile(
-            "(?<=[.!?;]|[.!]\\))(?<!\\b(?:approx|ab|abt|no|ca|w|nb|incl|opt|esp|e\\.g|i\\.e)\\.)"
-                    + "(?:(?<!\\b(?:min|mins|tbsp|tsp|oz|lb|hr|hrs|sec|secs)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|\\s+(?=\\p{Lu}))|\\n+");
+    private static final Pattern SENTENCE =
+            Pattern.compile("(?<=[.!?;]|[.!]\\))(?<!\\b(?:approx|ab|abt|no|ca|w|nb|incl|opt|esp|e\\.g|i\\.e)\\.)"
+                    + "(?:(?<!\\b(?:min|mins|tbsp|tsp|oz|lb|hr|hrs|sec|secs)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|"
+                    + "\\s+(?=\\p{Lu}))|\\n+");
     private static final Pattern STOP =
             Pattern.compile("(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs))[.!]\\s+(?=\\p{Ll})");
     private static final Pattern ALTERNATIVE = Pattern.compile(
-            "^(?:leave out .{2,40} for |for \\p{L}+,? (?:leave (?:it |them |out)|without)|if (?:you|there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|find|get|use|take)"
-                    + "\\b|you (?:can|could|may) (?:also )?(?:use|swap|replace|substitute)|(?:use|try|swap in) .{2,40} instead)",
+            "^(?:leave out .{2,40} for |for \\p{L}+,? (?:leave (?:it |them |out)|without)|if (?:you|"
+                    + "there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|"
+                    + "find|get|use|take)"
+                    + "\\b|you (?:can|could|may) (?:also )?(?:use|swap|replace|substitute)|(?:use|try|"
+                    + "swap in) .{2,40} instead)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern JOINT = Pattern.compile(
             "\\s*(?:;|,\\s*(?:and\\s+)?then\\b|\\band then\\b|,\\s*and\\b|\\bbefore\\b|,|\\band\\b|\\bthen\\b)\\s*",
@@ -52,7 +56,9 @@ final class StepReader {
             Pattern.compile("(\\bby hand\\b[^.;]*?),? or (?:for )?(?:about )?\\d+[^.;]*", Pattern.CASE_INSENSITIVE);
     /** {@code Prove for an hour, overnight in the fridge}: the first of both. */
     private static final Pattern PROVED_COLD = Pattern.compile(
-            "(\\b(?:prove|proof|rise|ferment)\\b.*\\d.*|\\b(?:prove|proof|rise|ferment)\\b.*\\bhour\\b.*),? (?:or )?(?:overnight|\\d+ hours?) in the (?:fridge|refrigerator)\\W*$",
+            "(\\b(?:prove|proof|rise|ferment)\\b.*\\d.*|\\b(?:prove|proof|rise|"
+                    + "ferment)\\b.*\\bhour\\b.*),? (?:or )?(?:overnight|\\d+ hours?) in the (?:fridge|"
+                    + "refrigerator)\\W*$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
     /** {@code Add spices for 30 seconds}: into what is in hand. */
     private static final Pattern ADDED = Pattern.compile(
@@ -67,19 +73,26 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
     /** {@code They should be soft and golden}: how it looks when it is done. */
     private static final Pattern SHOULD = Pattern.compile(
-            "^(?:it's |it is |they're )?(?:done|ready|cooked) (?:when|once)\\b|^(?:they|it|this|these|(?:the|each|your) [\\p{L} -]{2,25}) (?:should|will|must|ought to|want to) (?:be|look|feel|have|smell|sound|come|still be)\\b",
+            "^(?:it's |it is |they're )?(?:done|ready|cooked) (?:when|once)\\b|^(?:they|it|this|these|(?:the|"
+                    + "each|your) [\\p{L} -]{2,25}) (?:should|will|must|ought to|want to) (?:be|look|feel|have|"
+                    + "smell|sound|come|still be)\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code They need about ten minutes}: how long what was said before takes. */
     private static final Pattern LASTS = Pattern.compile(
-            "^(?:(?:they|it|these|this|that)(?:'ll| will)? (?:needs?|takes?|wants?|cooks? for|bakes? for)|give (?:it|them)) [^.;]*\\d|"
-                    + "^(?:they|it|these|this|that)(?:'ll| will)? (?:needs?|takes?|wants?) (?:about |around )?(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|fifteen|twenty|thirty|forty|half)\\b",
+            "^(?:(?:they|it|these|this|that)(?:'ll| will)? (?:needs?|takes?|wants?|cooks? for|bakes? for)|"
+                    + "give (?:it|them)) [^.;]*\\d|"
+                    + "^(?:they|it|these|this|that)(?:'ll| will)? (?:needs?|takes?|wants?) (?:about |"
+                    + "around )?(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|fifteen|twenty|"
+                    + "thirty|forty|half)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CUE = Pattern.compile(
-            "\\b(?:(?:un)?til(?:l)?|(?:is|are|'s|'re) (?:done|ready|cooked) (?:when|once))\\s+(?!you are ready|needed|serving|required|ready to "
+            "\\b(?:(?:un)?til(?:l)?|(?:is|are|'s|'re) (?:done|ready|cooked) (?:when|once))\\s+(?!you are ready|"
+                    + "needed|serving|required|ready to "
                     + "(?:use|serve))([^.;()]+?)(?=\\s*(?:\\.|;|\\(|$|,\\s*(?:and "
-                    + "then|then|that|don't|do not|it's|you|see|one|two|three|four|five|ten|fifteen|twenty|about|approx|around|stirring|turning|tossing|flipping|shaking|for|\\d|"
+                    + "then|then|that|don't|do not|it's|you|see|one|two|three|four|five|ten|fifteen|twenty|"
+                    + "about|approx|around|stirring|turning|tossing|flipping|shaking|for|\\d|"
                     + "add|remove|set|drain|transfer|some|an? )|\\s+-\\s|\\band "
                     + "then\\b|,\\s*and\\b|\\s+and "
                     + "(?:cook|add|stir|fry|bake|remove|serve|pour|put|place|turn|"
@@ -87,23 +100,35 @@ final class StepReader {
                     + "(?:about|abt|ca\\.?|for|approximately) \\d))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STORAGE = Pattern.compile(
-            "^\\W*(?:n\\.?b\\.?:? )?(?:store|keeps?(?! (?:under|covered|warm|hot|them|it|the|some|stirring|going|turning|moving|cold|back))|will keep|leftovers?|(?:this |that )?(?:can|may) be (?:made|done|stored|frozen|kept|shaped|assembled|prepared|filled|rolled|cooked) ?|leave (?:for )?\\d+ (?:weeks|months)|(?:better|best|even better) (?:the )?next day|(?:and )?it keeps|make[- ]ahead|you can (?:do|make) (?:this|it|that) (?:the day|a day|\\w+ days)|freezes? "
-                    + "(?:well|ok|fine|nicely)|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|weeks|months) "
-                    + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|beautifully)\\b"
-                    + "|^\\W*(?:keep|hold|leave)\\b[^.;]{0,50}\\b(?:\\d+ \\p{L}+,? max|max(?:imum)?\\.? (?:of )?\\d|at most|no (?:more|longer) than)\\b",
+            "^\\W*(?:n\\.?b\\.?:? )?(?:store|keeps?(?! (?:under|covered|warm|hot|them|it|the|some|stirring|"
+                    + "going|turning|moving|cold|back))|will keep|leftovers?|(?:this |that )?(?:can|"
+                    + "may) be (?:made|done|stored|frozen|kept|shaped|assembled|prepared|filled|rolled|"
+                    + "cooked) ?|leave (?:for )?\\d+ (?:weeks|months)|(?:better|best|"
+                    + "even better) (?:the )?next day|(?:and )?it keeps|make[- ]ahead|"
+                    + "you can (?:do|make) (?:this|it|that) (?:the day|a day|"
+                    + "\\w+ days)|freezes? "
+                    + "(?:well|ok|fine|nicely)|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|"
+                    + "weeks|months) "
+                    + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|"
+                    + "beautifully)\\b"
+                    + "|^\\W*(?:keep|hold|leave)\\b[^.;]{0,50}\\b(?:\\d+ \\p{L}+,? max|"
+                    + "max(?:imum)?\\.? (?:of )?\\d|at most|no (?:more|longer) than)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HOT_PLACE = Pattern.compile(
             "\\b(?:hob|stove|stovetop|burner|pan|skillet|pot|saucepan|wok|griddle|(?:high|low|medium|moderate|"
                     + "gentle)(?:[- ](?:high|low))? (?:heat|flame))\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ON_HOB = Pattern.compile(
-            "\\b(?:simmer|boil(?!ing (?:hot )?water)|fry|fries|frying|sauté|saute|sear|sweat|stir-fry|poach|blanch|parboil|reduce|"
-                    + "caramelis|caramelize|brown (?=the |all |them |it |onion|\\p{L}+ (?:and|in|on)\\b)|steam|bubble|temper|bloom|toast|griddle|dry-roast)",
+            "\\b(?:simmer|boil(?!ing (?:hot )?water)|fry|fries|frying|sauté|saute|sear|sweat|stir-fry|poach|"
+                    + "blanch|parboil|reduce|"
+                    + "caramelis|caramelize|brown (?=the |all |them |it |onion|\\p{L}+ (?:and|in|on)\\b)|steam|"
+                    + "bubble|temper|bloom|toast|griddle|dry-roast)",
             Pattern.CASE_INSENSITIVE);
     private static final Map<String, Pattern> PLACES = places();
     /** Heating the oven is a step of its own: it starts long before. */
     static final Pattern HEATING_UP = Pattern.compile(
-            "^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b|^\\W*(?:set |turn |put )?(?:the |your )?oven (?:on |to |at )*(?:\\d{3} ?°? ?[cf]?\\b|gas)",
+            "^.{0,25}\\b(?:pre-?heat|heat (?:the |your |up the )?oven)\\b|^\\W*(?:set |turn |put )?(?:the |"
+                    + "your )?oven (?:on |to |at )*(?:\\d{3} ?°? ?[cf]?\\b|gas)",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
     /** {@code 200C fan 20-22 mins til golden}: what is so hot is an oven. */
@@ -138,14 +163,25 @@ final class StepReader {
     private static final int TITLE = 48;
     /** {@code Add about 200 ml of coconut milk}: how much of it is no part of the name. */
     private static final Pattern HOW_MUCH = Pattern.compile(
-            "^(\\p{L}+(?: in)?) (?:about |around |the )?[\\d./½¼¾⅓⅔]+ ?(?:g|kg|ml|mil|l|tbsp|tablespoons?|teaspoons?|tsp|cups?|grams?)\\b (?:of )?(?:the )?(?=\\p{L})",
+            "^(\\p{L}+(?: in)?) (?:about |around |the )?[\\d./½¼¾⅓⅔]+ ?(?:g|kg|ml|mil|l|tbsp|tablespoons?|"
+                    + "teaspoons?|tsp|cups?|grams?)\\b (?:of )?(?:the )?(?=\\p{L})",
             Pattern.CASE_INSENSITIVE);
     /** What is said before the thing itself: when, in what, and what is made ready for it. */
     private static final Pattern BEFOREHAND = Pattern.compile(
-            "^(?:(?:meanwhile:?|on the day:?|(?:the )?(?:eve|evening|night|day|morning) before:?|(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|while [^,]+(?=, \\p{L})|in (?:an?|the) [^,]+(?=,)|using [^,]+(?=,)"
-                    + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?=,| (?:dissolve|mix|whisk|blend|fry|heat|cook|stir|combine|soak|chop|slice|simmer|boil|roast|bring|melt|toast)\\b)),?\\s+"
-                    + "|drain(?: well)?(?:,| and|, and)? (?:then )?(?=(?:simmer|boil|fry|cook|cover|mash|blend|toss|mix|rinse|tip|add|return)\\b)"
-                    + "|heat (?:up )?(?:the |some |a little |an? |your |\\d+ \\p{L}+ )?(?:of )?(?:the )?(?:[\\p{L}-]+ ){0,2}(?:oil|pan|wok|skillet|pot|saucepan|tawa|griddle|kadai)[^.;]{0,40}?(?:,| and|, and)(?: then)? (?=(?:stir-fry|fry|cook|sweat|add|whisk|stir|toast|brown|sear|soften|saut)))+",
+            "^(?:(?:meanwhile:?|on the day:?|(?:the )?(?:eve|evening|night|day|morning) before:?|"
+                    + "(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|"
+                    + "they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|"
+                    + "while [^,]+(?=, \\p{L})|in (?:an?|the) [^,]+(?=,)|using [^,]+(?=,)"
+                    + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?=,| (?:dissolve|mix|whisk|"
+                    + "blend|fry|heat|cook|stir|combine|soak|chop|slice|simmer|boil|roast|bring|melt|"
+                    + "toast)\\b)),?\\s+"
+                    + "|drain(?: well)?(?:,| and|, and)? (?:then )?(?=(?:simmer|boil|fry|cook|cover|mash|blend|"
+                    + "toss|mix|rinse|tip|add|return)\\b)"
+                    + "|heat (?:up )?(?:the |some |a little |an? |your |"
+                    + "\\d+ \\p{L}+ )?(?:of )?(?:the )?(?:[\\p{L}-]+ ){0,2}(?:oil|pan|wok|skillet|pot|"
+                    + "saucepan|tawa|griddle|kadai)[^.;]{0,40}?(?:,| and|"
+                    + ", and)(?: then)? (?=(?:stir-fry|fry|cook|sweat|add|whisk|stir|"
+                    + "toast|brown|sear|soften|saut)))+",
             Pattern.CASE_INSENSITIVE);
 
     private Optional<BigDecimal> oven = Optional.empty();
@@ -157,7 +193,8 @@ final class StepReader {
         Map<String, String> words = new LinkedHashMap<>();
         words.put(
                 "oven",
-                "oven|bak(?:e|es|ing)(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda|dish))|roast(?:s|ing)?(?! tin)");
+                "oven|bak(?:e|es|ing)(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda|dish))|roast(?:s|"
+                        + "ing)?(?! tin)");
         words.put("grill", "broil\\w*|under (?:a|the) (?:hot )?grill|grill|barbecue|bbq");
         words.put("immersion-blender", "immersion blender|stick blender|hand blender");
         words.put("blender", "(?<!immersion |stick |hand )blender|blend(?!er)|blitz|liquidis\\w*|liquidiz\\w*|whizz");
@@ -563,7 +600,8 @@ final class StepReader {
         String all = Techniques.leading(without) == Techniques.OTHER ? text : without;
         String start = all
                 .split(
-                        "(?i)(?<=\\w)\\s*(?:(?<!\\b\\p{L})(?:\\.(?!\\d)|[;:(])|,| for (?=\\d|an? |half|about|another|at least|up "
+                        "(?i)(?<=\\w)\\s*(?:(?<!\\b\\p{L})(?:\\.(?!\\d)|[;:(])|,| for (?=\\d|an? |half|about|"
+                                + "another|at least|up "
                                 + "to|one|two|three|five|ten|twenty)| until | at \\d| to \\d| in an? | on "
                                 + "(?:a|the) | over | with | about \\d| \\d+\\s*(?:-|min|hour|sec))",
                         2)[0]

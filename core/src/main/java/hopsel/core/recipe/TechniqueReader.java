@@ -35,12 +35,14 @@ public final class TechniqueReader {
         verbs(Technique.GEL, "gel\\b|gels\\b|gelled");
         verbs(
                 Technique.CUT,
-                "slice|chop|dice|cut|mince|shred|halve|quarter|trim|julienne|(?<!(?:stock|ice|sugar|bouillon) )cubes?|mandoline");
+                "slice|chop|dice|cut|mince|shred|halve|quarter|trim|julienne|(?<!(?:stock|ice|sugar|"
+                        + "bouillon) )cubes?|mandoline");
         verbs(Technique.GRATE, "grate|zest");
         verbs(Technique.SWEAT, "sweat|" + COOKED_IN_FAT);
         verbs(
                 Technique.FRY,
-                "fry|fries|sear|(?<!(?:golden|are|is|not|lightly|till|until|deep|nicely|well) )brown(?! (?:rice|sugar|lentil))|sauté|saute|sizzl|crisp(?!y \\p{L})|griddle");
+                "fry|fries|sear|(?<!(?:golden|are|is|not|lightly|till|until|deep|nicely|well) )brown(?! (?:rice|"
+                        + "sugar|lentil))|sauté|saute|sizzl|crisp(?!y \\p{L})|griddle");
         verbs(Technique.TOAST, "toast|bloom|dry-roast|temper");
         verbs(Technique.DEGLAZE, "deglaze");
         verbs(Technique.BOIL, "boil|parboil|poach|(?!" + COOKED_IN_FAT + ")cook(?!er|ie|ed rice|ing oil)");
@@ -60,7 +62,8 @@ public final class TechniqueReader {
                 "drain|strain|(?:throw|pour) (?:the |its |their )?(?:\\w+ )?(?:water|liquid)? ?(?:away|off)");
         verbs(
                 Technique.BLEND,
-                "blend|blitz|(?<!(?:tomato|chestnut|pumpkin|mango|apple|date|garlic|ginger|pea) )(?:purée|puree)|whizz|liquidis|liquidiz|process until|pulse");
+                "blend|blitz|(?<!(?:tomato|chestnut|pumpkin|mango|apple|date|garlic|ginger|pea) )(?:purée|"
+                        + "puree)|whizz|liquidis|liquidiz|process until|pulse");
         verbs(Technique.GRIND, "grind|pound");
         verbs(Technique.MASH, "mash");
         verbs(Technique.MIX, "mix|stir|combine|toss|rub|batter");

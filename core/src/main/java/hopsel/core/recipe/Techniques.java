@@ -26,7 +26,10 @@ final class Techniques {
                             + "set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)",
                     10),
             rest(
-                    "leave (?:for|to|it|that|this|everything|them|covered|until|over)|leave (?=\\d|an? |half )|cover and leave|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |half )|cool|steep|infuse|(?<!w/ )(?<!with )(?<!repeat )rest(?! (?:of|for|goes|on|to|into)\\b)|macerate|bloom "
+                    "leave (?:for|to|it|that|this|everything|them|covered|until|over)|leave (?=\\d|an? |half )|"
+                            + "cover and leave|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |"
+                            + "half )|cool|steep|infuse|(?<!w/ )(?<!with )(?<!repeat )rest(?! (?:of|for|"
+                            + "goes|on|to|into)\\b)|macerate|bloom "
                             + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",
                     10),
             rest(
@@ -35,7 +38,8 @@ final class Techniques {
                     15),
             watch("(?:bring|come|get)[^.;]{0,25}? to (?:high |full |low )?pressure|build(?:ing)? (?:up )?pressure", 10),
             hands(
-                    "heat (?:(?:half )?the |half (?:of )?the |some |a little |\\d+ \\w+ )?(?:\\w+ )?oil|heat (?:the |a |up )?(?:\\w+ "
+                    "heat (?:(?:half )?the |half (?:of )?the |some |a little |\\d+ \\w+ )?(?:\\w+ )?oil|"
+                            + "heat (?:the |a |up )?(?:\\w+ "
                             + "){0,2}(?:pan|skillet|wok)",
                     2),
             hands(
@@ -43,7 +47,8 @@ final class Techniques {
                             + "off|sweat|pan-fry|deep-fry|shallow-fry|fry|sear|char|brown|temper|bloom|flip|griddle",
                     5),
             watch(
-                    "bring(?:[^.;]|(?<=\\d)\\.(?=\\d)){0,60}?(?:boil|simmer)|come to (?:a |the )?boil|boil (?:the |some )?water",
+                    "bring(?:[^.;]|(?<=\\d)\\.(?=\\d)){0,60}?(?:boil|simmer)|come to (?:a |the )?boil|"
+                            + "boil (?:the |some )?water",
                     8),
             watch("into (?:the )?(?:gently )?(?:simmering|boiling|bubbling) (?:salted )?(?:water|stock)", 10),
             watch("simmer|boil|bubble|poach|parboil|blanch|reduce", 10),
@@ -66,11 +71,13 @@ final class Techniques {
                     4),
             hands("blend|blitz|process|purée|puree|pulse|grind|whizz|liquidise|liquidize", 2),
             hands(
-                    "rice (?=the\\b|your\\b|it\\b|them\\b)|mix|whisk|stir|combine|toss|beat|mash|rub|massage|cream|season|taste|add|pour|sprinkle|coat|"
+                    "rice (?=the\\b|your\\b|it\\b|them\\b)|mix|whisk|stir|combine|toss|beat|mash|rub|massage|"
+                            + "cream|season|taste|add|pour|sprinkle|coat|"
                             + "brush|dress|dissolve|drizzle|fold in|squeeze",
                     2),
             hands(
-                    "set up|set out|lay out|dip (?=an? |the |each |it |them |in |into )|dunk|drain|rinse|wash|strain|pat "
+                    "set up|set out|lay out|dip (?=an? |the |each |it |them |in |into )|dunk|drain|rinse|wash|"
+                            + "strain|pat "
                             + "dry|dry|sieve|sift|measure|line|grease|oil|arrange|place|put|transfer|remove|lift|"
                             + "turn|lower",
                     2),

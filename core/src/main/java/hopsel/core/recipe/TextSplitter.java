@@ -42,7 +42,9 @@ public final class TextSplitter {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern METHOD = Pattern.compile(
             "^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how|how to(?: (?:make|cook)(?: "
-                    + "it| them| this)?)?|making it|putting it together|to make|what to do|order of work|running order|work ?plan|timings?|cooking instructions|preparation steps|let's cook)\\s*:?$",
+                    + "it| them| this)?)?|making it|putting it together|to make|what to do|order of work|"
+                    + "running order|work ?plan|timings?|cooking instructions|preparation steps|"
+                    + "let's cook)\\s*:?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NOTES = Pattern.compile(
             "^(?:(?:recipe|cook's|chef's|my|some) )?(?:notes?|tips?(?: and "
@@ -127,7 +129,8 @@ public final class TextSplitter {
             "sprinkle");
     /** {@code Scramble wraps - serves two}. */
     private static final Pattern TITLE_YIELD = Pattern.compile(
-            "(.{3,}?)\\s*[-,(]+\\s*((?:(?:serves|makes|feeds)|(?:enough )?for(?= \\d)) .{1,60}?|\\d+ people)\\)?(?: \\([^()]*\\))?",
+            "(.{3,}?)\\s*[-,(]+\\s*((?:(?:serves|makes|feeds)|(?:enough )?for(?= \\d)) .{1,60}?|"
+                    + "\\d+ people)\\)?(?: \\([^()]*\\))?",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code sauce -> 4 tbsp soy}. */
@@ -142,7 +145,8 @@ public final class TextSplitter {
     private static final Pattern MARKED_OFF = Pattern.compile("\\s*;\\s+|\\s-\\s(?!\\d)");
     /** {@code You'll want about 300 g of red lentils, half a squash, peeled, …}: a list in a sentence. */
     private static final Pattern WANTED = Pattern.compile(
-            "^(?:for (?:the|this) [\\p{L} ]{2,30},? )?(?:you(?:'ll| will)? (?:need|want)|we(?:'ll)? need|i (?:use|take)|take|get|needs?|ingredients?(?: are)?)\\b:?\\s+",
+            "^(?:for (?:the|this) [\\p{L} ]{2,30},? )?(?:you(?:'ll| will)? (?:need|want)|we(?:'ll)? need|"
+                    + "i (?:use|take)|take|get|needs?|ingredients?(?: are)?)\\b:?\\s+",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern DONE_TO_IT =
@@ -156,15 +160,19 @@ public final class TextSplitter {
             "(?<!\\b(?:tsp|tbsp|oz|lb|approx|abt|opt|min|hr)|\\d)\\.\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     /** What stands together in a list and is no part of the dish. */
     private static final Pattern GROUP = Pattern.compile(
-            "(?:whole |ground |dry |dried |fresh )?(?:spices|herbs|aromatics|veg|vegetables|seasonings?|dairy|store ?cupboard|fridge|also)",
+            "(?:whole |ground |dry |dried |fresh )?(?:spices|herbs|aromatics|veg|vegetables|seasonings?|dairy|"
+                    + "store ?cupboard|fridge|also)",
             Pattern.CASE_INSENSITIVE);
     /** {@code Sat morning}, over steps. */
     private static final Pattern MOMENT = Pattern.compile(
-            "(?:(?:on )?(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?|(?:the )?(?:day|night|evening|morning) before|on the day|early|late)?,? ?(?:morning|afternoon|evening|night|lunchtime)?:?",
+            "(?:(?:on )?(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?|(?:the )?(?:day|night|"
+                    + "evening|morning) before|on the day|early|late)?,? ?(?:morning|afternoon|evening|night|"
+                    + "lunchtime)?:?",
             Pattern.CASE_INSENSITIVE);
     /** What a web page has around a recipe. */
     private static final Pattern PAGE_NOISE = Pattern.compile(
-            "(?:jump to (?:recipe|video)|print(?: recipe)?|save|share|pin(?: it| recipe)?|rate|cook mode.*|did you make this.*|leave a (?:comment|review).*|[★☆⭐ ]+.*)",
+            "(?:jump to (?:recipe|video)|print(?: recipe)?|save|share|pin(?: it| recipe)?|rate|cook mode.*|"
+                    + "did you make this.*|leave a (?:comment|review).*|[★☆⭐ ]+.*)",
             Pattern.CASE_INSENSITIVE);
     /** {@code show: sealing the edge}: for whoever holds the camera. */
     private static final Pattern DIRECTION =

@@ -53,9 +53,13 @@ public final class TimeReader {
             "(?<![\\p{L}\\d/.,°])(\\d{1,3})(?:\\s*(?:-|to)\\s*(\\d{1,3}))?(?:ish\\b|(?=,? (?:un)?till? )|'(?!\\w))");
     /** {@code simmer 15}, {@code bake 180 20-25}: what is done, perhaps how hot, and how long. */
     private static final Pattern DONE_FOR = Pattern.compile(
-            "\\b(?:oven|simmer|boil|cook|bake|roast|fry|saut[eé]|sweat|toast|steam|grill|poach|blanch|rest|prove|proof|rise|knead|mix|whisk|beat|chill|"
-                    + "cool|soak|stand|marinate|press|braise|stew|reduce)(?:s|ing)?(?: covered| uncovered)?\\s+(?:(?:for|about|at|on) ){0,2}"
-                    + "(?:\\d{3}\\s*(?:°|º|degrees?)?\\s*[CF]?\\b[, ]*(?:for )?)?(?<time>(?<low>\\d{1,2})(?:\\s*(?:-|to)\\s*(?<high>\\d{1,3}))?)"
+            "\\b(?:oven|simmer|boil|cook|bake|roast|fry|saut[eé]|sweat|toast|steam|grill|poach|blanch|rest|"
+                    + "prove|proof|rise|knead|mix|whisk|beat|chill|"
+                    + "cool|soak|stand|marinate|press|braise|stew|reduce)(?:s|ing)?(?: covered|"
+                    + " uncovered)?\\s+(?:(?:for|about|at|on) ){0,2}"
+                    + "(?:\\d{3}\\s*(?:°|º|"
+                    + "degrees?)?\\s*[CF]?\\b[, ]*(?:for )?)?(?<time>(?<low>\\d{1,2})(?:\\s*(?:-|"
+                    + "to)\\s*(?<high>\\d{1,3}))?)"
                     + "(?=\\s*(?:[.,;)]|$|(?:un)?till? ))",
             Pattern.CASE_INSENSITIVE);
     /** {@code for up to two days}: how long it may wait, not how long it takes. */

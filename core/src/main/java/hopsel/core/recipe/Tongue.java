@@ -56,7 +56,8 @@ enum Tongue {
 
     /** {@code 40 bis 45}, {@code 8 à 10}: a range in every tongue. */
     private static final Pattern TO = Pattern.compile(
-            "(\\d(?: ?(?:min(?:uten|utes?|utos?|uti|\\.)?|h|heures?|stunden?|horas?|or[ae]))?) (?:bis|à|a)(?: zu)? (?=\\d)",
+            "(\\d(?: ?(?:min(?:uten|utes?|utos?|uti|\\.)?|h|heures?|stunden?|horas?|or[ae]))?) (?:bis|à|"
+                    + "a)(?: zu)? (?=\\d)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FOR_SO_LONG =

@@ -36,7 +36,8 @@ public final class ToolReader {
 
     private static final List<Rule> RULES = List.of(
             rule(
-                    "slice|chop|dice|cut|mince|shred|halve|quarter|trim|core|julienne|(?<!(?:stock|ice|sugar|bouillon) )cube|strips?",
+                    "slice|chop|dice|cut|mince|shred|halve|quarter|trim|core|julienne|(?<!(?:stock|ice|sugar|"
+                            + "bouillon) )cube|strips?",
                     "knife",
                     "chopping board"),
             rule("peel", "peeler"),

@@ -120,8 +120,8 @@ class AsSoldTest {
         assertThat(sold(percent).choices().stream()
                         .filter(choice -> choice.why() == Why.WORTH)
                         .map(AsSold.Choice::item))
-                .as(
-                        "of 11.58 for all kits, less 2.00 for the tins; yeast 0.86, stock 1.20, nuts 6.76; what is left of them keeps")
+                .as("of 11.58 for all kits, less 2.00 for the tins; yeast 0.86, stock 1.20, nuts 6.76; what "
+                        + "is left of them keeps")
                 .containsExactlyInAnyOrder(bought.isEmpty() ? new String[0] : bought.split("\\+"));
     }
 

@@ -38,9 +38,9 @@ import java.util.List;
                 @Info(
                         title = "Hopsel",
                         version = "1",
-                        description =
-                                "What a house connects. Amounts in grams, minutes as in class files. Kits hold what people must not "
-                                        + "eat: treat them as health data."),
+                        description = "What a house connects. Amounts in grams, minutes as in class files. Kits hold "
+                                + "what people must not "
+                                + "eat: treat them as health data."),
         security = @SecurityRequirement(name = "token"))
 class ApiController {
 

@@ -274,9 +274,9 @@ class PeopleController {
                 }
             }
         } catch (IOException e) {
-            wrong.add(
-                    "This table has no header row. The first line should be: name, servings, avoids, rather, gets, zone, "
-                            + "contact, spice, delivery, equipment, remark.");
+            wrong.add("This table has no header row. The first line should be: name, servings, avoids, rather, "
+                    + "gets, zone, "
+                    + "contact, spice, delivery, equipment, remark.");
         }
         if (wrong.isEmpty()) {
             changes.add(id, added);

@@ -23,7 +23,7 @@ record PlainText(List<String> lines, List<String> aside) {
             "^(?:(?:x{1,5}|love|lots of love|cheers|best(?: wishes)?|all the best|thanks|thank you|ta|enjoy|"
                     + "see you(?: (?:all|there|then|soon))?|kind regards|regards|bon app[eé]tit|"
                     + "happy cooking)\\b[ ,!.]*"
-                    + "(?:from )?(?:\\p{Lu}\\p{L}*\\.?)?[ ,!.x]*|-+ ?\\p{Lu}\\p{L}+)$",
+                    + "(?:from )?(?-i:\\p{Lu}\\p{L}*\\.?)?[ ,!.x]*)$",
             Pattern.CASE_INSENSITIVE);
     /** {@code 0:05 leeks sweat …}. */
     private static final Pattern CLOCK = Pattern.compile("^([012]?\\d[:.][0-5]\\d)\\s*(?:[-–—:]\\s*)?(?=\\p{L})");

@@ -55,6 +55,9 @@ public final class RecipeReader {
                     + "\\p{L}+ly|\\p{L}+ed|\\p{L}+ing)",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern PLANT =
+            Pattern.compile("\\b(?:plant|vegan|dairy-free|non-dairy|block|spread|marg)", Pattern.CASE_INSENSITIVE);
+
     /** {@code a tea towel} is nothing to drink. */
     private static final Pattern NO_TEA =
             Pattern.compile("\\btea[- ](?=(?:towel|cloth|light|strainer)s?\\b)", Pattern.CASE_INSENSITIVE);
@@ -320,6 +323,8 @@ public final class RecipeReader {
         boolean animal =
                 read.item().filter(item -> item.origin() == Origin.ANIMAL).isPresent();
         boolean oil = said.equals(List.of("oil"));
+        // Peanut butter in the list is no butter.
+        boolean butter = said.contains("butter");
         return oil
                         && parts.values().stream()
                                 .flatMap(part -> part.lines.stream())
@@ -328,6 +333,8 @@ public final class RecipeReader {
                 || animal
                         && parts.values().stream()
                                 .flatMap(part -> part.lines.stream())
+                                .filter(line -> !butter
+                                        || PLANT.matcher(line.read().name()).find())
                                 .anyMatch(line -> ItemFinder.words(line.read().name())
                                                 .containsAll(said)
                                         || line.read().item().stream()

@@ -164,7 +164,7 @@ public class PackingState {
 
     /** What has to be asked about: all of it, or, where it is refused by name, what is bought ready-made. */
     public String ask(String said, Attendee attendee, Catalogue catalogue) {
-        boolean named = Phrase.known(said, catalogue).stream().anyMatch(attendee.avoids()::contains);
+        boolean named = Phrase.exact(said, catalogue).stream().anyMatch(attendee.avoids()::contains);
         return messages.getMessage(
                 named ? "own-words.flag-named" : "own-words.flag", new Object[] {said}, Locale.ENGLISH);
     }

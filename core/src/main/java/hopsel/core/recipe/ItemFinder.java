@@ -123,7 +123,11 @@ public final class ItemFinder {
             "vegan milk",
             "squash",
             "winter squash",
-            "yeast");
+            "yeast",
+            "noodles",
+            "vermicelli",
+            "noodle",
+            "seaweed");
 
     private static final Set<String> PLANT_WORDS = Set.of("vegan", "plant", "based", "dairy", "free", "non");
 

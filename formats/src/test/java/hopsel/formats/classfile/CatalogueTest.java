@@ -6,6 +6,7 @@ import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
+import hopsel.core.item.Nutrients;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Storage;
 import hopsel.core.item.Trait;
@@ -17,6 +18,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -24,6 +26,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -41,8 +44,40 @@ class CatalogueTest {
                         item.origin().word(),
                         item.is().map(HouseRule::word).orElse(""),
                         item.storage().map(Storage::word).orElse(""),
-                        item.traits().stream().sorted().map(Trait::word).collect(Collectors.joining(" ")))
+                        item.traits().stream().sorted().map(Trait::word).collect(Collectors.joining(" ")),
+                        weights(item),
+                        nutrients(item))
                 .collect(Collectors.joining(" | "));
+    }
+
+    private static String weights(Item item) {
+        Stream<String> named = Stream.of(
+                        weight("ml", item.gramsPerMl()),
+                        weight("piece", item.gramsPerPiece()),
+                        weight("can", item.gramsPerCan()),
+                        weight("net", item.practice().canNet()),
+                        weight("edible", Optional.of(item.edibleShare()).filter(share -> share.doubleValue() < 1)),
+                        weight("soaked", item.practice().soaked()),
+                        weight("cooked", item.practice().cooked()))
+                .flatMap(Optional::stream);
+        Stream<String> sizes =
+                item.practice().pieces().entrySet().stream().map(size -> size.getKey() + " " + plain(size.getValue()));
+        return Stream.concat(named, sizes).collect(Collectors.joining(", "));
+    }
+
+    private static Optional<String> weight(String name, Optional<BigDecimal> grams) {
+        return grams.map(number -> name + " " + plain(number));
+    }
+
+    private static String nutrients(Item item) {
+        Map<String, BigDecimal> values = item.nutrients().orElseThrow().values();
+        return Nutrients.NAMES.stream()
+                .map(name -> values.containsKey(name) ? plain(values.get(name)) : "-")
+                .collect(Collectors.joining(" "));
+    }
+
+    private static String plain(BigDecimal number) {
+        return number.stripTrailingZeros().toPlainString();
     }
 
     @Test
@@ -78,6 +113,23 @@ class CatalogueTest {
         assertThat(twice).isEmpty();
     }
 
+    /** Parts weigh no more than the whole, sugars are carbohydrate, saturates are fat. */
+    @Test
+    void theFiguresOfAnItemAgreeWithEachOther() {
+        assertThat(CATALOGUE.items()).allSatisfy(item -> {
+            Map<String, Double> per100 = item.nutrients().orElseThrow().values().entrySet().stream()
+                    .collect(Collectors.toMap(
+                            Map.Entry::getKey, value -> value.getValue().doubleValue()));
+            assertThat(Stream.of("protein", "fat", "carbs", "fibre", "salt")
+                            .mapToDouble(per100::get)
+                            .sum())
+                    .as(item.id())
+                    .isLessThanOrEqualTo(102);
+            assertThat(per100.get("sugars")).as(item.id()).isLessThanOrEqualTo(per100.get("carbs"));
+            assertThat(per100.get("saturates")).as(item.id()).isLessThanOrEqualTo(per100.get("fat"));
+        });
+    }
+
     /** What is made of an animal is known by name, so that it is refused by name. */
     @ParameterizedTest
     @ValueSource(
@@ -106,7 +158,18 @@ class CatalogueTest {
                 "egg noodles",
                 "lard",
                 "mayonnaise",
-                "yoghurt"
+                "yoghurt",
+                "worcestershire sauce",
+                "halloumi",
+                "cream cheese",
+                "nam pla",
+                "bacon",
+                "scallops",
+                "bone broth",
+                "suet",
+                "custard",
+                "croissants",
+                "carmine"
             })
     void animalThingsAreRefusedByName(String name) {
         assertThat(CATALOGUE.items().stream().filter(item -> item.isCalled(name)))
@@ -134,7 +197,11 @@ class CatalogueTest {
         "oat-cream, GLUTEN",
         "seitan-flour-mix, GLUTEN",
         "soy-flour, SOY",
-        "celery-salt, CELERY"
+        "celery-salt, CELERY",
+        "lupin-flour, LUPIN",
+        "halva, SESAME",
+        "mustard-oil, MUSTARD",
+        "matzo, GLUTEN"
     })
     void theyHold(String id, Allergen allergen) {
         assertThat(CATALOGUE.get(id).allergens()).contains(allergen);

@@ -98,8 +98,8 @@ class LineReaderTest {
     @ValueSource(
             strings = {
                 "1 tbsp pistachio oil",
-                "1 cup hemp milk",
-                "2 tbsp fig vinegar",
+                "1 cup tiger nut milk",
+                "2 tbsp walnut vinegar",
                 "100 g almond croissants",
                 "200 ml pecan cream"
             })

@@ -2,6 +2,7 @@ package hopsel.core.bench;
 
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
+import hopsel.core.food.Condition;
 import hopsel.core.food.Product;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
@@ -33,6 +34,22 @@ final class Cues {
                     "it is soft right through"),
             new Row(
                     need -> need.does(Does.RING),
+                    scene -> !scene.items.isEmpty() && scene.items.stream().allMatch(Cues::isSaltedWater),
+                    "big bubbles go on when you stir"),
+            new Row(
+                    need -> need.does(Does.RING),
+                    scene -> all(scene.items, item -> item.has(Trait.CRUNCH)) && !scene.wet,
+                    "they smell and are a shade darker"),
+            new Row(
+                    need -> need.does(Does.RING),
+                    scene -> all(scene.items, item -> item.has(Trait.MUSHROOM)) && !scene.wet,
+                    "the water they gave off is gone and the edges are brown"),
+            new Row(
+                    need -> need.does(Does.RING),
+                    scene -> some(scene.items, Trait.FLOUR) && scene.baked,
+                    "the underside has brown spots and lets go of the pan"),
+            new Row(
+                    need -> need.does(Does.RING),
                     scene -> all(scene.items, Cues::isPungent) && !scene.wet,
                     "it is soft and smells sweet"),
             new Row(
@@ -41,7 +58,8 @@ final class Cues {
                     "it smells strong and has not darkened"),
             new Row(
                     need -> need.does(Does.HEATS),
-                    scene -> some(scene.items, Trait.PULSE) && scene.wet,
+                    scene -> scene.items.stream().anyMatch(item -> item.has(Trait.PULSE) && item.has(Trait.DRIED))
+                            && scene.wet,
                     "the biggest one crushes against the roof of your mouth, no hard core"),
             new Row(
                     need -> need.does(Does.HEATS),
@@ -61,7 +79,7 @@ final class Cues {
 
     /** The sign, where the table has one for what goes in at this step. */
     static Optional<String> of(Step step, List<Item> goesIn, Product made) {
-        Scene scene = new Scene(goesIn, made.runs());
+        Scene scene = new Scene(goesIn, made.runs(), made.is(Condition.BAKED));
         return goesIn.isEmpty()
                 ? Optional.empty()
                 : ROWS.stream()
@@ -72,6 +90,10 @@ final class Cues {
 
     private static boolean some(List<Item> items, Trait trait) {
         return items.stream().anyMatch(item -> item.has(trait));
+    }
+
+    private static boolean isSaltedWater(Item item) {
+        return item.has(Trait.TAP) || item.has(Trait.SEASONING);
     }
 
     /** Seasoning aside. */
@@ -87,6 +109,7 @@ final class Cues {
 
     private static boolean rooted(List<Item> items) {
         return items.stream()
+                .filter(item -> !item.has(Trait.CANNED) && !item.has(Trait.PULSE))
                 .anyMatch(item -> item.has(Trait.WHOLE) && (item.has(Trait.STARCHY) || item.has(Trait.HARD)));
     }
 
@@ -97,6 +120,7 @@ final class Cues {
      *
      * @param items that go in
      * @param wet whether water, stock or milk is in the pan, whenever it went in
+     * @param baked whether a dough or a batter gets firm
      */
-    private record Scene(List<Item> items, boolean wet) {}
+    private record Scene(List<Item> items, boolean wet, boolean baked) {}
 }

@@ -17,6 +17,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.PrepWords;
 import hopsel.core.recipe.TechniqueReader;
@@ -24,6 +25,7 @@ import hopsel.core.recipe.TechniqueReader;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -32,6 +34,8 @@ final class FoodFindings extends Findings {
 
     /** Minutes at a boil below which soaked beans and chickpeas are not soft; kitchen practice. */
     private static final int BEANS_COOK = 40;
+    /** Minutes at a rolling boil before anything slower; see the cautions of the trade. */
+    private static final int HARD_BOIL = 10;
     /** Likewise lentils and split peas. */
     private static final int LENTILS_COOK = 12;
 
@@ -125,9 +129,56 @@ final class FoodFindings extends Findings {
 
     private void step(Component component, Step step) {
         keeps(step);
+        gentle(step);
         blender(component, step);
         glaze(step);
         overflow(step);
+    }
+
+    /** Beans go into nothing that only warms them before they have boiled hard: their poison gets stronger there. */
+    private void gentle(Step step) {
+        if (step.needs().stream().noneMatch(need -> need.does(Does.GENTLE))) {
+            return;
+        }
+        List<Part> before = flow.into(step).stream()
+                .flatMap(product -> product.inIt().stream())
+                .toList();
+        flow.product(step.id()).stream()
+                .flatMap(product -> product.inIt().stream())
+                .filter(part -> part.item().has(Trait.DRY_BEAN))
+                .filter(part ->
+                        before.stream().noneMatch(own -> own.line().equals(part.line()) && own.boiled() >= HARD_BOIL))
+                .forEach(part -> rawInGentle(step, part));
+    }
+
+    private void rawInGentle(Step step, Part part) {
+        String line = part.line().id();
+        String message =
+                ("%s go into the %s raw. Boil them hard for %d minutes on a ring first: in there they never come "
+                                + "to a boil, and stay poisonous.")
+                        .formatted(
+                                part.item().name(), step.needs().get(0).kind().replace('-', ' '), HARD_BOIL);
+        Optional<Step> soak = sheet.dish()
+                .steps()
+                .filter(own -> !own.id().equals(step.id()))
+                .filter(own ->
+                        own.uses().stream().anyMatch(use -> use.ingredient().equals(line)))
+                .findFirst();
+        if (soak.isPresent()) {
+            object(
+                    Rule.DRY_BEANS,
+                    step.id(),
+                    message,
+                    "Boil them first",
+                    now -> Insertions.boilBehind(now, soak.get().id(), line));
+        } else {
+            object(
+                    Rule.DRY_BEANS,
+                    step.id(),
+                    message,
+                    "Soak and boil them first",
+                    now -> Insertions.soakAndBoil(now, line));
+        }
     }
 
     private void keeps(Step step) {

@@ -48,17 +48,7 @@ final class Insertions {
                         List.of(),
                         List.of(new Use(line, BigDecimal.ONE)),
                         "Twice the size, and no wrinkles left"),
-                step(
-                        boil,
-                        "Boil the beans hard",
-                        "In fresh water, at a rolling boil.",
-                        StepMinutes.of(Minutes.of(10)),
-                        Work.WATCH,
-                        Show.NEVER,
-                        burner(),
-                        List.of(After.of(soak)),
-                        List.of(),
-                        "Ten minutes at a rolling boil"),
+                hardBoil(boil, After.of(soak)),
                 step(
                         simmer,
                         "Simmer the beans",
@@ -71,6 +61,31 @@ final class Insertions {
                         List.of(),
                         "Soft right through, none of them chalky"));
         return inFront(sheet, line, first);
+    }
+
+    private static Step hardBoil(String id, After soaked) {
+        return step(
+                id,
+                "Boil the beans hard",
+                "In fresh water, at a rolling boil.",
+                StepMinutes.of(Minutes.of(10)),
+                Work.WATCH,
+                Show.NEVER,
+                burner(),
+                List.of(soaked),
+                List.of(),
+                "Ten minutes at a rolling boil");
+    }
+
+    /** Ten minutes at a rolling boil behind the step that soaks a line: whatever waited for that waits for the boil. */
+    static Draft boilBehind(Draft sheet, String soak, String line) {
+        Step boil = hardBoil(free(sheet, "boil-" + line), After.of(soak));
+        return sheet.eachComponent(own -> own.withSteps(own.steps().stream()
+                .map(step -> step.withAfter(step.after().stream()
+                        .map(after -> after.step().equals(soak) ? after.withStep(boil.id()) : after)
+                        .toList()))
+                .flatMap(step -> step.id().equals(soak) ? Stream.of(step, boil) : Stream.of(step))
+                .toList()));
     }
 
     /** Pressure that builds up before a step, and falls by itself behind it. */

@@ -4,6 +4,7 @@ import hopsel.core.bench.Objection.Rule;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.food.ByEye;
@@ -21,6 +22,7 @@ import hopsel.core.recipe.TechniqueReader;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -32,6 +34,19 @@ import java.util.function.UnaryOperator;
 final class LineFindings extends Findings {
 
     private static final BigDecimal NEARLY_ALL = new BigDecimal("0.999");
+    private static final Set<Technique> TAKES_IN = EnumSet.of(
+            Technique.MIX,
+            Technique.WHISK,
+            Technique.BLEND,
+            Technique.KNEAD,
+            Technique.MARINATE,
+            Technique.SWEAT,
+            Technique.FRY,
+            Technique.BOIL,
+            Technique.SIMMER,
+            Technique.PRESSURE_COOK,
+            Technique.DRESS,
+            Technique.ASSEMBLE);
     /** Items whose label was spoken of already; one pack may serve several lines. */
     private final Set<String> labels = new HashSet<>();
 
@@ -165,6 +180,11 @@ final class LineFindings extends Findings {
         }
     }
 
+    /** Where something that nobody spoke of most likely goes in: where things come together, or are cooked. */
+    private static boolean takesThingsIn(Step step) {
+        return TechniqueReader.of(step).stream().anyMatch(TAKES_IN::contains);
+    }
+
     private void used(IngredientLine line, String name) {
         BigDecimal used = sheet.dish()
                 .steps()
@@ -180,8 +200,11 @@ final class LineFindings extends Findings {
         if (used.signum() == 0) {
             Optional<Step> home = sheet.home(line.id())
                     .flatMap(component -> component.steps().stream()
-                            .filter(step -> step.work() == Work.HANDS)
+                            .filter(LineFindings::takesThingsIn)
                             .findFirst()
+                            .or(() -> component.steps().stream()
+                                    .filter(step -> step.work() == Work.HANDS)
+                                    .findFirst())
                             .or(() -> component.steps().stream().findFirst()))
                     .or(() -> sheet.dish().steps().reduce((a, b) -> b));
             if (home.isPresent()) {

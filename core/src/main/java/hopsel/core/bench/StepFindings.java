@@ -6,6 +6,7 @@ import hopsel.core.dish.Component;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
+import hopsel.core.dish.Technique;
 import hopsel.core.dish.Work;
 import hopsel.core.food.FoodFlow;
 import hopsel.core.food.UsualTime;
@@ -16,6 +17,7 @@ import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Said;
 import hopsel.core.recipe.Spoken;
+import hopsel.core.recipe.TechniqueReader;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -23,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** What there is to say about steps: times, heat, cues, appliances, and what nobody waits for. */
 final class StepFindings extends Findings {
@@ -128,7 +131,7 @@ final class StepFindings extends Findings {
                 .isPresent();
         if (step.cue().isEmpty() && hot && !tellsItself && step.work() != Work.REST) {
             String question = "How can you tell “%s” is done?".formatted(step.title());
-            Optional<String> cue = flow.product(step.id()).flatMap(made -> Cues.of(step, goesIn(step), made));
+            Optional<String> cue = flow.product(step.id()).flatMap(made -> Cues.of(step, cooked(step), made));
             if (cue.isEmpty()) {
                 object(Rule.CUE_MISSING, step.id(), question);
                 return;
@@ -142,6 +145,15 @@ final class StepFindings extends Findings {
         }
     }
 
+    /** What gets its heat at this step: what goes in, and what was cut for it just before. */
+    private List<Item> cooked(Step step) {
+        Stream<Item> cut = step.after().stream()
+                .flatMap(after -> sheet.step(after.step()).stream())
+                .filter(before -> TechniqueReader.of(before).contains(Technique.CUT))
+                .flatMap(before -> goesIn(before).stream());
+        return Stream.concat(goesIn(step).stream(), cut).distinct().toList();
+    }
+
     private List<Item> goesIn(Step step) {
         return step.uses().stream()
                 .map(use -> sheet.dish().line(use.ingredient()))
@@ -150,7 +162,9 @@ final class StepFindings extends Findings {
     }
 
     private void firstLook(Step step) {
+        boolean closed = step.needs().stream().anyMatch(need -> need.does(Does.PRESSES));
         if (step.work() == Work.WATCH
+                && !closed
                 && step.minutes().likely().seconds() >= LONG
                 && step.firstLook().isEmpty()) {
             Minutes look = minutes(step.minutes().low().seconds() * 5 / 6);

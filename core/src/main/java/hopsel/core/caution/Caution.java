@@ -44,7 +44,8 @@ public enum Caution {
             && Said.PAPER.in(step))),
     KNIVES(dish -> dish.line(dish::isCut) || dish.has(Trait.HARD) || dish.does(Technique.CUT::equals)),
     STEAM(dish -> dish.does(Does.STEAMS)
-            || dish.does(EnumSet.of(Technique.DRAIN, Technique.STEAM)::contains)
+            || dish.does(Technique.STEAM::equals)
+            || dish.drainsHot()
             || dish.says(Said.LID_OFF)),
     ALCOHOL(dish -> dish.falls(HouseRule.ALCOHOL)),
     HOT_CENTRES(dish -> (dish.does(EnumSet.of(Technique.FILL, Technique.SHAPE)::contains) || dish.says(Said.MOLTEN))

@@ -1,6 +1,7 @@
 package hopsel.core.caution;
 
 import hopsel.core.dish.Dish;
+import hopsel.core.food.FoodFlow;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -16,7 +17,10 @@ public final class CautionFinder {
 
     /** The cautions of a dish, in the order of {@link Caution}. */
     public static Set<Caution> of(Dish dish, Catalogue catalogue) {
-        CookedDish facts = new CookedDish(dish, catalogue);
+        return of(new CookedDish(dish, catalogue, FoodFlow.of(dish, catalogue)));
+    }
+
+    static Set<Caution> of(CookedDish facts) {
         Set<Caution> found = EnumSet.allOf(Caution.class);
         found.removeIf(caution -> !caution.applies(facts));
         return found;

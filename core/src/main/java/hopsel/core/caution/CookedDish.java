@@ -6,6 +6,9 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Technique;
+import hopsel.core.food.Condition;
+import hopsel.core.food.FoodFlow;
+import hopsel.core.food.Heat;
 import hopsel.core.item.Allergen;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.HouseRule;
@@ -19,8 +22,13 @@ import hopsel.core.recipe.TechniqueReader;
 import java.math.BigDecimal;
 import java.util.function.Predicate;
 
-/** A dish, as the rules ask about it. */
-record CookedDish(Dish dish, Catalogue catalogue) {
+/**
+ * A dish, or one step of it, as the rules ask about it.
+ *
+ * @param dish whose lines and steps are asked
+ * @param flow of the dish that it is, or is a step of
+ */
+record CookedDish(Dish dish, Catalogue catalogue, FoodFlow flow) {
 
     boolean line(Predicate<IngredientLine> test) {
         return dish.lines().anyMatch(test);
@@ -62,6 +70,12 @@ record CookedDish(Dish dish, Catalogue catalogue) {
 
     boolean does(Does what) {
         return step(step -> step.needs().stream().anyMatch(need -> need.does(what)));
+    }
+
+    /** Soaked nuts are poured off without anybody being scalded. */
+    boolean drainsHot() {
+        return step(step -> TechniqueReader.of(step).contains(Technique.DRAIN)
+                && (Heat.heats(step) || flow.into(step).stream().anyMatch(product -> product.is(Condition.HOT))));
     }
 
     /** A nut "cheese" begins with nuts that are soaked and blended. */

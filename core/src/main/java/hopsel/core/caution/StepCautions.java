@@ -4,6 +4,7 @@ import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Use;
+import hopsel.core.food.FoodFlow;
 import hopsel.core.item.Catalogue;
 
 import java.math.BigDecimal;
@@ -28,9 +29,10 @@ public final class StepCautions {
                 "alone",
                 step.title(),
                 dish.lines().filter(line -> used.contains(line.id())).toList(),
-                List.of(step.withAfter(List.of())));
+                List.of(step));
+        Dish only = new Dish("alone", step.title(), BigDecimal.ONE, List.of(alone));
         Set<Caution> cautions = EnumSet.noneOf(Caution.class);
-        cautions.addAll(CautionFinder.of(new Dish("alone", step.title(), BigDecimal.ONE, List.of(alone)), catalogue));
+        cautions.addAll(CautionFinder.of(new CookedDish(only, catalogue, FoodFlow.of(dish, catalogue))));
         cautions.removeAll(OF_THE_DISH);
         return cautions;
     }

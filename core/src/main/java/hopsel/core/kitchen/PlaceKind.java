@@ -67,6 +67,8 @@ public enum PlaceKind {
         TOUCHES,
         /** Food swims in oil that is used again. */
         OIL,
+        /** It warms for hours, and nothing in it comes to a hard boil. */
+        GENTLE,
         /** A home may lack it; a ring and a fridge it has. */
         MAY_LACK
     }

@@ -30,30 +30,33 @@ public final class TechniqueReader {
         verbs(Technique.SOAK, "soak|rehydrate");
         verbs(Technique.THAW, "thaw|defrost");
         verbs(Technique.PRESS, "press(?!ure)");
-        verbs(Technique.MARINATE, "marinat|marinade");
+        verbs(Technique.MARINATE, "marinat|marinade|pickle (?:the|them|it)\\b");
         verbs(Technique.INFUSE, "infus|steep");
         verbs(Technique.GEL, "gel\\b|gels\\b|gelled");
         verbs(
                 Technique.CUT,
-                "slice|chop|dice|cut|mince|shred|halve|quarter|trim|julienne|(?<!(?:stock|ice|sugar|"
+                "slice|chop|dice|cut|peel(?!er|ed)|(?<!(?:vegan|soya?|veggie|plant|the) )mince|shred|halve|"
+                        + "(?<!(?:a|one|three) )quarter(?! (?:of|hour|cup|tea|tsp|table|tbsp))|trim|julienne|(?<!(?:stock|ice|sugar|"
                         + "bouillon) )cubes?|mandoline");
         verbs(Technique.GRATE, "grate|zest");
-        verbs(Technique.SWEAT, "sweat|" + COOKED_IN_FAT);
+        verbs(Technique.SWEAT, "sweat|caramelis|carameliz|wilt|" + COOKED_IN_FAT);
         verbs(
                 Technique.FRY,
-                "fry|fries|sear|(?<!(?:golden|are|is|not|lightly|till|until|deep|nicely|well) )brown(?! (?:rice|"
-                        + "sugar|lentil))|sauté|saute|sizzl|crisp(?!y \\p{L})|griddle");
-        verbs(Technique.TOAST, "toast|bloom|dry-roast|temper");
+                "fry|(?<!french )fries|sear(?!ch)|(?<!(?:golden|are|is|not|lightly|till|until|deep|nicely|well) )brown(?! (?:rice|"
+                        + "sugar|lentil|basmati|mushroom|bread|onion|flour|paper|miso))|sauté|saute|sizzl|crisp(?!y \\p{L})|griddle");
+        verbs(Technique.TOAST, "(?<!(?:on|with|of) )toast|bloom|dry-roast|temper(?!ature)");
         verbs(Technique.DEGLAZE, "deglaze");
-        verbs(Technique.BOIL, "boil|parboil|poach|(?!" + COOKED_IN_FAT + ")cook(?!er|ie|ed rice|ing oil)");
-        verbs(Technique.SIMMER, "simmer|bubble|reduce|braise");
+        verbs(Technique.BOIL, "boil|parboil|poach|(?!" + COOKED_IN_FAT + ")cook(?!er|ie|ing oil)");
+        verbs(
+                Technique.SIMMER,
+                "simmer|bubble|stew(?:s|ed|ing)? (?:the|them|it|for|gently|until)|reduce(?! (?:the )?(?:oven|heat|temperature))|braise");
         verbs(Technique.BLANCH, "blanch");
         verbs(Technique.STEAM, "steam");
         verbs(Technique.PRESSURE_COOK, "pressure");
         verbs(
                 Technique.BAKE,
                 "bake(?! powder)|baking(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda|dish))|roast");
-        verbs(Technique.GRILL, "grill|broil|char");
+        verbs(Technique.GRILL, "grill|broil|torch|char(?:red|ring|s)?\\b");
         verbs(Technique.REHEAT, "reheat|warm through|warm it|warm up");
         verbs(Technique.MELT, "melt");
         verbs(Technique.CRISP, "crisp(?!y \\p{L})|crunchy(?! \\p{L})");
@@ -63,32 +66,44 @@ public final class TechniqueReader {
         verbs(
                 Technique.BLEND,
                 "blend|blitz|(?<!(?:tomato|chestnut|pumpkin|mango|apple|date|garlic|ginger|pea) )(?:purée|"
-                        + "puree)|whizz|liquidis|liquidiz|process until|pulse");
+                        + "puree)|whizz|liquidis|liquidiz|process until|pulse\\b");
         verbs(Technique.GRIND, "grind|pound");
-        verbs(Technique.MASH, "mash");
-        verbs(Technique.MIX, "mix|stir|combine|toss|rub|batter");
+        verbs(Technique.MASH, "mash|crush(?!ed)");
+        verbs(Technique.MIX, "mix|stir(?!-| fr)|massage|combine|toss|rub(?!ber|y)");
         verbs(Technique.WHISK, "whisk|beat");
-        verbs(Technique.KNEAD, "knead|dough|pastry");
+        verbs(
+                Technique.KNEAD,
+                "knead|(?:to|into|forms?|makes?) (?:a|the) (?:[\\w-]+,? ){0,3}(?:dough|pastry)|dough (?:comes|forms|leaves)");
         verbs(Technique.ROLL, "roll(?!ing boil)");
-        verbs(Technique.SHAPE, "shape|form(?!er)|pleat|crimp|dumpling|pierogi");
+        verbs(Technique.SHAPE, "shape|form(?!er|ula)|pleat|crimp");
         verbs(Technique.FILL, "fill|stuff");
-        verbs(Technique.PROOF, "proof|prove|rise|ferment");
+        verbs(Technique.PROOF, "proof|prov(?:e|es|ed|ing)\\b|rise|ferment");
         verbs(
                 Technique.REST,
                 "(?<!the )(?<!w/ )(?<!with )rest\\b(?! (?:of|for|goes|on|to|into)\\b)|relax|stand(?! mixer)|sit\\b");
         verbs(Technique.COOL, "cool");
         verbs(Technique.CHILL, "chill(?!i|y)|refrigerat|fridge");
         verbs(Technique.FREEZE, "freez");
-        verbs(Technique.SET, "set\\b|setting|firm up|gel\\b");
+        verbs(
+                Technique.SET,
+                "set\\b(?! (?:\\w+ ){0,3}(?:aside|by|timer|alarm|oven|out|up|over|on|to|off)\\b)|setting|firm up|gel\\b");
         verbs(Technique.DRESS, "dress(?:ing)?\\b");
         verbs(Technique.GLAZE, "glaz|frost|brush (?:it|them|the|with|over)");
         verbs(Technique.ASSEMBLE, "assemble|layer|arrange|fold");
-        verbs(Technique.SERVE, "serve|plate|garnish|ladle(?! by)");
+        verbs(Technique.SERVE, "serve|plate|garnish|ladle(?! by|ful)");
     }
 
     /** {@code cuire au four}: what is cooked in the oven is not boiled. */
     private static final Pattern IN_OVEN =
             Pattern.compile("\\b(?:cook|boil)\\b[^.;]{0,40}\\bin the oven\\b", Pattern.CASE_INSENSITIVE);
+
+    /** {@code the soaked cashews}: what was done to it before is not done now. */
+    private static final Pattern DONE_BEFORE = Pattern.compile(
+            "\\b(the|some|your|our|remaining|of|with|add) (?:\\w+ly )?(?:soaked|drained|chopped|sliced|diced|minced|grated"
+                    + "|shredded|toasted|roasted|grilled|fried|boiled|cooked|steamed|blanched|mashed|blended|marinated"
+                    + "|pressed|chilled|frozen|thawed|cooled|melted|infused|rolled|charred|seared|browned|baked|mixed"
+                    + "|whisked|blitzed|strained|simmered|reduced) (?!until|and|in|for|with|through|on|at|over|to|by)",
+            Pattern.CASE_INSENSITIVE);
 
     private TechniqueReader() {}
 
@@ -122,8 +137,9 @@ public final class TechniqueReader {
         }
         return READ.computeIfAbsent(text, any -> {
             Set<Technique> found = EnumSet.noneOf(Technique.class);
+            String done = DONE_BEFORE.matcher(any).replaceAll("$1 ");
             VERBS.forEach((technique, verbs) -> {
-                if (verbs.matcher(any).find()) {
+                if (verbs.matcher(done).find()) {
                     found.add(technique);
                 }
             });

@@ -123,6 +123,10 @@ class ColleagueTest {
             400 ml coconut milk                 | Heat the coconut milk for 3 minutes.            |
             1 l vegetable stock; 200 g firm tofu | Simmer the stock for 10 minutes until it bubbles. Fry the tofu in it for 3 minutes. |
             400 g carrots                       | Roast the carrots at 200 °C for 30 minutes.     | When the edges are golden and the middle is firm
+            2 onions; 2 tbsp olive oil          | Slice the onions. Sweat the onions in the oil for 8 minutes. | When it is soft and smells sweet
+            2 l water; 1 tbsp salt              | Heat the water and the salt for 8 minutes.      | When big bubbles go on when you stir
+            60 g walnuts                        | Toast the walnuts in a dry pan for 5 minutes.   | When they smell and are a shade darker
+            1 can chickpeas; 400 ml passata     | Simmer the chickpeas in the passata for 10 minutes. |
             """)
     void theSignIsThatOfTheFood(String ingredients, String method, String sign) {
         Draft sheet = sheet("Something\n\nServes 4\n\nIngredients\n" + ingredients.replace("; ", "\n")
@@ -132,6 +136,24 @@ class ColleagueTest {
                 .singleElement()
                 .satisfies(objection -> assertThat(objection.remedy().map(Objection.Remedy::label))
                         .isEqualTo(Optional.ofNullable(sign)));
+    }
+
+    /** A slow cooker never comes to a boil, and makes raw kidney beans worse. */
+    @Test
+    void beansBoilHardBeforeTheyGoIntoTheSlowCooker() throws RefusedEditException {
+        Draft sheet = sheet("Chilli\n\nServes 4\n\nIngredients\n250 g dried kidney beans\n\nMethod\n"
+                + "1. Soak the beans overnight.\n2. Cook the beans in the slow cooker for 6 hours.");
+        Objection raw = Colleague.objections(sheet, CATALOGUE).stream()
+                .filter(objection -> objection.rule() == Rule.DRY_BEANS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(Colleague.gate(sheet, CATALOGUE)).anyMatch(open -> open.key().equals(raw.key()));
+
+        Draft mended = raw.remedy().orElseThrow().fix().apply(sheet);
+        assertThat(Colleague.objections(mended, CATALOGUE)).noneMatch(objection -> objection.rule() == Rule.DRY_BEANS);
+        assertThat(mended.dish().steps().map(Step::title))
+                .containsExactly(
+                        "Soak the beans overnight", "Boil the beans hard", "Cook the beans in the slow cooker");
     }
 
     /** What a nag would say: none of these is a fault. */
@@ -149,6 +171,9 @@ class ColleagueTest {
             250 g brown lentils               | Cook the lentils in a pressure cooker for 8 minutes until soft.                   | RAW_PULSE
             250 g dried chickpeas; 1 l water  | Soak the chickpeas in the water overnight. Boil the chickpeas for 70 minutes until soft. | RAW_PULSE
             1 can chickpeas                   | Warm the chickpeas for 5 minutes until hot.                                       | RAW_PULSE
+            1 can kidney beans                | Cook the beans in the slow cooker for 4 hours until hot.                          | DRY_BEANS
+            250 g dried kidney beans          | Soak the beans overnight. Boil the beans for 15 minutes. Cook them in the slow cooker for 6 hours. | DRY_BEANS
+            250 g dried chickpeas             | Soak the chickpeas overnight. Cook in a pressure cooker for 35 minutes until soft. | FIRST_LOOK
             400 g carrots                     | Blend the carrots in a blender for 2 minutes until smooth.                        | HOT_BLENDER
             400 g carrots                     | Preheat the oven to 200 °C. Roast the carrots for 30 minutes until soft.          | CUE_MISSING
             1 tsp cayenne; 800 g carrots      | Boil the carrots with the cayenne for 10 minutes until soft.                      | TOO_HOT

@@ -91,6 +91,7 @@ class CautionFinderTest {
             5 sprigs rosemary; 1 tbsp olive oil       | Roast the rosemary with the oil at 200 °C for 10 minutes. | GARLIC_IN_OIL
             200 g sugar                               | Melt the sugar.                                           | RAW_FLOUR
             400 g carrots                             | Chill in the fridge for 20 minutes.                       | STEAM
+            150 g cashews; 1 l water                  | Soak the cashews in the water for 4 hours. Drain the cashews. | STEAM
             400 g carrots                             | Boil for 10 minutes.                                      | CHECK_LABEL
             400 g carrots                             | Boil for 10 minutes.                                      | COOLING
             200 g basmati rice                        | Rinse the rice under cold water for 1 minute.             | COOLING

@@ -45,6 +45,17 @@ class TechniquesTest {
                 "Steam the buns over simmering water.|steam simmer",
                 "Simmer the broth; it must not boil.|simmer boil",
                 "Slice the cucumber and serve.|cut serve",
+                "Set the tofu aside.|",
+                "Chop the chard.|cut",
+                "Add the pulses and the herbes de Provence.|",
+                "Rest at room temperature.|rest",
+                "Blend the soaked cashews with the water.|blend",
+                "Stir in the cooked lentils.|mix",
+                "Roll out the dough with a rubber spatula at hand.|roll",
+                "Bring it together into a soft dough.|knead",
+                "Add a quarter of the stock.|",
+                "Steam the dumplings and serve on toast.|steam serve",
+                "Fry the vegan mince.|fry",
                 "Wait.|"
             })
     void theyAreReadOffTheWords(String text, String techniques) {

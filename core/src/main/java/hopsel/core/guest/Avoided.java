@@ -37,6 +37,11 @@ public final class Avoided {
             .map(cells -> cells.get(0))
             .collect(Collectors.toSet());
 
+    /** Words beside which a word means something else. */
+    private static final Map<String, List<String>> NOT_BESIDE =
+            FactTable.rows(Avoided.class, "not-beside.txt", 2).stream()
+                    .collect(Collectors.toMap(cells -> cells.get(0), cells -> FactTable.list(cells.get(1))));
+
     private static final int SHORTEST = 3;
     /** The words of names, for the same names are asked for again and again. */
     private static final Map<String, Set<String>> WORDS = new ConcurrentHashMap<>();
@@ -69,11 +74,15 @@ public final class Avoided {
                 .findFirst();
     }
 
-    /** Whether a word says one food and nothing else: no number of a list, and nothing that is in other names. */
-    private static boolean isNameOfItsOwn(String word) {
-        return word.length() >= SHORTEST
-                && word.chars().allMatch(Character::isLetter)
-                && !IN_OTHER_NAMES.contains(word);
+    /**
+     * Whether words say one food and nothing else: no number of a list, no "fresh" or "red", and nothing that is in
+     * other names.
+     */
+    private static boolean isNameOfItsOwn(String words) {
+        return words.length() >= SHORTEST
+                && words.chars().allMatch(letter -> Character.isLetter(letter) || letter == ' ')
+                && !IN_OTHER_NAMES.contains(words)
+                && !ItemFinder.isDescription(words);
     }
 
     /** Whether a word, or all of several, are in one of the names of an ingredient. */
@@ -81,7 +90,15 @@ public final class Avoided {
         Set<String> all = wordsOf(words);
         return !all.isEmpty()
                 && Stream.concat(Stream.of(item.name()), item.practice().names().stream())
-                        .anyMatch(name -> wordsOf(name).containsAll(all));
+                        .map(Avoided::wordsOf)
+                        .anyMatch(name -> name.containsAll(all) && !isOther(all, name));
+    }
+
+    /** Whether a word means something else in that name: a plum tomato is no plum. */
+    private static boolean isOther(Set<String> words, Set<String> name) {
+        return words.size() == 1
+                && NOT_BESIDE.getOrDefault(words.iterator().next(), List.of()).stream()
+                        .anyMatch(name::contains);
     }
 
     private static Set<String> wordsOf(String name) {
@@ -99,12 +116,34 @@ public final class Avoided {
         return all;
     }
 
-    /** Whether a word is an allergen, the id of an item, or a house rule: something that can be checked. */
+    /**
+     * Whether a word is an allergen, the id of an item, a family, a house rule, or in the names of items: something
+     * that can be checked.
+     */
     public static boolean isKnown(String word, Catalogue catalogue) {
         return Allergen.of(word).isPresent()
                 || catalogue.find(word).isPresent()
                 || rule(word).isPresent()
-                || Family.of(word).filter(family -> family.word().equals(word)).isPresent();
+                || Family.of(word).filter(family -> family.word().equals(word)).isPresent()
+                || isNameOfItsOwn(word) && catalogue.items().stream().anyMatch(item -> isNamed(item, word));
+    }
+
+    /** Whether a word is nothing but part of names, so that it may be in things that do not say so. */
+    static boolean isOnlyAName(String word, Catalogue catalogue) {
+        return Allergen.of(word).isEmpty()
+                && rule(word).isEmpty()
+                && Family.of(word).isEmpty()
+                && catalogue.find(word).isEmpty();
+    }
+
+    /**
+     * A word that no item is called by and that is in the names of some: sunflower, flax; empty where it is in none.
+     */
+    static List<String> inNames(String word, Catalogue catalogue) {
+        String plain = String.join(" ", ItemFinder.words(word));
+        return isNameOfItsOwn(plain) && catalogue.items().stream().anyMatch(item -> isNamed(item, plain))
+                ? List.of(plain)
+                : List.of();
     }
 
     /** What a word or a name stands for: words of allergens, house rules, families and items; empty where unknown. */
@@ -120,12 +159,23 @@ public final class Avoided {
                 .or(() -> rule(word).map(HouseRule::word))
                 .or(() -> Family.of(word).map(Family::word))
                 .or(() -> catalogue.find(word).map(Item::id))
-                .or(() ->
-                        called(catalogue, name -> name.toLowerCase(Locale.ROOT).equals(word)))
-                .or(() -> {
-                    Set<String> words = Set.copyOf(ItemFinder.words(word));
-                    return called(catalogue, name -> wordsOf(name).equals(words));
-                });
+                .or(() -> named(word, catalogue));
+    }
+
+    /** The item that is called so, or its name, where that is in the names of others, too: peas are in pea protein. */
+    private static Optional<String> named(String word, Catalogue catalogue) {
+        Set<String> words = Set.copyOf(ItemFinder.words(word));
+        Optional<String> item = called(
+                        catalogue, name -> name.toLowerCase(Locale.ROOT).equals(word))
+                .or(() -> called(catalogue, name -> wordsOf(name).equals(words)));
+        String plain = String.join(" ", ItemFinder.words(word));
+        boolean shared = isNameOfItsOwn(plain)
+                && catalogue.items().stream()
+                                .filter(other -> isNamed(other, plain))
+                                .limit(2)
+                                .count()
+                        > 1;
+        return item.map(id -> shared ? plain : id);
     }
 
     private static Optional<String> called(Catalogue catalogue, Predicate<String> asSaid) {

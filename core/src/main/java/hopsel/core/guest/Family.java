@@ -7,10 +7,8 @@ import hopsel.core.item.Trait;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Foods that people avoid together, beyond the allergens of the law. What belongs to one is known by its traits, and,
@@ -27,10 +25,6 @@ public record Family(String word, List<String> said, Set<Trait> traits, Set<Alle
     private static final List<Family> ALL = FactTable.rows(Family.class, "families.txt", 5).stream()
             .map(Family::read)
             .toList();
-
-    private static final Map<String, List<String>> NOT_BESIDE =
-            FactTable.rows(Family.class, "not-beside.txt", 2).stream()
-                    .collect(Collectors.toMap(cells -> cells.get(0), cells -> FactTable.list(cells.get(1))));
 
     private static Family read(List<String> cells) {
         return new Family(
@@ -58,11 +52,6 @@ public record Family(String word, List<String> said, Set<Trait> traits, Set<Alle
     boolean holds(Item item) {
         return item.traits().stream().anyMatch(traits::contains)
                 || item.allergens().stream().anyMatch(allergens::contains)
-                || names.stream().anyMatch(name -> isNamed(item, name));
-    }
-
-    private static boolean isNamed(Item item, String name) {
-        return Avoided.isNamed(item, name)
-                && NOT_BESIDE.getOrDefault(name, List.of()).stream().noneMatch(other -> Avoided.isNamed(item, other));
+                || names.stream().anyMatch(name -> Avoided.isNamed(item, name));
     }
 }

@@ -24,6 +24,9 @@ public final class Phrase {
     /** Words that people put around it, and that say nothing more. */
     private static final Set<String> AROUND = words("said-around.txt");
 
+    /** Words by which people say that there is nothing. */
+    private static final Set<String> NOTHING = words("said-nothing.txt");
+
     /** Words between two things. */
     private static final Set<String> BETWEEN = words("said-between.txt");
 
@@ -59,12 +62,26 @@ public final class Phrase {
         if (!whole.isEmpty()) {
             return whole;
         }
-        List<List<String>> each = things(said).stream()
-                .map(thing -> Avoided.meaning(meant(thing, catalogue), catalogue))
-                .toList();
+        List<List<String>> each =
+                things(said).stream().map(thing -> exactly(thing, catalogue)).toList();
         return each.contains(List.<String>of())
                 ? List.of()
                 : each.stream().flatMap(List::stream).distinct().toList();
+    }
+
+    private static List<String> exactly(String thing, Catalogue catalogue) {
+        String meant = meant(thing, catalogue);
+        List<String> called = Avoided.meaning(meant, catalogue);
+        return called.isEmpty() ? Avoided.inNames(meant, catalogue) : called;
+    }
+
+    /** Whether it says that there is nothing, or only what goes for everything here: none, no allergies, vegan. */
+    public static boolean isNothing(String said) {
+        String word = said.strip().toLowerCase(Locale.ROOT);
+        List<String> left = split(word).stream()
+                .filter(part -> !AROUND.contains(part) && !NOTHING.contains(part))
+                .toList();
+        return left.isEmpty() || NOTHING.contains(word);
     }
 
     /**
@@ -88,7 +105,7 @@ public final class Phrase {
         List<String> found = Avoided.meaning(meant, catalogue);
         Optional<Item> item = found.stream().findFirst().flatMap(catalogue::find);
         if (item.isEmpty()) {
-            return !found.isEmpty();
+            return !found.isEmpty() && found.stream().noneMatch(word -> Avoided.isOnlyAName(word, catalogue));
         }
         List<String> words = ItemFinder.words(meant);
         return catalogue.items().stream()

@@ -265,7 +265,8 @@ public final class ItemFinder {
                                 && !(item.origin() == Origin.ANIMAL && PLANT_WORDS.contains(word)));
     }
 
-    private static boolean isDescription(String word) {
+    /** Whether a word only says how something is: fresh, chopped, red. */
+    public static boolean isDescription(String word) {
         return DESCRIPTIONS.contains(word) || word.matches("[\\d./x×%-]+");
     }
 

@@ -12,6 +12,7 @@ import hopsel.formats.classfile.BuiltInCatalogue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import java.util.List;
 
@@ -142,5 +143,55 @@ class FamiliesTest {
                     .toList();
             assertThat(held).as(family.word()).hasSizeBetween(4, 200);
         }
+    }
+
+    /** What somebody says is looked for in everything that bears its name, not in the one thing that is called so. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "chickpeas           | chickpea-flour, chickpeas-dried, hummus, chana-dal, aquafaba | split-peas, peas-frozen",
+                "peas                | peas-frozen, mangetout, pea-protein                          | chickpeas-can",
+                "lentils             | red-lentils, beluga-lentils, toor-dal                        | chickpeas-can",
+                "cashew              | cashews, cashew-cream, cashew-drink, cashew-cheese           | almonds",
+                "sunflower           | sunflower-seeds, sunflower-oil, sunflower-butter             | olive-oil",
+                "peppers             | bell-pepper, paprika, ajvar, poblano                         | black-pepper",
+                "coriander           | coriander-leaf, coriander-ground, coriander-seeds            | parsley",
+                "seaweed             | nori, wakame, agar, kombu                                    | spinach",
+                "no garlic or onion  | garlic-powder, onion-powder, red-curry-paste, stock          | carrot",
+                "refined sugar       | caster-sugar, golden-syrup, jaggery                          | sugar-snap",
+                "plums               | plum, prunes, plum-sauce                                     | tomato-can, cherry-tomato",
+                "cherries            | cherries, cherries-dried                                     | cherry-tomato",
+                "severe oats allergy | rolled-oats, oat-drink, oat-cream                            | pearl-barley"
+            })
+    void whatTheySayIsLeftOutWhereverItIs(String said, String out, String in) {
+        List<String> avoids = Phrase.known(said, CATALOGUE);
+        assertThat(ids(out)).as(avoids.toString()).allMatch(id -> isMet(id, avoids));
+        assertThat(ids(in)).as(avoids.toString()).noneMatch(id -> isMet(id, avoids));
+        assertThat(avoids).allMatch(word -> Avoided.isKnown(word, CATALOGUE));
+        assertThat(Phrase.isWhole(said, CATALOGUE))
+                .as("it may be in things that do not say so")
+                .isFalse();
+    }
+
+    private static List<String> ids(String text) {
+        return List.of(text.split(", "));
+    }
+
+    private static boolean isMet(String id, List<String> avoids) {
+        return avoids.stream().anyMatch(word -> Avoided.meets(CATALOGUE.get(id), word));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"none", "No allergies", "n/a", "nothing", "not allergic to anything", "none known", "vegan"})
+    void whoHasNothingToSaySaysNothing(String said) {
+        assertThat(Phrase.isNothing(said)).isTrue();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"latex", "no nuts", "vegan, no soy", "FODMAP", "raw"})
+    void whoSaysSomethingIsHeard(String said) {
+        assertThat(Phrase.isNothing(said)).isFalse();
     }
 }

@@ -184,7 +184,7 @@ public final class AttendeeForm {
                                         + "longer story under “Anything else”.")
                                 .formatted(LONGEST_WORD));
             }
-            if (!said.isEmpty()) {
+            if (!Phrase.isNothing(said)) {
                 Optional<List<String>> rule = rule(said);
                 rule.ifPresent(known::addAll);
                 if (rule.isEmpty()) {

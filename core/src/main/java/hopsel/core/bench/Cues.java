@@ -38,11 +38,11 @@ final class Cues {
                     "big bubbles go on when you stir"),
             new Row(
                     need -> need.does(Does.RING),
-                    scene -> all(scene.items, item -> item.has(Trait.CRUNCH)) && !scene.wet,
+                    scene -> all(scene.all, item -> item.has(Trait.CRUNCH)) && !scene.wet,
                     "they smell and are a shade darker"),
             new Row(
                     need -> need.does(Does.RING),
-                    scene -> all(scene.items, item -> item.has(Trait.MUSHROOM)) && !scene.wet,
+                    scene -> all(scene.all, item -> item.has(Trait.MUSHROOM)) && !scene.wet,
                     "the water they gave off is gone and the edges are brown"),
             new Row(
                     need -> need.does(Does.RING),
@@ -50,11 +50,11 @@ final class Cues {
                     "the underside has brown spots and lets go of the pan"),
             new Row(
                     need -> need.does(Does.RING),
-                    scene -> all(scene.items, Cues::isPungent) && !scene.wet,
+                    scene -> all(scene.all, Cues::isPungent) && !scene.wet,
                     "it is soft and smells sweet"),
             new Row(
                     need -> need.does(Does.RING),
-                    scene -> all(scene.items, item -> item.has(Trait.SPICE) || item.has(Trait.HERB)),
+                    scene -> all(scene.all, item -> item.has(Trait.SPICE) || item.has(Trait.HERB)),
                     "it smells strong and has not darkened"),
             new Row(
                     need -> need.does(Does.HEATS),
@@ -79,7 +79,7 @@ final class Cues {
 
     /** The sign, where the table has one for what goes in at this step. */
     static Optional<String> of(Step step, List<Item> goesIn, Product made) {
-        Scene scene = new Scene(goesIn, made.runs(), made.is(Condition.BAKED));
+        Scene scene = new Scene(goesIn, made.items(), made.runs(), made.is(Condition.BAKED));
         return goesIn.isEmpty()
                 ? Optional.empty()
                 : ROWS.stream()
@@ -119,8 +119,9 @@ final class Cues {
      * What the rows ask about.
      *
      * @param items that go in
+     * @param all that are in it then, what came here before among them
      * @param wet whether water, stock or milk is in the pan, whenever it went in
      * @param baked whether a dough or a batter gets firm
      */
-    private record Scene(List<Item> items, boolean wet, boolean baked) {}
+    private record Scene(List<Item> items, List<Item> all, boolean wet, boolean baked) {}
 }

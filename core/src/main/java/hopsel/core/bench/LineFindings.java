@@ -34,6 +34,7 @@ import java.util.function.UnaryOperator;
 final class LineFindings extends Findings {
 
     private static final BigDecimal NEARLY_ALL = new BigDecimal("0.999");
+    private static final Set<Technique> IN_FAT = EnumSet.of(Technique.FRY, Technique.SWEAT);
     private static final Set<Technique> TAKES_IN = EnumSet.of(
             Technique.MIX,
             Technique.WHISK,
@@ -181,8 +182,15 @@ final class LineFindings extends Findings {
     }
 
     /** Where something that nobody spoke of most likely goes in: where things come together, or are cooked. */
-    private static boolean takesThingsIn(Step step) {
-        return TechniqueReader.of(step).stream().anyMatch(TAKES_IN::contains);
+    private boolean takesIn(Step step, IngredientLine line) {
+        boolean fat =
+                catalogue.find(line.item()).filter(item -> item.has(Trait.FAT)).isPresent();
+        boolean fried = sheet.dish().steps().anyMatch(other -> does(other, IN_FAT));
+        return does(step, fat && fried ? IN_FAT : TAKES_IN);
+    }
+
+    private static boolean does(Step step, Set<Technique> techniques) {
+        return TechniqueReader.of(step).stream().anyMatch(techniques::contains);
     }
 
     private void used(IngredientLine line, String name) {
@@ -200,7 +208,7 @@ final class LineFindings extends Findings {
         if (used.signum() == 0) {
             Optional<Step> home = sheet.home(line.id())
                     .flatMap(component -> component.steps().stream()
-                            .filter(LineFindings::takesThingsIn)
+                            .filter(step -> takesIn(step, line))
                             .findFirst()
                             .or(() -> component.steps().stream()
                                     .filter(step -> step.work() == Work.HANDS)

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Cooks the text of a dish: what each step is given, from the list and from the steps that it waits for, and what comes
@@ -44,7 +45,7 @@ public final class FoodFlow {
                 .filter(before -> dish.step(before).isPresent())
                 .allMatch(made::containsKey);
         if (there) {
-            made.put(step.id(), new Transformation(step, into(step), fresh(step)).product());
+            made.put(step.id(), new Transformation(step, into(step), fromList(step)).product());
         }
         return there;
     }
@@ -56,7 +57,12 @@ public final class FoodFlow {
                 .toList();
     }
 
-    private List<Part> fresh(Step step) {
+    /** What goes in from the list alone, as it comes. */
+    Product fresh(Step step) {
+        return new Product(step.id(), fromList(step), Set.of());
+    }
+
+    private List<Part> fromList(Step step) {
         List<Part> parts = new ArrayList<>();
         step.uses().forEach(use -> dish.lines()
                 .filter(line -> line.id().equals(use.ingredient()))

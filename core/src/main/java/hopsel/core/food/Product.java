@@ -109,6 +109,11 @@ public record Product(String step, List<Part> parts, Set<Condition> conditions) 
         return factor.orElse(BigDecimal.ONE);
     }
 
+    /** Whether there is more to it than salt, oil and water. */
+    boolean isFood() {
+        return some(part -> !part.item().has(Trait.LASTING));
+    }
+
     /** The items in it, each once. */
     public List<Item> items() {
         return inIt().stream().map(Part::item).distinct().toList();

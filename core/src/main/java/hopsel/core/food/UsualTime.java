@@ -96,10 +96,19 @@ public enum UsualTime {
     public static Optional<UsualTime> of(Step step, FoodFlow flow) {
         Optional<Product> product = flow.product(step.id());
         Set<Technique> techniques = TechniqueReader.of(step);
+        Product fresh = flow.fresh(step);
         return product.flatMap(made -> Arrays.stream(values())
                 .filter(row -> techniques.contains(row.technique) && fits(row.technique, step))
-                .filter(row -> row.food.test(made))
+                .filter(row -> row.food.test(isDoneToWhatGoesIn(row) && fresh.isFood() ? fresh : made))
                 .findFirst());
+    }
+
+    /** Bread that is toasted after the spices is toasted like bread. */
+    private static boolean isDoneToWhatGoesIn(UsualTime row) {
+        return row.technique == Technique.TOAST
+                || row.technique == Technique.SOAK
+                || row.technique == Technique.PRESS
+                || row.technique == Technique.KNEAD;
     }
 
     /** Words may name what is only beside the point; the place where it is done tells. */

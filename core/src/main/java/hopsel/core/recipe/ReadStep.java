@@ -4,6 +4,7 @@ import hopsel.core.dish.Need;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Technique;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
 
@@ -63,7 +64,7 @@ public record ReadStep(
 
     /** Whether something is in a pan. */
     boolean isOnRing() {
-        return work != Work.REST && needs.stream().anyMatch(need -> need.kind().equals("burner"));
+        return work != Work.REST && needs.stream().anyMatch(need -> need.is(PlaceKind.BURNER));
     }
 
     /** Whether it cooks, or builds pressure, in a pressure cooker. */

@@ -1,5 +1,6 @@
 package hopsel.core.recipe;
 
+import hopsel.core.FactTable;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Source;
 import hopsel.core.item.HouseRule;
@@ -14,41 +15,24 @@ import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /** Turns what was read of an ingredient line into a line of a dish. */
 public final class RecipeLines {
 
-    private static final Set<String> STRONG = Set.of(
-            "baking-powder",
-            "bicarbonate",
-            "instant-yeast",
-            "red-chilli",
-            "jalapeno",
-            "birds-eye-chilli",
-            "dried-chilli",
-            "chilli-flakes",
-            "chilli-powder",
-            "cayenne",
-            "black-pepper",
-            "peppercorns",
-            "cloves",
-            "cloves-ground",
-            "star-anise",
-            "cinnamon-stick",
-            "nutmeg",
-            "allspice",
-            "asafoetida",
-            "liquid-smoke",
-            "hot-sauce",
-            "sriracha",
-            "harissa",
-            "chipotle-adobo",
-            "saffron");
+    private static final Set<String> STRONG = ids("strong.txt");
+    private static final Set<String> AT_HOME = ids("at-home.txt");
 
     /** A catalogue's figure that is further off than this is no longer the same amount. */
     private static final BigDecimal NEAR = new BigDecimal("0.15");
 
     private RecipeLines() {}
+
+    private static Set<String> ids(String table) {
+        return FactTable.rows(RecipeLines.class, table, 1).stream()
+                .map(cells -> cells.get(0))
+                .collect(Collectors.toUnmodifiableSet());
+    }
 
     /**
      * The line that a text proposes.
@@ -130,8 +114,7 @@ public final class RecipeLines {
 
     private static Source source(ReadLine read) {
         boolean atHome = read.item()
-                .filter(item ->
-                        Set.of("water", "black-pepper", "ice", "salt").contains(item.id()) || item.falls(HouseRule.OIL))
+                .filter(item -> AT_HOME.contains(item.id()) || item.falls(HouseRule.OIL))
                 .isPresent();
         return atHome ? Source.HOME : Source.KIT;
     }

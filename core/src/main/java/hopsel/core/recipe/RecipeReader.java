@@ -5,6 +5,8 @@ import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Origin;
+import hopsel.core.item.Trait;
+import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
 import hopsel.core.recipe.ReadRecipe.Line;
@@ -105,6 +107,10 @@ public final class RecipeReader {
     private static final Pattern LEFT_FOR_LAST =
             Pattern.compile("^(?:the )?(?:rest of|remaining)\\b|\\bon top\\W*$", Pattern.CASE_INSENSITIVE);
 
+    /** {@code 1 batch of the dough}. */
+    private static final Set<String> AS_A_WHOLE =
+            Set.of("batch", "quantity", "recipe", "portion", "of", "the", "your", "our", "homemade", "home", "made");
+
     private static final Set<Technique> JOINS = EnumSet.of(
             Technique.ROLL, Technique.SHAPE, Technique.FILL, Technique.ASSEMBLE, Technique.SERVE, Technique.DRESS);
     private static final Set<Technique> DOUGH = EnumSet.of(Technique.KNEAD, Technique.PROOF);
@@ -125,6 +131,8 @@ public final class RecipeReader {
     private final Map<String, PartUnderWay> parts = new LinkedHashMap<>();
     private final Set<String> ids = new HashSet<>();
     private final List<String> unread = new ArrayList<>();
+    /** Steps that heat the oven. */
+    private final Set<String> heatings = new HashSet<>();
     /** Steps that are done while the one before runs by itself. */
     private final Set<String> parallel = new HashSet<>();
 
@@ -174,6 +182,7 @@ public final class RecipeReader {
             passages++;
         }
         passages = 0;
+        madeHere();
         Mentions mentions = new Mentions();
         parts.forEach((heading, part) -> {
             part.lines.forEach(mentions::know);
@@ -191,6 +200,10 @@ public final class RecipeReader {
             Optional.ofNullable(source.telling().said().get(passages - 1)).ifPresent(this::saidMeanwhile);
         }
         List.copyOf(parts.values()).forEach(this::useUp);
+        Set<String> apart = new HashSet<>(preheats.keySet());
+        apart.addAll(heatings);
+        Map<String, Set<String>> words = wordsOfLines();
+        parts.values().forEach(part -> part.branch(words, apart, parallel));
         tieTogether();
         moveLinesHome();
         Servings yield = Servings.of(source, title);
@@ -223,6 +236,28 @@ public final class RecipeReader {
         part(passage.heading()).lines.add(line);
         // What is told of while something is done can go in with it.
         told.put(line.id(), before);
+    }
+
+    /**
+     * {@code 120 g cashew cream, from above}: what another part of the recipe makes is not bought. How much of it goes
+     * in is left for somebody to look at.
+     */
+    private void madeHere() {
+        for (PartUnderWay part : parts.values()) {
+            for (Line line : List.copyOf(part.lines)) {
+                List<String> name = ItemFinder.words(line.read().name()).stream()
+                        .filter(word -> !AS_A_WHOLE.contains(word))
+                        .toList();
+                boolean made = parts.values().stream()
+                        .anyMatch(other -> other != part
+                                && !other.lines.isEmpty()
+                                && ItemFinder.words(other.title).equals(name));
+                if (made) {
+                    part.lines.remove(line);
+                    unread.add(line.read().text());
+                }
+            }
+        }
     }
 
     /** Amounts that stand in the sentences: all of them where there is no list, else what the list does not name. */
@@ -511,6 +546,7 @@ public final class RecipeReader {
         Set<String> after = new LinkedHashSet<>();
         if (StepReader.HEATING_UP.matcher(step.text()).find()) {
             preheats.put(id, id);
+            heatings.add(id);
             return List.of();
         }
         if (MEANWHILE.matcher(step.text()).find()) {
@@ -536,7 +572,7 @@ public final class RecipeReader {
                 other.lastStep(preheats.keySet()).ifPresent(after::add);
             }
         }
-        if (step.needs().stream().anyMatch(need -> need.kind().equals("oven"))) {
+        if (step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN))) {
             after.addAll(preheats.keySet());
             preheats.clear();
         }
@@ -654,6 +690,28 @@ public final class RecipeReader {
         return List.copyOf(all);
     }
 
+    /** The words by which a method names each line: the last of its name, and of the item's. */
+    private Map<String, Set<String>> wordsOfLines() {
+        Map<String, Set<String>> words = new HashMap<>();
+        for (PartUnderWay part : parts.values()) {
+            for (Line line : part.lines) {
+                if (line.read().item().filter(item -> item.has(Trait.LASTING)).isPresent()) {
+                    // Oil, salt and water are in everything.
+                    continue;
+                }
+                Set<String> own = new HashSet<>();
+                own.add(PartUnderWay.head(line));
+                line.read().item().ifPresent(item -> {
+                    List<String> name = ItemFinder.words(item.shortName());
+                    own.add(name.get(name.size() - 1));
+                });
+                own.removeIf(word -> word.length() < 3 || ItemFinder.isDescription(word));
+                words.put(line.id(), own);
+            }
+        }
+        return words;
+    }
+
     /** Lines that stood in one list belong where they are used first, if that is a component with a name. */
     private void moveLinesHome() {
         PartUnderWay common = parts.get("");
@@ -750,6 +808,12 @@ public final class RecipeReader {
                     && low.matches("(?s).*\\b(?:make|prepare|for|mix|whisk|blend|stir|shake) (?:together |up )?(?:the |"
                             + "all |a )?"
                             + Pattern.quote(whole) + "\\b.*");
+        }
+
+        void branch(Map<String, Set<String>> words, Set<String> apart, Set<String> meanwhile) {
+            List<StepInPart> tied = Branches.of(List.copyOf(steps), words, apart, meanwhile);
+            steps.clear();
+            steps.addAll(tied);
         }
 
         boolean isEmpty() {

@@ -1,65 +1,30 @@
 package hopsel.core.recipe;
 
+import hopsel.core.FactTable;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.kitchen.PlaceKind;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What the text of a step speaks of: appliances and ingredients. */
 public final class Spoken {
 
-    /** Words that mean something else as often as an ingredient, or that every kitchen has. */
-    private static final Set<String> COMMON = Set.of(
-            "water",
-            "ice",
-            "salt",
-            "flaky-salt",
-            "black-pepper",
-            "rapeseed-oil",
-            "olive-oil",
-            "stock",
-            "bread",
-            "lager",
-            "coffee",
-            "orange",
-            "plum",
-            "turnip",
-            "sage",
-            "mint",
-            "thyme",
-            "rice-cooked",
-            "passata",
-            "cherry-tomato",
-            "egg",
-            "butter",
-            "dairy-cream",
-            "cloves",
-            "bell-pepper",
-            "onion",
-            "red-wine",
-            "white-wine",
-            "mixed-berries",
-            "short-pasta",
-            "caster-sugar",
-            "plain-flour",
-            "cornflour",
-            "dijon",
-            "apple",
-            "pear",
-            "fennel",
-            "kidney-beans-can",
-            "white-wine-vinegar",
-            "aquafaba",
-            "garlic",
-            "lettuce",
-            "baguette",
-            "salsa",
-            "dumpling-wrappers",
-            "chickpeas-can");
+    /** Items that a method names without meaning something from the shop. */
+    private static final Set<String> COMMON = FactTable.rows(Spoken.class, "said-in-passing.txt", 1).stream()
+            .map(cells -> cells.get(0))
+            .collect(Collectors.toUnmodifiableSet());
+
+    private static final Set<String> FOUND_WITH_STEP = Stream.of(
+                    PlaceKind.OVEN, PlaceKind.STEAMER, PlaceKind.GRILL, PlaceKind.FRIDGE, PlaceKind.FREEZER)
+            .map(PlaceKind::word)
+            .collect(Collectors.toUnmodifiableSet());
 
     private static final int SHORTEST = 4;
 
@@ -68,8 +33,7 @@ public final class Spoken {
     /** Kinds of appliance that a text asks for beyond an oven and a ring, which are found with the step. */
     public static List<String> appliances(String text) {
         return StepReader.places(text).stream()
-                .filter(kind ->
-                        !Set.of("oven", "steamer", "grill", "fridge", "freezer").contains(kind))
+                .filter(kind -> !FOUND_WITH_STEP.contains(kind))
                 .toList();
     }
 

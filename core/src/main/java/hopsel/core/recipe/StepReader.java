@@ -4,6 +4,7 @@ import hopsel.core.dish.Need;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Technique;
 import hopsel.core.dish.Work;
+import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Techniques.Verb;
@@ -51,6 +52,9 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern UNTIL_THEN =
             Pattern.compile("\\b(?:un)?till?\\b[^.;]{3,60}?(,? and then |,? then )", Pattern.CASE_INSENSITIVE);
+    /** The machine by its name; "blend" and "blitz" are said of others, too. */
+    private static final Pattern NAMED_BLENDER =
+            Pattern.compile("(?<!immersion |stick |hand )\\bblender\\b", Pattern.CASE_INSENSITIVE);
     /** {@code Knead by hand for 10 minutes or 6 in the mixer}: the first of both. */
     private static final Pattern BY_HAND =
             Pattern.compile("(\\bby hand\\b[^.;]*?),? or (?:for )?(?:about )?\\d+[^.;]*", Pattern.CASE_INSENSITIVE);
@@ -192,23 +196,28 @@ final class StepReader {
     private static Map<String, Pattern> places() {
         Map<String, String> words = new LinkedHashMap<>();
         words.put(
-                "oven",
+                PlaceKind.OVEN.word(),
                 "oven|bak(?:e|es|ing)(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda|dish))|roast(?:s|"
                         + "ing)?(?! tin)");
-        words.put("grill", "broil\\w*|under (?:a|the) (?:hot )?grill|grill|barbecue|bbq");
-        words.put("immersion-blender", "immersion blender|stick blender|hand blender");
-        words.put("blender", "(?<!immersion |stick |hand )blender|blend(?!er)|blitz|liquidis\\w*|liquidiz\\w*|whizz");
-        words.put("food-processor", "food processor|processor|pulse");
-        words.put("stand-mixer", "stand mixer|electric mixer|dough hook");
-        words.put("spice-grinder", "spice grinder|coffee grinder");
-        words.put("pressure-cooker", "pressure[- ]cook\\w*|pressure|multicooker");
-        words.put("slow-cooker", "slow[- ]cooker");
-        words.put("rice-cooker", "rice cooker");
-        words.put("air-fryer", "air[- ]fry\\w*");
-        words.put("microwave", "microwave");
-        words.put("steamer", "steamer|steaming basket|steam(?:s|ing)?");
-        words.put("freezer", "freezer|freeze");
-        words.put("fridge", "fridge|refrigerat\\w*|chill(?:s|ing|ed)?(?! (?:flakes|oil|powder|paste))");
+        words.put(PlaceKind.GRILL.word(), "broil\\w*|under (?:a|the) (?:hot )?grill|grill|barbecue|bbq");
+        words.put(PlaceKind.IMMERSION_BLENDER.word(), "immersion blender|stick blender|hand blender");
+        words.put(
+                PlaceKind.BLENDER.word(),
+                "(?<!immersion |stick |hand )blender|blend(?!er)|blitz|liquidis\\w*|liquidiz\\w*|whizz");
+        words.put(PlaceKind.FOOD_PROCESSOR.word(), "food processor|processor|pulse");
+        words.put(PlaceKind.STAND_MIXER.word(), "stand mixer|electric mixer|dough hook");
+        words.put(PlaceKind.TOASTER.word(), "(?:in|into) (?:the |a )?toaster|toaster");
+        words.put(PlaceKind.FRYER.word(), "(?:in|into) (?:the |a )?(?:deep[- ]?(?:fat )?)?fryer");
+        words.put(PlaceKind.JUICER.word(), "juicer");
+        words.put(PlaceKind.SPICE_GRINDER.word(), "spice grinder|coffee grinder");
+        words.put(PlaceKind.PRESSURE_COOKER.word(), "pressure[- ]cook\\w*|pressure|multicooker");
+        words.put(PlaceKind.SLOW_COOKER.word(), "slow[- ]cooker");
+        words.put(PlaceKind.RICE_COOKER.word(), "rice cooker");
+        words.put(PlaceKind.AIR_FRYER.word(), "air[- ]fry\\w*");
+        words.put(PlaceKind.MICROWAVE.word(), "microwave");
+        words.put(PlaceKind.STEAMER.word(), "steamer|steaming basket|steam(?:s|ing)?");
+        words.put(PlaceKind.FREEZER.word(), "freezer|freeze");
+        words.put(PlaceKind.FRIDGE.word(), "fridge|refrigerat\\w*|chill(?:s|ing|ed)?(?! (?:flakes|oil|powder|paste))");
         Map<String, Pattern> places = new LinkedHashMap<>();
         words.forEach((kind, pattern) ->
                 places.put(kind, Pattern.compile("\\b(?:" + pattern + ")\\b", Pattern.CASE_INSENSITIVE)));
@@ -217,10 +226,18 @@ final class StepReader {
 
     /** The kinds of place and appliance that a text names. */
     static List<String> places(String text) {
-        return PLACES.entrySet().stream()
-                .filter(place -> place.getValue().matcher(Numbers.plain(text)).find())
+        String plain = Numbers.plain(text);
+        List<String> said = PLACES.entrySet().stream()
+                .filter(place -> place.getValue().matcher(plain).find())
                 .map(Map.Entry::getKey)
                 .toList();
+        boolean other = said.stream()
+                .anyMatch(kind -> PlaceKind.does(kind, Does.MIXES) && !kind.equals(PlaceKind.BLENDER.word()));
+        return other && !NAMED_BLENDER.matcher(plain).find()
+                ? said.stream()
+                        .filter(kind -> !kind.equals(PlaceKind.BLENDER.word()))
+                        .toList()
+                : said;
     }
 
     /** Whether a sentence is about keeping what is left, which is no step. */
@@ -468,8 +485,7 @@ final class StepReader {
                 guessed,
                 Set.of());
         before = read;
-        heated = HEATING_UP.matcher(text).find()
-                || heated && needs.stream().noneMatch(need -> need.kind().equals("oven"));
+        heated = HEATING_UP.matcher(text).find() || heated && needs.stream().noneMatch(need -> need.is(PlaceKind.OVEN));
         return read;
     }
 
@@ -481,7 +497,7 @@ final class StepReader {
                 text,
                 time.minutes(),
                 Work.WATCH,
-                List.of(new Need("oven", 1, oven, BigDecimal.ZERO)),
+                List.of(new Need(PlaceKind.OVEN.word(), 1, oven, BigDecimal.ZERO)),
                 cue,
                 Optional.of(look(time.minutes())),
                 false,
@@ -527,26 +543,26 @@ final class StepReader {
                 PROVED_COLD.matcher(BY_HAND.matcher(text).replaceFirst("$1")).replaceFirst("$1");
         PLACES.forEach((kind, words) -> {
             if (words.matcher(first).find()
-                    && !(kind.equals("steamer")
-                            && needs.stream().anyMatch(need -> need.kind().equals("oven")))) {
+                    && !(kind.equals(PlaceKind.STEAMER.word())
+                            && needs.stream().anyMatch(need -> need.is(PlaceKind.OVEN)))) {
                 needs.add(new Need(kind, 1, Optional.empty(), BigDecimal.ZERO));
             }
         });
-        if (needs.stream().anyMatch(need -> need.kind().equals("immersion-blender"))) {
-            needs.removeIf(need -> need.kind().equals("blender"));
+        boolean named = NAMED_BLENDER.matcher(first).find();
+        boolean other = needs.stream().anyMatch(need -> need.does(Does.MIXES) && !need.is(PlaceKind.BLENDER));
+        if (other && !named) {
+            needs.removeIf(need -> need.is(PlaceKind.BLENDER));
         }
         if (text.matches("(?is)^(?:remove|take)\\b.*\\b(?:from|out of) the (?:fridge|freezer).*")) {
-            needs.removeIf(need -> need.kind().equals("fridge") || need.kind().equals("freezer"));
+            needs.removeIf(need -> need.is(PlaceKind.FRIDGE) || need.is(PlaceKind.FREEZER));
         }
         ReadStep last = before;
         boolean ring = ON_HOB.matcher(text).find() || HOT_PLACE.matcher(text).find();
         if (last != null && needs.isEmpty() && technique.work() == Work.WATCH && last.isUnderPressure() && !ring) {
             return last.needs();
         }
-        boolean inOven = needs.removeIf(need -> need.kind().equals("oven"));
-        boolean grilled = needs.stream()
-                        .anyMatch(need ->
-                                need.kind().equals("grill") || need.kind().equals("air-fryer"))
+        boolean inOven = needs.removeIf(need -> need.is(PlaceKind.OVEN));
+        boolean grilled = needs.stream().anyMatch(need -> need.is(PlaceKind.GRILL) || need.is(PlaceKind.AIR_FRYER))
                 && !text.toLowerCase(Locale.ROOT).contains("oven");
         boolean leaving = text.matches("(?is)^(?:remove|take)\\b.*\\b(?:from|out of) the oven.*")
                 && TimeReader.find(text).isEmpty();
@@ -555,18 +571,16 @@ final class StepReader {
             if (celsius.isEmpty()) {
                 guessed.add("needs");
             }
-            needs.add(0, new Need("oven", 1, oven, BigDecimal.ZERO));
+            needs.add(0, new Need(PlaceKind.OVEN.word(), 1, oven, BigDecimal.ZERO));
         }
-        boolean elsewhere = inOven
-                || !needs.isEmpty()
-                        && !needs.stream().allMatch(need -> need.kind().equals("steamer"));
+        boolean elsewhere = inOven || !needs.isEmpty() && !needs.stream().allMatch(need -> need.is(PlaceKind.STEAMER));
         boolean cooking = technique.work() == Work.WATCH;
         boolean hot = cooking
                 || ON_HOB.matcher(text).find()
                 || HOT_PLACE.matcher(text).find() && !text.matches("(?is)^(?:grease|line|drain|take|remove).*");
         if (hot && !elsewhere && !(work == Work.REST)) {
             guessed.add("needs");
-            needs.add(0, new Need("burner", 1, Optional.empty(), BigDecimal.ZERO));
+            needs.add(0, new Need(PlaceKind.BURNER.word(), 1, Optional.empty(), BigDecimal.ZERO));
         }
         return needs;
     }

@@ -191,6 +191,9 @@ public final class TextSplitter {
     private static final int LONGEST_TITLE = 7;
     private static final int YIELD_LENGTH = 40;
     private static final int LEAST_ENTRIES = 3;
+    private static final Pattern OF_THE =
+            Pattern.compile("^(?:to (?:make|finish|assemble) |make |for )?(?:the )?", Pattern.CASE_INSENSITIVE);
+
     /** {@code … 1 t salt. Filling: 2 lb potatoes}: a heading in the middle of a line. */
     private static final Pattern HEADING_INSIDE =
             Pattern.compile("(?<=\\p{L}[.;])\\s+(?=\\p{Lu}[\\p{L}' ]{2,24}:\\s+[\\d½⅓⅔¼¾⅛])");
@@ -468,6 +471,8 @@ public final class TextSplitter {
         } else if (isSection(plain)) {
             section = Optional.of(capital(unshouted(plain)));
             part(section.get(), line);
+        } else if (where == Where.METHOD && namedBefore(plain).isPresent()) {
+            part(namedBefore(plain).get(), line);
         } else if (blank && known && sized(plain).isPresent() && LineLooks.startsWithAmount(next)) {
             // Tortillas (28 x 12 cm), over what goes into them.
             Matcher pieces = sized(plain).orElseThrow();
@@ -483,6 +488,14 @@ public final class TextSplitter {
         blank = false;
         tight = false;
         return true;
+    }
+
+    /** The part of the list that a line of the method names, and nothing else. */
+    private Optional<String> namedBefore(String line) {
+        String name = OF_THE.matcher(line).replaceFirst("");
+        return headings.keySet().stream()
+                .filter(heading -> heading.equalsIgnoreCase(name))
+                .findFirst();
     }
 
     private static Optional<Matcher> sized(String line) {

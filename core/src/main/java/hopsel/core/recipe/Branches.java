@@ -1,0 +1,206 @@
+package hopsel.core.recipe;
+
+import hopsel.core.dish.Technique;
+import hopsel.core.dish.Work;
+import hopsel.core.recipe.ReadRecipe.StepInPart;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * What waits for what within one part. A text tells one thing after the other; a cook chops the onion while the beans
+ * soak. What is only got ready begins a branch of its own, and the step that names it again waits for it; whatever is
+ * not told apart stays in the order of the text.
+ */
+final class Branches {
+
+    /** By which something is got ready, and nothing else happens. */
+    private static final Set<Technique> GETS_READY = EnumSet.of(
+            Technique.SOAK,
+            Technique.THAW,
+            Technique.PRESS,
+            Technique.MARINATE,
+            Technique.CUT,
+            Technique.GRATE,
+            Technique.MASH,
+            Technique.GRIND,
+            Technique.MIX,
+            Technique.WHISK,
+            Technique.DRESS,
+            Technique.GEL,
+            Technique.INFUSE);
+
+    private static final Pattern ALSO_READY =
+            Pattern.compile("\\b(?:rinse|wash|crumble|tear|pit|stone|deseed|shell|pat)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final String INTO_THE_PAN =
+            "add|adding|(?:beat|stir|whisk|mix|rub|blend|work|drop|throw|put) in|in,|fold|pour|tip|return|back|into|over|onto|on top|top"
+                    + "|serve|scatter|sprinkle|season|combine|assemble|layer|everything|all|both|together|mixture"
+                    + "|the (?:\\w+ )?(?:pan|pot|wok)";
+
+    /** It happens to what is in hand, whatever else goes in. */
+    private static final Pattern IN_HAND = Pattern.compile(
+            "\\b(?:it|its|them|this|that|these|those|mix|rest|remaining|" + INTO_THE_PAN
+                    + "|in the (?:same|sauce|mixture|soup|broth|dish|tin|bowl))\\b|^\\W*\\w+(?: \\w+)? with\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** It goes to what is in the pan. */
+    private static final Pattern GOES_IN =
+            Pattern.compile("\\b(?:with|" + INTO_THE_PAN + ")\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code in a dry pan}: not in the one that is in use. */
+    private static final Pattern OWN_VESSEL = Pattern.compile(
+            "\\bin (?:a|another) (?:[\\w-]+ ){0,3}(?:pan|pot|saucepan|wok|bowl)\\b|\\bseparate(?:ly)?\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** What a step makes, by the name that a later one gives it. */
+    private static final Set<String> MADE = Set.of(
+            "batter",
+            "dough",
+            "dressing",
+            "sauce",
+            "paste",
+            "marinade",
+            "cream",
+            "filling",
+            "salsa",
+            "glaze",
+            "topping",
+            "slaw",
+            "syrup",
+            "slurry",
+            "crumb",
+            "custard",
+            "stuffing",
+            "relish",
+            "puree",
+            "base",
+            "crust");
+
+    private final Map<String, Set<String>> wordsOfLines;
+    private final List<Branch> open = new ArrayList<>();
+
+    /**
+     * What is under way.
+     *
+     * @param words it is known by
+     * @param tail its last step
+     * @param ready whether it lies ready until it is named
+     * @param stands whether its last step goes on by itself
+     */
+    private record Branch(Set<String> words, String tail, boolean ready, boolean stands) {}
+
+    private Branches(Map<String, Set<String>> wordsOfLines) {
+        this.wordsOfLines = wordsOfLines;
+    }
+
+    /**
+     * The steps of a part with what each waits for.
+     *
+     * @param steps as the text goes
+     * @param wordsOfLines by id of a line, the words by which a step names it
+     * @param apart ids of steps that wait as they do, and for which only the oven waits
+     * @param meanwhile ids of steps that are said to go on beside others
+     */
+    static List<StepInPart> of(
+            List<StepInPart> steps, Map<String, Set<String>> wordsOfLines, Set<String> apart, Set<String> meanwhile) {
+        Branches branches = new Branches(wordsOfLines);
+        List<StepInPart> all = new ArrayList<>();
+        Optional<StepInPart> before = Optional.empty();
+        for (int i = 0; i < steps.size(); i++) {
+            StepInPart step = steps.get(i);
+            if (apart.contains(step.id())) {
+                all.add(step);
+                continue;
+            }
+            if (meanwhile.contains(step.id()) && before.isPresent()) {
+                branches.begin(step);
+                all.add(step);
+                before = Optional.of(step);
+                continue;
+            }
+            all.add(branches.tied(step, before, steps.subList(i + 1, steps.size())));
+            before = Optional.of(step);
+        }
+        return all;
+    }
+
+    private StepInPart tied(StepInPart step, Optional<StepInPart> before, List<StepInPart> later) {
+        boolean follows = before.isEmpty() || step.after().contains(before.get().id());
+        List<Branch> waits = follows ? waitsFor(step, later) : List.of();
+        Set<String> after = new LinkedHashSet<>();
+        waits.forEach(branch -> after.add(branch.tail));
+        step.after().stream()
+                .filter(other -> !follows
+                        || before.isEmpty()
+                        || !other.equals(before.get().id()))
+                .forEach(after::add);
+        Set<String> words = new HashSet<>(own(step));
+        waits.forEach(branch -> words.addAll(branch.words));
+        boolean ready =
+                waits.stream().allMatch(Branch::ready) && (getsReady(step) || waits.isEmpty() && !open.isEmpty());
+        open.removeAll(waits);
+        open.add(new Branch(words, step.id(), ready, step.read().work() == Work.REST));
+        return new StepInPart(step.id(), step.read(), step.uses(), List.copyOf(after), step.say());
+    }
+
+    private void begin(StepInPart step) {
+        open.add(new Branch(own(step), step.id(), true, false));
+    }
+
+    private List<Branch> waitsFor(StepInPart step, List<StepInPart> later) {
+        String text = step.read().text();
+        List<String> said = ItemFinder.words(text);
+        List<Branch> named = open.stream()
+                .filter(branch -> branch.words.stream().anyMatch(said::contains))
+                .toList();
+        boolean begins = named.isEmpty()
+                && !step.uses().isEmpty()
+                && !IN_HAND.matcher(text).find();
+        if (begins && (getsReady(step) || isBeside(step, later))) {
+            return List.of();
+        }
+        if (!named.isEmpty() && !GOES_IN.matcher(text).find()) {
+            return named;
+        }
+        return open.stream()
+                .filter(branch -> named.contains(branch)
+                        || !branch.ready
+                        || !isNamed(branch.words, later)
+                        || named.isEmpty() && branch.equals(open.get(open.size() - 1)))
+                .toList();
+    }
+
+    /** Whether something else is cooked while what came before stands, or in a pan of its own, and is named again. */
+    private boolean isBeside(StepInPart step, List<StepInPart> later) {
+        boolean stands = !open.isEmpty() && open.get(open.size() - 1).stands;
+        return (stands || OWN_VESSEL.matcher(step.read().text()).find()) && isNamed(own(step), later);
+    }
+
+    private static boolean isNamed(Set<String> words, List<StepInPart> steps) {
+        return steps.stream().map(step -> ItemFinder.words(step.read().text())).anyMatch(said -> words.stream()
+                .anyMatch(said::contains));
+    }
+
+    /** The words of what goes in at a step, and of what it makes. */
+    private Set<String> own(StepInPart step) {
+        Set<String> words = new HashSet<>();
+        step.uses().forEach(use -> words.addAll(wordsOfLines.getOrDefault(use.ingredient(), Set.of())));
+        ItemFinder.words(step.read().text()).stream().filter(MADE::contains).forEach(words::add);
+        return words;
+    }
+
+    /** Whether something from the list is got ready, and nothing that was begun before goes on. */
+    private static boolean getsReady(StepInPart step) {
+        ReadStep read = step.read();
+        boolean cold = read.needs().isEmpty() && read.work() != Work.WATCH;
+        Set<Technique> techniques = TechniqueReader.read(read.text());
+        boolean only =
+                techniques.isEmpty() ? ALSO_READY.matcher(read.text()).find() : GETS_READY.containsAll(techniques);
+        return cold && only && !step.uses().isEmpty();
+    }
+}

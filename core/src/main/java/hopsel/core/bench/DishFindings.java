@@ -66,6 +66,13 @@ final class DishFindings extends Findings {
         if (unread.isEmpty()) {
             return;
         }
+        Optional<MadeHere> made = unread.stream()
+                .flatMap(passage -> MadeHere.of(passage, sheet, catalogue).stream())
+                .findFirst();
+        if (made.isPresent()) {
+            madeHere(made.get());
+            return;
+        }
         Optional<String> noFood =
                 unread.stream().filter(this::namesNothingToEat).findFirst();
         String shown = noFood.orElse(unread.get(0));
@@ -85,6 +92,20 @@ final class DishFindings extends Findings {
                     "Lay this one aside",
                     now -> now.with(
                             now.dish().withPassages(now.dish().passages().laidAside(shown))));
+        }
+    }
+
+    private void madeHere(MadeHere made) {
+        if (made.isShort()) {
+            object(Rule.UNREAD, Notes.DISH, made.message());
+        } else {
+            object(
+                    Rule.UNREAD,
+                    Notes.DISH,
+                    made.message(),
+                    "Made here: don't buy it",
+                    now -> now.with(
+                            now.dish().withPassages(now.dish().passages().laidAside(made.passage()))));
         }
     }
 

@@ -138,6 +138,28 @@ class ColleagueTest {
                         .isEqualTo(Optional.ofNullable(sign)));
     }
 
+    /** What another part of the recipe makes is not bought, and has to be enough. */
+    @ParameterizedTest
+    @CsvSource({"120 g, 'gives about 396 g, of which 276 g are left', true", "500 g, 'asks for more', false"})
+    void aPartThatIsNamedAgainIsMadeHere(String asked, String said, boolean mends) throws RefusedEditException {
+        Draft sheet = sheet("Soup\n\nServes 4\n\nCashew cream\n150 g cashews\n200 ml water\n1 lemon\n\nSoup\n"
+                + "600 g beetroot\n1 l vegetable stock\n" + asked
+                + " cashew cream, from above\n\nMethod\nCashew cream\n"
+                + "1. Blend the cashews with the water and the lemon juice for 3 minutes.\nSoup\n"
+                + "1. Simmer the beetroot in the stock for 30 minutes.\n2. Stir in the cashew cream.");
+        assertThat(sheet.dish().lines()).noneMatch(line -> line.item().equals("cashew-cream"));
+        Objection made = Colleague.objections(sheet, CATALOGUE).stream()
+                .filter(objection -> objection.rule() == Rule.UNREAD)
+                .findFirst()
+                .orElseThrow();
+        assertThat(made.message()).contains(said);
+        assertThat(made.remedy().isPresent()).isEqualTo(mends);
+        if (mends) {
+            assertThat(Colleague.objections(made.remedy().get().fix().apply(sheet), CATALOGUE))
+                    .noneMatch(objection -> objection.rule() == Rule.UNREAD);
+        }
+    }
+
     /** A slow cooker never comes to a boil, and makes raw kidney beans worse. */
     @Test
     void beansBoilHardBeforeTheyGoIntoTheSlowCooker() throws RefusedEditException {

@@ -41,7 +41,8 @@ final class Branches {
             Pattern.compile("\\b(?:rinse|wash|crumble|tear|pit|stone|deseed|shell|pat)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final String INTO_THE_PAN =
-            "add|adding|(?:beat|stir|whisk|mix|rub|blend|work|drop|throw|put) in|in,|fold|pour|tip|return|back|into|over|onto|on top|top"
+            "add|adding|(?:beat|stir|whisk|mix|rub|blend|work|drop|throw|put) in|in,|fold|pour|tip|return|back"
+                    + "|into|over|onto|on top|top"
                     + "|serve|scatter|sprinkle|season|combine|assemble|layer|everything|all|both|together|mixture"
                     + "|the (?:\\w+ )?(?:pan|pot|wok)";
 

@@ -36,20 +36,24 @@ public final class TechniqueReader {
         verbs(
                 Technique.CUT,
                 "slice|chop|dice|cut|peel(?!er|ed)|(?<!(?:vegan|soya?|veggie|plant|the) )mince|shred|halve|"
-                        + "(?<!(?:a|one|three) )quarter(?! (?:of|hour|cup|tea|tsp|table|tbsp))|trim|julienne|(?<!(?:stock|ice|sugar|"
+                        + "(?<!(?:a|one|three) )quarter(?! (?:of|hour|cup|tea|tsp|table|tbsp))|trim|julienne"
+                        + "|(?<!(?:stock|ice|sugar|"
                         + "bouillon) )cubes?|mandoline");
         verbs(Technique.GRATE, "grate|zest");
         verbs(Technique.SWEAT, "sweat|caramelis|carameliz|wilt|" + COOKED_IN_FAT);
         verbs(
                 Technique.FRY,
-                "fry|(?<!french )fries|sear(?!ch)|(?<!(?:golden|are|is|not|lightly|till|until|deep|nicely|well) )brown(?! (?:rice|"
-                        + "sugar|lentil|basmati|mushroom|bread|onion|flour|paper|miso))|sauté|saute|sizzl|crisp(?!y \\p{L})|griddle");
+                "fry|(?<!french )fries|sear(?!ch)|(?<!(?:golden|are|is|not|lightly|till|until|deep|nicely|well) "
+                        + ")brown(?! (?:rice|"
+                        + "sugar|lentil|basmati|mushroom|bread|onion|flour|paper|miso))|sauté|saute|sizzl"
+                        + "|crisp(?!y \\p{L})|griddle");
         verbs(Technique.TOAST, "(?<!(?:on|with|of) )toast|bloom|dry-roast|temper(?!ature)");
         verbs(Technique.DEGLAZE, "deglaze");
         verbs(Technique.BOIL, "boil|parboil|poach|(?!" + COOKED_IN_FAT + ")cook(?!er|ie|ing oil)");
         verbs(
                 Technique.SIMMER,
-                "simmer|bubble|stew(?:s|ed|ing)? (?:the|them|it|for|gently|until)|reduce(?! (?:the )?(?:oven|heat|temperature))|braise");
+                "simmer|bubble|stew(?:s|ed|ing)? (?:the|them|it|for|gently|until)|reduce(?! (?:the )?(?:oven"
+                        + "|heat|temperature))|braise");
         verbs(Technique.BLANCH, "blanch");
         verbs(Technique.STEAM, "steam");
         verbs(Technique.PRESSURE_COOK, "pressure");
@@ -73,7 +77,8 @@ public final class TechniqueReader {
         verbs(Technique.WHISK, "whisk|beat");
         verbs(
                 Technique.KNEAD,
-                "knead|(?:to|into|forms?|makes?) (?:a|the) (?:[\\w-]+,? ){0,3}(?:dough|pastry)|dough (?:comes|forms|leaves)");
+                "knead|(?:to|into|forms?|makes?) (?:a|the) (?:[\\w-]+,? ){0,3}(?:dough|pastry)|dough (?:comes"
+                        + "|forms|leaves)");
         verbs(Technique.ROLL, "roll(?!ing boil)");
         verbs(Technique.SHAPE, "shape|form(?!er|ula)|pleat|crimp");
         verbs(Technique.FILL, "fill|stuff");
@@ -86,7 +91,8 @@ public final class TechniqueReader {
         verbs(Technique.FREEZE, "freez");
         verbs(
                 Technique.SET,
-                "set\\b(?! (?:\\w+ ){0,3}(?:aside|by|timer|alarm|oven|out|up|over|on|to|off)\\b)|setting|firm up|gel\\b");
+                "set\\b(?! (?:\\w+ ){0,3}(?:aside|by|timer|alarm|oven|out|up|over|on|to|off)\\b)|setting|firm "
+                        + "up|gel\\b");
         verbs(Technique.DRESS, "dress(?:ing)?\\b");
         verbs(Technique.GLAZE, "glaz|frost|brush (?:it|them|the|with|over)");
         verbs(Technique.ASSEMBLE, "assemble|layer|arrange|fold");
@@ -99,7 +105,8 @@ public final class TechniqueReader {
 
     /** {@code the soaked cashews}: what was done to it before is not done now. */
     private static final Pattern DONE_BEFORE = Pattern.compile(
-            "\\b(the|some|your|our|remaining|of|with|add) (?:\\w+ly )?(?:soaked|drained|chopped|sliced|diced|minced|grated"
+            "\\b(the|some|your|our|remaining|of|with|add) (?:\\w+ly )?(?:soaked|drained|chopped|sliced|diced"
+                    + "|minced|grated"
                     + "|shredded|toasted|roasted|grilled|fried|boiled|cooked|steamed|blanched|mashed|blended|marinated"
                     + "|pressed|chilled|frozen|thawed|cooled|melted|infused|rolled|charred|seared|browned|baked|mixed"
                     + "|whisked|blitzed|strained|simmered|reduced) (?!until|and|in|for|with|through|on|at|over|to|by)",

@@ -95,6 +95,11 @@ final class Branches {
      */
     private record Branch(Set<String> words, String tail, boolean ready, boolean stands) {}
 
+    /** Whether a word says what is made of several things: a dough, a sauce. */
+    static boolean isMade(String word) {
+        return MADE.contains(word);
+    }
+
     private Branches(Map<String, Set<String>> wordsOfLines) {
         this.wordsOfLines = wordsOfLines;
     }

@@ -4,6 +4,9 @@ import hopsel.core.Known;
 import hopsel.core.dish.Use;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -31,6 +34,31 @@ import java.util.stream.Stream;
 final class Mentions {
 
     private static final BigDecimal HALF = new BigDecimal("0.5");
+    private static final Map<String, BigDecimal> FRACTIONS = Map.of(
+            "third",
+            Decimals.ratio(BigDecimal.ONE, BigDecimal.valueOf(3)),
+            "quarter",
+            new BigDecimal("0.25"),
+            "3/4",
+            new BigDecimal("0.75"),
+            "2/3",
+            Decimals.ratio(BigDecimal.valueOf(2), BigDecimal.valueOf(3)),
+            "1/3",
+            Decimals.ratio(BigDecimal.ONE, BigDecimal.valueOf(3)),
+            "1/4",
+            new BigDecimal("0.25"));
+    private static final Pattern A_NUMBER = Pattern.compile("\\d+(?:\\.\\d+|/\\d+)?");
+    /** {@code two thirds}. */
+    private static final Map<String, BigDecimal> TIMES = Map.of(
+            "two",
+            BigDecimal.valueOf(2),
+            "2",
+            BigDecimal.valueOf(2),
+            "three",
+            BigDecimal.valueOf(3),
+            "3",
+            BigDecimal.valueOf(3));
+
     private static final Pattern BARE_ALL =
             Pattern.compile("\\beverything\\b(?! (?:else|exc|except|but|bar)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXCEPT = Pattern.compile(
@@ -79,6 +107,8 @@ final class Mentions {
 
     /** How much of a line there is, as a step may repeat it: 30g. */
     private final Map<String, String> amounts = new HashMap<>();
+
+    private final Map<String, Amount> lows = new HashMap<>();
 
     private final List<String> toTaste = new ArrayList<>();
     private final Map<String, Integer> heads = new HashMap<>();
@@ -156,6 +186,7 @@ final class Mentions {
             heads.merge(name.get(name.size() - 1), 1, Integer::sum);
             left.put(line.id(), BigDecimal.ONE);
             line.read().item().flatMap(item -> word(item.shortName())).ifPresent(kind -> kinds.put(line.id(), kind));
+            line.read().amount().ifPresent(amount -> lows.put(line.id(), amount));
             line.read()
                     .amount()
                     .ifPresent(amount -> amounts.put(
@@ -313,7 +344,8 @@ final class Mentions {
                     && name.get(0).length() > 2
                     && unique(name.get(0));
             boolean list = i + 1 < said.size() && said.get(i + 1).equals("ingredient");
-            if ((whole || byHead || byFirst) && !list && !taken.contains(i)) {
+            boolean other = isCountedElse(line, said, i);
+            if ((whole || byHead || byFirst) && !other && !list && !taken.contains(i)) {
                 for (int j = i; j < (whole ? i + name.size() : i + 1); j++) {
                     taken.add(j);
                 }
@@ -323,11 +355,26 @@ final class Mentions {
         return byOtherName(line, said, taken).or(() -> byKind(line, said, taken, own));
     }
 
+    /** {@code the 2 onions}, where this line is of one onion and another of two. */
+    private boolean isCountedElse(String line, List<String> said, int at) {
+        return at > 0
+                && said.get(at - 1).matches("\\d{1,2}")
+                && !isMeasuredSo(line, said, at)
+                && words.keySet().stream()
+                        .filter(other -> !other.equals(line))
+                        .filter(other -> isHead(
+                                said.get(at),
+                                Known.in(words, other)
+                                        .get(Known.in(words, other).size() - 1)))
+                        .anyMatch(other -> isMeasuredSo(other, said, at));
+    }
+
     /** {@code 30 g butter}: of two lines of butter the one of 30 g. */
     private boolean isMeasuredSo(String line, List<String> said, int at) {
         String amount = amounts.getOrDefault(line, "");
         return !amount.isEmpty()
                 && (at > 0 && said.get(at - 1).equals(amount)
+                        || at > 0 && amount.equals(said.get(at - 1) + Unit.PIECE.word())
                         || at > 1 && (said.get(at - 2) + said.get(at - 1)).equals(amount));
     }
 
@@ -400,6 +447,11 @@ final class Mentions {
                 ".*\\bhalf (?:of )?(?:the |your )?(?:\\w+ )?$|.*\\bhalf (?:of )?the\\b.*|.*\\bhalf of?$|.*\\bhalf$");
         boolean product = before.matches(".*\\bof (?:the )?$") && before.contains("bowl");
         BigDecimal remains = Known.in(left, line);
+        Optional<BigDecimal> part = part(line, said, at);
+        if (part.isPresent() && part.get().compareTo(remains) <= 0) {
+            take(line, part.get(), uses);
+            return;
+        }
         String behind = String.join(" ", said.subList(at, said.size()));
         boolean both = half && behind.matches(".*\\b(?:the rest|the remaining|the remainder|other half)\\b.*");
         if (both && remains.compareTo(BigDecimal.ONE) == 0) {
@@ -411,6 +463,36 @@ final class Mentions {
         } else if (remains.compareTo(BigDecimal.ONE) == 0 && !product) {
             take(line, BigDecimal.ONE, uses);
         }
+    }
+
+    /** {@code 1 tbsp of the oil}, of three; {@code a third of the stock}. */
+    private Optional<BigDecimal> part(String line, List<String> said, int at) {
+        List<String> before = said.subList(Math.max(0, at - 6), at).stream()
+                .filter(word -> !word.equals("of") && !word.equals("the") && !word.equals("your"))
+                .toList();
+        int size = before.size();
+        if (size == 0) {
+            return Optional.empty();
+        }
+        String last = before.get(size - 1);
+        Optional<BigDecimal> named = Optional.ofNullable(FRACTIONS.get(last));
+        if (named.isPresent()) {
+            boolean two = size > 1
+                    && (before.get(size - 2).equals("two")
+                            || before.get(size - 2).equals("2"));
+            return named.map(share -> two ? share.multiply(BigDecimal.valueOf(2)) : share);
+        }
+        return size > 1 && A_NUMBER.matcher(before.get(size - 2)).matches()
+                ? Numbers.value(before.get(size - 2)).flatMap(number -> shareOf(line, number, last))
+                : Optional.empty();
+    }
+
+    private Optional<BigDecimal> shareOf(String line, BigDecimal number, String unit) {
+        return Optional.ofNullable(lows.get(line))
+                .filter(amount ->
+                        amount.unit().word().equals(unit) && amount.low().compareTo(number) > 0)
+                .filter(amount -> number.signum() > 0)
+                .map(amount -> Decimals.ratio(number, amount.low()).min(BigDecimal.ONE));
     }
 
     /** All of these lines that nothing has been taken of. */

@@ -107,6 +107,11 @@ public final class RecipeReader {
     private static final Pattern LEFT_FOR_LAST =
             Pattern.compile("^(?:the )?(?:rest of|remaining)\\b|\\bon top\\W*$", Pattern.CASE_INSENSITIVE);
 
+    private static final Set<Technique> MAKES =
+            EnumSet.of(Technique.MIX, Technique.WHISK, Technique.BLEND, Technique.KNEAD);
+    private static final Pattern ONLY_SAYS = Pattern.compile(
+            "^(meanwhile,? )?(?:make|prepare|get on with|start) (?:the|your) ([\\p{L} ]{3,30})[.:]?$",
+            Pattern.CASE_INSENSITIVE);
     /** {@code 1 batch of the dough}. */
     private static final Set<String> AS_A_WHOLE =
             Set.of("batch", "quantity", "recipe", "portion", "of", "the", "your", "our", "homemade", "home", "made");
@@ -202,6 +207,7 @@ public final class RecipeReader {
         List.copyOf(parts.values()).forEach(this::useUp);
         Set<String> apart = new HashSet<>(preheats.keySet());
         apart.addAll(heatings);
+        ownFirst();
         Map<String, Set<String>> words = wordsOfLines();
         parts.values().forEach(part -> part.branch(words, apart, parallel));
         tieTogether();
@@ -401,9 +407,32 @@ public final class RecipeReader {
             last = part(Optional.empty());
         }
         underHeading = passage.heading().isPresent();
-        for (ReadStep step : reader.steps(String.join("\n", kept))) {
+        for (ReadStep step : reader.steps(String.join("\n", withoutTitles(kept)))) {
             add(step, passage.heading(), mentions);
         }
+    }
+
+    /** {@code Meanwhile, make the dough. Mix …}: the first of both only says what comes. */
+    private List<String> withoutTitles(List<String> sentences) {
+        List<String> all = new ArrayList<>();
+        String before = "";
+        for (int i = 0; i < sentences.size(); i++) {
+            Matcher title = ONLY_SAYS.matcher(sentences.get(i));
+            if (i + 1 < sentences.size() && title.matches() && isMade(title.group(2), sentences.get(i + 1))) {
+                before = title.group(1) == null ? "" : "Meanwhile, ";
+            } else {
+                all.add(before + sentences.get(i));
+                before = "";
+            }
+        }
+        return all;
+    }
+
+    private boolean isMade(String name, String next) {
+        List<String> words = ItemFinder.words(name);
+        String word = words.isEmpty() ? "" : words.get(words.size() - 1);
+        return parts.values().stream().anyMatch(part -> part.word().equals(word))
+                || Branches.isMade(word) && TechniqueReader.read(next).stream().anyMatch(MAKES::contains);
     }
 
     private void saidMeanwhile(String words) {
@@ -528,7 +557,11 @@ public final class RecipeReader {
     }
 
     /** The component most of whose lines go in; where that is undecided, the one before. */
-    private PartUnderWay home(List<Use> uses, PartUnderWay otherwise) {
+    private PartUnderWay home(List<Use> all, PartUnderWay otherwise) {
+        // Oil and salt are in every part, and tell none.
+        List<Use> telling =
+                all.stream().filter(use -> !isEverywhere(use.ingredient())).toList();
+        List<Use> uses = telling.isEmpty() ? all : telling;
         PartUnderWay best = otherwise;
         long most = uses.stream().filter(use -> otherwise.has(use.ingredient())).count();
         for (PartUnderWay part : parts.values()) {
@@ -539,6 +572,17 @@ public final class RecipeReader {
             }
         }
         return best;
+    }
+
+    private boolean isEverywhere(String line) {
+        return parts.values().stream()
+                .flatMap(part -> part.lines.stream())
+                .filter(own -> own.id().equals(line))
+                .anyMatch(RecipeReader::isEverywhere);
+    }
+
+    private static boolean isEverywhere(Line line) {
+        return line.read().item().filter(item -> item.has(Trait.LASTING)).isPresent();
     }
 
     /** The step before in the component, what is named of other components, and for the oven the heating of it. */
@@ -690,12 +734,48 @@ public final class RecipeReader {
         return List.copyOf(all);
     }
 
+    /**
+     * Salt, oil and water of a part that went in elsewhere, because they were named there first, go where their own
+     * part names them.
+     */
+    private void ownFirst() {
+        for (PartUnderWay part : parts.values()) {
+            for (Line line : part.lines) {
+                boolean goesInHere = part.steps.stream().anyMatch(step -> uses(step, line));
+                if (isEverywhere(line) && !goesInHere) {
+                    String head = PartUnderWay.head(line);
+                    part.steps.stream()
+                            .filter(step -> ItemFinder.words(step.read().text()).contains(head))
+                            .findFirst()
+                            .ifPresent(step -> moveUse(line, step));
+                }
+            }
+        }
+    }
+
+    private static boolean uses(StepInPart step, Line line) {
+        return step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()));
+    }
+
+    private void moveUse(Line line, StepInPart to) {
+        for (PartUnderWay part : parts.values()) {
+            part.steps.replaceAll(step -> {
+                List<Use> uses = new ArrayList<>(step.uses());
+                uses.removeIf(use -> use.ingredient().equals(line.id()));
+                if (step.id().equals(to.id())) {
+                    uses.add(new Use(line.id(), BigDecimal.ONE));
+                }
+                return new StepInPart(step.id(), step.read(), uses, step.after(), step.say());
+            });
+        }
+    }
+
     /** The words by which a method names each line: the last of its name, and of the item's. */
     private Map<String, Set<String>> wordsOfLines() {
         Map<String, Set<String>> words = new HashMap<>();
         for (PartUnderWay part : parts.values()) {
             for (Line line : part.lines) {
-                if (line.read().item().filter(item -> item.has(Trait.LASTING)).isPresent()) {
+                if (isEverywhere(line)) {
                     // Oil, salt and water are in everything.
                     continue;
                 }
@@ -789,7 +869,10 @@ public final class RecipeReader {
         boolean isNamedIn(String low) {
             String whole = title.toLowerCase(Locale.ROOT);
             String word = Pattern.quote(whole.replaceFirst("^.*\\s", ""));
-            return isMadeIn(low, false) || low.matches("(?s).*\\b" + word + " ingredients\\b.*");
+            return isMadeIn(low, false)
+                    || low.matches("(?s).*\\b" + word + " ingredients\\b.*")
+                    || low.matches(
+                            "(?s).*\\b(?:everything|all)(?: that goes)? (?:for|in|into|of) (?:the )?" + word + "\\b.*");
         }
 
         /** Whether one of its things is among the words, by the last word of its name. */

@@ -69,6 +69,17 @@ final class StepReader {
             "^(?:then |now )?(?:add|stir in|tip in|throw in|scatter in|flip|turn (?:it|them|over))\\b",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern MEANWHILE = Pattern.compile("^\\W*meanwhile\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code season, cool completely}: standing is a step of its own. */
+    private static final Pattern COOLS_THEN = Pattern.compile(
+            "^(.{12,}?)(?:,| and|, and|,? then) ((?:(?:leave|let|set aside) (?:it |them |the \\w+ )?(?:to "
+                    + ")?cool(?: down)?"
+                    + "|cool (?:completely|down|fully|right down))[^,;]{0,30})$",
+            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+
+    private static final Pattern NIGHT_BEFORE =
+            Pattern.compile("^\\W*(?:the )?(?:night|evening|eve|day) before\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern LAST =
             Pattern.compile("\\b(?:for |in )?(?:the )?last (" + Numbers.NUMBER + ") ?min", Pattern.CASE_INSENSITIVE);
     /** A second time is another way to do the same: {@code or overnight in the fridge}. */
@@ -262,6 +273,7 @@ final class StepReader {
         while (stop.find()) {
             String next = sentence.substring(stop.end());
             if (Techniques.begins(next)
+                    || MEANWHILE.matcher(next).find()
                     || HEATING_UP
                             .matcher(sentence.substring(from, stop.start()))
                             .find()) {
@@ -311,8 +323,11 @@ final class StepReader {
     }
 
     /** Cuts a sentence where a second time begins something else. */
-    private static List<String> oneTimeEach(String sentence) {
+    private static List<String> oneTimeEach(String whole) {
         List<String> parts = new ArrayList<>();
+        Matcher cooling = COOLS_THEN.matcher(whole);
+        boolean cools = cooling.find() && TimeReader.find(whole).isEmpty();
+        String sentence = cools ? cooling.group(1) : whole;
         List<TimeReader.Found> times = TimeReader.find(sentence);
         int from = 0;
         for (int i = 1; i < times.size(); i++) {
@@ -342,6 +357,9 @@ final class StepReader {
             }
         }
         parts.add(sentence.substring(from));
+        if (cools) {
+            parts.add(cooling.group(2));
+        }
         return parts.stream()
                 .map(String::strip)
                 .filter(part -> part.length() > 1)
@@ -404,7 +422,9 @@ final class StepReader {
     }
 
     private static boolean joins(String last, String passage) {
-        if (HEATING_UP.matcher(last).find() || HEATING_UP.matcher(passage).find()) {
+        if (HEATING_UP.matcher(last).find()
+                || HEATING_UP.matcher(passage).find()
+                || MEANWHILE.matcher(passage).find()) {
             return false;
         }
         boolean lasts = isHowLong(passage) && TimeReader.find(last).isEmpty();
@@ -519,6 +539,9 @@ final class StepReader {
 
     private StepMinutes guess(Verb technique, String text, Set<String> guessed) {
         guessed.add("minutes");
+        if (technique.work() == Work.REST && NIGHT_BEFORE.matcher(text).find()) {
+            return new StepMinutes(Minutes.of(480), Minutes.of(600), Minutes.of(720));
+        }
         Optional<BigDecimal> celsius = HeatReader.celsius(text);
         boolean heating = HEATING_UP.matcher(text).find() && celsius.isPresent();
         BigDecimal likely = heating

@@ -77,7 +77,7 @@ public final class TechniqueReader {
         verbs(Technique.WHISK, "whisk|beat");
         verbs(
                 Technique.KNEAD,
-                "knead|(?:to|into|forms?|makes?) (?:a|the) (?:[\\w-]+,? ){0,3}(?:dough|pastry)|dough (?:comes"
+                "knead|(?:to|into|forms?|makes) an? (?:[\\w-]+,? ){0,3}(?:dough|pastry)|dough (?:comes"
                         + "|forms|leaves)");
         verbs(Technique.ROLL, "roll(?!ing boil)");
         verbs(Technique.SHAPE, "shape|form(?!er|ula)|pleat|crimp");

@@ -69,6 +69,7 @@ final class Techniques {
                     "chop|dice|slice|score|mince|peel|grate|shred|cut|trim|julienne|core|halve|quarter|crush|smash|pit|"
                             + "zest|tear|pick",
                     4),
+            hands("rub (?:in\\b|(?:the )?(?:\\p{L}+ ){1,3}in(?:to)? )", 5),
             hands("blend|blitz|process|purée|puree|pulse|grind|whizz|liquidise|liquidize", 2),
             hands(
                     "rice (?=the\\b|your\\b|it\\b|them\\b)|mix|whisk|stir|combine|toss|beat|mash|rub|massage|"

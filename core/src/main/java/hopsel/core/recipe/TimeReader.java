@@ -74,6 +74,14 @@ public final class TimeReader {
     private static final Pattern A_PIECE = Pattern.compile(
             "^\\s*(?:a piece|apiece|per piece|for each piece|per dumpling|each one)\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern GOES_ON = Pattern.compile(
+            "^(?: [\\p{L} ]{1,24})?,? (?:and |then |and then )?(?:(?:uncovered|covered|without|lid off|lid on"
+                    + "|on the other"
+                    + " side) (?:for )?(?:another |a further )?(\\d{1,2})|(?:another |a further )?(\\d{1,2}) "
+                    + "(?:without|more|"
+                    + "uncovered|covered|lid off|on the other side))\\b(?! ?(?:min|h|sec|°|c\\b|cm|g\\b|ml|days))",
+            Pattern.CASE_INSENSITIVE);
+
     private static final BigDecimal TWO = BigDecimal.valueOf(2);
     private static final BigDecimal SIXTY = BigDecimal.valueOf(60);
     private static final BigDecimal DAY = BigDecimal.valueOf(1440);
@@ -108,7 +116,7 @@ public final class TimeReader {
         found.removeIf(time -> time.minutes.low().value().compareTo(DAY) >= 0
                 && AT_MOST.matcher(plain.substring(0, time.start)).find());
         found.sort((a, b) -> a.start - b.start);
-        return join(plain, found);
+        return join(plain, found).stream().map(time -> time.goingOn(plain)).toList();
     }
 
     /** The first time in a text. */
@@ -227,5 +235,24 @@ public final class TimeReader {
      * @param end where it ends
      * @param minutes how long
      */
-    record Found(int start, int end, StepMinutes minutes) {}
+    record Found(int start, int end, StepMinutes minutes) {
+
+        /** {@code for 40 min, then uncovered for 10}: as long again, without a word for the minutes. */
+        private Found goingOn(String text) {
+            Matcher more = GOES_ON.matcher(text.substring(end));
+            if (!more.find()) {
+                return this;
+            }
+            BigDecimal added = new BigDecimal(more.group(1) == null ? more.group(2) : more.group(1));
+            return new Found(
+                    start,
+                    end + more.end(),
+                    new StepMinutes(
+                            plus(minutes.low(), added), plus(minutes.likely(), added), plus(minutes.high(), added)));
+        }
+
+        private static Minutes plus(Minutes minutes, BigDecimal more) {
+            return Minutes.of(minutes.value().add(more));
+        }
+    }
 }

@@ -16,6 +16,9 @@
   // One change at a time, each on top of the one before: what is pressed meanwhile is sent when the answer is there.
   let busy = false;
   const waiting = [];
+  // Of a look at another step only the last counts, and none that was under way when something was changed: a late
+  // answer would put what is no longer asked for in the place of what was typed, or of what was said of it.
+  let turn = 0;
 
   async function send(form, extra) {
     if (busy) {
@@ -37,6 +40,7 @@
 
   // Puts the answer in the place of the page; what is refused is said beside what was typed.
   async function sendNow(form, extra) {
+    turn += 1;
     const body = new URLSearchParams(new FormData(form));
     Object.entries(extra || {}).forEach(([name, value]) => body.set(name, value));
     const { answer, page } = await window.hopsel.fetched(form.getAttribute('action'), { method: 'POST', body });
@@ -75,9 +79,11 @@
   }
 
   async function pick(id) {
+    turn += 1;
+    const mine = turn;
     const { answer, page } = await window.hopsel.fetched(`/bench/${main().dataset.bench}?step=${encodeURIComponent(id)}`);
     const next = page.querySelector('main.bench');
-    if (next) {
+    if (next && mine === turn) {
       swap(next, answer.url);
       const bar = document.querySelector(`[data-step="${CSS.escape(id)}"]`);
       if (bar) {

@@ -97,14 +97,19 @@ public record Attendee(
      * checked.
      */
     public Attendee knowing(Catalogue catalogue) {
-        List<String> known =
+        List<String> checked =
                 avoids.stream().filter(word -> Avoided.isKnown(word, catalogue)).toList();
+        // What can be told of their own words is left out, too, whenever they said it.
+        List<String> known = Stream.concat(
+                        checked.stream(), ownWords.stream().flatMap(said -> Phrase.known(said, catalogue).stream()))
+                .distinct()
+                .toList();
         List<String> liked =
                 rather.stream().filter(word -> Avoided.isKnown(word, catalogue)).toList();
         if (known.equals(avoids) && liked.equals(rather)) {
             return this;
         }
-        List<String> said = Stream.concat(ownWords.stream(), avoids.stream().filter(word -> !known.contains(word)))
+        List<String> said = Stream.concat(ownWords.stream(), avoids.stream().filter(word -> !checked.contains(word)))
                 .distinct()
                 .toList();
         return with(them -> them.avoids(known).rather(liked).ownWords(said));

@@ -1,6 +1,7 @@
 package hopsel.core.guest;
 
 import hopsel.core.FactTable;
+import hopsel.core.Few;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.recipe.ItemFinder;
@@ -9,9 +10,11 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.StringTokenizer;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -34,6 +37,10 @@ public final class Phrase {
     /** Words of the longest name that is looked for inside a sentence. */
     private static final int LONGEST_NAME = 4;
 
+    private static final int MOST_KEPT = 2_000;
+    /** The same guests are asked about again and again. */
+    private static final Few<Catalogue, Map<String, List<String>>> KNOWN = new Few<>(8);
+
     private Phrase() {}
 
     private static Set<String> words(String table) {
@@ -47,6 +54,14 @@ public final class Phrase {
      * was said. Whatever a sentence names is taken, whatever else it says: to leave out too much harms nobody.
      */
     public static List<String> known(String said, Catalogue catalogue) {
+        Map<String, List<String>> kept = KNOWN.of(catalogue, any -> new ConcurrentHashMap<>());
+        if (kept.size() > MOST_KEPT) {
+            kept.clear();
+        }
+        return kept.computeIfAbsent(said, any -> told(said, catalogue));
+    }
+
+    private static List<String> told(String said, Catalogue catalogue) {
         List<String> all = exact(said, catalogue);
         return all.isEmpty()
                 ? things(said).stream()

@@ -179,6 +179,10 @@ class AvoidedTest {
         assertThat(after.ownWords()).containsExactly("latex", "papaya");
         assertThat(after.rather()).containsExactly("kiwi");
         assertThat(after.id()).isEqualTo("g-1");
+        Attendee before = guest(List.of("peanut"), List.of(), List.of("severe kiwi allergy"));
+        assertThat(before.knowing(CATALOGUE).avoids())
+                .as("said when nobody could tell what it was")
+                .containsExactly("peanut", "kiwi");
         Attendee liked = guest(List.of("peanut"), List.of("durian"), List.of());
         assertThat(liked.knowing(CATALOGUE).rather()).isEmpty();
     }

@@ -75,8 +75,10 @@ public final class TimeReader {
             "^\\s*(?:a piece|apiece|per piece|for each piece|per dumpling|each one)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern GOES_ON = Pattern.compile(
-            "^(?: [\\p{L} ]{1,24})?,? (?:and |then |and then )?(?:(?:uncovered|covered|without|lid off|lid on|on the other"
-                    + " side) (?:for )?(?:another |a further )?(\\d{1,2})|(?:another |a further )?(\\d{1,2}) (?:without|more|"
+            "^(?: [\\p{L} ]{1,24})?,? (?:and |then |and then )?(?:(?:uncovered|covered|without|lid off|lid on"
+                    + "|on the other"
+                    + " side) (?:for )?(?:another |a further )?(\\d{1,2})|(?:another |a further )?(\\d{1,2}) "
+                    + "(?:without|more|"
                     + "uncovered|covered|lid off|on the other side))(?=\\s*(?:$|[.,;)]|(?:un)?till?\\b))",
             Pattern.CASE_INSENSITIVE);
 

@@ -5,6 +5,8 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -256,13 +258,35 @@ public final class ItemFinder {
         return Optional.empty();
     }
 
-    private static boolean sure(String run, Item item, List<String> before) {
+    private boolean sure(String run, Item item, List<String> before) {
+        if (item.origin() != Origin.ANIMAL && namesAnAnimal(before)) {
+            return false;
+        }
         boolean careful = GENERAL.contains(run) || item.origin() == Origin.ANIMAL;
         return !careful
                 || before.stream()
                         .allMatch(word -> isDescription(word)
                                 && !TELLING.contains(word)
                                 && !(item.origin() == Origin.ANIMAL && PLANT_WORDS.contains(word)));
+    }
+
+    /** {@code honey roasted peanuts}: never guessed to be the plant alone; but the milk of oats is no animal's. */
+    private boolean namesAnAnimal(List<String> words) {
+        if (words.stream().anyMatch(PLANT_WORDS::contains)) {
+            return false;
+        }
+        for (int i = 0; i < words.size(); i++) {
+            boolean ofAPlant = i > 0 && isPlant(byName.get(words.get(i - 1) + " " + words.get(i)));
+            Item item = byName.get(words.get(i));
+            if (item != null && item.origin() == Origin.ANIMAL && !ofAPlant) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isPlant(@Nullable Item item) {
+        return item != null && item.origin() != Origin.ANIMAL;
     }
 
     /** Whether a word only says how something is: fresh, chopped, red. */

@@ -169,7 +169,11 @@ class CatalogueTest {
                 "suet",
                 "custard",
                 "croissants",
-                "carmine"
+                "carmine",
+                "chicken bouillon powder",
+                "fish stock cube",
+                "prawn crackers",
+                "crab sticks"
             })
     void animalThingsAreRefusedByName(String name) {
         assertThat(CATALOGUE.items().stream().filter(item -> item.isCalled(name)))

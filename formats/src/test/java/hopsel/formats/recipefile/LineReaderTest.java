@@ -101,7 +101,10 @@ class LineReaderTest {
                 "1 cup tiger nut milk",
                 "2 tbsp walnut vinegar",
                 "100 g almond croissants",
-                "200 ml pecan cream"
+                "200 ml pecan cream",
+                "100 g honey roasted peanuts",
+                "50 g bacon crisps",
+                "1 tbsp prawn paste powder"
             })
     void whatIsNotKnownIsNotGuessed(String text) {
         assertThat(METRIC.read(text).item()).isEmpty();

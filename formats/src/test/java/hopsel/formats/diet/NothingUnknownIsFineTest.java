@@ -100,7 +100,7 @@ class NothingUnknownIsFineTest {
             value = {
                 "2 tbsp moon paste|UNKNOWN",
                 "2 tbsp hazelnut miso|GUESSED",
-                "1 veal stock cube|GUESSED",
+                "1 veal stock cube|UNKNOWN",
                 "2 tbsp smoked black beans|GUESSED",
                 "50 g peanuts and sesame seeds|UNREAD",
                 "100 g cashews blended with water and rice|UNREAD",

@@ -17,7 +17,8 @@ import java.util.stream.Stream;
  *
  * @param id unique in the class
  * @param name as on the label
- * @param avoids what they cannot have: words of allergens, ids of items, or words of house rules
+ * @param avoids what they cannot have: words of allergens and house rules, ids of items, families, or a word that names
+ *     of items bear, such as chickpea
  * @param servings what they cook, above 0
  * @param zone where they are, for streams
  * @param gets what they are handed

@@ -53,7 +53,7 @@ class SignupStoreTest {
 
     private static Attendee somebody(String name) {
         return new Attendee("new", name, List.of(), BigDecimal.ONE, Optional.empty(), Gets.values()[0])
-                .saying(List.of("kiwi"));
+                .saying(List.of("latex"));
     }
 
     private static Particulars particulars(String contact, String remark) {

@@ -88,6 +88,8 @@ final class Mentions {
     private final Map<String, List<List<String>>> others = new HashMap<>();
     /** What components are called: "the paste" is what was made, not the tamarind paste in a jar. */
     private final Map<String, Set<String>> products = new HashMap<>();
+    /** The passages that come later, by their words. */
+    private final List<List<String>> coming = new ArrayList<>();
     /** The words of what comes later in the text. */
     private final Map<String, Integer> later = new HashMap<>();
     /** Components of which something was done already. */
@@ -132,11 +134,13 @@ final class Mentions {
 
     /** What is still to come: "blend everything" does not mean what goes in later by its name. */
     void stillToCome(String text) {
+        coming.add(ItemFinder.words(text));
         ItemFinder.words(text).forEach(word -> later.merge(word, 1, Integer::sum));
     }
 
     /** A passage that was to come is here. */
     void passed(String text) {
+        coming.remove(ItemFinder.words(text));
         ItemFinder.words(text).forEach(word -> later.merge(word, -1, Integer::sum));
     }
 
@@ -214,6 +218,7 @@ final class Mentions {
         Set<String> heard = new HashSet<>(said);
         words.keySet().stream()
                 .filter(line -> mayBeNamed(line, heard))
+                .filter(line -> !isMeasuredLater(line, said))
                 .filter(line -> !only.containsKey(line)
                         || plain.contains(Known.in(only, line).replace(".", "")))
                 .sorted(Comparator.<String, Boolean>comparing(line -> !own.contains(line))
@@ -353,6 +358,19 @@ final class Mentions {
             }
         }
         return byOtherName(line, said, taken).or(() -> byKind(line, said, taken, own));
+    }
+
+    /** {@code Soak in water}, where {@code the 200 ml water} goes in later: that is other water. */
+    private boolean isMeasuredLater(String line, List<String> said) {
+        Amount amount = lows.get(line);
+        if (amount == null || !traits.getOrDefault(line, Set.of()).contains(Trait.TAP)) {
+            return false;
+        }
+        List<String> name = Known.in(words, line);
+        List<String> measured = List.of(
+                amount.low().stripTrailingZeros().toPlainString(), amount.unit().word(), name.get(name.size() - 1));
+        return Collections.indexOfSubList(said, measured) < 0
+                && coming.stream().anyMatch(passage -> Collections.indexOfSubList(passage, measured) >= 0);
     }
 
     /** {@code the 2 onions}, where this line is of one onion and another of two. */

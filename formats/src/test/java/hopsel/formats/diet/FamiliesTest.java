@@ -7,6 +7,7 @@ import hopsel.core.guest.Family;
 import hopsel.core.guest.Phrase;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 import hopsel.formats.classfile.BuiltInCatalogue;
 
 import org.junit.jupiter.api.Test;
@@ -15,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import java.util.List;
+import java.util.Set;
 
 /** Allergies in a guest's own words, beyond the law's list: found in everything that holds them. */
 class FamiliesTest {
@@ -130,6 +132,10 @@ class FamiliesTest {
         assertThat(Avoided.meets(Item.nameOnly("item-13", "Item 13"), "item-1")).isFalse();
         assertThat(Avoided.meets(Item.nameOnly("item-1", "Item 1"), "item-1")).isTrue();
         assertThat(Avoided.meets(Item.nameOnly("own", "Lemongrass and lime paste"), "citrus"))
+                .isTrue();
+        assertThat(Avoided.meets(
+                        Item.nameOnly("own", "Our red sauce").withTraits(Set.of(Trait.NIGHTSHADE)), "nightshade"))
+                .as("by what it is, whatever it is called")
                 .isTrue();
         assertThat(Avoided.meets(Item.nameOnly("own", "Latex noodles"), "durian"))
                 .isFalse();

@@ -156,8 +156,7 @@ final class FoodFindings extends Findings {
         String message =
                 ("%s go into the %s raw. Boil them hard for %d minutes on a ring first: in there they never come "
                                 + "to a boil, and stay poisonous.")
-                        .formatted(
-                                part.item().name(), step.needs().get(0).kind().replace('-', ' '), HARD_BOIL);
+                        .formatted(part.item().name(), gentlePlace(step), HARD_BOIL);
         Optional<Step> soak = sheet.dish()
                 .steps()
                 .filter(own -> !own.id().equals(step.id()))
@@ -179,6 +178,14 @@ final class FoodFindings extends Findings {
                     "Soak and boil them first",
                     now -> Insertions.soakAndBoil(now, line));
         }
+    }
+
+    private static String gentlePlace(Step step) {
+        return step.needs().stream()
+                .filter(need -> need.does(Does.GENTLE))
+                .map(need -> need.kind().replace('-', ' '))
+                .findFirst()
+                .orElseThrow();
     }
 
     private void keeps(Step step) {

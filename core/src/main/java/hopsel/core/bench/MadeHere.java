@@ -5,13 +5,12 @@ import hopsel.core.dish.Step;
 import hopsel.core.food.FoodFlow;
 import hopsel.core.food.Product;
 import hopsel.core.item.Catalogue;
-import hopsel.core.recipe.ItemFinder;
 import hopsel.core.recipe.LineReader;
 import hopsel.core.recipe.ReadLine;
+import hopsel.core.recipe.RecipeReader;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -27,16 +26,8 @@ record MadeHere(String passage, Component part, Optional<BigDecimal> asked, Opti
     /** What a passage speaks of, if a part of the dish makes it. */
     static Optional<MadeHere> of(String passage, Draft sheet, Catalogue catalogue) {
         ReadLine read = new LineReader(catalogue, sheet.measures()).read(passage);
-        List<String> name = ItemFinder.words(read.name());
         return sheet.dish().components().stream()
-                .filter(part -> !part.steps().isEmpty())
-                .filter(part -> {
-                    List<String> title = ItemFinder.words(part.title());
-                    return !title.isEmpty()
-                            && name.size() >= title.size()
-                            && name.subList(name.size() - title.size(), name.size())
-                                    .equals(title);
-                })
+                .filter(part -> !part.steps().isEmpty() && RecipeReader.names(read, part.title()))
                 .findFirst()
                 .map(part -> new MadeHere(passage, part, asked(read, sheet), made(part, sheet, catalogue)));
     }

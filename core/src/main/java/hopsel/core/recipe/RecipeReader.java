@@ -244,6 +244,14 @@ public final class RecipeReader {
         told.put(line.id(), before);
     }
 
+    /** Whether a line speaks of a part, and of nothing else: {@code 1 batch of the dough}. */
+    public static boolean names(ReadLine line, String part) {
+        List<String> name = ItemFinder.words(line.name()).stream()
+                .filter(word -> !AS_A_WHOLE.contains(word))
+                .toList();
+        return !name.isEmpty() && ItemFinder.words(part).equals(name);
+    }
+
     /**
      * {@code 120 g cashew cream, from above}: what another part of the recipe makes is not bought. How much of it goes
      * in is left for somebody to look at.
@@ -251,13 +259,8 @@ public final class RecipeReader {
     private void madeHere() {
         for (PartUnderWay part : parts.values()) {
             for (Line line : List.copyOf(part.lines)) {
-                List<String> name = ItemFinder.words(line.read().name()).stream()
-                        .filter(word -> !AS_A_WHOLE.contains(word))
-                        .toList();
                 boolean made = parts.values().stream()
-                        .anyMatch(other -> other != part
-                                && !other.lines.isEmpty()
-                                && ItemFinder.words(other.title).equals(name));
+                        .anyMatch(other -> other != part && !other.lines.isEmpty() && names(line.read(), other.title));
                 if (made) {
                     part.lines.remove(line);
                     unread.add(line.read().text());

@@ -160,6 +160,15 @@ class ColleagueTest {
         }
     }
 
+    /** What comes from the shop and holds an allergen is missed, however usual it is. */
+    @ParameterizedTest
+    @ValueSource(strings = {"hummus", "noodles", "croutons", "gravy"})
+    void whatHoldsAnAllergenIsNeverSaidInPassing(String said) {
+        Draft sheet = sheet("Carrots\n\nServes 4\n\nIngredients\n400 g carrots\n\nMethod\n"
+                + "1. Boil the carrots for 10 minutes until soft.\n2. Serve with the " + said + ".");
+        assertThat(Colleague.objections(sheet, CATALOGUE)).anyMatch(objection -> objection.rule() == Rule.NOT_ON_LIST);
+    }
+
     /** A slow cooker never comes to a boil, and makes raw kidney beans worse. */
     @Test
     void beansBoilHardBeforeTheyGoIntoTheSlowCooker() throws RefusedEditException {

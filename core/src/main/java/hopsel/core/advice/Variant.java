@@ -15,6 +15,7 @@ import hopsel.core.kitchen.Resource;
 import hopsel.core.kitchen.Role;
 import hopsel.core.measure.Minutes;
 import hopsel.core.plan.Plan;
+import hopsel.core.recipe.Slug;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -83,7 +84,9 @@ final class Variant {
 
     static CookingClass person(CookingClass cooking, Role role) {
         List<Person> people = new ArrayList<>(cooking.people());
-        people.add(new Person("one-more", "One more", role));
+        String id = Slug.free(
+                "one-more", taken -> people.stream().anyMatch(own -> own.id().equals(taken)));
+        people.add(new Person(id, "One more", role));
         return cooking.withKitchen(cooking.kitchen().withPeople(people));
     }
 
@@ -91,7 +94,7 @@ final class Variant {
     static CookingClass place(CookingClass cooking, Resource more) {
         List<Resource> resources = new ArrayList<>(cooking.resources());
         resources.add(new Resource(
-                "one-more-" + more.id(),
+                freePlace("one-more-" + more.id(), resources),
                 more.kind(),
                 more.units(),
                 more.rinse(),
@@ -101,11 +104,16 @@ final class Variant {
         return cooking.withKitchen(cooking.kitchen().withResources(resources));
     }
 
+    private static String freePlace(String id, List<Resource> resources) {
+        return Slug.free(
+                id, taken -> resources.stream().anyMatch(own -> own.id().equals(taken)));
+    }
+
     /** With a place of a kind that the kitchen lacks, as large as a step needs it. */
     static CookingClass bring(CookingClass cooking, Need need) {
         List<Resource> resources = new ArrayList<>(cooking.resources());
         resources.add(new Resource(
-                "brought-" + need.kind(),
+                freePlace("brought-" + need.kind(), resources),
                 need.kind(),
                 need.units(),
                 Minutes.ZERO,

@@ -41,6 +41,8 @@ import java.util.stream.Stream;
 public final class Edits {
 
     private static final Minutes NEW_STEP = Minutes.of(5);
+    /** Nobody means a hundred batches of a sauce. */
+    private static final BigDecimal MOST_TIMES = BigDecimal.valueOf(100);
 
     private Edits() {}
 
@@ -129,10 +131,7 @@ public final class Edits {
                 .eachComponent(own -> own.withSteps(own.steps().stream()
                         .filter(other -> !other.id().equals(id))
                         .toList()));
-        Component target = without.dish().components().stream()
-                .filter(own -> own.id().equals(component))
-                .findFirst()
-                .orElseThrow(() -> new RefusedEditException("There is no such component any more."));
+        Component target = component(without, component);
         int at = Math.max(0, Math.min(position, target.steps().size()));
         Optional<Step> before =
                 at == 0 ? Optional.empty() : Optional.of(target.steps().get(at - 1));
@@ -359,10 +358,45 @@ public final class Edits {
 
     /** Takes a component of another dish into this one, at the servings of this dish. */
     public static Draft bringIn(Draft sheet, Draft other, String component) throws RefusedEditException {
-        Component own = other.dish().components().stream()
-                .filter(candidate -> candidate.id().equals(component))
+        return bringIn(
+                sheet,
+                other,
+                component,
+                Decimals.ratio(sheet.dish().servings(), other.dish().servings()));
+    }
+
+    /**
+     * Takes so much of a component of another dish into this one.
+     *
+     * @param taken such as half a cup, 200 g, a third of it
+     */
+    public static Draft bringIn(Draft sheet, Draft other, String component, String taken, Catalogue builtIn)
+            throws RefusedEditException {
+        PartYield yields = PartYield.of(other, component(other, component), builtIn);
+        BigDecimal share = yields.share(taken, sheet.measures())
+                .orElseThrow(() -> new RefusedEditException(
+                        yields.grams().isPresent()
+                                ? "How much of it: “%s” is not an amount of it. Write half a cup, 200 g, or a third."
+                                        .formatted(taken)
+                                : "How much of it: nobody knows what it weighs, for a line in it has no amount. Write a "
+                                        + "half or a third, or complete its lines first."));
+        if (share.compareTo(MOST_TIMES) > 0) {
+            throw new RefusedEditException(
+                    "How much of it: “%s” is more than a hundred times what the recipe gives.".formatted(taken));
+        }
+        return bringIn(sheet, other, component, share);
+    }
+
+    private static Component component(Draft sheet, String id) throws RefusedEditException {
+        return sheet.dish().components().stream()
+                .filter(candidate -> candidate.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new RefusedEditException("That component is not there any more."));
+    }
+
+    private static Draft bringIn(Draft sheet, Draft other, String component, BigDecimal factor)
+            throws RefusedEditException {
+        Component own = component(other, component);
         Map<String, String> ids = new LinkedHashMap<>();
         own.ingredients()
                 .forEach(line -> ids.put(
@@ -373,7 +407,6 @@ public final class Edits {
                 .forEach(step -> steps.put(
                         step.id(),
                         Slug.free(step.id(), taken -> sheet.step(taken).isPresent() || steps.containsValue(taken))));
-        BigDecimal factor = Decimals.ratio(sheet.dish().servings(), other.dish().servings());
         List<IngredientLine> lines = own.ingredients().stream()
                 .map(line ->
                         line.withId(ids.get(line.id())).times(line.scaling().factor(factor)))

@@ -175,32 +175,30 @@ final class HouseStyleRules {
     void beans(String school) {
         boolean dried = school.equals("dried");
         for (IngredientLine line : lines(item -> item.has(Trait.PULSE))) {
-            Optional<String> found = dried ? OtherState.CANNED.from(line.item()) : OtherState.CANNED.of(line.item());
-            if (found.isEmpty()) {
+            Optional<OtherState.Link> link =
+                    dried ? OtherState.CANNED.from(line.item()) : OtherState.CANNED.of(line.item());
+            Optional<BigDecimal> factor = link.flatMap(found -> found.factor(builtIn));
+            if (factor.isEmpty() || grams(line).isEmpty()) {
                 continue;
             }
-            String other = found.get();
-            Optional<Item> pulse = builtIn.find(other);
-            Optional<Item> dry = builtIn.find(dried ? other : line.item());
-            Optional<BigDecimal> cooked = dry.flatMap(item -> item.practice().cooked());
-            if (pulse.isEmpty() || cooked.isEmpty() || grams(line).isEmpty()) {
-                continue;
-            }
+            String other = dried ? link.get().item() : link.get().other();
+            Item pulse = builtIn.get(other);
             BigDecimal weight = dried
-                    ? Decimals.ratio(grams(line).get(), cooked.get())
-                    : grams(line).get().multiply(cooked.get());
+                    ? Decimals.ratio(grams(line).get(), factor.get())
+                    : grams(line).get().multiply(factor.get());
             Amount amount = Amount.of(weight.setScale(0, RoundingMode.HALF_UP).max(BigDecimal.ONE), Unit.G);
-            Optional<String> prep = Optional.of(dried ? "soaked and boiled" : "drained and rinsed");
+            Optional<String> prep =
+                    dried ? Optional.of("soaked and boiled") : link.get().prep();
             sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(other, Optional.of(amount), prep) : own);
             if (dried) {
                 sheet = Insertions.soakAndBoil(sheet, line.id());
                 changes.add(("%s in place of the can, with soaking overnight, ten minutes of hard boiling and an "
                                 + "hour of simmering as steps of their own.")
-                        .formatted(pulse.get().name()));
+                        .formatted(pulse.name()));
             } else {
                 dropSoaking(line);
-                changes.add("%s, drained, in place of the dry ones; soaking and boiling are gone."
-                        .formatted(pulse.get().name()));
+                changes.add(
+                        "%s, drained, in place of the dry ones; soaking and boiling are gone.".formatted(pulse.name()));
             }
         }
     }
@@ -244,13 +242,22 @@ final class HouseStyleRules {
     void produce(String school) {
         boolean frozen = school.equals("frozen");
         for (IngredientLine line : lines(item -> true)) {
-            Optional<String> to = frozen ? OtherState.FROZEN.of(line.item()) : OtherState.FROZEN.from(line.item());
-            if (to.isPresent()) {
-                Optional<Amount> amount = grams(line).map(grams -> Amount.of(Decimals.tenths(grams), Unit.G));
-                Optional<String> prep = Optional.of(frozen ? "thawed and squeezed" : "washed");
-                sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(to.get(), amount, prep) : own);
-                changes.add("%s in place of %s, the same weight.".formatted(name(to.get()), name(line.item())));
+            Optional<OtherState.Link> link =
+                    frozen ? OtherState.FROZEN.of(line.item()) : OtherState.FROZEN.from(line.item());
+            Optional<BigDecimal> factor = link.flatMap(found -> found.factor(builtIn));
+            if (factor.isEmpty()) {
+                continue;
             }
+            String to = frozen ? link.get().other() : link.get().item();
+            BigDecimal times = frozen ? factor.get() : Decimals.ratio(BigDecimal.ONE, factor.get());
+            Optional<Amount> amount =
+                    grams(line).map(grams -> Amount.of(Decimals.tenths(grams.multiply(times)), Unit.G));
+            Optional<String> prep = frozen ? link.get().prep() : Optional.of("washed");
+            sheet = sheet.eachLine(own -> own.id().equals(line.id()) ? own.of(to, amount, prep) : own);
+            changes.add((times.compareTo(BigDecimal.ONE) == 0
+                            ? "%s in place of %s, the same weight."
+                            : "%s in place of %s; it loses water, and weighs less frozen.")
+                    .formatted(name(to), name(line.item())));
         }
     }
 

@@ -66,8 +66,9 @@ public final class FoodFlow {
         List<Part> parts = new ArrayList<>();
         step.uses().forEach(use -> dish.lines()
                 .filter(line -> line.id().equals(use.ingredient()))
-                .forEach(line ->
-                        catalogue.find(line.item()).ifPresent(item -> parts.add(Part.fresh(line, item, use.share())))));
+                .forEach(line -> catalogue
+                        .find(line.item())
+                        .ifPresent(item -> parts.add(Part.fresh(line, item, use, step.id())))));
         return parts;
     }
 

@@ -74,7 +74,8 @@ public record Product(String step, List<Part> parts, Set<Condition> conditions) 
         return sum.signum() == 0 ? Optional.empty() : Optional.of(sum);
     }
 
-    private Optional<BigDecimal> grams(Part part, Weigher weigher) {
+    /** What one part of it weighs in grams, with what it drank; empty where it has no weight or is to taste. */
+    public Optional<BigDecimal> grams(Part part, Weigher weigher) {
         return part.line()
                 .amount()
                 .flatMap(amount -> weigher.grams(part.item(), amount))

@@ -13,8 +13,8 @@ import java.util.Optional;
 /**
  * The same amount of an ingredient in other units and other states: dry, soaked, cooked, from cans.
  *
- * <p>Cooked and soaked weights go by the factors of the dry item; a can by its drained weight. An item and its dried
- * form belong together by their ids, {@code chickpeas-can} and {@code chickpeas-dried}.
+ * <p>Cooked and soaked weights go by the factors of the dry item; a can by its drained weight. Which item is the
+ * other's can is in the table of {@link OtherState}.
  *
  * @param state as it is, dry, soaked, cooked, or from cans
  * @param item the item in that state
@@ -24,9 +24,6 @@ import java.util.Optional;
  */
 public record Conversion(
         State state, Item item, BigDecimal grams, Optional<String> spoons, Optional<BigDecimal> count) {
-
-    private static final String CAN = "-can";
-    private static final String DRIED = "-dried";
 
     /** What the ingredient has gone through. */
     public enum State {
@@ -45,9 +42,10 @@ public record Conversion(
     public static List<Conversion> of(Item item, BigDecimal grams, Measures measures, Catalogue catalogue) {
         List<Conversion> all = new ArrayList<>();
         State uncooked = item.practice().cooked().isPresent() ? State.DRY : State.AS_IT_IS;
-        boolean canned = item.id().endsWith(CAN);
+        Optional<Item> before = OtherState.CANNED.from(item.id()).flatMap(link -> catalogue.find(link.item()));
+        boolean canned = item.has(Trait.CANNED);
         all.add(in(canned ? State.CANNED : uncooked, item, grams, measures));
-        Optional<Item> dry = canned ? catalogue.find(item.id().replace(CAN, DRIED)) : Optional.of(item);
+        Optional<Item> dry = canned ? before : Optional.of(item);
         Optional<BigDecimal> cooked = dry.flatMap(known -> known.practice().cooked());
         if (dry.isEmpty() || cooked.isEmpty()) {
             return all;
@@ -63,7 +61,7 @@ public record Conversion(
                         State.SOAKED, dry.get(), dryGrams.multiply(factor), Optional.empty(), Optional.empty())));
         Optional<Item> can = canned
                 ? Optional.empty()
-                : catalogue.find(item.id().replace(DRIED, CAN)).filter(other -> !other.equals(item));
+                : OtherState.CANNED.of(item.id()).flatMap(link -> catalogue.find(link.other()));
         BigDecimal cookedGrams = dryGrams.multiply(cooked.get());
         all.add(new Conversion(
                 State.COOKED,

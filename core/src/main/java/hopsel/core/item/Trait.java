@@ -71,6 +71,8 @@ public enum Trait {
     TAP("tap"),
     /** Salt and pepper, which everybody puts in to taste. */
     SEASONING("seasoning"),
+    /** So strong, or lifting so much, that twice the dish does not want twice of it: chilli, clove, baking powder. */
+    STRONG("strong"),
     /** Runs when it is warm and is firm again when it is not: cheese. */
     MELTS("melts"),
     /** One of it for each piece that is made: wrappers, buns. */

@@ -48,17 +48,6 @@ final class Mentions {
             "1/4",
             new BigDecimal("0.25"));
     private static final Pattern A_NUMBER = Pattern.compile("\\d+(?:\\.\\d+|/\\d+)?");
-    /** {@code two thirds}. */
-    private static final Map<String, BigDecimal> TIMES = Map.of(
-            "two",
-            BigDecimal.valueOf(2),
-            "2",
-            BigDecimal.valueOf(2),
-            "three",
-            BigDecimal.valueOf(3),
-            "3",
-            BigDecimal.valueOf(3));
-
     private static final Pattern BARE_ALL =
             Pattern.compile("\\beverything\\b(?! (?:else|exc|except|but|bar)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXCEPT = Pattern.compile(

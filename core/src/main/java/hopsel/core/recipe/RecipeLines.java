@@ -5,6 +5,7 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Source;
 import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 import hopsel.core.item.Weigher;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
@@ -20,7 +21,6 @@ import java.util.stream.Collectors;
 /** Turns what was read of an ingredient line into a line of a dish. */
 public final class RecipeLines {
 
-    private static final Set<String> STRONG = ids("strong.txt");
     private static final Set<String> AT_HOME = ids("at-home.txt");
 
     /** A catalogue's figure that is further off than this is no longer the same amount. */
@@ -109,7 +109,7 @@ public final class RecipeLines {
                 .isPresent()) {
             return Scaling.FIXED;
         }
-        return read.item().filter(item -> STRONG.contains(item.id())).isPresent() ? Scaling.DAMPED : Scaling.LINEAR;
+        return read.item().filter(item -> item.has(Trait.STRONG)).isPresent() ? Scaling.DAMPED : Scaling.LINEAR;
     }
 
     private static Source source(ReadLine read) {

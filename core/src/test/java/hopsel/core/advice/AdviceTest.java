@@ -14,6 +14,7 @@ import hopsel.core.dish.Show;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.StepRef;
 import hopsel.core.item.Catalogue;
+import hopsel.core.kitchen.Person;
 import hopsel.core.measure.Minutes;
 import hopsel.core.plan.Plan;
 import hopsel.core.plan.Planner;
@@ -95,6 +96,27 @@ class AdviceTest {
         List<Mending> kinds = remedies(cooking).stream().map(Remedy::kind).toList();
         assertThat(kinds).contains(Mending.DROP, Mending.HOST);
         assertThat(kinds.indexOf(Mending.DROP)).isGreaterThan(kinds.indexOf(Mending.HOST));
+    }
+
+    /** Whoever took one more pair of hands, and is late all the same, may ask for another. */
+    @Test
+    void oneMoreThingMayBeTakenTwice() {
+        CookingClass cooking = SmallClass.of(10)
+                .part("a", hands("mix", 20))
+                .part("b", hands("roll", 20))
+                .part("c", hands("curl", 20))
+                .build();
+        CookingClass once = variant(cooking);
+        CookingClass twice = variant(once);
+        assertThat(twice.people()).hasSize(3).extracting(Person::id).doesNotHaveDuplicates();
+    }
+
+    private static CookingClass variant(CookingClass cooking) {
+        return remedies(cooking).stream()
+                .filter(remedy -> remedy.kind() == Mending.HOST)
+                .findFirst()
+                .orElseThrow()
+                .changed();
     }
 
     @Test

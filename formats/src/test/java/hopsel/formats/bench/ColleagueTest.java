@@ -1,6 +1,7 @@
 package hopsel.formats.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.DishTimes;
@@ -11,17 +12,20 @@ import hopsel.core.bench.HouseStyle;
 import hopsel.core.bench.HouseStyle.Matter;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.Objection.Rule;
+import hopsel.core.bench.PartYield;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
 import hopsel.core.bench.SharedBase;
 import hopsel.core.caution.Caution;
 import hopsel.core.caution.StepCautions;
+import hopsel.core.dish.Component;
 import hopsel.core.dish.PerWeight;
 import hopsel.core.dish.Step;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Conversion;
 import hopsel.core.item.Conversion.State;
 import hopsel.core.item.Item;
+import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Minutes;
 import hopsel.core.measure.Unit;
@@ -66,6 +70,9 @@ class ColleagueTest {
             2 cups moonberries                | Boil the moonberries for 10 minutes until soft.                                   | UNKNOWN_ITEM        | false
             100 g butter                      | Fry the butter for 2 minutes until golden.                                        | NOT_PLANT           | true
             250 g dried kidney beans          | Boil the beans for 60 minutes until soft.                                         | DRY_BEANS           | true
+            250 g dried kidney beans          | Soak the beans overnight. Boil the beans for 9 minutes. Cook them in the slow cooker for 6 hours. | DRY_BEANS | true
+            250 g dried chickpeas             | Soak the chickpeas overnight. Boil the chickpeas for 39 minutes until soft.       | RAW_PULSE           | false
+            250 g brown lentils               | Boil the lentils for 11 minutes until soft.                                       | RAW_PULSE           | false
             2 tbsp cayenne; 400 g carrots     | Boil the carrots with the cayenne for 10 minutes until soft.                      | TOO_HOT             | false
             400 g carrots; 200 ml water       | Boil the carrots in the water for 10 minutes until soft. Blend for 2 minutes in a blender until smooth. | HOT_BLENDER | true
             400 g carrots                     | Grill the carrots on baking paper for 10 minutes until charred.                   | PAPER               | true
@@ -203,7 +210,9 @@ class ColleagueTest {
             250 g dried chickpeas; 1 l water  | Soak the chickpeas in the water overnight. Boil the chickpeas for 70 minutes until soft. | RAW_PULSE
             1 can chickpeas                   | Warm the chickpeas for 5 minutes until hot.                                       | RAW_PULSE
             1 can kidney beans                | Cook the beans in the slow cooker for 4 hours until hot.                          | DRY_BEANS
-            250 g dried kidney beans          | Soak the beans overnight. Boil the beans for 15 minutes. Cook them in the slow cooker for 6 hours. | DRY_BEANS
+            250 g dried kidney beans          | Soak the beans overnight. Boil the beans for 10 minutes. Cook them in the slow cooker for 6 hours. | DRY_BEANS
+            250 g dried chickpeas             | Soak the chickpeas overnight. Boil the chickpeas for 40 minutes until soft.       | RAW_PULSE
+            250 g brown lentils               | Boil the lentils for 12 minutes until soft.                                       | RAW_PULSE
             250 g dried chickpeas             | Soak the chickpeas overnight. Cook in a pressure cooker for 35 minutes until soft. | FIRST_LOOK
             400 g carrots                     | Blend the carrots in a blender for 2 minutes until smooth.                        | HOT_BLENDER
             400 g carrots                     | Preheat the oven to 200 °C. Roast the carrots for 30 minutes until soft.          | CUE_MISSING
@@ -281,6 +290,41 @@ class ColleagueTest {
         assertThat(shared.dishes()).containsExactly("Stew", "Pie");
         assertThat(shared.grams().get("cashews")).isEqualByComparingTo("150");
         assertThat(shared.apart()).isEqualTo(2 * shared.once());
+    }
+
+    @Test
+    void aShareOfAnotherDishsSauceIsTakenAsACookSaysIt() throws RefusedEditException {
+        Draft satay = sheet(SATAY);
+        Draft bowl = sheet(STEW);
+        Component sauce = satay.dish().components().stream()
+                .filter(own -> own.title().equals("Sauce"))
+                .findFirst()
+                .orElseThrow();
+        PartYield yields = PartYield.of(satay, sauce, CATALOGUE);
+        assertThat(yields.grams().orElseThrow()).isEqualByComparingTo("600");
+        for (String half : List.of("half", "half of it", "50 %", "300 g", "0.3 kg")) {
+            Draft with = Edits.bringIn(bowl, satay, sauce.id(), half, CATALOGUE);
+            assertThat(with.line("peanut-butter")
+                            .orElseThrow()
+                            .amount()
+                            .orElseThrow()
+                            .high())
+                    .as(half)
+                    .isEqualByComparingTo("100");
+        }
+        Draft cup = Edits.bringIn(bowl, satay, sauce.id(), "half a cup", CATALOGUE);
+        assertThat(cup.line("coconut-milk").orElseThrow().amount().orElseThrow().high())
+                .isCloseTo(
+                        Decimals.ratio(
+                                BigDecimal.valueOf(125 * 400),
+                                yields.millilitres().orElseThrow()),
+                        Percentage.withPercentage(0.1));
+        for (String nothing : List.of("a bit", "3", "0", "one spoonful of hope")) {
+            assertThatThrownBy(() -> Edits.bringIn(bowl, satay, sauce.id(), nothing, CATALOGUE))
+                    .as(nothing)
+                    .isInstanceOf(RefusedEditException.class)
+                    .hasMessageContaining(nothing);
+        }
     }
 
     @Test
@@ -409,6 +453,26 @@ class ColleagueTest {
             Method
             1. Heat the oil in a pan and fry the carrots for 8 minutes until golden.
             2. Stir in the flour, chickpeas, cashews and salt and simmer for 20 minutes until thick.
+            """;
+
+    private static final String SATAY =
+            """
+            Tempeh satay
+            Serves 4
+
+            Tempeh
+            400 g tempeh, sliced
+
+            Sauce
+            400 g coconut milk
+            200 g peanut butter
+
+            Method
+            Tempeh
+            1. Grill the tempeh for 10 minutes until golden.
+
+            Sauce
+            1. Whisk the coconut milk and peanut butter together and simmer for 5 minutes.
             """;
 
     /** Matter, school, an item that must be there afterwards, one that must be gone. */

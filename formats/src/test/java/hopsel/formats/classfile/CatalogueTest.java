@@ -8,9 +8,12 @@ import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Nutrients;
 import hopsel.core.item.Origin;
+import hopsel.core.item.OtherState;
 import hopsel.core.item.Storage;
 import hopsel.core.item.Trait;
+import hopsel.core.recipe.ItemFinder;
 
+import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -111,6 +114,43 @@ class CatalogueTest {
                     });
         }
         assertThat(twice).isEmpty();
+    }
+
+    /** Called alike, of the same allergens, and of as much energy once it has drunk what it drinks. */
+    @Test
+    void oneFoodInTwoStatesIsOneFood() {
+        assertThat(OtherState.all()).hasSizeGreaterThan(15).allSatisfy(link -> {
+            Item before = CATALOGUE.get(link.item());
+            Item sold = CATALOGUE.get(link.other());
+            assertThat(ItemFinder.words(before.name()))
+                    .contains(ItemFinder.words(sold.name()).get(0));
+            assertThat(sold.allergens()).isEqualTo(before.allergens());
+            double factor = link.factor(CATALOGUE).orElseThrow().doubleValue();
+            assertThat(kcal(sold) * factor).isCloseTo(kcal(before), Percentage.withPercentage(35));
+            assertThat(link.state() == OtherState.CANNED)
+                    .as("canned")
+                    .isEqualTo(sold.has(Trait.CANNED))
+                    .isNotEqualTo(sold.storage().equals(Optional.of(Storage.FROZEN)));
+        });
+    }
+
+    private static double kcal(Item item) {
+        return item.nutrients().orElseThrow().values().get("kcal").doubleValue();
+    }
+
+    /** Nobody can say what a pot of it weighs otherwise, nor turn cooked weight into dry. */
+    @Test
+    void whatIsBoiledDryHasItsFactors() {
+        assertThat(CATALOGUE.items().stream()
+                        .filter(item -> item.has(Trait.DRY) && item.has(Trait.DRIED) && item.has(Trait.STARCHY)))
+                .hasSizeGreaterThan(60)
+                .allSatisfy(item -> assertThat(
+                                item.practice().cooked().orElseThrow().doubleValue())
+                        .isBetween(1.8, 4.5));
+        assertThat(CATALOGUE.items().stream().filter(item -> item.has(Trait.DRY_BEAN)))
+                .allSatisfy(item -> assertThat(
+                                item.practice().soaked().orElseThrow().doubleValue())
+                        .isBetween(1.7, 2.3));
     }
 
     /** Parts weigh no more than the whole, sugars are carbohydrate, saturates are fat. */

@@ -7,6 +7,7 @@ import hopsel.core.bench.Ladders;
 import hopsel.core.bench.LineText;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
+import hopsel.core.bench.PartYield;
 import hopsel.core.caution.Caution;
 import hopsel.core.caution.StepCautions;
 import hopsel.core.dish.After;
@@ -280,6 +281,11 @@ public final class BenchView {
     /** What it weighs, steam not reckoned. */
     public Optional<BigDecimal> grams(Product product) {
         return product.grams(sheet.weigher());
+    }
+
+    /** What a component gives, from its own lines. */
+    public PartYield yields(Component component) {
+        return PartYield.of(sheet, component, catalogue);
     }
 
     /** What is done at a step, in the order of a kitchen. */

@@ -90,9 +90,11 @@ class DishActions implements ActionSet {
         if (other == null) {
             throw new RefusedEditException("That dish is not on the bench any more.");
         }
-        return Change.done(
-                Edits.bringIn(sheet, other.sheet(), place[1]),
-                "added a component of " + other.sheet().dish().title());
+        Optional<String> taken = in.text("taken");
+        Draft next = taken.isEmpty()
+                ? Edits.bringIn(sheet, other.sheet(), place[1])
+                : Edits.bringIn(sheet, other.sheet(), place[1], taken.get(), house.now());
+        return Change.done(next, "added a component of " + other.sheet().dish().title());
     }
 
     /** The original, changed, is read again; what was corrected meanwhile stays. */

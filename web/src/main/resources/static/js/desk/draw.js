@@ -21,7 +21,8 @@ export class Drawing {
     this.words = Object.fromEntries([...main.querySelectorAll('[data-word]')].map((word) => [word.dataset.word, word.textContent]));
     this.as = '';
     this.chosen = null;
-    this.hand = null;
+    // Nobody else can have been quicker before this screen showed anything.
+    this.hand = undefined;
     this.handSince = 0;
     this.slip = null;
     this.asked = new Set();
@@ -106,8 +107,8 @@ export class Drawing {
     }
     const key = (this.inHand() || {}).key || null;
     if (key !== this.hand) {
+      this.handSince = this.hand === undefined ? 0 : Date.now();
       this.hand = key;
-      this.handSince = Date.now();
     }
     const stage = !this.state.onAir ? 'before' : this.state.over ? 'after' : '';
     this.main.querySelectorAll('[data-only]').forEach((part) => { part.hidden = part.dataset.only !== stage; });

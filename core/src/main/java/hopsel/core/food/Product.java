@@ -76,10 +76,14 @@ public record Product(String step, List<Part> parts, Set<Condition> conditions) 
 
     /** What one part of it weighs in grams, with what it drank; empty where it has no weight or is to taste. */
     public Optional<BigDecimal> grams(Part part, Weigher weigher) {
+        return written(part, weigher).map(grams -> grams.multiply(swollen(part, grams, weigher)));
+    }
+
+    private static Optional<BigDecimal> written(Part part, Weigher weigher) {
         return part.line()
                 .amount()
                 .flatMap(amount -> weigher.grams(part.item(), amount))
-                .map(grams -> grams.multiply(part.share()).multiply(swollen(part)));
+                .map(grams -> grams.multiply(part.share()));
     }
 
     /**
@@ -98,16 +102,24 @@ public record Product(String step, List<Part> parts, Set<Condition> conditions) 
                 .reduce(BigDecimal::add);
     }
 
-    /** Dry pulses and grains take up water; where that water stands on the list and stays in, it is counted there. */
-    private BigDecimal swollen(Part part) {
-        boolean waterStays = inIt().stream().map(Part::item).anyMatch(item -> item.has(Trait.TAP));
-        if (waterStays || !part.item().has(Trait.DRY)) {
+    /** Dry pulses and grains take up water; where that stands on the list and stays in, it is counted there. */
+    private BigDecimal swollen(Part part, BigDecimal dry, Weigher weigher) {
+        if (!part.item().has(Trait.DRY) || drinks(weigher).compareTo(dry) >= 0) {
             return BigDecimal.ONE;
         }
         Practice practice = part.item().practice();
         Optional<BigDecimal> factor =
                 part.boiled() > 0 ? practice.cooked() : practice.soaked().filter(any -> part.soaked());
         return factor.orElse(BigDecimal.ONE);
+    }
+
+    /** Grams of all that runs in it, fat aside. */
+    private BigDecimal drinks(Weigher weigher) {
+        return inIt().stream()
+                .filter(part -> part.item().has(Trait.TAP)
+                        || part.item().has(Trait.LIQUID) && !part.item().has(Trait.FAT))
+                .flatMap(part -> written(part, weigher).stream())
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
     /** Whether there is more to it than salt, oil and water. */

@@ -47,14 +47,15 @@ final class Transformation {
         fresh.stream().map(this::asMedium).forEach(this::add);
     }
 
-    /** Water that something is soaked, boiled or steamed in is no food, unless it stays there. */
+    /**
+     * Water that something is soaked, boiled or steamed in is no food, unless it stays there; nor is the stock that
+     * goes in and is drained off at one step.
+     */
     private Part asMedium(Part part) {
-        boolean bath = does(Technique.SOAK)
-                || does(Technique.BOIL)
-                || does(Technique.SIMMER)
-                || does(Technique.BLANCH)
-                || steams();
-        return part.withMedium(bath && part.item().has(Trait.TAP));
+        boolean boils = does(Technique.BOIL) || does(Technique.SIMMER) || does(Technique.BLANCH);
+        boolean bath = does(Technique.SOAK) || boils || steams();
+        boolean stock = boils && does(Technique.DRAIN) && part.item().has(Trait.LIQUID) && !part.item().has(Trait.FAT);
+        return part.withMedium(bath && part.item().has(Trait.TAP) || stock);
     }
 
     private boolean steams() {

@@ -7,6 +7,7 @@ import hopsel.core.measure.Unit;
 import hopsel.core.recipe.RecipeSource.Passage;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -227,6 +228,9 @@ public final class TextSplitter {
     private boolean blank;
 
     private boolean tight;
+    /** Lines that stand alone over a list and over what is done with it, in small letters. */
+    private final Set<String> standing = new HashSet<>();
+
     private String next = "";
     /** Whether an empty line stands before the next one. */
     private boolean nextIsApart;
@@ -246,6 +250,7 @@ public final class TextSplitter {
                 .flatMap(line -> Stream.of(HEADING_INSIDE.split(line)))
                 .map(TextSplitter::unmarked)
                 .toList();
+        splitter.standing.addAll(standing(all));
         for (int i = 0; i < all.size(); i++) {
             splitter.next = all.subList(i + 1, all.size()).stream()
                     .filter(line -> !line.isEmpty())
@@ -263,6 +268,29 @@ public final class TextSplitter {
                 splitter.ingredients,
                 splitter.method,
                 splitter.other);
+    }
+
+    /** What stands by itself twice, over a line with an amount and over one of the method: a part, even a food's name. */
+    private static Set<String> standing(List<String> all) {
+        Set<String> over = new HashSet<>();
+        Set<String> twice = new HashSet<>();
+        for (int i = 1; i + 1 < all.size(); i++) {
+            String line = all.get(i).toLowerCase(Locale.ROOT);
+            String before = Numbers.plain(all.get(i - 1));
+            boolean first = before.isEmpty()
+                    || INGREDIENTS.matcher(before).matches()
+                    || METHOD.matcher(before).matches();
+            boolean alone = first && !line.isEmpty() && !all.get(i + 1).isEmpty();
+            if (alone && !LineLooks.startsWithAmount(line) && !LineLooks.isSentence(line)) {
+                boolean listed = LineLooks.startsWithAmount(all.get(i + 1)) && !LineLooks.isNumbered(all.get(i + 1));
+                if (listed) {
+                    over.add(line);
+                } else if (over.contains(line)) {
+                    twice.add(line);
+                }
+            }
+        }
+        return twice;
     }
 
     /** Bullets behind a list without, most of which tell what is done, are the method. */
@@ -471,6 +499,9 @@ public final class TextSplitter {
         } else if (isSection(plain)) {
             section = Optional.of(capital(unshouted(plain)));
             part(section.get(), line);
+        } else if (known && where != Where.METHOD && standing.contains(plain.toLowerCase(Locale.ROOT))) {
+            part(capital(unshouted(plain)), line);
+            where = Where.INGREDIENTS;
         } else if (where == Where.METHOD && namedBefore(plain).isPresent()) {
             part(namedBefore(plain).get(), line);
         } else if (blank && known && sized(plain).isPresent() && LineLooks.startsWithAmount(next)) {

@@ -1,5 +1,6 @@
 package hopsel.core.bench;
 
+import hopsel.core.food.FoodFlow;
 import hopsel.core.item.Catalogue;
 
 import java.util.ArrayList;
@@ -21,11 +22,12 @@ public final class Colleague {
 
     /** Everything there is to say, the most harmful first. */
     public static List<Objection> objections(Draft sheet, Catalogue builtIn) {
+        FoodFlow flow = FoodFlow.of(sheet.dish(), sheet.catalogue(builtIn));
         return Stream.of(
-                        new DishFindings(sheet, builtIn),
-                        new LineFindings(sheet, builtIn),
-                        new StepFindings(sheet, builtIn),
-                        new FoodFindings(sheet, builtIn))
+                        new DishFindings(sheet, builtIn, flow),
+                        new LineFindings(sheet, builtIn, flow),
+                        new StepFindings(sheet, builtIn, flow),
+                        new FoodFindings(sheet, builtIn, flow))
                 .flatMap(part -> part.found().stream())
                 .sorted(Comparator.comparing(Objection::rule))
                 .toList();

@@ -1,6 +1,7 @@
 package hopsel.core.bench;
 
 import hopsel.core.bench.Objection.Rule;
+import hopsel.core.food.FoodFlow;
 import hopsel.core.item.Catalogue;
 import hopsel.core.recipe.DishProposal;
 import hopsel.core.recipe.Spoken;
@@ -15,8 +16,8 @@ final class DishFindings extends Findings {
 
     private final DishTimes times;
 
-    DishFindings(Draft sheet, Catalogue builtIn) {
-        super(sheet, builtIn);
+    DishFindings(Draft sheet, Catalogue builtIn, FoodFlow flow) {
+        super(sheet, builtIn, flow);
         this.times = DishTimes.of(sheet.dish());
     }
 

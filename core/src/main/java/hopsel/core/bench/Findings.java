@@ -3,6 +3,7 @@ package hopsel.core.bench;
 import hopsel.core.bench.Objection.Fix;
 import hopsel.core.bench.Objection.Remedy;
 import hopsel.core.bench.Objection.Rule;
+import hopsel.core.food.FoodFlow;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
@@ -19,12 +20,16 @@ abstract class Findings {
     final Draft sheet;
     final Catalogue builtIn;
     final Catalogue catalogue;
+    /** The way of all food through the dish. */
+    final FoodFlow flow;
+
     private final List<Objection> objections = new ArrayList<>();
 
-    Findings(Draft sheet, Catalogue builtIn) {
+    Findings(Draft sheet, Catalogue builtIn, FoodFlow flow) {
         this.sheet = sheet;
         this.builtIn = builtIn;
         this.catalogue = sheet.catalogue(builtIn);
+        this.flow = flow;
     }
 
     /** Looks, and objects. */

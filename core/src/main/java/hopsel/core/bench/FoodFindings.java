@@ -13,6 +13,7 @@ import hopsel.core.food.FoodFlow;
 import hopsel.core.food.Keeps;
 import hopsel.core.food.Part;
 import hopsel.core.food.Product;
+import hopsel.core.food.UsualTime;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
@@ -26,6 +27,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -39,15 +41,16 @@ final class FoodFindings extends Findings {
     /** Likewise lentils and split peas. */
     private static final int LENTILS_COOK = 12;
 
+    /** Minutes of heat from which a grain that lay in nothing wet is taken to be soft; kitchen practice. */
+    private static final int GRAIN_COOKS = 8;
+
     private static final BigDecimal LITRE = BigDecimal.valueOf(1000);
 
-    private final FoodFlow flow;
     /** Lines that were spoken of; a line may be in more than one thing that is served. */
     private final Set<String> told = new HashSet<>();
 
-    FoodFindings(Draft sheet, Catalogue builtIn) {
-        super(sheet, builtIn);
-        this.flow = FoodFlow.of(sheet.dish(), catalogue);
+    FoodFindings(Draft sheet, Catalogue builtIn, FoodFlow flow) {
+        super(sheet, builtIn, flow);
     }
 
     @Override
@@ -61,6 +64,8 @@ final class FoodFindings extends Findings {
         Item item = part.item();
         if (item.has(Trait.PULSE) && item.has(Trait.DRIED)) {
             pulse(part);
+        } else if (UsualTime.isDryGrain(item)) {
+            grain(part);
         } else if (item.has(Trait.FLOUR)
                 && !part.isCooked()
                 && !isBase()
@@ -97,6 +102,22 @@ final class FoodFindings extends Findings {
                     ("%s cook for %d minutes in all, and are raw before %d. Give them longer, or say that they are "
                                     + "cooked already by choosing the canned ones.")
                             .formatted(part.item().name(), part.boiled(), needs));
+        }
+    }
+
+    /** What is stirred in dry stays hard, unless it lay in something wet, or was hot for long. */
+    private void grain(Part part) {
+        String name = part.item().shortName().toLowerCase(Locale.ROOT);
+        if (!part.soaked()
+                && part.boiled() < GRAIN_COOKS
+                && told.add(part.line().id())) {
+            object(
+                    Rule.RAW_GRAIN,
+                    part.line().id(),
+                    "The %s goes in dry and stays hard: no step cooks or soaks it.".formatted(name),
+                    "Boil it first",
+                    now -> Insertions.boilFirst(
+                            now, part.line().id(), name, UsualTime.boiled(part.line(), part.item())));
         }
     }
 

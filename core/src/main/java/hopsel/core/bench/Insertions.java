@@ -169,6 +169,24 @@ final class Insertions {
         return inFront(sheet, line, List.of(gelling));
     }
 
+    /** A grain boiled and drained before whatever uses it; how long is a guess, the table's where it has one. */
+    static Draft boilFirst(Draft sheet, String line, String name, Optional<StepMinutes> minutes) {
+        String id = free(sheet, "boil-" + line);
+        Step boiling = step(
+                id,
+                "Boil the " + name,
+                "In plenty of salted water; drain.",
+                minutes.orElse(StepMinutes.of(Minutes.of(15))),
+                Work.WATCH,
+                Show.NEVER,
+                burner(),
+                List.of(),
+                List.of(Use.all(line)),
+                "Tender, with no hard middle");
+        Draft next = inFront(sheet, line, List.of(boiling.withTechniques(Set.of(Technique.BOIL, Technique.DRAIN))));
+        return next.with(next.notes().guess(id, "minutes"));
+    }
+
     /** A step that makes what a line takes for granted, before whatever uses the line; how long it takes is a guess. */
     static Draft madeBefore(Draft sheet, String line, PrepWords.Done done, String name) {
         Technique technique = done.technique();

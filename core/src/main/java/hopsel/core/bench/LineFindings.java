@@ -8,6 +8,8 @@ import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.food.ByEye;
+import hopsel.core.food.FoodFlow;
+import hopsel.core.food.UsualTime;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.KnownSubstitution;
@@ -51,8 +53,8 @@ final class LineFindings extends Findings {
     /** Items whose label was spoken of already; one pack may serve several lines. */
     private final Set<String> labels = new HashSet<>();
 
-    LineFindings(Draft sheet, Catalogue builtIn) {
-        super(sheet, builtIn);
+    LineFindings(Draft sheet, Catalogue builtIn, FoodFlow flow) {
+        super(sheet, builtIn, flow);
     }
 
     @Override
@@ -245,11 +247,15 @@ final class LineFindings extends Findings {
     private void made(IngredientLine line, String name) {
         Optional<PrepWords.Done> done =
                 PrepWords.doneBefore(line.prep().orElse("") + " " + (name.endsWith(", cooked") ? "cooked" : ""));
-        boolean isDone = done.filter(what -> sheet.dish().steps().anyMatch(step -> TechniqueReader.of(step)
-                        .contains(what.technique())))
+        boolean isDone = done.filter(what -> sheet.dish()
+                        .steps()
+                        .filter(step -> holds(step, line))
+                        .anyMatch(step -> TechniqueReader.of(step).contains(what.technique())))
                 .isPresent();
         String shortName = catalogue.find(line.item()).map(Item::shortName).orElse(name);
-        if (done.isPresent() && !isDone) {
+        boolean grain =
+                catalogue.find(line.item()).filter(UsualTime::isDryGrain).isPresent();
+        if (done.isPresent() && !isDone && !grain) {
             object(
                     Rule.MADE_NOWHERE,
                     line.id(),
@@ -258,6 +264,12 @@ final class LineFindings extends Findings {
                     "Add the step",
                     now -> Insertions.madeBefore(now, line.id(), done.get(), shortName));
         }
+    }
+
+    /** Whether the line goes in at a step, or went in before it. */
+    private boolean holds(Step step, IngredientLine line) {
+        return flow.product(step.id()).stream().anyMatch(made -> made.inIt().stream()
+                .anyMatch(part -> part.line().id().equals(line.id())));
     }
 
     private void heat(IngredientLine line, Item item) {

@@ -38,6 +38,7 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
         LINE_UNUSED(true, true),
         TEMPERATURE_MISSING(false, true),
         MADE_NOWHERE(false, false),
+        RAW_GRAIN(false, true),
         ORDER(false, false),
         OVERFLOW(false, false),
         HOT_BLENDER(false, true),

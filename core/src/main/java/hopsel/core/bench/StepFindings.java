@@ -34,11 +34,8 @@ final class StepFindings extends Findings {
     /** Seconds from which a watched step wants a look before its end; kitchen practice. */
     private static final int LONG = 20 * 60;
 
-    private final FoodFlow flow;
-
-    StepFindings(Draft sheet, Catalogue builtIn) {
-        super(sheet, builtIn);
-        this.flow = FoodFlow.of(sheet.dish(), catalogue);
+    StepFindings(Draft sheet, Catalogue builtIn, FoodFlow flow) {
+        super(sheet, builtIn, flow);
     }
 
     @Override

@@ -11,4 +11,10 @@ import java.math.BigDecimal;
  * @param share above 0 up to 1
  */
 @Copyable
-public record Use(String ingredient, BigDecimal share) implements UseBuilder.With {}
+public record Use(String ingredient, BigDecimal share) implements UseBuilder.With {
+
+    /** All of a line. */
+    public static Use all(String ingredient) {
+        return new Use(ingredient, BigDecimal.ONE);
+    }
+}

@@ -54,7 +54,10 @@ final class Transformation {
     private Part asMedium(Part part) {
         boolean boils = does(Technique.BOIL) || does(Technique.SIMMER) || does(Technique.BLANCH);
         boolean bath = does(Technique.SOAK) || boils || steams();
-        boolean stock = boils && does(Technique.DRAIN) && part.item().has(Trait.LIQUID) && !part.item().has(Trait.FAT);
+        boolean stock = boils
+                && does(Technique.DRAIN)
+                && part.item().has(Trait.LIQUID)
+                && !part.item().has(Trait.FAT);
         return part.withMedium(bath && part.item().has(Trait.TAP) || stock);
     }
 

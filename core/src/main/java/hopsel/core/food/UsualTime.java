@@ -1,9 +1,12 @@
 package hopsel.core.food;
 
+import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Technique;
+import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
+import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
@@ -11,6 +14,7 @@ import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.TechniqueReader;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -37,10 +41,12 @@ public enum UsualTime {
     BOIL_RICE(Technique.BOIL, food(Trait.RICE), 12, 15, 20),
     BOIL_BEANS(Technique.BOIL, food(Trait.DRY_BEAN), 45, 60, 90),
     BOIL_LENTILS(Technique.BOIL, food(Trait.PULSE), 15, 25, 35),
+    BOIL_GRAINS(Technique.BOIL, UsualTime::dryGrain, 10, 15, 25),
     BOIL_ROOTS(Technique.BOIL, part -> part.has(Trait.STARCHY) && part.has(Trait.WHOLE), 12, 18, 25),
     SIMMER_BEANS(Technique.SIMMER, food(Trait.DRY_BEAN), 45, 60, 90),
     SIMMER_LENTILS(Technique.SIMMER, food(Trait.PULSE), 15, 25, 35),
     SIMMER_RICE(Technique.SIMMER, food(Trait.RICE), 12, 15, 20),
+    SIMMER_GRAINS(Technique.SIMMER, UsualTime::dryGrain, 10, 15, 25),
     SIMMER_SAUCE(Technique.SIMMER, Product::runs, 10, 15, 25),
     STEAM(Technique.STEAM, food(Trait.WHOLE), 8, 10, 15),
     SWEAT(Technique.SWEAT, food(Trait.PUNGENT), 6, 8, 12),
@@ -74,6 +80,25 @@ public enum UsualTime {
 
     private static Predicate<Product> food(Trait trait) {
         return product -> product.has(trait);
+    }
+
+    private static boolean dryGrain(Product product) {
+        return product.some(part -> isDryGrain(part.item()));
+    }
+
+    /** Rice, grains and pasta as they are sold dry; pulses aside. */
+    public static boolean isDryGrain(Item item) {
+        return item.has(Trait.DRY) && item.has(Trait.DRIED) && item.has(Trait.STARCHY) && !item.has(Trait.PULSE);
+    }
+
+    /** How long something is boiled alone; empty where the table does not know. */
+    public static Optional<StepMinutes> boiled(IngredientLine line, Item item) {
+        Product alone =
+                new Product(line.id(), List.of(Part.fresh(line, item, Use.all(line.id()), line.id())), Set.of());
+        return Arrays.stream(values())
+                .filter(row -> row.technique == Technique.BOIL && row.food.test(alone))
+                .map(UsualTime::minutes)
+                .findFirst();
     }
 
     private static Predicate<Product> any() {

@@ -62,6 +62,8 @@ public record Amount(BigDecimal low, BigDecimal high, Unit unit, Optional<String
                 switch (unit) {
                     case PIECE -> size.orElse("");
                     case FLOZ -> "fl oz";
+                    case CUP, CAN -> high.compareTo(BigDecimal.ONE) > 0 ? unit.word() + "s" : unit.word();
+                    case PINCH -> high.compareTo(BigDecimal.ONE) > 0 ? "pinches" : unit.word();
                     default -> unit.word();
                 };
         return word.isEmpty() ? number : number + " " + word;

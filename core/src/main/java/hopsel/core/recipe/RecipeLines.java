@@ -53,14 +53,21 @@ public final class RecipeLines {
         Optional<Amount> weighed = amount.flatMap(value -> weighed(read, value, weigher));
         Optional<String> prep = weighed.isEmpty()
                 ? read.prep()
-                : Optional.of(read.prep().map(said -> said + ", ").orElse("")
-                        + amount.get().written());
+                : Optional.of(read.prep().map(said -> said + ", ").orElse("") + written(read, amount.get()));
         IngredientLine line = IngredientLine.of(id, item, weighed.or(() -> amount))
                 .withPrep(orElse(read, prep))
                 .withScaling(scaling(read))
                 .withOptional(read.optional())
                 .withFrom(source(read));
         return new Proposed(read.exact() ? line : line.withSaid(Optional.of(read.name())), unknown);
+    }
+
+    /** {@code 2 cups}, or {@code for 2 cups cooked}: what the writer measured, where something else is weighed. */
+    private static String written(ReadLine read, Amount amount) {
+        boolean cooked = read.item()
+                .filter(item -> CookedGrain.isSaid(read.name(), item))
+                .isPresent();
+        return cooked ? "for %s cooked".formatted(amount.written()) : amount.written();
     }
 
     /** What may be taken instead stands beside the cut: it is not weighed, but nobody may overlook it. */
@@ -84,8 +91,14 @@ public final class RecipeLines {
         BigDecimal each = Decimals.ratio(read.grams().get(), amount.high());
         return near
                 ? Optional.empty()
-                : Optional.of(
-                        new Amount(amount.low().multiply(each), amount.high().multiply(each), Unit.G));
+                : Optional.of(new Amount(
+                        rounded(amount.low().multiply(each)),
+                        rounded(amount.high().multiply(each)),
+                        Unit.G));
+    }
+
+    private static BigDecimal rounded(BigDecimal grams) {
+        return grams.compareTo(BigDecimal.TEN) < 0 ? grams : Decimals.tenths(grams);
     }
 
     private static Amount heaped(ReadLine read, Amount amount) {

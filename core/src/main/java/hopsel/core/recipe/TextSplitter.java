@@ -270,7 +270,9 @@ public final class TextSplitter {
                 splitter.other);
     }
 
-    /** What stands by itself twice, over a line with an amount and over one of the method: a part, even a food's name. */
+    /**
+     * What stands by itself twice, over a line with an amount and over one of the method: a part, even a food's name.
+     */
     private static Set<String> standing(List<String> all) {
         Set<String> over = new HashSet<>();
         Set<String> twice = new HashSet<>();

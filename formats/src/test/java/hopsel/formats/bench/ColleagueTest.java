@@ -73,6 +73,8 @@ class ColleagueTest {
             250 g dried kidney beans          | Soak the beans overnight. Boil the beans for 9 minutes. Cook them in the slow cooker for 6 hours. | DRY_BEANS | true
             250 g dried chickpeas             | Soak the chickpeas overnight. Boil the chickpeas for 39 minutes until soft.       | RAW_PULSE           | false
             250 g brown lentils               | Boil the lentils for 11 minutes until soft.                                       | RAW_PULSE           | false
+            2 cups cooked millet; 400 g carrots | Fry the carrots for 5 minutes until soft. Stir in the millet.                    | RAW_GRAIN           | true
+            200 g long-grain rice             | Fry the rice for 5 minutes until golden.                                          | RAW_GRAIN           | true
             2 tbsp cayenne; 400 g carrots     | Boil the carrots with the cayenne for 10 minutes until soft.                      | TOO_HOT             | false
             400 g carrots; 200 ml water       | Boil the carrots in the water for 10 minutes until soft. Blend for 2 minutes in a blender until smooth. | HOT_BLENDER | true
             400 g carrots                     | Grill the carrots on baking paper for 10 minutes until charred.                   | PAPER               | true
@@ -208,6 +210,11 @@ class ColleagueTest {
             250 g dried red lentils           | Simmer the lentils for 15 minutes until soft.                                     | RAW_PULSE
             250 g brown lentils               | Cook the lentils in a pressure cooker for 8 minutes until soft.                   | RAW_PULSE
             250 g dried chickpeas; 1 l water  | Soak the chickpeas in the water overnight. Boil the chickpeas for 70 minutes until soft. | RAW_PULSE
+            200 g long-grain rice             | Boil the rice for 12 minutes until soft.                                          | RAW_GRAIN
+            200 g couscous; 300 ml hot water  | Soak the couscous in the water for 5 minutes until plump.                         | RAW_GRAIN
+            200 g couscous; 300 ml water      | Pour the boiling water over the couscous, cover and leave for 5 minutes.          | RAW_GRAIN
+            100 g rolled oats                 | Stir the oats for 1 minute until mixed.                                           | RAW_GRAIN
+            200 g rice noodles                | Pour boiling water over the noodles, leave for 8 minutes and drain.               | RAW_GRAIN
             1 can chickpeas                   | Warm the chickpeas for 5 minutes until hot.                                       | RAW_PULSE
             1 can kidney beans                | Cook the beans in the slow cooker for 4 hours until hot.                          | DRY_BEANS
             250 g dried kidney beans          | Soak the beans overnight. Boil the beans for 10 minutes. Cook them in the slow cooker for 6 hours. | DRY_BEANS

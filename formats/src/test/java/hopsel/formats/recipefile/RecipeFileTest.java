@@ -108,7 +108,7 @@ class RecipeFileTest {
             textBlock =
                     """
             1 (800 g) can chopped tomatoes     | 800 | g     | chopped, 1 can
-            2 (540 ml) cans chickpeas          | 648 | g     | 2 can
+            2 (540 ml) cans chickpeas          | 648 | g     | 2 cans
             1 (15 oz) can black beans, drained | 240 | can   | drained
             2-3 onions (450 g), sliced         | 450 | g     | sliced, 2-3
             2 onions, sliced                   | 220 | piece | sliced

@@ -3,15 +3,11 @@ package hopsel.core.bench;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
-import hopsel.core.measure.Amount;
 import hopsel.core.measure.Unit;
+import hopsel.core.recipe.CookName;
 import hopsel.core.recipe.ItemFinder;
 
-import java.math.BigDecimal;
-import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.stream.Stream;
 
 /** An ingredient line as one would type it; it reads back to the same amount. */
 public final class LineText {
@@ -35,22 +31,12 @@ public final class LineText {
                 + (line.optional() ? " (optional)" : "");
     }
 
-    /** {@code 1 red chilli}, {@code 2 cucumbers}: as many as are counted; another form only where the item has it. */
+    /** {@code 1 red chilli}, {@code 2 cucumbers}: as many as are counted. */
     private static String inNumber(Item item, String name, IngredientLine line) {
-        Optional<Amount> counted = line.amount()
-                .filter(amount -> amount.unit() == Unit.PIECE && amount.size().isEmpty());
-        if (counted.isEmpty()) {
-            return name;
-        }
-        boolean one = counted.get().low().compareTo(BigDecimal.ONE) <= 0
-                && counted.get().high().compareTo(BigDecimal.ONE) <= 0;
-        List<String> same = ItemFinder.words(name);
-        String single = String.join(" ", same);
-        return Stream.concat(Stream.of(name), item.practice().names().stream())
-                .map(form -> form.toLowerCase(Locale.ROOT))
-                .filter(form -> ItemFinder.words(form).equals(same) && form.equals(single) == one)
-                .findFirst()
-                .orElse(one && !name.contains("(") ? single : name);
+        return line.amount()
+                .filter(amount -> amount.unit() == Unit.PIECE && amount.size().isEmpty())
+                .map(amount -> CookName.counted(item, name, amount.high()))
+                .orElse(name);
     }
 
     /** The plain name, if that leads back to the item; otherwise another name of it. */

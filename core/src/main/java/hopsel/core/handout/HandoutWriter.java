@@ -31,6 +31,8 @@ import hopsel.core.measure.Working;
 import hopsel.core.mise.Batches;
 import hopsel.core.nutrition.NutritionFacts;
 import hopsel.core.nutrition.NutritionFacts.Part;
+import hopsel.core.recipe.CookName;
+import hopsel.core.recipe.PrepWords;
 import hopsel.core.recipe.ScaledText;
 
 import java.math.BigDecimal;
@@ -218,11 +220,13 @@ public final class HandoutWriter {
         }
         Optional<BigDecimal> grams = line.amount().map(any -> batches.grams(dish, line, attendee.servings()));
         return new Line(
-                line.said().orElse(written.name()),
+                line.said()
+                        .orElseGet(() ->
+                                CookName.of(written, line.amount().map(amount -> amount.times(factor(dish, line))))),
                 line.amount().map(amount -> measured(dish, line, amount)),
                 grams,
                 batches.working(dish, line, attendee.servings()),
-                line.prep(),
+                line.prep().flatMap(PrepWords::unmeasured),
                 line.optional(),
                 line.from(),
                 state,
@@ -254,7 +258,7 @@ public final class HandoutWriter {
                 grams.map(weight -> spooned(item, weight)),
                 grams,
                 line.amount().isPresent() ? working.then(Working.Operation.RATIO, substitution.ratio()) : working,
-                line.prep(),
+                line.prep().flatMap(PrepWords::unmeasured),
                 line.optional(),
                 line.from(),
                 State.SUBSTITUTED,
@@ -268,8 +272,11 @@ public final class HandoutWriter {
 
     /** In the unit of the recipe; both ends of a range. */
     private String measured(Dish dish, IngredientLine line, Amount amount) {
-        BigDecimal factor = line.scaling().factor(Decimals.ratio(attendee.servings(), dish.servings()));
-        return CookAmount.of(amount, factor, cooking.measures());
+        return CookAmount.of(amount, factor(dish, line), cooking.measures());
+    }
+
+    private BigDecimal factor(Dish dish, IngredientLine line) {
+        return line.scaling().factor(Decimals.ratio(attendee.servings(), dish.servings()));
     }
 
     /** What stands in is weighed; where its density is known, small amounts are given in spoons. */

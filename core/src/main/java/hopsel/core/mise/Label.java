@@ -47,7 +47,7 @@ public record Label(
             labels.add(new Label(
                     item.name()
                             + job.task()
-                                    .prep()
+                                    .cut()
                                     .filter(cut -> !job.inStep())
                                     .map(cut -> ", " + cut)
                                     .orElse(""),

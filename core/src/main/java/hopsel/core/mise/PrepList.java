@@ -91,7 +91,7 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
     /** Seconds for so many grams of one cut; what is only weighed takes the handling alone. */
     static int seconds(PrepTask task, BigDecimal grams) {
         return HANDLING
-                + CutReader.of(task.prep())
+                + CutReader.of(task.cut())
                         .map(cut -> grams.multiply(BigDecimal.valueOf(MINUTE))
                                 .divide(BigDecimal.valueOf(cut.gramsPerMinute()), 0, RoundingMode.CEILING)
                                 .intValue())
@@ -159,7 +159,7 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
         }
 
         private boolean inStep(PrepTask task) {
-            return task.prep().isPresent() && task.parts().stream().allMatch(this::cuts);
+            return task.cut().isPresent() && task.parts().stream().allMatch(this::cuts);
         }
 
         private boolean cuts(PrepTask.Part part) {
@@ -179,7 +179,7 @@ public record PrepList(List<Job> jobs, Optional<Integer> begin) {
 
         private Why why(PrepTask task) {
             Item item = item(task);
-            boolean cut = task.prep().isPresent() && !inStep(task);
+            boolean cut = task.cut().isPresent() && !inStep(task);
             if (cut && CutWait.minutes(item) < Integer.MAX_VALUE) {
                 return Why.LATE;
             }

@@ -1,5 +1,7 @@
 package hopsel.core.mise;
 
+import hopsel.core.recipe.PrepWords;
+
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +19,11 @@ public record PrepTask(String item, Optional<String> prep, BigDecimal grams, Lis
     /** Keeps its own copy. */
     public PrepTask {
         parts = List.copyOf(parts);
+    }
+
+    /** What is done to it, without an amount that the writer gave for other servings. */
+    public Optional<String> cut() {
+        return prep.flatMap(PrepWords::unmeasured);
     }
 
     /**

@@ -6,6 +6,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
 import hopsel.core.recipe.CutReader;
+import hopsel.core.recipe.PrepWords;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -45,9 +46,15 @@ public record SetBowl(
      *
      * @param bowl of the tray, for item, cut and working
      * @param grams that are in this bowl
-     * @param spoons the same as a cook counts it, such as 3 cloves, 1 can, 2 tbsp; empty where it is only weighed
+     * @param counted the same as a cook counts it, such as 3 garlic cloves, 1 can, 2 tbsp
      */
-    public record Part(Tray.Bowl bowl, BigDecimal grams, Optional<String> spoons) {}
+    public record Part(Tray.Bowl bowl, BigDecimal grams, Counted counted) {
+
+        /** How it is cut; what the writer measured it by is said of another number of servings. */
+        public Optional<String> cut() {
+            return bowl.prep().flatMap(PrepWords::unmeasured);
+        }
+    }
 
     /**
      * The bowls of a tray: dry with dry, wet with wet, cut with cut; what brings other allergens, raw garlic and onion,

@@ -3,12 +3,14 @@ package hopsel.core.recipe;
 import hopsel.core.Known;
 import hopsel.core.dish.Technique;
 
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Reads what stands behind an ingredient: "to taste", "steamed", "for dusting". */
 public final class PrepWords {
@@ -21,6 +23,9 @@ public final class PrepWords {
             Pattern.compile("\\b(?:luke)?warm|\\bhot\\b|boil|tepid|\\biced?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_THE_TIN =
             Pattern.compile("\\b(?:greas|brush|tin|tray|pan)", Pattern.CASE_INSENSITIVE);
+    /** {@code for 2 cups cooked}. */
+    private static final Pattern MEASURED_FOR = Pattern.compile("^for (?=.* cooked$)| cooked$");
+
     private static final Map<String, Technique> DONE = new LinkedHashMap<>();
     private static final Pattern DONE_BEFORE;
     /** Verbs that are not the participle without its ending. */
@@ -47,6 +52,26 @@ public final class PrepWords {
     }
 
     private PrepWords() {}
+
+    /** What is done to it, without the amount that the writer gave for their own number of servings. */
+    public static Optional<String> unmeasured(String prep) {
+        String rest = Arrays.stream(prep.split(",\\s*"))
+                .filter(part -> !isAmount(part))
+                .collect(Collectors.joining(", "));
+        return Optional.of(rest).filter(words -> !words.isBlank());
+    }
+
+    private static boolean isAmount(String part) {
+        String plain = Numbers.plain(part);
+        String bare = MEASURED_FOR.matcher(plain).replaceAll("").strip();
+        return Numbers.read(bare)
+                .map(number -> number.rest().strip())
+                .filter(rest -> rest.isEmpty()
+                        || UnitWords.first(rest)
+                                .filter(found -> found.rest().isBlank())
+                                .isPresent())
+                .isPresent();
+    }
 
     /** Whether a line is found by taste, or is measured by eye. */
     public static boolean isToTaste(Optional<String> prep) {

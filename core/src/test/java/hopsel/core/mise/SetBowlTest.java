@@ -118,9 +118,19 @@ class SetBowlTest {
 
     @Test
     void spoonsAreSaidWhereTheDensityIsKnown() {
-        assertThat(bowls(bowl("water", "30", null, null)).get(0).parts().get(0).spoons())
+        assertThat(bowls(bowl("water", "30", null, null))
+                        .get(0)
+                        .parts()
+                        .get(0)
+                        .counted()
+                        .amount())
                 .contains("2 tbsp");
-        assertThat(bowls(bowl("cumin", "30", null, null)).get(0).parts().get(0).spoons())
+        assertThat(bowls(bowl("cumin", "30", null, null))
+                        .get(0)
+                        .parts()
+                        .get(0)
+                        .counted()
+                        .amount())
                 .isEmpty();
     }
 
@@ -136,24 +146,32 @@ class SetBowlTest {
     /** As the recipe counts it, for the part of it that stands here; else in spoons, by the jug, or by weight alone. */
     @ParameterizedTest
     @CsvSource({
-        "cloves, 12, 6, PIECE, , 4 ×",
-        "cloves, 12, 4, PIECE, large, 2 large",
-        "coconut, 200, 1, CAN, , ½ can",
-        "sugar, 12, 3, TBSP, , 1 tbsp",
-        "sugar, 320, 400, G, , ",
-        "sugar, 16, 400, G, , 1 ⅓ tbsp",
-        "coconut, 400, 400, G, , 400 ml",
-        "water, 30, 500, ML, , 2 tbsp",
-        "water, 152, 500, ML, , 150 ml",
-        "turnip, 30, 300, G, , ",
-        "dill, 1.5, 20, G, , 1 tbsp"
+        "cloves, 12, 6, PIECE, , 4, garlic cloves",
+        "cloves, 1.5, 6, PIECE, , ½, garlic clove",
+        "cloves, 12, 4, PIECE, large, 2 large, garlic cloves",
+        "lemons, 8, 4, TBSP, , 1 ⅔ tsp, Lemon juice",
+        "lemons, 40, 2, PIECE, , 1, lemon",
+        "coconut, 200, 1, CAN, , ½ can, Coconut milk",
+        "sugar, 12, 3, TBSP, , 1 tbsp, Sugar",
+        "sugar, 320, 400, G, , , Sugar",
+        "sugar, 16, 400, G, , 1 ⅓ tbsp, Sugar",
+        "coconut, 400, 400, G, , 400 ml, Coconut milk",
+        "water, 30, 500, ML, , 2 tbsp, Water",
+        "water, 152, 500, ML, , 150 ml, Water",
+        "turnip, 30, 300, G, , , Turnips",
+        "dill, 1.5, 20, G, , 1 tbsp, Dill"
     })
     void aCookCountsAsTheRecipeDoes(
-            String item, String grams, BigDecimal number, Unit unit, String size, String counted) {
+            String item, String grams, BigDecimal number, Unit unit, String size, String counted, String called) {
         Catalogue catalogue = CATALOGUE.with(List.of(
                 item("cloves", "Garlic cloves", Trait.PUNGENT)
                         .withGramsPerPiece(Optional.of(BigDecimal.valueOf(3)))
                         .with(own -> own.practice(Practice.NONE.withPieces(Map.of("large", BigDecimal.valueOf(6))))),
+                item("lemons", "Lemons", Trait.CITRUS)
+                        .withTraits(Set.of(Trait.CITRUS, Trait.WHOLE))
+                        .withGramsPerPiece(Optional.of(BigDecimal.valueOf(40)))
+                        .withGramsPerMl(Optional.of(BigDecimal.ONE))
+                        .with(own -> own.practice(Practice.NONE.withNames(List.of("lemon", "lemon juice")))),
                 item("coconut", "Coconut milk", Trait.LIQUID)
                         .withGramsPerCan(Optional.of(BigDecimal.valueOf(400)))
                         .withGramsPerMl(Optional.of(BigDecimal.ONE)),
@@ -165,7 +183,7 @@ class SetBowlTest {
                         .get(0)
                         .parts()
                         .get(0)
-                        .spoons())
-                .isEqualTo(Optional.ofNullable(counted));
+                        .counted())
+                .isEqualTo(new Counted(Optional.ofNullable(counted), called));
     }
 }

@@ -105,7 +105,7 @@ class PreparedTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(rest.millilitres().doubleValue()).as("30 of 50 ml").isCloseTo(30, within(0.01));
-        assertThat(rest.parts().get(0).spoons()).contains("2 tbsp");
+        assertThat(rest.parts().get(0).counted().amount()).contains("2 tbsp");
     }
 
     @ParameterizedTest

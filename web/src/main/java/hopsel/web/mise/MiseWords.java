@@ -1,6 +1,5 @@
 package hopsel.web.mise;
 
-import hopsel.core.item.Catalogue;
 import hopsel.core.mise.SetBowl;
 
 import org.springframework.stereotype.Component;
@@ -12,9 +11,9 @@ import java.util.stream.Collectors;
 public class MiseWords {
 
     /** What is in a bowl. */
-    public String names(SetBowl bowl, Catalogue catalogue) {
+    public String names(SetBowl bowl) {
         return bowl.parts().stream()
-                .map(part -> catalogue.get(part.bowl().item()).name())
+                .map(part -> part.counted().name())
                 .collect(Collectors.joining(", "));
     }
 }

@@ -410,6 +410,7 @@ public final class Edits {
         List<IngredientLine> lines = own.ingredients().stream()
                 .map(line ->
                         line.withId(ids.get(line.id())).times(line.scaling().factor(factor)))
+                .map(line -> line.withAmount(line.amount().map(Amount::handy)))
                 .toList();
         List<Step> copies = own.steps().stream()
                 .map(step -> Steps.renamed(step, ids, steps))

@@ -73,7 +73,7 @@ final class FoodFindings extends Findings {
             object(
                     Rule.RAW_FLOUR,
                     part.line().id(),
-                    ("%s is served raw: no step heats it. Raw flour makes people ill; toast, bake or boil what it is "
+                    ("Served raw: %s. No step heats it, and raw flour makes people ill; toast, bake or boil what it is "
                                     + "in.")
                             .formatted(item.name()));
         } else if (item.has(Trait.MUSHROOM)
@@ -82,7 +82,7 @@ final class FoodFindings extends Findings {
             object(
                     Rule.RAW_MUSHROOM,
                     part.line().id(),
-                    "%s is served raw: no step heats it. Cook mushrooms through.".formatted(item.name()));
+                    "Served raw: %s. No step heats it; cook mushrooms through.".formatted(item.name()));
         }
     }
 
@@ -114,7 +114,7 @@ final class FoodFindings extends Findings {
             object(
                     Rule.RAW_GRAIN,
                     part.line().id(),
-                    "The %s goes in dry and stays hard: no step cooks or soaks it.".formatted(name),
+                    "Goes in dry and stays hard: %s. No step cooks or soaks it.".formatted(name),
                     "Boil it first",
                     now -> Insertions.boilFirst(
                             now, part.line().id(), name, UsualTime.boiled(part.line(), part.item())));
@@ -129,7 +129,7 @@ final class FoodFindings extends Findings {
                 .ifPresent(estimate -> object(
                         Rule.BY_EYE,
                         line.id(),
-                        "%s is “to taste”, so none is bought, weighed or packed."
+                        "“To taste”, so none is bought, weighed or packed: %s."
                                 .formatted(item.get().name()),
                         "By eye: " + said(estimate),
                         now -> now.eachLine(own -> own.id().equals(line.id()) ? estimated(own, estimate) : own)));

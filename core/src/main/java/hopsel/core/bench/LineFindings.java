@@ -165,14 +165,14 @@ final class LineFindings extends Findings {
                 object(
                         Rule.NOT_PLANT,
                         line.id(),
-                        "%s isn't plant-based.".formatted(item.name()),
+                        "Not plant-based: %s.".formatted(item.name()),
                         "Use " + builtIn.get(other.get().use()).name(),
                         now -> Substitutions.apply(now, line.id(), other.get(), builtIn));
             } else {
                 object(
                         Rule.NOT_PLANT,
                         line.id(),
-                        "%s isn't plant-based. Swap it for something that is.".formatted(item.name()));
+                        "Not plant-based: %s. Swap it for something that is.".formatted(item.name()));
             }
         } else if (item.origin() == Origin.CHECK_LABEL && labels.add(item.id())) {
             object(
@@ -221,11 +221,11 @@ final class LineFindings extends Findings {
                 object(
                         Rule.LINE_UNUSED,
                         line.id(),
-                        "%s is listed, but no step uses it.".formatted(name),
+                        "On the list, but in no step: %s.".formatted(name),
                         "Use it at “%s”".formatted(home.get().title()),
                         now -> Edits.use(now, home.get().id(), line.id(), BigDecimal.ONE));
             } else {
-                object(Rule.LINE_UNUSED, line.id(), "%s is listed, but no step uses it.".formatted(name));
+                object(Rule.LINE_UNUSED, line.id(), "On the list, but in no step: %s.".formatted(name));
             }
         } else if (used.compareTo(NEARLY_ALL) < 0) {
             BigDecimal rest = BigDecimal.ONE.subtract(used);
@@ -259,7 +259,7 @@ final class LineFindings extends Findings {
             object(
                     Rule.MADE_NOWHERE,
                     line.id(),
-                    "%s is listed as %s, but no step does that."
+                    "%s: the list says %s, but no step does that."
                             .formatted(name, done.get().word()),
                     "Add the step",
                     now -> Insertions.madeBefore(now, line.id(), done.get(), shortName));
@@ -324,7 +324,7 @@ final class LineFindings extends Findings {
                 object(
                         Rule.SAME_TWICE,
                         line.id(),
-                        "%s is listed twice in %s."
+                        "%s: listed twice in %s."
                                 .formatted(
                                         catalogue
                                                 .find(line.item())

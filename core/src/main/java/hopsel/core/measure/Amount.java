@@ -69,6 +69,16 @@ public record Amount(BigDecimal low, BigDecimal high, Unit unit, Optional<String
         return word.isEmpty() ? number : number + " " + word;
     }
 
+    /** As somebody would write it down: grams and millilitres to tenths, all else to four digits. */
+    public Amount handy() {
+        return new Amount(handy(low), handy(high), unit, size);
+    }
+
+    private BigDecimal handy(BigDecimal number) {
+        boolean tenths = (unit == Unit.G || unit == Unit.ML) && number.compareTo(BigDecimal.ONE) >= 0;
+        return Decimals.plain(tenths ? Decimals.tenths(number) : number.round(new MathContext(4)));
+    }
+
     private static String plain(BigDecimal number) {
         return Decimals.plain(number.round(new MathContext(6))).toPlainString();
     }

@@ -39,8 +39,14 @@ public final class CookName {
         }
         return amount.filter(own -> own.unit() == Unit.PIECE)
                 .filter(own -> own.size().map(HOW_LARGE::contains).orElse(true))
-                .map(own -> counted(item, item.name().toLowerCase(Locale.ROOT), own.high()))
+                .map(own -> counted(item, own.high()))
                 .orElse(item.name());
+    }
+
+    /** {@code onion, yellow} of one: the kind stays behind. */
+    private static String counted(Item item, BigDecimal count) {
+        String[] parts = item.name().toLowerCase(Locale.ROOT).split(",", 2);
+        return counted(item, parts[0], count) + (parts.length > 1 ? "," + parts[1] : "");
     }
 
     /** {@code red chilli} of one, {@code cucumbers} of two; another form only where the item has it. */
@@ -52,6 +58,6 @@ public final class CookName {
                 .map(form -> form.toLowerCase(Locale.ROOT))
                 .filter(form -> ItemFinder.words(form).equals(same) && form.equals(single) == one)
                 .findFirst()
-                .orElse(one && !name.contains("(") && !name.contains(",") ? single : name);
+                .orElse(one && !name.contains("(") ? single : name);
     }
 }

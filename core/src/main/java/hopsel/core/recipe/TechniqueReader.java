@@ -74,7 +74,7 @@ public final class TechniqueReader {
         verbs(Technique.GRIND, "grind|pound");
         verbs(Technique.MASH, "mash|crush(?!ed)");
         verbs(Technique.MIX, "mix|stir(?!-| fr)|massage|combine|toss|rub(?!ber|y)");
-        verbs(Technique.WHISK, "whisk|beat");
+        verbs(Technique.WHISK, "whisk|beat|whip");
         verbs(
                 Technique.KNEAD,
                 "knead|(?:to|into|forms?|makes) an? (?:[\\w-]+,? ){0,3}(?:dough|pastry)|dough (?:comes"

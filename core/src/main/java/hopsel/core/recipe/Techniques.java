@@ -26,7 +26,9 @@ final class Techniques {
                             + "set|swell|thicken|absorb|relax|bloom|hydrate|macerate|dry)",
                     10),
             rest(
-                    "leave (?:for|to|it|that|this|everything|them|covered|until|over)|leave (?=\\d|an? |half )|"
+                    "leave (?:for|to|it|that|this|everything|them|covered|until|over|overnight|out|at room)"
+                            + "|leave on (?:the |a )?(?:counter|worktop|side|table|rack|wire|sill|kitchen)"
+                            + "|leave (?=\\d|an? |half )|"
                             + "cover and leave|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |"
                             + "half )|cool|steep|infuse|(?<!w/ )(?<!with )(?<!repeat )rest(?! (?:of|for|"
                             + "goes|on|to|into)\\b)|macerate|bloom "
@@ -72,7 +74,7 @@ final class Techniques {
             hands("rub (?:in\\b|(?:the )?(?:\\p{L}+ ){1,3}in(?:to)? )", 5),
             hands("blend|blitz|process|purée|puree|pulse|grind|whizz|liquidise|liquidize", 2),
             hands(
-                    "rice (?=the\\b|your\\b|it\\b|them\\b)|mix|whisk|stir|combine|toss|beat|mash|rub|massage|"
+                    "rice (?=the\\b|your\\b|it\\b|them\\b)|mix|whisk|whip|stir|combine|toss|beat|mash|rub|massage|"
                             + "cream|season|taste|add|pour|sprinkle|coat|"
                             + "brush|dress|dissolve|drizzle|fold in|squeeze",
                     2),

@@ -42,7 +42,7 @@ public final class ToolReader {
                     "chopping board"),
             rule("peel", "peeler"),
             rule("grate|zest", "grater"),
-            rule("whisk|beat", "whisk"),
+            rule("whisk|beat|whip", "whisk"),
             rule("drain|rinse", "colander"),
             rule("strain|sift|sieve", "sieve"),
             rule("roll (?:it |the \\w+ |them )?out|roll and|roll it|roll each|roll thin", "rolling pin"),

@@ -151,6 +151,7 @@ class SetBowlTest {
         "cloves, 12, 4, PIECE, large, 2 large, garlic cloves",
         "lemons, 8, 4, TBSP, , 1 ⅔ tsp, Lemon juice",
         "lemons, 40, 2, PIECE, , 1, lemon",
+        "onions, 50, 1, PIECE, , ½, 'onion, yellow'",
         "coconut, 200, 1, CAN, , ½ can, Coconut milk",
         "sugar, 12, 3, TBSP, , 1 tbsp, Sugar",
         "sugar, 320, 400, G, , , Sugar",
@@ -167,6 +168,7 @@ class SetBowlTest {
                 item("cloves", "Garlic cloves", Trait.PUNGENT)
                         .withGramsPerPiece(Optional.of(BigDecimal.valueOf(3)))
                         .with(own -> own.practice(Practice.NONE.withPieces(Map.of("large", BigDecimal.valueOf(6))))),
+                item("onions", "Onions, yellow", Trait.WHOLE).withGramsPerPiece(Optional.of(BigDecimal.valueOf(100))),
                 item("lemons", "Lemons", Trait.CITRUS)
                         .withTraits(Set.of(Trait.CITRUS, Trait.WHOLE))
                         .withGramsPerPiece(Optional.of(BigDecimal.valueOf(40)))

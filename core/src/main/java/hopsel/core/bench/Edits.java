@@ -378,8 +378,8 @@ public final class Edits {
                         yields.grams().isPresent()
                                 ? "How much of it: “%s” is not an amount of it. Write half a cup, 200 g, or a third."
                                         .formatted(taken)
-                                : "How much of it: nobody knows what it weighs, for a line in it has no amount. Write a "
-                                        + "half or a third, or complete its lines first."));
+                                : "How much of it: nobody knows what it weighs, for a line in it has no amount. Write "
+                                        + "a half or a third, or complete its lines first."));
         if (share.compareTo(MOST_TIMES) > 0) {
             throw new RefusedEditException(
                     "How much of it: “%s” is more than a hundred times what the recipe gives.".formatted(taken));

@@ -12,8 +12,6 @@ public class MiseWords {
 
     /** What is in a bowl. */
     public String names(SetBowl bowl) {
-        return bowl.parts().stream()
-                .map(part -> part.counted().name())
-                .collect(Collectors.joining(", "));
+        return bowl.parts().stream().map(part -> part.counted().name()).collect(Collectors.joining(", "));
     }
 }

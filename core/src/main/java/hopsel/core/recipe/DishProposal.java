@@ -120,8 +120,8 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
     /** Whatever names an amount may be something to eat: somebody has to look at it. */
     private static boolean isNoFood(String passage) {
         boolean said = StepReader.isStorage(passage)
-                || TextSplitter.isPage(passage)
-                || TextSplitter.isBeside(passage)
+                || BesideRecipe.isPage(passage)
+                || BesideRecipe.isBeside(passage)
                 || PlainText.isAround(passage)
                 || Narration.isChatter(passage);
         return said && !namesAmount(passage);

@@ -61,6 +61,10 @@ record LineItem(
         if (closer.isPresent()) {
             return closer;
         }
+        Optional<Match> kind = kind(name);
+        if (kind.isPresent()) {
+            return kind;
+        }
         if (said.contains("zest") && !said.contains("juice")) {
             return finder.match(name + " zest").or(() -> finder.match(name));
         }
@@ -85,6 +89,20 @@ record LineItem(
                 ? finder.match("canned " + name).or(() -> finder.match(name))
                 : finder.match(name).or(() -> finder.match(name.replaceFirst("(?i)^.*\\bof\\s+", ""))
                         .map(Match::guessed));
+    }
+
+    /** {@code onions, red}; {@code sesame, black}: which kind it is stands behind. What was done to it is no kind. */
+    private Optional<Match> kind(String name) {
+        return asides.stream()
+                .flatMap(aside -> Stream.of(aside.split("[,;]| - ")))
+                .map(String::strip)
+                .filter(said -> !said.isEmpty() && said.split(" ").length <= 2)
+                .filter(said -> PrepWords.doneBefore(said).isEmpty()
+                        && CutReader.of(Optional.of(said)).isEmpty())
+                .flatMap(said -> finder.exactly(ItemFinder.words(said + " " + name)).stream())
+                .filter(item -> !finder.find(name).equals(Optional.of(item)))
+                .findFirst()
+                .map(item -> new Match(item, true));
     }
 
     /** Kabocha is a squash; a chestnut is no mushroom. */

@@ -45,7 +45,7 @@ public final class LineReader {
      * Otherwise the line as it stands.
      */
     public List<String> parted(String text) {
-        return PartedLine.of(text, read(text));
+        return PartedLine.of(text, this);
     }
 
     Weigher weigher() {

@@ -38,7 +38,8 @@ final class LineReading {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PART_OF = Pattern.compile(
             "^(?:the\\s+)?((?:freshly squeezed |finely grated |grated )?(?:juice|zest|rind|"
-                    + "zest and juice|juice and zest|grated zest|seeds|flesh|leaves))\\s+(?:of|from)\\s+",
+                    + "zest and juice|juice and zest|grated zest|seeds|flesh|leaves))"
+                    + "(?:\\s+(?:of|from)\\s+|(?<=juice|zest)\\s+(?=\\d|half\\b|an?\\b|one\\b|two\\b))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PARENTHESIS = Pattern.compile("\\(([^()]*)\\)");
     private static final Pattern APPROXIMATELY = Pattern.compile(
@@ -84,7 +85,7 @@ final class LineReading {
                     + "squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern DONE_BEHIND = Pattern.compile(
-            "(.*\\p{L})\\s+((?:\\p{L}+ly )?\\p{L}{3,}ed|torn|split|slit|whole|(?:small|fine|large) dice|"
+            "(.*\\p{L})\\s+((?:\\p{L}+ly )?\\p{L}{3,}ed|torn|split|slit|whole|same|(?:small|fine|large) dice|"
                     + "in (?:batons|strips|cubes|slices|chunks|rounds))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OR = Pattern.compile(
@@ -106,6 +107,8 @@ final class LineReading {
     private Optional<Amount> added = Optional.empty();
     private BigDecimal factor = ONE;
     private boolean optional;
+    /** Whether a sign of multiplication stands before what each one holds. */
+    private boolean often;
 
     LineReading(String text, ItemFinder finder, Weigher weigher) {
         this.finder = finder;
@@ -159,7 +162,7 @@ final class LineReading {
     }
 
     private SaidAmount said(String name) {
-        boolean each = LineReader.EACH.matcher(text).find();
+        boolean each = often || LineReader.EACH.matcher(text).find();
         return new SaidAmount(
                 count, unit, unitName, size, adjective, pack, added, factor, each, text.endsWith(")"), name, weigher);
     }
@@ -312,6 +315,7 @@ final class LineReading {
     private void unit() {
         if (TIMES.matcher(rest).find()) {
             rest = TIMES.matcher(rest).replaceFirst("");
+            often = true;
             Optional<Numbers.Reading> each = Numbers.read(rest);
             each.flatMap(number -> UnitWords.first(number.rest())
                             .map(found -> new Pack(amount(number, found.word()), found.rest())))

@@ -39,7 +39,8 @@ final class LineTidy {
             Pattern.CASE_INSENSITIVE);
     /** {@code black salt, a pinch}, {@code cucumber | half}. */
     private static final Pattern IN_WORDS = Pattern.compile(
-            "(\\p{L}[\\p{L} -]{1,40}?)\\s*[,|:-]\\s*((?:an? |one |two |half an? |a few )?(?:half|pinch(?:es)?|"
+            "(\\p{L}[\\p{L} -]{1,40}?)(?:\\s*[,|:-]\\s*|\\s+(?=pinch|handful|splash|drizzle|dash))"
+                    + "((?:an? |one |two |half an? |a few )?(?:half|pinch(?:es)?|"
                     + "handfuls?|bunch|sprigs?|splash|drizzle|dash|knob))",
             Pattern.CASE_INSENSITIVE);
 
@@ -76,6 +77,17 @@ final class LineTidy {
             "^(\\p{L}[^\\d:]*?,[^\\d:]*?)\\s+[-–—]\\s+((?:an? |one |two |\\d+ )?\\p{L}+) each$",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code coconut milk 2 x 400ml}. */
+    private static final Pattern OFTEN = Pattern.compile(
+            "^(\\p{L}[\\p{L} -]{1,40}?)[ ,:-]+(\\d{1,2}) ?[x×] ?(\\d+ ?(?:g|kg|ml|cl|l|oz))\\b(.*)$",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code pandan leaf x2}. */
+    private static final Pattern X_FIGURE = Pattern.compile("^(\\p{L}[\\p{L} -]{1,40}?) [x×](\\d{1,2}\\b)");
+    /** {@code sprouts blanched 30 sec}. */
+    private static final Pattern DONE_FOR = Pattern.compile(
+            "^(.*\\p{L}(?<!,)) (\\p{L}{3,}ed (?:for )?\\d+ ?(?:sec|seconds?|s|mins?|minutes?|m|h|hours?)\\b.*)$",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern ALSO =
             Pattern.compile("^(?:also|plus|and|extra)[: ]\\s*(?=[\\d½⅓⅔¼¾⅛])", Pattern.CASE_INSENSITIVE);
 
@@ -94,7 +106,7 @@ final class LineTidy {
         String both = SALT_PEPPER.matcher(plain).replaceFirst("$1 and $2");
         String spelt = FOR.matcher(INCH.matcher(both).replaceAll("$1 inch")).replaceAll("for ");
         String scanned = CAN_NUMBER
-                .matcher(SCANNED.matcher(shorthand(spelt)).replaceAll(LineTidy::digits))
+                .matcher(SCANNED.matcher(spaced(shorthand(spelt))).replaceAll(LineTidy::digits))
                 .replaceAll(can -> CANS.get(can.group(1)) + " oz");
         if (STARTS_WITH_AMOUNT.matcher(scanned).find()) {
             return scanned;
@@ -132,6 +144,14 @@ final class LineTidy {
                                 colours.group(1),
                                 colours.group(2))
                 : seasoned;
+    }
+
+    /**
+     * {@code coconut milk 2 x 400ml}; {@code 300 g sprouts blanched 30 sec}: how often, and what is done for how long.
+     */
+    private static String spaced(String text) {
+        String often = OFTEN.matcher(text).replaceFirst("$2 x $3 $1$4");
+        return DONE_FOR.matcher(X_FIGURE.matcher(often).replaceFirst("$1 x $2")).replaceFirst("$1, $2");
     }
 
     private static String digits(MatchResult found) {

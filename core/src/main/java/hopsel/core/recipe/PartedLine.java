@@ -16,13 +16,28 @@ final class PartedLine {
             "\\s*(?:\\((?:lots|some|plenty|a (?:little|few|bit)|loads|to taste)\\)|,? to taste)",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code palm sugar 120 g + 60 ml water}. */
+    private static final Pattern PLUS = Pattern.compile("\\s+\\+\\s+");
+
     private PartedLine() {}
 
     /**
      * The line, parted where it names several foods and it is clear how much of each: none is said, or so much of each.
      * Otherwise the line as it stands.
      */
-    static List<String> of(String text, ReadLine read) {
+    static List<String> of(String text, LineReader reader) {
+        List<String> added = List.of(PLUS.split(text));
+        boolean whole =
+                added.size() > 1 && added.stream().map(reader::inSentence).allMatch(PartedLine::isWhole);
+        return whole ? added : of(text, reader.read(text));
+    }
+
+    /** Something known, and so much of it. */
+    private static boolean isWhole(ReadLine read) {
+        return read.item().isPresent() && read.exact() && read.amount().isPresent();
+    }
+
+    private static List<String> of(String text, ReadLine read) {
         boolean each = LineReader.EACH.matcher(text).find();
         if (!read.foods().isEmpty() && !each && everyOneMeasured(text, read)) {
             return measured(text, read.foods());

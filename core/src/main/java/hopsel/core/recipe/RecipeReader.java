@@ -53,7 +53,8 @@ public final class RecipeReader {
     private static final Pattern BEHIND_FOOD = Pattern.compile(
             "(?:in|into|on|onto|over|and|to|with|for|from|until|till|then|or|plus|at|by|per|each|if|while|"
                     + "before|after|so|about|"
-                    + "of|is|are|as|an?|the|it|them|that|hot|cold|warm|more|extra|first|again|\\+|&|-|w/|"
+                    + "of|is|are|as|an?|the|it|them|that|hot|cold|warm|more|extra|first|again|\\+|&|-|w/|/|"
+                    + "you|i|we|which|you['’]\\p{L}+|i['’]\\p{L}+|"
                     + "\\p{L}+ly|\\p{L}+ed|\\p{L}+ing)",
             Pattern.CASE_INSENSITIVE);
 
@@ -100,6 +101,12 @@ public final class RecipeReader {
     private static final Pattern WITH_ALL = Pattern.compile(
             "^(?:mix|blitz|blend|combine|whisk|whizz|stir|toss|shake|pound) (?:that|this|it|them|everything|all)\\b",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TARGET = Pattern.compile("^(?:-*>|→) ?(\\p{L}+)");
+    /** {@code The dough wants 500 g flour and 3 tbsp oil}: what goes in, and nothing that is done. */
+    private static final Pattern ONLY_LISTS = Pattern.compile(
+            "^(?:the|my|your|our|this) [\\p{L} ]{3,20}? (?:wants|needs|takes|has|is made (?:of|from|with)) (?=.*\\d)",
+            Pattern.CASE_INSENSITIVE);
     /** {@code blitz, leave out the walnuts for Mo}: the second half is said of somebody. */
     private static final Pattern FOR_SOMEBODY = Pattern.compile(",\\s*(?=leave out .{2,40} for \\p{Lu})");
 
@@ -123,6 +130,8 @@ public final class RecipeReader {
     private static final int JUST_NOW = 2;
     /** Words at the beginning of a step, among which stands what it is done to. */
     private static final int OBJECT = 5;
+
+    private static final int LONGEST_WORD = 20;
     /** Beyond this it is no name of an ingredient, whatever stands in the list. */
     private static final int LONGEST_NAME = 160;
 
@@ -143,6 +152,9 @@ public final class RecipeReader {
 
     /** The words with which a line was measured in the method: it goes in there, and nowhere before. */
     private final Map<String, String> measuredIn = new HashMap<>();
+
+    /** Sentences that only say what goes in: it goes in at the step that is told next. */
+    private final List<String> brought = new ArrayList<>();
 
     private final Map<String, String> preheats = new HashMap<>();
     private String title = "";
@@ -197,6 +209,7 @@ public final class RecipeReader {
         if (listed) {
             measuredIn.forEach(mentions::only);
         }
+        linesFor(mentions, source);
         StepReader steps = new StepReader();
         for (Passage passage : source.method()) {
             passages++;
@@ -223,6 +236,19 @@ public final class RecipeReader {
                         .map(PartUnderWay::part)
                         .toList(),
                 unread);
+    }
+
+    /** {@code 60 ml water -> syrup}: it goes in where the method speaks of that. */
+    private void linesFor(Mentions mentions, RecipeSource source) {
+        parts.values().stream().flatMap(part -> part.lines.stream()).forEach(line -> {
+            Matcher target = TARGET.matcher(line.read().prep().orElse(""));
+            boolean spokenOf = target.find()
+                    && source.method().stream().anyMatch(passage -> ItemFinder.words(passage.text())
+                            .contains(target.group(1)));
+            if (spokenOf) {
+                mentions.only(line.id(), target.group(1));
+            }
+        });
     }
 
     private void ingredient(Passage passage, int before) {
@@ -290,7 +316,8 @@ public final class RecipeReader {
                         && read.exact()
                         && read.amount().isPresent()
                         && (length == words.length
-                                || BEHIND_FOOD.matcher(words[length]).matches())
+                                || BEHIND_FOOD.matcher(words[length]).matches()
+                                || startsAmounts(words[length], text, matcher.start()))
                         && !SHARE.matcher(candidate).find()
                         && !isListed(read)
                         && read.name().split(" ").length <= 4
@@ -302,6 +329,16 @@ public final class RecipeReader {
                 }
             }
         }
+    }
+
+    /** {@code 2 tbsp tamarind 1 tbsp palm sugar}: the figure is of the next, unless a food stands before the first. */
+    private boolean startsAmounts(String behind, String text, int at) {
+        List<String> before = ItemFinder.words(text.substring(Math.max(0, at - LONGEST_WORD), at));
+        return Character.isDigit(behind.charAt(0))
+                && (before.isEmpty()
+                        || lines.inSentence(before.get(before.size() - 1))
+                                .item()
+                                .isEmpty());
     }
 
     /** {@code a good glug of oil}, said by somebody who pours it. */
@@ -353,12 +390,23 @@ public final class RecipeReader {
      * ("8 wedges") may be a piece of what stands there.
      */
     private boolean isListed(ReadLine read) {
-        boolean counted = read.amount().orElseThrow().unit() == Unit.PIECE;
+        boolean counted = read.amount().orElseThrow().unit() == Unit.PIECE && isPieceOfListed(read);
         boolean named = parts.values().stream()
                 .flatMap(part -> part.lines.stream())
                 .filter(line -> line.read().amount().isPresent())
                 .anyMatch(line -> line.read().item().equals(read.item()));
         return spoken ? named : listed && (named || counted || isCalledSo(read));
+    }
+
+    /** {@code 8 wedges}, {@code 2 tortillas}: called like something that stands in the list. */
+    private boolean isPieceOfListed(ReadLine read) {
+        List<String> said = ItemFinder.words(read.name());
+        String last = said.isEmpty() ? "" : said.get(said.size() - 1);
+        return parts.values().stream()
+                .flatMap(part -> part.lines.stream())
+                .anyMatch(line -> ItemFinder.words(line.read().name()).contains(last)
+                        || line.read().item().stream()
+                                .anyMatch(item -> ItemFinder.words(item.name()).contains(last)));
     }
 
     /** {@code Beat in 30 g butter}, where the list says plant butter: never the animal's. */
@@ -397,6 +445,12 @@ public final class RecipeReader {
                 .flatMap(FOR_SOMEBODY::splitAsStream)
                 .toList();
         for (String sentence : sentences) {
+            if (!listed
+                    && ONLY_LISTS.matcher(sentence).find()
+                    && !TimeReader.first(sentence).isPresent()) {
+                brought.add(sentence);
+                continue;
+            }
             if (StepReader.isStorage(sentence) || StepReader.isAlternative(sentence)) {
                 unread.add(sentence);
             } else {
@@ -461,17 +515,21 @@ public final class RecipeReader {
             own.clear();
             home.lines.forEach(line -> own.add(line.id()));
         }
-        List<Use> uses = mentions.in(step.text(), own);
+        own.removeIf(line -> told.getOrDefault(line, 0) >= passages);
+        List<Use> uses = new ArrayList<>();
+        brought.forEach(sentence -> uses.addAll(mentions.in(sentence, own)));
+        brought.clear();
+        uses.addAll(mentions.in(step.text(), own));
         boolean made = named.isMadeIn(step.text().toLowerCase(Locale.ROOT), mentions.isMostlyLeft(own))
                 && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
         Set<String> here = new LinkedHashSet<>(own);
         here.removeIf(line -> told.getOrDefault(line, 0) >= passages);
         boolean first = named.steps.isEmpty() && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
         if (made || first && TOGETHER.matcher(step.text()).find()) {
-            uses = Stream.concat(uses.stream(), mentions.rest(here).stream()).toList();
+            uses.addAll(mentions.rest(here));
         } else if (spoken && uses.isEmpty() && WITH_ALL.matcher(step.text()).find()) {
             here.removeIf(line -> told.getOrDefault(line, 0) < Math.max(1, passages - JUST_NOW));
-            uses = mentions.rest(here);
+            uses.addAll(mentions.rest(here));
         }
         boolean stays =
                 headed != null || made || LEFT_FOR_LAST.matcher(step.text()).find();

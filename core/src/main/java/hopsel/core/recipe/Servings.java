@@ -32,6 +32,7 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
             "people",
             "person",
             "bowl",
+            "glass",
             "plate",
             "as",
             "generously",

@@ -87,9 +87,9 @@ final class SeveralFoods {
     }
 
     private Optional<Item> food(String part, String rest) {
-        String plain = TAIL.matcher(LEAD.matcher(part.strip()).replaceFirst(""))
+        String plain = LineTidy.tidy(TAIL.matcher(LEAD.matcher(part.strip()).replaceFirst(""))
                 .replaceFirst("")
-                .strip();
+                .strip());
         Optional<Numbers.Reading> number = Numbers.read(plain);
         String name = number.map(amount -> UnitWords.first(amount.rest())
                         .map(UnitWords.Found::rest)

@@ -41,7 +41,8 @@ final class StepReader {
     private static final Pattern STOP =
             Pattern.compile("(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs))[.!]\\s+(?=\\p{Ll})");
     private static final Pattern ALTERNATIVE = Pattern.compile(
-            "^(?:leave out .{2,40} for |for \\p{L}+,? (?:leave (?:it |them |out)|without)|if (?:you|"
+            "^(?:allerg(?:y|ies|ens?|ic)\\b[^:]{0,25}:|(?:g/?f|d/?f|n/?f|gluten[- ]free|nut[- ]free|soy[- ]free|"
+                    + "vegan)\\b[^:.]{0,30}:|leave out .{2,40} for |for \\p{L}+,? (?:leave (?:it |them |out)|without)|if (?:you|"
                     + "there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|"
                     + "find|get|use|take)"
                     + "\\b|you (?:can|could|may) (?:also )?(?:use|swap|replace|substitute)|(?:use|try|"
@@ -76,6 +77,12 @@ final class StepReader {
                     + ")?cool(?: down)?"
                     + "|cool (?:completely|down|fully|right down))[^,;]{0,30})$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+
+    /** {@code leave 10 to infuse}: nobody means seconds, or hours. */
+    private static final Pattern MINUTES_MEANT = Pattern.compile(
+            "\\b((?:leave|let|rest|stand|sit)(?: it| them)?(?: for)? \\d{1,2})(?= to (?:infuse|steep|stand|cool|rest|"
+                    + "soak|set|swell|soften|absorb)\\b)",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NIGHT_BEFORE =
             Pattern.compile("^\\W*(?:the )?(?:night|evening|eve|day) before\\b", Pattern.CASE_INSENSITIVE);
@@ -298,7 +305,8 @@ final class StepReader {
     /** The steps of one paragraph of the method. */
     List<ReadStep> steps(String paragraph) {
         List<String> passages = new ArrayList<>();
-        for (String sentence : sentences(paragraph)) {
+        String told = MINUTES_MEANT.matcher(paragraph).replaceAll("$1 min");
+        for (String sentence : sentences(told)) {
             passages.addAll(oneTimeEach(sentence));
         }
         List<ReadStep> steps = new ArrayList<>();

@@ -29,7 +29,7 @@ final class Techniques {
                     "leave (?:for|to|it|that|this|everything|them|covered|until|over|overnight|out|at room)"
                             + "|leave on (?:the |a )?(?:counter|worktop|side|table|rack|wire|sill|kitchen)"
                             + "|leave (?=\\d|an? |half )|"
-                            + "cover and leave|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |"
+                            + "cover and leave|(?:heat (?:is )?off|turn (?:the heat|it) off),? (?=[^.;]{0,12}\\d)|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |"
                             + "half )|cool|steep|infuse|(?<!w/ )(?<!with )(?<!repeat )rest(?! (?:of|for|"
                             + "goes|on|to|into)\\b)|macerate|bloom "
                             + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",
@@ -59,13 +59,13 @@ final class Techniques {
             watch(
                     "steam|pressure[- ]cook|cook under pressure|slow[- "
                             + "]cook|microwave|caramelis\\w*|carameliz\\w*|toast|dry-roast|melt|warm "
-                            + "through|warm|reheat|cook|heat",
+                            + "through|warm(?! (?:water|place|spot|room)\\b)|reheat|cook|heat(?! off\\b)",
                     6),
             hands("knead", 8),
             hands(
                     "roll "
                             + "out|roll|shape|form|fill|fold|pleat|assemble|stuff|wrap|spread|layer|crimp|pipe|"
-                            + "scoop|divide|cut out",
+                            + "scoop|divide|cut out|(?:bowl|plate|dish|build) up",
                     8),
             hands(
                     "chop|dice|slice|score|mince|peel|grate|shred|cut|trim|julienne|core|halve|quarter|crush|smash|pit|"

@@ -5,8 +5,10 @@ import hopsel.core.item.Item;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
 import hopsel.core.recipe.RecipeSource.Passage;
+import hopsel.core.recipe.RecipeSource.Telling;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,156 +38,43 @@ public final class TextSplitter {
         NOTES
     }
 
-    private static final Pattern INGREDIENTS = Pattern.compile(
-            "^(?:the )?(?:ingredients?|ingredient list|what you(?:'ll| will)? need|you(?:'ll| will)? "
-                    + "need|shopping list)\\s*(?:\\(([^()]*)\\))?\\s*(?:for (?:the "
-                    + ")?([^.:,\\d]{2,40}))?\\s*(?:\\(([^()]*)\\))?\\s*:?$",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern METHOD = Pattern.compile(
-            "^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how|how to(?: (?:make|cook)(?: "
-                    + "it| them| this)?)?|making it|putting it together|to make|what to do|order of work|"
-                    + "running order|work ?plan|timings?|cooking instructions|preparation steps|"
-                    + "let's cook)\\s*:?$",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern NOTES = Pattern.compile(
-            "^(?:(?:recipe|cook's|chef's|my|some) )?(?:notes?|tips?(?: and "
-                    + "tricks)?|storage|storing|nutrition(?:al)?(?: information| "
-                    + "facts)?|variations?|substitutions?|make[- "
-                    + "]ahead|equipment|tools|faq|video|comments|to store|leftovers)\\s*:?(?:\\s|$)",
-            Pattern.CASE_INSENSITIVE);
-
-    /** {@code nb. freezes well}: said beside the method. */
-    private static final Pattern NOTED =
-            Pattern.compile("^(?:n\\.?b|p\\.?s|note|tip)\\b\\s*[.:-]", Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern NOTES_ALONE = Pattern.compile("^[\\p{L}' -]{3,40}:?$");
     private static final Pattern PART =
             Pattern.compile("^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)\\s*:?\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern COLON = Pattern.compile("^((?:[^.:,\\d]|\\d(?=\\D*$)){2,45}):\\s*$");
-    private static final Pattern LIST =
-            Pattern.compile("^([\\p{L}'][\\p{L}' &-]{1,40}?)(?: \\(([^()]{1,30})\\))?:\\s+(\\S.*)$");
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
-    private static final Set<String> PART_WORDS = Set.of(
-            "sauce",
-            "paste",
-            "broth",
-            "dressing",
-            "dough",
-            "filling",
-            "topping",
-            "marinade",
-            "glaze",
-            "pastry",
-            "batter",
-            "salad",
-            "slaw",
-            "base",
-            "crust",
-            "syrup",
-            "curry",
-            "soup",
-            "crumb",
-            "garnish",
-            "pickle",
-            "dip",
-            "salsa",
-            "frangipane",
-            "caramel",
-            "spice mix",
-            "rub",
-            "cream",
-            "mash",
-            "relish",
-            "chutney",
-            "bread",
-            "flatbread",
-            "wrapper",
-            "vinaigrette",
-            "stew",
-            "crisp",
-            "coating",
-            "chimichurri",
-            "gremolata",
-            "raita",
-            "sambal",
-            "tempering",
-            "tadka",
-            "aioli",
-            "mayo",
-            "gravy",
-            "icing",
-            "frosting",
-            "streusel",
-            "crumble",
-            "stuffing",
-            "seasoning",
-            "brine",
-            "guacamole",
-            "chermoula",
-            "masa",
-            "ganache",
-            "custard",
-            "sponge",
-            "drizzle",
-            "sprinkle");
     /** {@code Scramble wraps - serves two}. */
     private static final Pattern TITLE_YIELD = Pattern.compile(
             "(.{3,}?)\\s*[-,(]+\\s*((?:(?:serves|makes|feeds)|(?:enough )?for(?= \\d)) .{1,60}?|"
                     + "\\d+ people)\\)?(?: \\([^()]*\\))?",
             Pattern.CASE_INSENSITIVE);
 
-    /** {@code sauce -> 4 tbsp soy}. */
-    private static final Pattern ARROW =
-            Pattern.compile("^([\\p{L}' ]{2,40}?) ?(?:-+>|=+>|→|⇒|=(?= ?[\\p{L}\\d½¼¾])) ?");
-
-    /** {@code salad - cucumber 2, tomatoes 6}. */
-    private static final Pattern DASHED = Pattern.compile("^(\\p{L}+) - (?=.*,)");
-
-    private static final Pattern COMMAS =
-            Pattern.compile("\\s*(?:[,;]\\s+(?![^(]*\\))|\\s\\+\\s+(?![^(]*\\))|\\s/\\s|\\s-+>\\s|\\s-\\s(?!\\d))");
-    private static final Pattern MARKED_OFF = Pattern.compile("\\s*;\\s+|\\s-\\s(?!\\d)");
     /** {@code You'll want about 300 g of red lentils, half a squash, peeled, …}: a list in a sentence. */
     private static final Pattern WANTED = Pattern.compile(
             "^(?:for (?:the|this) [\\p{L} ]{2,30},? )?(?:you(?:'ll| will)? (?:need|want)|we(?:'ll)? need|"
                     + "i (?:use|take)|take|get|needs?|ingredients?(?: are)?)\\b:?\\s+",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern DONE_TO_IT =
-            Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?");
+    /** {@code Split it}: said of what was made just now. */
+    private static final Pattern GOES_ON = Pattern.compile(
+            "^(?:then |now )?(?:split|divide|halve|strain|blitz|taste|sieve|season) (?:it|this|that|them|these)\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code 500 g sweet potato diced small, roast 200 fan 25 min}: a step that stands in the list. */
+    private static final Pattern COOKED_BEHIND = Pattern.compile(
+            "^(.*?\\p{L}.*?)(?:,| -)\\s+(roast|bake|(?:deep-|shallow-)?fry|boil|steam|grill|char|simmer|warm)\\b(.*)$",
+            Pattern.CASE_INSENSITIVE);
 
     /** {@code Pierogi day! What I need at home: scale, rolling pin}. */
     private static final Pattern EXCLAIMED = Pattern.compile("([\\p{L}' -]{4,40}!+)\\s+(\\p{Lu}.*:.*)");
 
     private static final Pattern EMPHASIS = Pattern.compile("(?<![\\p{L}\\d*])[*_]([^*_]+)[*_](?![\\p{L}\\d*])");
-    private static final Pattern SENTENCE_END = Pattern.compile(
-            "(?<!\\b(?:tsp|tbsp|oz|lb|approx|abt|opt|min|hr)|\\d)\\.\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     /** What stands together in a list and is no part of the dish. */
     private static final Pattern GROUP = Pattern.compile(
             "(?:whole |ground |dry |dried |fresh )?(?:spices|herbs|aromatics|veg|vegetables|seasonings?|dairy|"
                     + "store ?cupboard|fridge|also)",
             Pattern.CASE_INSENSITIVE);
-    /** {@code Sat morning}, over steps. */
-    private static final Pattern MOMENT = Pattern.compile(
-            "(?:(?:on )?(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?|(?:the )?(?:day|night|"
-                    + "evening|morning) before|on the day|early|late)?,? ?(?:morning|afternoon|evening|night|"
-                    + "lunchtime)?:?",
-            Pattern.CASE_INSENSITIVE);
-    /** What a web page has around a recipe. */
-    private static final Pattern PAGE_NOISE = Pattern.compile(
-            "(?:jump to (?:recipe|video)|print(?: recipe)?|save|share|pin(?: it| recipe)?|rate|cook mode.*|"
-                    + "did you make this.*|leave a (?:comment|review).*|[★☆⭐ ]+.*)",
-            Pattern.CASE_INSENSITIVE);
-    /** {@code show: sealing the edge}: for whoever holds the camera. */
-    private static final Pattern DIRECTION =
-            Pattern.compile("^\\W*(?:show|say|camera|close-?up|remember|ask)\\s*:", Pattern.CASE_INSENSITIVE);
-
-    /** {@code 3 tbsp miso / 1 tbsp soy = sauce}. */
-    private static final Pattern MAKES_IT = Pattern.compile("^(.*\\d.*(?:,|/|\\+|;).*) = ([\\p{L} ]{3,20})$");
 
     private static final Pattern SIZED =
             Pattern.compile("(\\p{L}[\\p{L} ]{2,30}) \\((\\d+ ?[x×] ?[^()]+|\\d+ (?:pcs|pieces)[^()]*)\\)");
-
-    private static final Pattern SHOUT = Pattern.compile("\\b\\p{Lu}[\\p{Lu}']+\\b");
 
     private static final Pattern IN_A_ROW = Pattern.compile(
             ",\\s+(?:and\\s+)?(?![^(]*\\))|\\s+and\\s+(?=(?:an? |\\d|half|one |two |three |some )[^,]*$)");
@@ -198,9 +87,6 @@ public final class TextSplitter {
     /** {@code … 1 t salt. Filling: 2 lb potatoes}: a heading in the middle of a line. */
     private static final Pattern HEADING_INSIDE =
             Pattern.compile("(?<=\\p{L}[.;])\\s+(?=\\p{Lu}[\\p{L}' ]{2,24}:\\s+[\\d½⅓⅔¼¾⅛])");
-    /** Where it stands in a book. */
-    private static final Pattern PAGE =
-            Pattern.compile("\\s*\\((?:[^()\\d]{0,40}\\b)?(?:p\\.?|pp\\.?|page) ?\\d+\\)", Pattern.CASE_INSENSITIVE);
     /** {@code sauce: everything in a pan}: a step of the part that is named. */
     private static final Pattern NAMED_STEP = Pattern.compile("^([\\p{L}' -]{3,30}?)(?::| -)\\s+(\\S.*)$");
 
@@ -214,6 +100,9 @@ public final class TextSplitter {
     private final List<Passage> ingredients = new ArrayList<>();
     private final List<Passage> method = new ArrayList<>();
     private final List<String> other = new ArrayList<>();
+    /** How much of the method stood before a line of the list. */
+    private final Map<String, Integer> before = new HashMap<>();
+
     private Optional<String> title = Optional.empty();
     private final HeadFacts facts = new HeadFacts(other);
 
@@ -250,7 +139,7 @@ public final class TextSplitter {
                 .flatMap(line -> Stream.of(HEADING_INSIDE.split(line)))
                 .map(TextSplitter::unmarked)
                 .toList();
-        splitter.standing.addAll(standing(all));
+        splitter.standing.addAll(HeadingWords.standing(all));
         for (int i = 0; i < all.size(); i++) {
             splitter.next = all.subList(i + 1, all.size()).stream()
                     .filter(line -> !line.isEmpty())
@@ -267,32 +156,17 @@ public final class TextSplitter {
                 splitter.facts.promised(),
                 splitter.ingredients,
                 splitter.method,
-                splitter.other);
+                splitter.other,
+                splitter.telling());
     }
 
-    /**
-     * What stands by itself twice, over a line with an amount and over one of the method: a part, even a food's name.
-     */
-    private static Set<String> standing(List<String> all) {
-        Set<String> over = new HashSet<>();
-        Set<String> twice = new HashSet<>();
-        for (int i = 1; i + 1 < all.size(); i++) {
-            String line = all.get(i).toLowerCase(Locale.ROOT);
-            String before = Numbers.plain(all.get(i - 1));
-            boolean first = before.isEmpty()
-                    || INGREDIENTS.matcher(before).matches()
-                    || METHOD.matcher(before).matches();
-            boolean alone = first && !line.isEmpty() && !all.get(i + 1).isEmpty();
-            if (alone && !LineLooks.startsWithAmount(line) && !LineLooks.isSentence(line)) {
-                boolean listed = LineLooks.startsWithAmount(all.get(i + 1)) && !LineLooks.isNumbered(all.get(i + 1));
-                if (listed) {
-                    over.add(line);
-                } else if (over.contains(line)) {
-                    twice.add(line);
-                }
-            }
-        }
-        return twice;
+    /** A line in the middle of the method goes in no sooner; a list behind all of it goes in anywhere. */
+    private Telling telling() {
+        return new Telling(
+                before.entrySet().stream()
+                        .filter(line -> line.getValue() < method.size())
+                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)),
+                Map.of());
     }
 
     /** Bullets behind a list without, most of which tell what is done, are the method. */
@@ -325,56 +199,9 @@ public final class TextSplitter {
         return plain.matches("[-=_*~.· ]{3,}|\\d{1,2}[.)]") ? "" : plain;
     }
 
-    /** Whether a passage says nothing but where the recipe stands in a book. */
-    static boolean isPage(String passage) {
-        return PAGE.matcher(passage).matches();
-    }
-
-    /** Whether a passage is said to whoever holds the camera, says when something is done, or belongs to a web page. */
-    static boolean isBeside(String passage) {
-        return DIRECTION.matcher(passage).find()
-                || MOMENT.matcher(passage).matches()
-                || PAGE_NOISE.matcher(passage).matches();
-    }
-
     /** The parts of a text, read with a catalogue. */
     public static RecipeSource split(String text, Catalogue catalogue) {
         return split(text, new LineReader(catalogue, Measures.METRIC));
-    }
-
-    /**
-     * The recipes that a text holds, each with its name, list and method.
-     *
-     * @return parts of the text; one, all of it, where it holds no more
-     */
-    public static List<String> recipes(String text) {
-        List<String> all = text.lines().toList();
-        List<Integer> starts = new ArrayList<>();
-        for (int i = 0; i < all.size(); i++) {
-            if (isListHeading(all.get(i))) {
-                int name = i - 1;
-                while (name >= 0 && all.get(name).isBlank()) {
-                    name--;
-                }
-                starts.add(Math.max(0, name));
-            }
-        }
-        List<String> found = new ArrayList<>();
-        for (int i = 0; i < starts.size(); i++) {
-            int end = i + 1 < starts.size() ? starts.get(i + 1) : all.size();
-            found.add(String.join("\n", all.subList(starts.get(i), end)));
-        }
-        boolean whole = found.size() > 1
-                && found.stream().allMatch(recipe -> recipe.lines()
-                        .anyMatch(line ->
-                                METHOD.matcher(Numbers.plain(line).strip()).matches()));
-        return whole ? found : List.of(text);
-    }
-
-    /** {@code Ingredients}, and not {@code Ingredients for the sauce}, which is a part. */
-    private static boolean isListHeading(String line) {
-        Matcher listed = INGREDIENTS.matcher(Numbers.plain(line).strip());
-        return listed.matches() && listed.group(2) == null;
     }
 
     private void emptyHeadings() {
@@ -395,10 +222,12 @@ public final class TextSplitter {
             return;
         }
         String line = MARKS.matcher(raw).replaceFirst("").strip();
-        boolean moment =
-                where != Where.TOP && line.length() > 2 && MOMENT.matcher(line).matches();
-        boolean directed = title.isPresent() && DIRECTION.matcher(line).find();
-        if (directed || moment || PAGE_NOISE.matcher(line).matches()) {
+        boolean moment = where != Where.TOP
+                && line.length() > 2
+                && BesideRecipe.MOMENT.matcher(line).matches();
+        boolean directed =
+                title.isPresent() && BesideRecipe.DIRECTION.matcher(line).find();
+        if (directed || moment || BesideRecipe.PAGE_NOISE.matcher(line).matches()) {
             other.add(line);
             where = moment ? Where.METHOD : where;
             part = moment ? section : part;
@@ -421,13 +250,13 @@ public final class TextSplitter {
 
     private boolean isHeading(String line) {
         String plain = Numbers.plain(line).replaceAll("\\*+", "");
-        Matcher listed = INGREDIENTS.matcher(plain);
+        Matcher listed = HeadingWords.INGREDIENTS.matcher(plain);
         Where next;
         if (listed.matches()) {
             next = Where.INGREDIENTS;
-        } else if (METHOD.matcher(plain).matches()) {
+        } else if (HeadingWords.METHOD.matcher(plain).matches()) {
             next = Where.METHOD;
-        } else if (NOTES.matcher(plain).find()
+        } else if (HeadingWords.NOTES.matcher(plain).find()
                 && (plain.length() < 30 || where != Where.INGREDIENTS && plain.contains(":"))) {
             next = Where.NOTES;
         } else {
@@ -439,7 +268,8 @@ public final class TextSplitter {
         where = next;
         part = section;
         if (next == Where.NOTES
-                && !(plain.length() < 12 && NOTES_ALONE.matcher(plain).matches())) {
+                && !(plain.length() < 12
+                        && HeadingWords.NOTES_ALONE.matcher(plain).matches())) {
             other.add(line);
         }
         if (next == Where.INGREDIENTS) {
@@ -455,7 +285,7 @@ public final class TextSplitter {
                 other.add(said);
             }
         });
-        Optional.ofNullable(listed.group(2)).map(String::strip).ifPresent(name -> part(capital(name), line));
+        Optional.ofNullable(listed.group(2)).map(String::strip).ifPresent(name -> part(Lettering.capital(name), line));
     }
 
     /** {@code 2. Sesame greens (serves 4)}, with its list under it: one of several dishes of an evening. */
@@ -473,7 +303,7 @@ public final class TextSplitter {
         String name = facts.without(
                         number.replaceFirst("").replaceAll("[()]", " ; ").strip())
                 .replaceAll("[\\s;]+$", "");
-        section = Optional.of(capital(unshouted(name)));
+        section = Optional.of(Lettering.capital(Lettering.unshouted(name)));
         part(section.get(), line);
         where = Where.INGREDIENTS;
         return true;
@@ -493,27 +323,27 @@ public final class TextSplitter {
                 && yielding.matches()
                 && !LineLooks.startsWithAmount(plain)
                 && facts.isFact(yielding.group(2).strip())) {
-            part(capital(unshouted(yielding.group(1).strip())), line);
+            part(Lettering.capital(Lettering.unshouted(yielding.group(1).strip())), line);
         } else if (known && named.matches() && !foods && plain.split(" ").length <= 7) {
-            part(capital(named.group(1)), line);
+            part(Lettering.capital(named.group(1)), line);
         } else if (known && colon.matches() && !colon.group(1).matches("(?i).*\\b(?:until|then|add|mix)\\b.*")) {
-            part(capital(colon.group(1).replaceFirst("(?i)^(?:for |make |to make )?(?:the )?", "")), line);
+            part(Lettering.capital(colon.group(1).replaceFirst("(?i)^(?:for |make |to make )?(?:the )?", "")), line);
         } else if (isSection(plain)) {
-            section = Optional.of(capital(unshouted(plain)));
+            section = Optional.of(Lettering.capital(Lettering.unshouted(plain)));
             part(section.get(), line);
         } else if (known && where != Where.METHOD && standing.contains(plain.toLowerCase(Locale.ROOT))) {
-            part(capital(unshouted(plain)), line);
+            part(Lettering.capital(Lettering.unshouted(plain)), line);
             where = Where.INGREDIENTS;
         } else if (where == Where.METHOD && namedBefore(plain).isPresent()) {
             part(namedBefore(plain).get(), line);
         } else if (blank && known && sized(plain).isPresent() && LineLooks.startsWithAmount(next)) {
             // Tortillas (28 x 12 cm), over what goes into them.
             Matcher pieces = sized(plain).orElseThrow();
-            part(capital(unshouted(pieces.group(1))), line);
+            part(Lettering.capital(Lettering.unshouted(pieces.group(1))), line);
             other.add(pieces.group(2));
             where = Where.INGREDIENTS;
         } else if (known && isBareHeading(plain)) {
-            part(capital(unshouted(plain)), line);
+            part(Lettering.capital(Lettering.unshouted(plain)), line);
             where = Where.INGREDIENTS;
         } else {
             return false;
@@ -537,97 +367,68 @@ public final class TextSplitter {
 
     /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */
     private boolean isListInOneLine(String line) {
-        String made = MAKES_IT.matcher(Numbers.plain(line)).replaceFirst("$2: $1");
-        String plain = ARROW.matcher(LineLooks.withoutBullet(made)).replaceFirst("$1: ");
-        Matcher dashed = DASHED.matcher(plain);
-        if (dashed.find()
-                && (PART_WORDS.contains(ItemFinder.singular(dashed.group(1).toLowerCase(Locale.ROOT)))
-                        || Stream.of(COMMAS.split(plain.substring(dashed.end())))
-                                        .filter(this::isMeasured)
-                                        .count()
-                                >= LEAST_ENTRIES)) {
-            plain = dashed.replaceFirst("$1: ");
-        }
+        String plain = ListInLine.coloned(line, this::isMeasured);
         boolean numbered = section.isPresent() && LineLooks.isNumbered(plain);
-        Matcher matcher =
-                LIST.matcher(numbered ? LineLooks.NUMBERED.matcher(plain).replaceFirst("") : plain);
-        if (!matcher.matches() || where == Where.NOTES || HeadFacts.isHead(matcher.group(1))) {
+        Optional<ListInLine> found =
+                ListInLine.of(numbered ? LineLooks.NUMBERED.matcher(plain).replaceFirst("") : plain);
+        if (found.isEmpty()
+                || where == Where.NOTES
+                || HeadFacts.isHead(found.get().name())) {
             return isBareList(plain);
         }
-        String whole = matcher.group(3);
-        int told = told(whole);
-        String said = whole.substring(0, told).replaceFirst("[.]\\s*$", "");
-        List<String> pieces = withPreparation((said.contains("; ") ? MARKED_OFF : COMMAS).split(said));
-        List<String> entries =
-                pieces.stream().takeWhile(piece -> !Techniques.begins(piece)).toList();
+        ListInLine list = found.get();
+        List<String> entries = list.entries();
         long measured = entries.stream().filter(this::isMeasured).count();
         boolean foods = measured > 0
-                && entries.size() == pieces.size()
+                && list.done().isEmpty()
                 && entries.stream().allMatch(entry -> lines.read(entry).item().isPresent());
-        int least = numbered || where == Where.INGREDIENTS && measured > 0 ? 1 : 2;
+        // Roll: 2 tbsp filling each, seam down.
+        boolean told = Techniques.begins(list.name().toLowerCase(Locale.ROOT))
+                && entries.stream()
+                                        .filter(entry ->
+                                                lines.read(entry).item().isPresent())
+                                        .count()
+                                * 2
+                        < entries.size();
+        if (told) {
+            return false;
+        }
+        boolean all = measured == entries.size() && list.told().isPresent();
+        int least = numbered || all || where == Where.INGREDIENTS && measured > 0 ? 1 : 2;
         if (entries.size() < least || measured * 2 < entries.size() && !foods) {
             return false;
         }
-        Optional.ofNullable(matcher.group(2))
-                .filter(beside -> !facts.isFact(beside))
-                .ifPresent(other::add);
-        if (GROUP.matcher(matcher.group(1)).matches() && told == whole.length()) {
+        list.beside().filter(beside -> !facts.isFact(beside)).ifPresent(other::add);
+        if (GROUP.matcher(list.name()).matches() && list.told().isEmpty()) {
             where = Where.INGREDIENTS;
             entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
             return true;
         }
-        boolean named = !INGREDIENTS.matcher(matcher.group(1)).matches();
+        boolean named = !HeadingWords.INGREDIENTS.matcher(list.name()).matches();
         Optional<String> around = where == Where.INGREDIENTS && !ingredients.isEmpty() ? part : Optional.empty();
         part = named
-                ? Optional.of(capital(unshouted(matcher.group(1).replaceFirst("(?i)^for (?:the )?", ""))))
+                ? Optional.of(
+                        Lettering.capital(Lettering.unshouted(list.name().replaceFirst("(?i)^for (?:the )?", ""))))
                 : Optional.empty();
-        if (where == Where.METHOD && entries.size() < pieces.size() && isListedAlready(entries)) {
+        if (where == Where.METHOD && list.done().isPresent() && isListedAlready(entries)) {
             // What was listed before goes in here: no list of its own.
-            method.add(new Passage(part, said));
+            method.add(new Passage(part, list.said()));
             part = Optional.empty();
             return true;
         }
         where = Where.INGREDIENTS;
         part.ifPresent(name -> headings.putIfAbsent(name, line));
-        entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
-        if (entries.size() < pieces.size()) {
-            // What is done with them stands in the same line.
+        Stream.concat(entries.stream(), list.further().filter(this::isMeasuredFood))
+                .forEach(entry -> ingredients.add(new Passage(part, entry)));
+        // What is done with them stands in the same line.
+        Stream.of(list.done(), list.told()).flatMap(Optional::stream).forEach(doing -> {
             where = Where.METHOD;
-            method.add(new Passage(part, said.substring(said.indexOf(pieces.get(entries.size())))));
-        }
-        if (told < whole.length()) {
-            where = Where.METHOD;
-            method.add(new Passage(part, whole.substring(told).strip()));
-        }
+            method.add(new Passage(part, doing));
+        });
         part = where == Where.METHOD || !isListGoingOn() ? around : part;
         blank = false;
         tight = true;
         return true;
-    }
-
-    /** {@code 1 tsp salt, 1 tbsp oil. knead 6 min}: where the list ends and somebody does something with it. */
-    private static int told(String said) {
-        Matcher stop = SENTENCE_END.matcher(said);
-        while (stop.find()) {
-            if (Techniques.begins(said.substring(stop.end()).toLowerCase(Locale.ROOT))) {
-                return stop.end();
-            }
-        }
-        return said.length();
-    }
-
-    /** {@code 8 plums, stoned and quartered}: what was done to it stays with it. */
-    private static List<String> withPreparation(String[] pieces) {
-        List<String> all = new ArrayList<>();
-        for (String piece : pieces) {
-            int last = all.size() - 1;
-            if (last >= 0 && DONE_TO_IT.matcher(piece).matches()) {
-                all.set(last, all.get(last) + ", " + piece);
-            } else {
-                all.add(piece);
-            }
-        }
-        return all;
     }
 
     private boolean isListedAlready(List<String> entries) {
@@ -643,11 +444,19 @@ public final class TextSplitter {
 
     /** Whether the next line is more of the same list: foods, without a heading of its own. */
     private boolean isListGoingOn() {
-        return !nextIsApart && !LIST.matcher(next).matches() && looksLikeIngredient(next);
+        return !nextIsApart && ListInLine.of(next).isEmpty() && looksLikeIngredient(next);
     }
 
     private boolean isMeasured(String entry) {
         return LineLooks.startsWithAmount(LineTidy.tidy(entry)) && looksLikeIngredient(entry);
+    }
+
+    private boolean isMeasuredFood(String entry) {
+        ReadLine read = lines.read(entry);
+        return isMeasured(entry)
+                && read.item().isPresent()
+                && read.exact()
+                && TimeReader.find(entry).isEmpty();
     }
 
     /** {@code 250 g red lentils, 1 onion, 4 garlic, thumb ginger, salt}: a list without a heading, in one line. */
@@ -678,7 +487,7 @@ public final class TextSplitter {
     /** The name of a recipe, with a list of its own under it. */
     private boolean isSection(String line) {
         return title.isPresent()
-                && INGREDIENTS.matcher(next).matches()
+                && HeadingWords.INGREDIENTS.matcher(next).matches()
                 && line.split(" ").length <= LONGEST_TITLE
                 && !LineLooks.isSentence(line)
                 && !LineLooks.isNumbered(line);
@@ -719,7 +528,7 @@ public final class TextSplitter {
             return false;
         }
         boolean shouted = line.equals(line.toUpperCase(Locale.ROOT)) && line.matches(".*\\p{Lu}{3}.*");
-        boolean partWord = PART_WORDS.contains(ItemFinder.singular(words[words.length - 1].toLowerCase(Locale.ROOT)));
+        boolean partWord = HeadingWords.isPart(words[words.length - 1]);
         boolean apart = blank && !nextIsApart && lines.read(line).item().isEmpty() && !Techniques.begins(line);
         // In a text in capitals a shouted food is a line of the list.
         boolean food = lines.read(line).item().isPresent() && !partWord && next.equals(next.toUpperCase(Locale.ROOT));
@@ -741,6 +550,17 @@ public final class TextSplitter {
             top(facts.without(said.get(1)));
             return;
         }
+        if (isNamedAndCounted(said)) {
+            // Grandma's pierogi. About 40 of them.
+            title = Optional.of(said.get(0).substring(0, said.get(0).length() - 1));
+            String counted = said.get(1)
+                    .replaceFirst("(?i)^(?:about |around |roughly )?(\\d+) of (?:them|these)\\b", "makes $1")
+                    .replaceFirst("[.!]$", "");
+            if (!facts.isFact(counted)) {
+                other.add(said.get(1));
+            }
+            return;
+        }
         Matcher exclaimed = EXCLAIMED.matcher(line);
         if (title.isEmpty() && exclaimed.matches()) {
             title = Optional.of(exclaimed.group(1));
@@ -760,7 +580,7 @@ public final class TextSplitter {
                 top(yielding.group(1).strip());
                 return;
             }
-            Matcher page = PAGE.matcher(line);
+            Matcher page = BesideRecipe.PAGE.matcher(line);
             if (page.find()) {
                 other.add(page.group().strip());
             }
@@ -768,8 +588,8 @@ public final class TextSplitter {
             plain = alone && plain.endsWith(".") || isNameWithStop(plain)
                     ? plain.substring(0, plain.length() - 1)
                     : plain;
-            String name = unshouted(plain);
-            title = Optional.of(name.equals(plain) ? plain : capital(name));
+            String name = Lettering.unshouted(plain);
+            title = Optional.of(name.equals(plain) ? plain : Lettering.capital(name));
         } else if (looksLikeIngredient(line) && !isBetterTitle(line)) {
             where = Where.INGREDIENTS;
             ingredient(line);
@@ -782,6 +602,16 @@ public final class TextSplitter {
         } else {
             other.add(line);
         }
+    }
+
+    /** A few words that name something to eat, and then only how many there will be. */
+    private boolean isNamedAndCounted(List<String> said) {
+        return said.size() == 2
+                && isNameWithStop(said.get(0))
+                && namesFood(said.get(0))
+                && said.get(1).matches("(?i)^(?:about|around|roughly|makes|serves|feeds|for|enough|\\d).*\\d.*")
+                && said.get(1).length() < LineLooks.LONG
+                && lines.read(said.get(1)).item().isEmpty();
     }
 
     /** {@code Sago | serves 6 | 30 min}: the name, and what stands beside it. */
@@ -815,9 +645,8 @@ public final class TextSplitter {
 
     private boolean namesFood(String line) {
         return Stream.of(line.split("[^\\p{L}'-]+"))
-                .anyMatch(word -> word.length() > 2
-                        && (lines.read(word).item().isPresent()
-                                || PART_WORDS.contains(ItemFinder.singular(word.toLowerCase(Locale.ROOT)))));
+                .anyMatch(word ->
+                        word.length() > 2 && (lines.read(word).item().isPresent() || HeadingWords.isPart(word)));
     }
 
     /** {@code My sister's pierogi.}: a few words that nobody does anything with. */
@@ -856,6 +685,9 @@ public final class TextSplitter {
             method(line);
             return;
         }
+        if (isCookedBehind(line)) {
+            return;
+        }
         if (blank && tight) {
             part = Optional.empty();
         }
@@ -863,9 +695,24 @@ public final class TextSplitter {
                 && !ingredients.isEmpty()
                 && ingredients.get(ingredients.size() - 1).heading().equals(part);
         blank = false;
-        for (String one : together(line)) {
-            ingredients.add(new Passage(part, one));
+        together(line).forEach(this::listed);
+    }
+
+    /** {@code 12 tortillas - warm in a dry pan, 20 sec a side}: what goes in, and the step that stands behind it. */
+    private boolean isCookedBehind(String line) {
+        Matcher doing = COOKED_BEHIND.matcher(line);
+        if (!doing.matches() || TimeReader.first(doing.group(3)).isEmpty() || !isMeasuredFood(doing.group(1))) {
+            return false;
         }
+        listed(doing.group(1));
+        String name = lines.read(doing.group(1)).name();
+        method.add(new Passage(part, "%s %s%s".formatted(doing.group(2), name, doing.group(3))));
+        return true;
+    }
+
+    private void listed(String entry) {
+        before.put(entry, method.size());
+        ingredients.add(new Passage(part, entry));
     }
 
     /** The name of the dish, behind a table of what goes in. */
@@ -897,11 +744,14 @@ public final class TextSplitter {
 
     private void method(String line) {
         blank = false;
-        if (NOTED.matcher(line).find()) {
+        if (HeadingWords.NOTED.matcher(line).find()) {
             other.add(line);
             return;
         }
         boolean numbered = LineLooks.isNumbered(line);
+        if (!numbered && isCookedBehind(line)) {
+            return;
+        }
         if (!numbered && looks.surelyIngredient(line)) {
             where = Where.INGREDIENTS;
             ingredient(line);
@@ -913,9 +763,15 @@ public final class TextSplitter {
         Matcher meanwhile = WHILE_YOU_MAKE.matcher(text);
         for (String one : meanwhile.matches() ? List.of(meanwhile.group(1), meanwhile.group(2)) : List.of(text)) {
             if (!one.isEmpty()) {
-                method.add(namedStep(one).orElseGet(() -> new Passage(part, one)));
+                method.add(namedStep(one).orElseGet(() -> new Passage(partOf(one), one)));
             }
         }
+    }
+
+    private Optional<String> partOf(String text) {
+        return part.isEmpty() && !method.isEmpty() && GOES_ON.matcher(text).find()
+                ? method.get(method.size() - 1).heading()
+                : part;
     }
 
     /** The number of servings may stand in the method; another one than before is laid aside. */
@@ -962,19 +818,5 @@ public final class TextSplitter {
 
     private boolean looksLikeIngredient(String line) {
         return looks.ingredient(line, where == Where.INGREDIENTS);
-    }
-
-    /** In small letters, where all of it is in capitals; what stands in brackets does not count. */
-    private static String unshouted(String text) {
-        String plain = text.replaceAll("\\([^()]*\\)", "");
-        boolean shouted = plain.equals(plain.toUpperCase(Locale.ROOT)) && !plain.equals(plain.toLowerCase(Locale.ROOT));
-        return (shouted ? SHOUT.matcher(text).replaceAll(word -> word.group().toLowerCase(Locale.ROOT)) : text)
-                .replaceAll("\\s+", " ")
-                .strip();
-    }
-
-    private static String capital(String text) {
-        String plain = text.strip();
-        return plain.isEmpty() ? plain : plain.substring(0, 1).toUpperCase(Locale.ROOT) + plain.substring(1);
     }
 }

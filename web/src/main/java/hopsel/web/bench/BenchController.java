@@ -12,8 +12,8 @@ import hopsel.core.dish.Dish;
 import hopsel.core.dish.Step;
 import hopsel.core.measure.Measures;
 import hopsel.core.recipe.DishProposal;
+import hopsel.core.recipe.SeveralRecipes;
 import hopsel.core.recipe.Slug;
-import hopsel.core.recipe.TextSplitter;
 import hopsel.formats.classfile.ClassFile;
 import hopsel.formats.recipefile.RecipeFile;
 import hopsel.formats.recipefile.RecipeText;
@@ -149,7 +149,7 @@ class BenchController {
             model.addAttribute("warned", text.isBlank() ? "bench.empty" : "bench.too-long");
             return list(model, who);
         }
-        List<String> recipes = TextSplitter.recipes(text);
+        List<String> recipes = SeveralRecipes.in(text);
         if (recipes.size() > 1 && which.isEmpty()) {
             model.addAttribute("recipe", text);
             model.addAttribute("cups", measures);

@@ -1,6 +1,6 @@
 package hopsel.web.bench;
 
-import hopsel.core.recipe.TextSplitter;
+import hopsel.core.recipe.SeveralRecipes;
 import hopsel.formats.recipefile.RecipeBox;
 import hopsel.formats.recipefile.RecipeBox.Leaf;
 import hopsel.formats.recipefile.RecipeText;
@@ -73,7 +73,7 @@ class BroughtMany {
                 refused.add(say(text.isBlank() ? "bench.many.empty" : "bench.many.long", leaf.name()));
                 return 0;
             }
-            List<String> recipes = TextSplitter.recipes(text);
+            List<String> recipes = SeveralRecipes.in(text);
             recipes.forEach(bench);
             return recipes.size();
         } catch (NoTextException e) {

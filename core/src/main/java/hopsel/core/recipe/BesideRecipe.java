@@ -1,0 +1,40 @@
+package hopsel.core.recipe;
+
+import java.util.regex.Pattern;
+
+/** What stands around a recipe and is none of it: what a page says, where it is in a book, whom it is told. */
+final class BesideRecipe {
+
+    /** {@code Sat morning}, over steps. */
+    static final Pattern MOMENT = Pattern.compile(
+            "(?:(?:on )?(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?|(?:the )?(?:day|night|"
+                    + "evening|morning) before|on the day|early|late)?,? ?(?:morning|afternoon|evening|night|"
+                    + "lunchtime)?:?",
+            Pattern.CASE_INSENSITIVE);
+    /** What a web page has around a recipe. */
+    static final Pattern PAGE_NOISE = Pattern.compile(
+            "(?:jump to (?:recipe|video)|print(?: recipe)?|save|share|pin(?: it| recipe)?|rate|cook mode.*|"
+                    + "did you make this.*|leave a (?:comment|review).*|[★☆⭐ ]+.*)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code show: sealing the edge}: for whoever holds the camera. */
+    static final Pattern DIRECTION =
+            Pattern.compile("^\\W*(?:show|say|camera|close-?up|remember|ask)\\s*:", Pattern.CASE_INSENSITIVE);
+
+    /** Where it stands in a book. */
+    static final Pattern PAGE =
+            Pattern.compile("\\s*\\((?:[^()\\d]{0,40}\\b)?(?:p\\.?|pp\\.?|page) ?\\d+\\)", Pattern.CASE_INSENSITIVE);
+
+    private BesideRecipe() {}
+
+    /** Whether a passage says nothing but where the recipe stands in a book. */
+    static boolean isPage(String passage) {
+        return PAGE.matcher(passage).matches();
+    }
+
+    /** Whether a passage is said to whoever holds the camera, says when something is done, or belongs to a web page. */
+    static boolean isBeside(String passage) {
+        return DIRECTION.matcher(passage).find()
+                || MOMENT.matcher(passage).matches()
+                || PAGE_NOISE.matcher(passage).matches();
+    }
+}

@@ -54,7 +54,7 @@ public final class ItemFinder {
                     + "vegan plant-based dairy-free gluten-free frozen thawed warm cold hot boiling "
                     + "lukewarm leftover day-old packed heaped "
                     + "heaping level sifted whole halved quartered pitted seeded deseeded stoned trimmed "
-                    + "washed squeezed juiced torn leaves "
+                    + "washed squeezed juiced torn leaves cheeks "
                     + "leaf florets stalk stalks sprigs sprig cubes cube pieces piece chunks strips "
                     + "wedges rounds matchsticks ribbons halves slices "
                     + "crumbled mashed pureed puréed melted softened creamy smooth natural mild light "

@@ -94,7 +94,7 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NEEDED = Pattern.compile(
             "\\b(?:(?:what )?you(?:'ll| will)? need(?: is| are)?|(?:what )?we(?:'ll| will)? need(?: is| are)?|"
-                    + "(?:I|we) (?:use|take)|I(?:'ve| have)(?: also| just)? got|we(?:'ve| have)(?: also|"
+                    + "(?:I|we) (?:use|take)|(?:I(?:'m| am)|we(?:'re| are)) going to (?:use|need|want)|I(?:'ve| have)(?: also| just)? got|we(?:'ve| have)(?: also|"
                     + " just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
                     + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have))\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);
@@ -110,7 +110,7 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern IT_IS = Pattern.compile(
-            "^(?:so |and )?(?:it's|that's|it is) (?=(?:about )?(?:" + Numbers.NUMBER
+            "^(?:so |and )?(?:it's|that's|it is) (?=(?:about |an? )?(?:" + Numbers.NUMBER
                     + ") (?:grams?|g|kilos?|ml|millilitres?|cups?|tablespoons?|teaspoons?|tins?|cans?)\\b)",
             Pattern.CASE_INSENSITIVE);
 
@@ -154,6 +154,18 @@ final class Narration {
             "\\b(?:an?|one|two|three|four|five|six|seven|eight|nine) hundred(?: and)?(?: [a-z]+(?:ty|"
                     + "teen)(?:[- ](?:one|two|three|"
                     + "four|five|six|seven|eight|nine))?)?\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern A_FIGURE = Pattern.compile("\\d|[½⅓⅔¼¾⅛]");
+    /** {@code a sachet of yeast that's seven grams}. */
+    private static final Pattern SO_MUCH = Pattern.compile(
+            "(?<=\\p{L}) that's (?=(?:about )?" + Numbers.NUMBER + " (?:grams?|g|ml|mil|millilitres?)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code five hundred grams}: nobody writes that by hand. */
+    private static final Pattern SPELT_OUT = Pattern.compile(
+            "\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|fifteen|twenty|thirty|forty|fifty|hundred|half an?|"
+                    + "couple of|few|an?) (?:grams|kilos?|mils?|millilitres|litres?|tablespoons?|teaspoons?|cups?|"
+                    + "minutes|hours?|cloves|tins?|cans?)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AND_A_HALF = Pattern.compile(
@@ -200,7 +212,9 @@ final class Narration {
     static Optional<RecipeSource> of(String text, LineReader lines) {
         boolean captions = MOMENT.matcher(text).find();
         boolean talks = TALKS.matcher(text).results().limit(LEAST).count() >= LEAST && !isList(text, lines);
-        return captions || talks ? Optional.of(new Narration(lines).source(text)) : Optional.empty();
+        boolean dictated = !A_FIGURE.matcher(text).find()
+                && SPELT_OUT.matcher(text).results().limit(LEAST).count() >= LEAST;
+        return captions || talks || dictated ? Optional.of(new Narration(lines).source(text)) : Optional.empty();
     }
 
     /** Whether somebody only greets, thanks, or says what is to be made. */
@@ -227,6 +241,7 @@ final class Narration {
         plain = BIG.matcher(FILLER.matcher(Numbers.plain(plain)).replaceAll("")).replaceAll(Narration::inFigures);
         plain = AND_A_HALF.matcher(plain).replaceAll("1.5 $1");
         plain = UNPARTED.matcher(plain).replaceAll(", ");
+        plain = SO_MUCH.matcher(plain).replaceAll(", that's ");
         plain = CORRECTED.matcher(TAKEN_BACK.matcher(plain).replaceAll("$3$2")).replaceAll("");
         plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
         plain = OF_THEM.matcher(plain).replaceAll("$2 $1");
@@ -307,7 +322,8 @@ final class Narration {
             if (weight.matches() && weighed(weight.group(1))) {
                 continue;
             }
-            if (doing.lookingAt()) {
+            String done = part.replaceFirst("(?i)^(?:(?:and|then|just) )+", "");
+            if (doing.lookingAt() || Techniques.begins(done.toLowerCase(Locale.ROOT))) {
                 method(part);
             } else if (lines.read(part).item().isPresent() || isWeighed(part)) {
                 any = true;

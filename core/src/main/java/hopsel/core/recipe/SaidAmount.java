@@ -52,7 +52,8 @@ record SaidAmount(
     /** In a unit of the contract; empty: to taste, or not said. */
     Optional<Amount> amount(Optional<Item> item) {
         if (count.isEmpty() && unit.isEmpty()) {
-            return Optional.empty();
+            // Steamed rice (1½ cups uncooked): what stands in brackets is all that is said.
+            return pack;
         }
         Numbers.Reading number = count.orElse(new Numbers.Reading(ONE, ONE, ""));
         if (number.high().signum() <= 0) {

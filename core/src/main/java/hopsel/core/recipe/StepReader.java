@@ -78,11 +78,16 @@ final class StepReader {
                     + "|cool (?:completely|down|fully|right down))[^,;]{0,30})$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
-    /** {@code leave 10 to infuse}: nobody means seconds, or hours. */
+    /** {@code leave 10 to infuse}, {@code fridge 30}: nobody means seconds, or hours. */
     private static final Pattern MINUTES_MEANT = Pattern.compile(
-            "\\b((?:leave|let|rest|stand|sit)(?: it| them)?(?: for)? \\d{1,2})(?= to (?:infuse|steep|stand|cool|rest|"
-                    + "soak|set|swell|soften|absorb)\\b)",
+            "\\b((?:leave|let|rest|stand|sit)(?: it| them)?(?: for)? \\d{1,2}(?= to (?:infuse|steep|stand|cool|rest|"
+                    + "soak|set|swell|soften|absorb)\\b)|(?:fridge|freezer|rest|chill|prove|proof|cool|knead|"
+                    + "blanch|steam|then) \\d{1,2}(?: ?- ?\\d{1,2})?(?=\\s*(?:[,;!]|\\.(?!\\d)|$)| in (?:the )?(?:tin|"
+                    + "pan|fridge)\\b| w/?o\\w*\\b| without\\b))",
             Pattern.CASE_INSENSITIVE);
+    /** {@code bake 190/15}. */
+    private static final Pattern HEAT_AND_TIME =
+            Pattern.compile("(\\b(?:bake|oven|roast)\\b[^.;\\d]{0,15}\\d{3})/(\\d{1,2})\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NIGHT_BEFORE =
             Pattern.compile("^\\W*(?:the )?(?:night|evening|eve|day) before\\b", Pattern.CASE_INSENSITIVE);
@@ -97,7 +102,8 @@ final class StepReader {
     private static final Pattern SHOULD = Pattern.compile(
             "^(?:it's |it is |they're )?(?:done|ready|cooked) (?:when|once)\\b|^(?:they|it|this|these|(?:the|"
                     + "each|your) [\\p{L} -]{2,25}) (?:should|will|must|ought to|want to) (?:be|look|feel|have|"
-                    + "smell|sound|come|still be)\\b",
+                    + "smell|sound|come|still be)\\b|^if (?:it|they|that|this|the \\p{L}+)?(?:'s| is| are| looks?|"
+                    + " seems?)? ?(?:still |a (?:bit|little) )?(?:too|not) ",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code They need about ten minutes}: how long what was said before takes. */
@@ -305,7 +311,8 @@ final class StepReader {
     /** The steps of one paragraph of the method. */
     List<ReadStep> steps(String paragraph) {
         List<String> passages = new ArrayList<>();
-        String told = MINUTES_MEANT.matcher(paragraph).replaceAll("$1 min");
+        String heated = HEAT_AND_TIME.matcher(paragraph).replaceAll("$1 for $2 min");
+        String told = MINUTES_MEANT.matcher(heated).replaceAll("$1 min");
         for (String sentence : sentences(told)) {
             passages.addAll(oneTimeEach(sentence));
         }

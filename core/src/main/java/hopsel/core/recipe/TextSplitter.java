@@ -44,7 +44,7 @@ public final class TextSplitter {
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
     /** {@code Scramble wraps - serves two}. */
     private static final Pattern TITLE_YIELD = Pattern.compile(
-            "(.{3,}?)\\s*[-,(]+\\s*((?:(?:serves|makes|feeds)|(?:enough )?for(?= \\d)) .{1,60}?|"
+            "(.{3,}?)(?:\\s*[-,(]+\\s*|\\s+(?=(?:serves|makes|feeds) \\d))((?:(?:serves|makes|feeds)|(?:enough )?for(?= \\d)) .{1,60}?|"
                     + "\\d+ people)\\)?(?: \\([^()]*\\))?",
             Pattern.CASE_INSENSITIVE);
 
@@ -63,6 +63,10 @@ public final class TextSplitter {
             "^(.*?\\p{L}.*?)(?:,| -)\\s+(roast|bake|(?:deep-|shallow-)?fry|boil|steam|grill|char|simmer|warm)\\b(.*)$",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern SERVED_WITH =
+            Pattern.compile("(?:to|for) (?:serve|serving|garnish|finish)|garnish(?:es)?", Pattern.CASE_INSENSITIVE);
+    /** {@code Pastry.}, over what goes in. */
+    private static final Pattern STOPPED = Pattern.compile("(\\p{Lu}[\\p{L} ]{2,20})\\.");
     /** {@code Pierogi day! What I need at home: scale, rolling pin}. */
     private static final Pattern EXCLAIMED = Pattern.compile("([\\p{L}' -]{4,40}!+)\\s+(\\p{Lu}.*:.*)");
 
@@ -331,6 +335,9 @@ public final class TextSplitter {
         } else if (isSection(plain)) {
             section = Optional.of(Lettering.capital(Lettering.unshouted(plain)));
             part(section.get(), line);
+        } else if (known && isStoppedHeading(plain)) {
+            part(Lettering.capital(plain.substring(0, plain.length() - 1)), line);
+            where = Where.INGREDIENTS;
         } else if (known && where != Where.METHOD && standing.contains(plain.toLowerCase(Locale.ROOT))) {
             part(Lettering.capital(Lettering.unshouted(plain)), line);
             where = Where.INGREDIENTS;
@@ -351,6 +358,13 @@ public final class TextSplitter {
         blank = false;
         tight = false;
         return true;
+    }
+
+    private boolean isStoppedHeading(String line) {
+        String[] words = line.replaceAll("\\.$", "").split(" ");
+        return STOPPED.matcher(line).matches()
+                && HeadingWords.isPart(words[words.length - 1])
+                && LineLooks.startsWithAmount(next);
     }
 
     /** The part of the list that a line of the method names, and nothing else. */
@@ -377,6 +391,11 @@ public final class TextSplitter {
             return isBareList(plain);
         }
         ListInLine list = found.get();
+        if (isServedWith(list)) {
+            part = section;
+            list.pieces().forEach(piece -> listed(piece + ", to serve"));
+            return true;
+        }
         List<String> entries = list.entries();
         long measured = entries.stream().filter(this::isMeasured).count();
         boolean foods = measured > 0
@@ -429,6 +448,19 @@ public final class TextSplitter {
         blank = false;
         tight = true;
         return true;
+    }
+
+    /** {@code To serve: cucumber, cut in batons; steamed rice}: foods, though somebody cut and steamed them. */
+    private boolean isServedWith(ListInLine list) {
+        return where == Where.INGREDIENTS
+                && SERVED_WITH.matcher(list.name()).matches()
+                && list.told().isEmpty()
+                && list.pieces().stream()
+                                        .filter(piece ->
+                                                lines.read(piece).item().isPresent())
+                                        .count()
+                                * 2
+                        > list.pieces().size();
     }
 
     private boolean isListedAlready(List<String> entries) {
@@ -610,6 +642,7 @@ public final class TextSplitter {
                 && isNameWithStop(said.get(0))
                 && namesFood(said.get(0))
                 && said.get(1).matches("(?i)^(?:about|around|roughly|makes|serves|feeds|for|enough|\\d).*\\d.*")
+                && !said.get(0).contains("(")
                 && said.get(1).length() < LineLooks.LONG
                 && lines.read(said.get(1)).item().isEmpty();
     }

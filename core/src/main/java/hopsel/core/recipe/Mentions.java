@@ -68,7 +68,8 @@ final class Mentions {
             "\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ "
                     + "){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything "
                     + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|"
-                    + "with (?:the )?rest\\b(?! of)|with everything|(?:add|in) everything|everything else\\b|mix everything|blend everything|"
+                    + "with (?:the )?rest\\b(?! of)|with everything|(?:add|in) everything|everything else\\b"
+                    + "|mix everything|blend everything|"
                     + "\\ball in(?:to)? (?:the|a|one|your|my)\\b",
             Pattern.CASE_INSENSITIVE);
 

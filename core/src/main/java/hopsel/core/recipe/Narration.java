@@ -94,7 +94,8 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NEEDED = Pattern.compile(
             "\\b(?:(?:what )?you(?:'ll| will)? need(?: is| are)?|(?:what )?we(?:'ll| will)? need(?: is| are)?|"
-                    + "(?:I|we) (?:use|take)|(?:I(?:'m| am)|we(?:'re| are)) going to (?:use|need|want)|I(?:'ve| have)(?: also| just)? got|we(?:'ve| have)(?: also|"
+                    + "(?:I|we) (?:use|take)|(?:I(?:'m| am)|we(?:'re| are)) going to (?:use|need|want)|I(?:'ve| "
+                    + "have)(?: also| just)? got|we(?:'ve| have)(?: also|"
                     + " just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
                     + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have))\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);

@@ -95,7 +95,8 @@ public final class RecipeReader {
             Pattern.CASE_INSENSITIVE);
     /** What the first step of a part does to all of it. */
     private static final Pattern TOGETHER = Pattern.compile(
-            "^(?:mix|blitz|blend|combine|whisk|whizz|rub(?=,| in\\b)|stir together|chop all|toss|shake|pound|everything)\\b",
+            "^(?:mix|blitz|blend|combine|whisk|whizz|rub(?=,| in\\b)|stir together|chop all|toss|shake|pound"
+                    + "|everything)\\b",
             Pattern.CASE_INSENSITIVE);
     /** {@code Whisk that}, said of what was just named. */
     private static final Pattern WITH_ALL = Pattern.compile(

@@ -29,7 +29,8 @@ final class Techniques {
                     "leave (?:for|to|it|that|this|everything|them|covered|until|over|overnight|out|at room)"
                             + "|leave on (?:the |a )?(?:counter|worktop|side|table|rack|wire|sill|kitchen)"
                             + "|leave (?=\\d|an? |half )|"
-                            + "cover and leave|(?:heat (?:is )?off|turn (?:the heat|it) off),? (?=[^.;]{0,12}\\d)|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |"
+                            + "cover and leave|(?:heat (?:is )?off|turn (?:the heat|it) off),? "
+                            + "(?=[^.;]{0,12}\\d)|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |"
                             + "half )|cool|steep|infuse|(?<!w/ )(?<!with )(?<!repeat )rest(?! (?:of|for|"
                             + "goes|on|to|into)\\b)|macerate|bloom "
                             + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",

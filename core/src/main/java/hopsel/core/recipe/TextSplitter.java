@@ -44,7 +44,8 @@ public final class TextSplitter {
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
     /** {@code Scramble wraps - serves two}. */
     private static final Pattern TITLE_YIELD = Pattern.compile(
-            "(.{3,}?)(?:\\s*[-,(]+\\s*|\\s+(?=(?:serves|makes|feeds) \\d))((?:(?:serves|makes|feeds)|(?:enough )?for(?= \\d)) .{1,60}?|"
+            "(.{3,}?)(?:\\s*[-,(]+\\s*|\\s+(?=(?:serves|makes|feeds) \\d))((?:(?:serves|makes|feeds)|(?:enough "
+                    + ")?for(?= \\d)) .{1,60}?|"
                     + "\\d+ people)\\)?(?: \\([^()]*\\))?",
             Pattern.CASE_INSENSITIVE);
 

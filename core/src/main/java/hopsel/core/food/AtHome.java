@@ -29,6 +29,12 @@ public enum AtHome {
     DRESSED(food -> food.is(Condition.DRESSED), 0, 0, "Not warmed: dress it just before eating"),
     CRISP(food -> food.is(Condition.CRISP), 1, -1, "Once, in a hot oven or a dry pan, to 75 °C in the middle"),
     BAKED(food -> food.is(Condition.BAKED), 2, 8, "Once, in the oven at 180 °C, to 75 °C in the middle"),
+    /** Baked in its sauce. */
+    OVEN_DISH(
+            food -> food.is(Condition.FROM_THE_OVEN),
+            3,
+            -1,
+            "Once, covered, in the oven at 180 °C, to 75 °C in the middle"),
     SOUP(food -> food.runs() && food.some(Part::heated), 3, 8, "Once, in a pot, stirring, to 75 °C in the middle"),
     COOKED(food -> food.some(Part::heated), 3, -1, "Once, to 75 °C in the middle"),
     RAW(food -> true, 1, -1, "Not warmed");

@@ -23,6 +23,8 @@ public enum Condition {
     DRESSED,
     MELTED,
     GLAZED,
+    /** Cooked last in an oven. */
+    FROM_THE_OVEN,
     /** In pieces after it was cooked or set. */
     SLICED
 }

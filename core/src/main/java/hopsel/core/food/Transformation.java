@@ -101,8 +101,11 @@ final class Transformation {
     private void temperature() {
         boolean standing = step.minutes().likely().seconds() >= COOLED_ENOUGH || does(Technique.COOL);
         if (heats) {
-            conditions.removeAll(EnumSet.of(Condition.COLD, Condition.FROZEN));
+            conditions.removeAll(EnumSet.of(Condition.COLD, Condition.FROZEN, Condition.FROM_THE_OVEN));
             conditions.add(Condition.HOT);
+            mark(
+                    step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN)) && !onlyHeatsUp(),
+                    Condition.FROM_THE_OVEN);
         } else if (Heat.freezes(step)) {
             conditions.remove(Condition.HOT);
             conditions.add(Condition.FROZEN);
@@ -112,6 +115,22 @@ final class Transformation {
         } else if (standing) {
             conditions.removeAll(EnumSet.of(Condition.HOT, Condition.COLD, Condition.FROZEN));
         }
+        if (!heats && (!onlyMade && !does(Technique.SERVE) || worksIn())) {
+            conditions.remove(Condition.FROM_THE_OVEN);
+        }
+    }
+
+    /** Roasted peppers in a dip are no oven dish. */
+    private boolean worksIn() {
+        return does(Technique.BLEND)
+                || does(Technique.MASH)
+                || does(Technique.MIX)
+                || does(Technique.WHISK)
+                || does(Technique.ASSEMBLE);
+    }
+
+    private boolean onlyHeatsUp() {
+        return parts.isEmpty();
     }
 
     private void shape() {

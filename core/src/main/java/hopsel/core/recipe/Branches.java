@@ -92,8 +92,9 @@ final class Branches {
      * @param tail its last step
      * @param ready whether it lies ready until it is named
      * @param stands whether its last step goes on by itself
+     * @param dough whether it is a dough, into which nothing goes that is boiled or fried
      */
-    private record Branch(Set<String> words, String tail, boolean ready, boolean stands) {}
+    private record Branch(Set<String> words, String tail, boolean ready, boolean stands, boolean dough) {}
 
     /** Whether a word says what is made of several things: a dough, a sauce. */
     static boolean isMade(String word) {
@@ -150,12 +151,13 @@ final class Branches {
         boolean ready =
                 waits.stream().allMatch(Branch::ready) && (getsReady(step) || waits.isEmpty() && !open.isEmpty());
         open.removeAll(waits);
-        open.add(new Branch(words, step.id(), ready, step.read().work() == Work.REST));
+        boolean dough = waits.stream().anyMatch(Branch::dough) || isDough(step);
+        open.add(new Branch(words, step.id(), ready, step.read().work() == Work.REST, dough));
         return new StepInPart(step.id(), step.read(), step.uses(), List.copyOf(after), step.say());
     }
 
     private void begin(StepInPart step) {
-        open.add(new Branch(own(step), step.id(), true, false));
+        open.add(new Branch(own(step), step.id(), true, false, isDough(step)));
     }
 
     private List<Branch> waitsFor(StepInPart step, List<StepInPart> later) {
@@ -173,7 +175,10 @@ final class Branches {
         if (!named.isEmpty() && !GOES_IN.matcher(text).find()) {
             return named;
         }
+        // Whatever is fried for the filling is not fried with the dough.
+        boolean filling = begins && !step.read().needs().isEmpty();
         return open.stream()
+                .filter(branch -> !filling || !branch.dough)
                 .filter(branch -> named.contains(branch)
                         || !branch.ready
                         || !isNamed(branch.words, later)
@@ -183,8 +188,16 @@ final class Branches {
 
     /** Whether something else is cooked while what came before stands, or in a pan of its own, and is named again. */
     private boolean isBeside(StepInPart step, List<StepInPart> later) {
-        boolean stands = !open.isEmpty() && open.get(open.size() - 1).stands;
+        Optional<Branch> last = open.isEmpty() ? Optional.empty() : Optional.of(open.get(open.size() - 1));
+        if (last.filter(Branch::dough).isPresent() && !step.read().needs().isEmpty()) {
+            return true;
+        }
+        boolean stands = last.filter(Branch::stands).isPresent();
         return (stands || OWN_VESSEL.matcher(step.read().text()).find()) && isNamed(own(step), later);
+    }
+
+    private static boolean isDough(StepInPart step) {
+        return TechniqueReader.read(step.read().text()).contains(Technique.KNEAD);
     }
 
     private static boolean isNamed(Set<String> words, List<StepInPart> steps) {

@@ -56,6 +56,7 @@ class TablesAsAgreedTest {
                         "DRESSED 0 0",
                         "CRISP 1 -",
                         "BAKED 2 8",
+                        "OVEN_DISH 3 -",
                         "SOUP 3 8",
                         "COOKED 3 -",
                         "RAW 1 -");

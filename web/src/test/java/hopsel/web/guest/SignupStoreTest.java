@@ -44,6 +44,9 @@ import javax.sql.DataSource;
 /** Guests who sign up by themselves, in the real database: all at once, twice, half, and gone again. */
 class SignupStoreTest {
 
+    private static final long MOST_STATEMENTS = 12;
+    private static final long PAUSE = 200;
+
     private static final String MARK = "Quillfeather";
 
     private final ClassStore classes = TestContext.bean(ClassStore.class);
@@ -277,14 +280,15 @@ class SignupStoreTest {
     /** Signing up is a handful of statements, whatever the size of the class. */
     @Test
     void signingUpTakesFewStatements() throws Exception {
-        // Plans are made in the background meanwhile: the quietest of three counts.
+        // The server counts for everybody, and plans are made in the background meanwhile: the quietest counts.
         long fewest = Long.MAX_VALUE;
-        for (int i = 0; i < 3; i++) {
+        for (int i = 0; i < 10 && fewest > MOST_STATEMENTS; i++) {
             long before = asked();
             press("Counted", UUID.randomUUID().toString());
             fewest = Math.min(fewest, asked() - before);
+            Thread.sleep(PAUSE);
         }
-        assertThat(fewest).as("statements of one sign-up").isBetween(5L, 12L);
+        assertThat(fewest).as("statements of one sign-up").isBetween(5L, MOST_STATEMENTS);
     }
 
     /** Statements that the server has been asked; asking is none of them. */

@@ -31,7 +31,8 @@ public record Counted(Optional<String> amount, String name) {
     private static final BigDecimal JUG = BigDecimal.valueOf(5);
     private static final Set<Unit> COUNTS = EnumSet.of(Unit.PIECE, Unit.CAN, Unit.CUP, Unit.TBSP, Unit.TSP, Unit.PINCH);
 
-    static Counted of(Tray.Bowl bowl, BigDecimal grams, Item item, Weigher weigher) {
+    /** What is in a bowl of a tray. */
+    public static Counted of(Tray.Bowl bowl, BigDecimal grams, Item item, Weigher weigher) {
         Optional<Amount> written = bowl.written()
                 .filter(amount -> COUNTS.contains(amount.unit()))
                 .flatMap(amount -> asWritten(amount, grams, item, weigher));

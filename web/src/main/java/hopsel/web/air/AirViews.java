@@ -31,6 +31,7 @@ import hopsel.core.dish.StepRef;
 import hopsel.core.kitchen.Person;
 import hopsel.core.kitchen.Role;
 import hopsel.core.measure.CookAmount;
+import hopsel.core.mise.Counted;
 import hopsel.core.mise.Tray;
 import hopsel.core.plan.Activity;
 import hopsel.core.planned.PlannedClass;
@@ -259,8 +260,19 @@ final class AirViews {
     }
 
     private String bowl(Tray.Bowl bowl) {
-        String name = planned.catalogue().get(bowl.item()).name().toLowerCase(Locale.ROOT);
-        return bowl.grams().signum() > 0 ? CookAmount.grams(bowl.grams()) + " " + name : name;
+        Counted counted = Counted.of(
+                bowl,
+                bowl.grams(),
+                planned.catalogue().get(bowl.item()),
+                planned.cooking().weigher());
+        String name = counted.name().toLowerCase(Locale.ROOT);
+        if (bowl.grams().signum() == 0) {
+            return name;
+        }
+        String grams = CookAmount.grams(bowl.grams());
+        return counted.amount()
+                .map(amount -> "%s %s (%s)".formatted(amount, name, grams))
+                .orElse(grams + " " + name);
     }
 
     private Item item(Standing standing) {

@@ -13,6 +13,7 @@ import hopsel.core.measure.Decimals;
 import hopsel.core.plan.Activity;
 import hopsel.core.plan.Placement;
 import hopsel.core.planned.PlannedClass;
+import hopsel.core.recipe.CookName;
 import hopsel.web.air.AirScript.Goes;
 import hopsel.web.air.AirScript.Scene;
 import hopsel.web.air.AirView.Rung;
@@ -95,7 +96,9 @@ final class SceneWriter {
         String amount = line.amount()
                 .map(own -> CookAmount.of(own, factor, cooking.measures()) + " ")
                 .orElse("");
-        String name = planned.catalogue().get(line.item()).name().toLowerCase(Locale.ROOT);
+        String name = CookName.of(
+                        planned.catalogue().get(line.item()), line.amount().map(own -> own.times(factor)))
+                .toLowerCase(Locale.ROOT);
         return new Goes(dish.id() + "/" + line.id(), line.item(), amount + name, Taste.seasons(line));
     }
 

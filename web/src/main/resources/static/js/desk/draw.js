@@ -228,7 +228,7 @@ export class Drawing {
   /* The dish of a step, and whose step it is where several hosts share a screen. */
   owned(item) {
     const shared = this.screen === 'host' && !this.as && this.main.dataset.several === 'yes';
-    return shared && item.person ? `${this.name(item.person)} · ${item.dish}` : item.dish;
+    return shared && item.person ? [this.name(item.person), item.dish].filter((one) => one).join(' · ') : item.dish;
   }
 
   /* On a screen for the audience, what is shown; else what somebody has in hand. */

@@ -7,6 +7,7 @@ import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.kitchen.PlaceKind.Does;
 import hopsel.core.recipe.TechniqueReader;
 
+import java.math.BigDecimal;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,6 +27,9 @@ final class Transformation {
     /** Seconds after which something hot that stands or is worked on no longer presses against a lid. */
     private static final int COOLED_ENOUGH = 10 * MINUTE;
 
+    /** Times as much liquid as dry goods, from which they are boiled in it like pasta. Kitchen practice. */
+    private static final BigDecimal MUCH = BigDecimal.valueOf(2);
+
     private final Step step;
     private final List<Product> before;
     private final Set<Technique> techniques;
@@ -44,21 +48,36 @@ final class Transformation {
             product.parts().forEach(this::add);
             conditions.addAll(product.conditions());
         });
-        fresh.stream().map(this::asMedium).forEach(this::add);
+        BigDecimal dry = fresh.stream()
+                .filter(part -> part.item().has(Trait.DRY))
+                .map(Transformation::roughly)
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        fresh.stream().map(part -> asMedium(part, dry)).forEach(this::add);
     }
 
     /**
      * Water that something is soaked, boiled or steamed in is no food, unless it stays there; nor is the stock that
-     * goes in and is drained off at one step.
+     * goes in and is drained off at one step, where it is much more than what drinks it.
      */
-    private Part asMedium(Part part) {
+    private Part asMedium(Part part, BigDecimal dry) {
         boolean boils = does(Technique.BOIL) || does(Technique.SIMMER) || does(Technique.BLANCH);
         boolean bath = does(Technique.SOAK) || boils || steams();
-        boolean stock = boils
-                && does(Technique.DRAIN)
-                && part.item().has(Trait.LIQUID)
-                && !part.item().has(Trait.FAT);
+        boolean much = dry.signum() > 0 && roughly(part).compareTo(dry.multiply(MUCH)) >= 0;
+        boolean runs = part.item().has(Trait.LIQUID) && !part.item().has(Trait.FAT);
+        boolean stock = boils && does(Technique.DRAIN) && runs && much;
         return part.withMedium(bath && part.item().has(Trait.TAP) || stock);
+    }
+
+    /** Grams, or millilitres, of what is measured in them; 0 where it is not. */
+    private static BigDecimal roughly(Part part) {
+        return part.line()
+                .amount()
+                .flatMap(amount -> amount.unit()
+                        .grams()
+                        .or(() -> amount.unit().millilitres())
+                        .map(amount.high()::multiply))
+                .map(part.share()::multiply)
+                .orElse(BigDecimal.ZERO);
     }
 
     private boolean steams() {

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -25,6 +26,9 @@ public final class PrepWords {
             Pattern.compile("\\b(?:greas|brush|tin|tray|pan)", Pattern.CASE_INSENSITIVE);
     /** {@code for 2 cups cooked}. */
     private static final Pattern MEASURED_FOR = Pattern.compile("^for (?=.* cooked$)| cooked$");
+
+    /** {@code in slices, 1 cm}: how large it is cut, and not how much of it. */
+    private static final Set<String> LENGTHS = Set.of("cm", "inch");
 
     private static final Map<String, Technique> DONE = new LinkedHashMap<>();
     private static final Pattern DONE_BEFORE;
@@ -69,6 +73,10 @@ public final class PrepWords {
                 .filter(rest -> rest.isEmpty()
                         || UnitWords.first(rest)
                                 .filter(found -> found.rest().isBlank())
+                                .filter(found -> found.word()
+                                        .size()
+                                        .filter(LENGTHS::contains)
+                                        .isEmpty())
                                 .isPresent())
                 .isPresent();
     }

@@ -218,6 +218,7 @@ public final class RecipeReader {
             method(passage, steps, mentions);
             Optional.ofNullable(source.telling().said().get(passages - 1)).ifPresent(this::saidMeanwhile);
         }
+        unread.addAll(brought);
         List.copyOf(parts.values()).forEach(this::useUp);
         Set<String> apart = new HashSet<>(preheats.keySet());
         apart.addAll(heatings);

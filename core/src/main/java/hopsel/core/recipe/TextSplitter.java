@@ -745,7 +745,7 @@ public final class TextSplitter {
     }
 
     private void listed(String entry) {
-        before.put(entry, method.size());
+        before.putIfAbsent(entry, method.size());
         ingredients.add(new Passage(part, entry));
     }
 

@@ -134,6 +134,23 @@ class SetBowlTest {
                 .isEmpty();
     }
 
+    /** The amount in it was said of the recipe's servings; how large it is cut holds for any. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            2 cans |
+            drained, 2 cans | drained
+            for 2 cups cooked |
+            sliced, 1 cm | sliced, 1 cm
+            in 3 cm pieces | in 3 cm pieces
+            """)
+    void whatTheWriterMeasuredIsNoCut(String prep, String cut) {
+        assertThat(bowls(bowl("turnip", "80", null, prep)).get(0).parts().get(0).cut())
+                .isEqualTo(Optional.ofNullable(cut));
+    }
+
     @Test
     void aVeryLargeAmountIsSeveralBowls() {
         SetBowl water = bowls(bowl("water", "11000", null, null)).get(0);

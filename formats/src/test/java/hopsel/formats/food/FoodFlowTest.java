@@ -84,6 +84,30 @@ class FoodFlowTest {
     }
 
     /** The water of a dough is not poured off with the water that it is boiled in. */
+    /** Ingredients, method, and what it weighs: the stock is poured off, the sauce of drained pasta is not. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            300 g brown lentils; 1 l vegetable stock | Boil the lentils in the stock for 25 minutes until soft. Drain.       | 750
+            200 g brown lentils; 1 l vegetable stock | Boil the lentils in the stock for 25 minutes until soft.              | 1200
+            400 g spaghetti; 400 g passata           | Boil the spaghetti for 10 minutes, drain and toss with the passata.   | 800
+            """)
+    void whatDrainsOffIsNoYield(String ingredients, String method, String grams) {
+        assertThat(served(dish(ingredients, method)).grams(WEIGHER).orElseThrow())
+                .isEqualByComparingTo(grams);
+    }
+
+    @Test
+    void halvesThatMeetAgainAreTheWhole() {
+        Dish dish = dish(
+                "400 ml coconut milk; 2 limes",
+                "Warm half the coconut milk for 5 minutes until hot.",
+                "Stir in the limes and the rest of the coconut milk.");
+        assertThat(part(served(dish), "coconut-milk").share()).isEqualByComparingTo("1");
+    }
+
     @Test
     void theWaterOfADoughStaysInIt() {
         Dish dish = dish(
@@ -241,6 +265,8 @@ class FoodFlowTest {
             200 g white rice; 400 ml water    | Boil the rice in the water for 15 minutes.                              | RICE
             300 g plain flour; 150 ml water   | Knead the flour and the water for 8 minutes. Bake it at 200 °C for 30 minutes. | BAKED
             400 g carrots; 1 l vegetable stock | Boil the carrots in the stock for 20 minutes.                          | SOUP
+            400 g carrots; 500 g passata      | Simmer the carrots in the passata for 20 minutes. Bake at 180 °C for 20 minutes. | OVEN_DISH
+            2 bell peppers; 200 ml coconut milk | Roast the peppers at 220 °C for 30 minutes. Blend them with the coconut milk for 2 minutes. | SOUP
             1 cucumber                        | Slice the cucumber for 2 minutes.                                       | RAW
             """)
     void howItIsKeptFollowsFromHowItIsEaten(String ingredients, String method, AtHome row) {

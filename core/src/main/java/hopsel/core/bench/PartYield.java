@@ -11,8 +11,9 @@ import hopsel.core.measure.Measures;
 import hopsel.core.recipe.TakenShare;
 
 import java.math.BigDecimal;
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -40,19 +41,15 @@ public record PartYield(Optional<BigDecimal> grams, Optional<BigDecimal> millili
                 .toList()));
         Dish dish = sheet.dish().withComponents(List.of(alone));
         FoodFlow flow = FoodFlow.of(dish, sheet.catalogue(builtIn));
-        List<Part> parts = new ArrayList<>();
-        flow.served().stream().flatMap(product -> product.inIt().stream()).forEach(part -> add(part, parts));
+        // Half of a line at each of two ends is all of it.
+        Map<String, Part> byLine = new LinkedHashMap<>();
+        flow.served().stream()
+                .flatMap(product -> product.inIt().stream())
+                .forEach(part -> byLine.merge(part.line().id(), part, Part::together));
+        List<Part> parts = List.copyOf(byLine.values());
         Product all = new Product(component.id(), parts, Set.of());
         Weigher weigher = sheet.weigher();
         return new PartYield(all.grams(weigher), all.millilitres(weigher), parts);
-    }
-
-    /** A line that comes out at two ends is there once. */
-    private static void add(Part part, List<Part> parts) {
-        if (parts.stream()
-                .noneMatch(known -> known.line().id().equals(part.line().id()))) {
-            parts.add(part);
-        }
     }
 
     /** The share of it that these words name, such as "half a cup"; empty where they cannot be held against it. */

@@ -55,7 +55,7 @@ public record Part(
     }
 
     /** The same line that came here on two ways: as raw as the rawer of the two; what went in once is there once. */
-    Part together(Part other) {
+    public Part together(Part other) {
         Map<String, BigDecimal> both = new LinkedHashMap<>(entered);
         both.putAll(other.entered);
         return new Part(

@@ -5,6 +5,8 @@ import hopsel.core.item.Trait;
 import hopsel.core.measure.Unit;
 import hopsel.core.recipe.ItemFinder.Match;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -91,18 +93,43 @@ record LineItem(
                         .map(Match::guessed));
     }
 
-    /** {@code onions, red}; {@code sesame, black}: which kind it is stands behind. What was done to it is no kind. */
+    /**
+     * {@code onions, red}; {@code beans, black, fermented}: which kind it is stands behind. What was done to it is no
+     * kind; where one kind is found and another is not, it is a guess.
+     */
     private Optional<Match> kind(String name) {
-        return asides.stream()
+        List<String> kinds = asides.stream()
                 .flatMap(aside -> Stream.of(aside.split("[,;]| - ")))
                 .map(String::strip)
                 .filter(said -> !said.isEmpty() && said.split(" ").length <= 2)
+                .filter(said -> !said.startsWith("to ") && !said.startsWith("for "))
                 .filter(said -> PrepWords.doneBefore(said).isEmpty()
                         && CutReader.of(Optional.of(said)).isEmpty())
-                .flatMap(said -> finder.exactly(ItemFinder.words(said + " " + name)).stream())
-                .filter(item -> !finder.find(name).equals(Optional.of(item)))
-                .findFirst()
-                .map(item -> new Match(item, true));
+                .toList();
+        List<String> backwards = new ArrayList<>(kinds);
+        Collections.reverse(backwards);
+        Optional<Match> all = Stream.of(backwards, kinds)
+                .flatMap(said -> named(String.join(" ", said), name).stream())
+                .findFirst();
+        return all.or(() -> kinds.stream()
+                .flatMap(said -> named(said, name).stream()
+                        .map(match -> areOnlyDescriptions(kinds, said) ? match : match.guessed()))
+                .findFirst());
+    }
+
+    private static boolean areOnlyDescriptions(List<String> kinds, String but) {
+        return kinds.stream()
+                .filter(said -> !said.equals(but))
+                .flatMap(said -> ItemFinder.words(said).stream())
+                .allMatch(ItemFinder::isDescription);
+    }
+
+    private Optional<Match> named(String kind, String name) {
+        return kind.isEmpty()
+                ? Optional.empty()
+                : finder.exactly(ItemFinder.words(kind + " " + name))
+                        .filter(item -> !finder.find(name).equals(Optional.of(item)))
+                        .map(item -> new Match(item, true));
     }
 
     /** Kabocha is a squash; a chestnut is no mushroom. */

@@ -125,4 +125,24 @@ class LineReaderTest {
         assertThat(METRIC.read(text).grams().orElseThrow().setScale(1, RoundingMode.HALF_UP))
                 .isEqualByComparingTo(grams);
     }
+
+    /** Which kind it is stands behind; what is in one kind and not in the other is never lost by it. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            100 g beans, black, fermented  | fermented-black-beans
+            2 onions, red, sliced          | red-onion
+            1 tsp pepper, black, freshly ground | black-pepper
+            200 g tomatoes, chopped        | tomato
+            """)
+    void theKindMayStandBehind(String line, String item) {
+        assertThat(new LineReader(BuiltInCatalogue.load(), Measures.METRIC)
+                        .read(line)
+                        .item()
+                        .orElseThrow()
+                        .id())
+                .isEqualTo(item);
+    }
 }

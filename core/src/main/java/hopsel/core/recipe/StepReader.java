@@ -42,7 +42,8 @@ final class StepReader {
             Pattern.compile("(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs))[.!]\\s+(?=\\p{Ll})");
     private static final Pattern ALTERNATIVE = Pattern.compile(
             "^(?:allerg(?:y|ies|ens?|ic)\\b[^:]{0,25}:|(?:g/?f|d/?f|n/?f|gluten[- ]free|nut[- ]free|soy[- ]free|"
-                    + "vegan) (?:table|guests?|version|option|people|pax|portions?|plates?)\\b[^:.]{0,25}:|leave out .{2,40} for |for \\p{L}+,? (?:leave (?:it |them |out)"
+                    + "vegan) (?:table|guests?|version|option|people|pax|portions?|plates?)\\b[^:.]{0,25}:"
+                    + "|leave out .{2,40} for |for \\p{L}+,? (?:leave (?:it |them |out)"
                     + "|without)|if (?:you|"
                     + "there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|"
                     + "find|get|use|take)"

@@ -2,7 +2,6 @@ package hopsel.core.bench;
 
 import hopsel.core.dish.After;
 import hopsel.core.dish.Ancestry;
-import hopsel.core.dish.Base;
 import hopsel.core.dish.ByTaste;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
@@ -14,18 +13,14 @@ import hopsel.core.dish.StepMinutes;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
-import hopsel.core.item.Item;
 import hopsel.core.measure.Amount;
-import hopsel.core.measure.Decimals;
 import hopsel.core.measure.Minutes;
 import hopsel.core.recipe.Slug;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -41,8 +36,6 @@ import java.util.stream.Stream;
 public final class Edits {
 
     private static final Minutes NEW_STEP = Minutes.of(5);
-    /** Nobody means a hundred batches of a sauce. */
-    private static final BigDecimal MOST_TIMES = BigDecimal.valueOf(100);
 
     private Edits() {}
 
@@ -356,79 +349,11 @@ public final class Edits {
                 dish.components().stream().filter(own -> !own.id().equals(id)).toList()));
     }
 
-    /** Takes a component of another dish into this one, at the servings of this dish. */
-    public static Draft bringIn(Draft sheet, Draft other, String component) throws RefusedEditException {
-        return bringIn(
-                sheet,
-                other,
-                component,
-                Decimals.ratio(sheet.dish().servings(), other.dish().servings()));
-    }
-
-    /**
-     * Takes so much of a component of another dish into this one.
-     *
-     * @param taken such as half a cup, 200 g, a third of it
-     */
-    public static Draft bringIn(Draft sheet, Draft other, String component, String taken, Catalogue builtIn)
-            throws RefusedEditException {
-        PartYield yields = PartYield.of(other, component(other, component), builtIn);
-        BigDecimal share = yields.share(taken, sheet.measures())
-                .orElseThrow(() -> new RefusedEditException(
-                        yields.grams().isPresent()
-                                ? "How much of it: “%s” is not an amount of it. Write half a cup, 200 g, or a third."
-                                        .formatted(taken)
-                                : "How much of it: nobody knows what it weighs, for a line in it has no amount. Write "
-                                        + "a half or a third, or complete its lines first."));
-        if (share.compareTo(MOST_TIMES) > 0) {
-            throw new RefusedEditException(
-                    "How much of it: “%s” is more than a hundred times what the recipe gives.".formatted(taken));
-        }
-        return bringIn(sheet, other, component, share);
-    }
-
-    private static Component component(Draft sheet, String id) throws RefusedEditException {
+    static Component component(Draft sheet, String id) throws RefusedEditException {
         return sheet.dish().components().stream()
                 .filter(candidate -> candidate.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new RefusedEditException("That component is not there any more."));
-    }
-
-    private static Draft bringIn(Draft sheet, Draft other, String component, BigDecimal factor)
-            throws RefusedEditException {
-        Component own = component(other, component);
-        Map<String, String> ids = new LinkedHashMap<>();
-        own.ingredients()
-                .forEach(line -> ids.put(
-                        line.id(),
-                        Slug.free(line.id(), taken -> sheet.line(taken).isPresent() || ids.containsValue(taken))));
-        Map<String, String> steps = new LinkedHashMap<>();
-        own.steps()
-                .forEach(step -> steps.put(
-                        step.id(),
-                        Slug.free(step.id(), taken -> sheet.step(taken).isPresent() || steps.containsValue(taken))));
-        List<IngredientLine> lines = own.ingredients().stream()
-                .map(line ->
-                        line.withId(ids.get(line.id())).times(line.scaling().factor(factor)))
-                .map(line -> line.withAmount(line.amount().map(Amount::handy)))
-                .toList();
-        List<Step> copies = own.steps().stream()
-                .map(step -> Steps.renamed(step, ids, steps))
-                .toList();
-        String id = Slug.free(own.title(), taken -> sheet.dish().components().stream()
-                .anyMatch(known -> known.id().equals(taken)));
-        List<Component> components = new ArrayList<>(sheet.dish().components());
-        components.add(
-                own.withId(id).withIngredients(lines).withSteps(copies).withBase(Optional.of(Base.of(other.dish()))));
-        List<Item> items = new ArrayList<>(sheet.items());
-        other.items().stream()
-                .filter(item -> items.stream().noneMatch(known -> known.id().equals(item.id())))
-                .forEach(items::add);
-        // What nobody has placed of the other recipe may be about this component.
-        Dish dish = sheet.dish()
-                .withComponents(components)
-                .withPassages(sheet.dish().passages().and(other.dish().passages()));
-        return sheet.with(dish).withItems(items);
     }
 
     private static Step found(Draft sheet, String id) throws RefusedEditException {

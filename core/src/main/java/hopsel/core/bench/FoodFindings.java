@@ -2,6 +2,7 @@ package hopsel.core.bench;
 
 import hopsel.core.bench.Objection.Rule;
 import hopsel.core.dish.Component;
+import hopsel.core.dish.Dish;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
@@ -15,6 +16,7 @@ import hopsel.core.food.Part;
 import hopsel.core.food.Product;
 import hopsel.core.food.UsualTime;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.HouseRule;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
@@ -125,7 +127,7 @@ final class FoodFindings extends Findings {
     private void byEye(IngredientLine line) {
         boolean open = line.amount().isEmpty() && !line.optional() && PrepWords.isToTaste(line.prep());
         Optional<Item> item = catalogue.find(line.item()).filter(known -> open);
-        item.flatMap(known -> ByEye.of(known, sheet.dish().servings()))
+        item.flatMap(known -> estimate(known, line, sheet.dish()))
                 .ifPresent(estimate -> object(
                         Rule.BY_EYE,
                         line.id(),
@@ -133,6 +135,17 @@ final class FoodFindings extends Findings {
                                 .formatted(item.get().name()),
                         "By eye: " + said(estimate),
                         now -> now.eachLine(own -> own.id().equals(line.id()) ? estimated(own, estimate) : own)));
+    }
+
+    /** What a cook takes by eye for a line; oil to deep-fry in goes by the pot. */
+    static Optional<ByEye.Estimate> estimate(Item item, IngredientLine line, Dish dish) {
+        boolean deep = PrepWords.isToDeepFry(line.prep().orElse(""))
+                || dish.steps().anyMatch(step -> uses(step, line) && PrepWords.isToDeepFry(step.title()));
+        return item.falls(HouseRule.OIL) && deep ? Optional.of(ByEye.deepOil()) : ByEye.of(item, dish.servings());
+    }
+
+    private static boolean uses(Step step, IngredientLine line) {
+        return step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()));
     }
 
     static IngredientLine estimated(IngredientLine line, ByEye.Estimate estimate) {

@@ -82,7 +82,7 @@ public record HomeMade(String item, int yields, String recipe) {
         BigDecimal servings = Decimals.ratio(sheet.dish().servings().multiply(BigDecimal.valueOf(yields)), grams);
         Draft sized = Edits.dish(made.in(sheet.measures()), made.dish().title(), servings);
         Draft with =
-                Edits.bringIn(sheet, sized, sized.dish().components().get(0).id());
+                BringIn.whole(sheet, sized, sized.dish().components().get(0).id());
         List<Step> steps = with.dish()
                 .components()
                 .get(with.dish().components().size() - 1)

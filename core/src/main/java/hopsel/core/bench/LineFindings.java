@@ -130,8 +130,7 @@ final class LineFindings extends Findings {
     }
 
     private void amount(IngredientLine line, Optional<Item> item, String name) {
-        Optional<ByEye.Estimate> estimate =
-                item.flatMap(known -> ByEye.of(known, sheet.dish().servings()));
+        Optional<ByEye.Estimate> estimate = item.flatMap(known -> FoodFindings.estimate(known, line, sheet.dish()));
         if (estimate.isPresent()) {
             object(
                     Rule.AMOUNT_MISSING,

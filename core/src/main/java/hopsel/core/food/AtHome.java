@@ -28,6 +28,12 @@ public enum AtHome {
             "Once, to 75 °C in the middle, with a splash of water"),
     DRESSED(food -> food.is(Condition.DRESSED), 0, 0, "Not warmed: dress it just before eating"),
     CRISP(food -> food.is(Condition.CRISP), 1, -1, "Once, in a hot oven or a dry pan, to 75 °C in the middle"),
+    /** Cooked, and left to cool before it is served; a soup that cools a while before the blender is warmed again. */
+    COOLED(
+            food -> food.some(Part::heated) && !food.is(Condition.HOT) && (!food.runs() || food.has(Trait.SWEET)),
+            2,
+            -1,
+            "Not warmed: eat it cold"),
     BAKED(food -> food.is(Condition.BAKED), 2, 8, "Once, in the oven at 180 °C, to 75 °C in the middle"),
     /** Baked in its sauce. */
     OVEN_DISH(

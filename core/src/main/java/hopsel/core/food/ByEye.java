@@ -34,6 +34,9 @@ public enum ByEye {
     LIQUID(item -> item.has(Trait.LIQUID), Unit.ML, "60", "150", "until it's as thick as you like"),
     PIECES(item -> item.has(Trait.WHOLE), Unit.G, "50", "120", "as much as looks right on the plate");
 
+    private static final BigDecimal DEEP_LEAST = BigDecimal.valueOf(750);
+    private static final BigDecimal DEEP_MOST = BigDecimal.valueOf(1500);
+    private static final BigDecimal DEEP_STEP = BigDecimal.valueOf(250);
     private static final BigDecimal HALF = new BigDecimal("0.5");
 
     private final Predicate<Item> food;
@@ -61,6 +64,13 @@ public enum ByEye {
                         .filter(row -> row.food.test(item))
                         .findFirst()
                         .map(row -> row.estimate(servings));
+    }
+
+    /** Oil to deep-fry in: as much as the pot wants, for however many. */
+    public static Estimate deepOil() {
+        return new Estimate(
+                Amount.of(DEEP_MOST, Unit.ML),
+                new ByTaste(DEEP_LEAST, DEEP_STEP, DEEP_MOST, "until it stands a third of the way up the pot"));
     }
 
     private Estimate estimate(BigDecimal servings) {

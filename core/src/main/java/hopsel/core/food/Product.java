@@ -5,6 +5,7 @@ import hopsel.core.item.Practice;
 import hopsel.core.item.Trait;
 import hopsel.core.item.Weigher;
 import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Measures;
 
 import java.math.BigDecimal;
 import java.util.EnumSet;
@@ -21,6 +22,8 @@ import java.util.function.Predicate;
  * @param conditions what it is like
  */
 public record Product(String step, List<Part> parts, Set<Condition> conditions) {
+
+    private static final BigDecimal WET_PARTS = BigDecimal.valueOf(5);
 
     /** Keeps its own copies. */
     public Product {
@@ -53,9 +56,20 @@ public record Product(String step, List<Part> parts, Set<Condition> conditions) 
         return conditions.isEmpty() ? List.of() : List.copyOf(EnumSet.copyOf(conditions));
     }
 
-    /** Whether it is liquid enough to press against a lid: something in it runs, fat aside. */
+    /** Whether it is liquid enough to press against a lid: a fifth of its weight runs, fat aside, or nobody knows. */
     public boolean runs() {
-        return some(part -> part.item().has(Trait.LIQUID) && !part.item().has(Trait.FAT));
+        Weigher any = new Weigher(Measures.METRIC);
+        List<Part> wet = inIt().stream()
+                .filter(part -> part.item().has(Trait.LIQUID) && !part.item().has(Trait.FAT))
+                .toList();
+        BigDecimal all = weight(inIt(), any);
+        return !wet.isEmpty()
+                && (wet.stream().anyMatch(part -> grams(part, any).isEmpty())
+                        || weight(wet, any).multiply(WET_PARTS).compareTo(all) >= 0);
+    }
+
+    private BigDecimal weight(List<Part> some, Weigher weigher) {
+        return some.stream().flatMap(part -> grams(part, weigher).stream()).reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
     /**

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -40,20 +41,34 @@ final class Branches {
     private static final Pattern ALSO_READY =
             Pattern.compile("\\b(?:rinse|wash|crumble|tear|pit|stone|deseed|shell|pat)\\b", Pattern.CASE_INSENSITIVE);
 
+    /** {@code into strips}: what a knife makes. */
+    private static final String CUTS = "strips|matchsticks|slices|cubes|dice|rounds|wedges|pieces|chunks|batons|florets"
+            + "|ribbons|rings|quarters|halves|half|bits|coins|discs|slivers|shreds|lengths|fingers|half-moons";
+
     private static final String INTO_THE_PAN =
             "add|adding|(?:beat|stir|whisk|mix|rub|blend|work|drop|throw|put) in|in,|fold|pour|tip|return|back"
-                    + "|into|over|onto|on top|top"
+                    + "|into(?! (?:\\w+ )?(?:" + CUTS + ")\\b)|over|onto|on top|top"
                     + "|serve|scatter|sprinkle|season|combine|assemble|layer|everything|all|both|together|mixture"
                     + "|the (?:\\w+ )?(?:pan|pot|wok)";
 
     /** It happens to what is in hand, whatever else goes in. */
     private static final Pattern IN_HAND = Pattern.compile(
-            "\\b(?:it|its|them|this|that|these|those|mix|rest|remaining|" + INTO_THE_PAN
+            "\\b(?:rest(?! of the)|" + INTO_THE_PAN
                     + "|in the (?:same|sauce|mixture|soup|broth|dish|tin|bowl))\\b|^\\W*\\w+(?: \\w+)? with\\b",
             Pattern.CASE_INSENSITIVE);
+    /** {@code it}, which may be what was just named. */
+    private static final Pattern IT =
+            Pattern.compile("\\b(?:it|its|them|this|that|these|those|mix)\\b", Pattern.CASE_INSENSITIVE);
+    /** Whatever there is goes in. */
+    private static final Pattern ALL_THERE_IS =
+            Pattern.compile("\\b(?:everything|all together|assemble)\\b", Pattern.CASE_INSENSITIVE);
+    /** Boiled and drained in one go: in a pot of its own. */
+    private static final Pattern BOILED_AND_DRAINED =
+            Pattern.compile("\\b(?:boil|cook|blanch)\\b.*\\bdrain\\b", Pattern.CASE_INSENSITIVE);
     /** It goes to what is in the pan. */
-    private static final Pattern GOES_IN =
-            Pattern.compile("\\b(?:with|" + INTO_THE_PAN + ")\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern GOES_IN = Pattern.compile("\\b(?:" + INTO_THE_PAN + ")\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern WITH = Pattern.compile("\\bwith\\b", Pattern.CASE_INSENSITIVE);
     /** {@code in a dry pan}: not in the one that is in use. */
     private static final Pattern OWN_VESSEL = Pattern.compile(
             "\\bin (?:a|another) (?:[\\w-]+ ){0,3}(?:pan|pot|saucepan|wok|bowl)\\b|\\bseparate(?:ly)?\\b",
@@ -81,6 +96,9 @@ final class Branches {
             "puree",
             "base",
             "crust");
+
+    /** Letters in which the object of a verb is named. */
+    private static final int OBJECT = 25;
 
     private final Map<String, Set<String>> wordsOfLines;
     private final List<Branch> open = new ArrayList<>();
@@ -168,12 +186,20 @@ final class Branches {
                 .toList();
         boolean begins = named.isEmpty()
                 && !step.uses().isEmpty()
-                && !IN_HAND.matcher(text).find();
+                && !IN_HAND.matcher(text).find()
+                && !speaksOfBefore(step);
         if (begins && (getsReady(step) || isBeside(step, later))) {
             return List.of();
         }
-        if (!named.isEmpty() && !GOES_IN.matcher(text).find()) {
+        boolean goesIn = GOES_IN.matcher(text).find();
+        boolean with = WITH.matcher(text).find();
+        if (!named.isEmpty() && !goesIn && !with) {
             return named;
+        }
+        if (!named.isEmpty() && !goesIn) {
+            return open.stream()
+                    .filter(branch -> named.contains(branch) || !isNamed(branch.words, later))
+                    .toList();
         }
         // Whatever is fried for the filling is not fried with the dough.
         boolean filling = begins && !step.read().needs().isEmpty();
@@ -193,6 +219,10 @@ final class Branches {
             return true;
         }
         boolean stands = last.filter(Branch::stands).isPresent();
+        if (!own(step).isEmpty()
+                && BOILED_AND_DRAINED.matcher(step.read().text()).find()) {
+            return true;
+        }
         return (stands || OWN_VESSEL.matcher(step.read().text()).find()) && isNamed(own(step), later);
     }
 
@@ -201,8 +231,24 @@ final class Branches {
     }
 
     private static boolean isNamed(Set<String> words, List<StepInPart> steps) {
-        return steps.stream().map(step -> ItemFinder.words(step.read().text())).anyMatch(said -> words.stream()
-                .anyMatch(said::contains));
+        return steps.stream()
+                .map(step -> step.read().text())
+                .anyMatch(text -> ALL_THERE_IS.matcher(text).find()
+                        || ItemFinder.words(text).stream().anyMatch(words::contains));
+    }
+
+    /** Whether "it" is what was made before: nothing that goes in is named ahead of it. */
+    private boolean speaksOfBefore(StepInPart step) {
+        Matcher it = IT.matcher(step.read().text());
+        if (!it.find()) {
+            return false;
+        }
+        String text = step.read().text();
+        int upTo = it.group().equalsIgnoreCase("mix") ? Math.min(text.length(), it.end() + OBJECT) : it.start();
+        List<String> ahead = ItemFinder.words(text.substring(0, upTo));
+        return step.uses().stream()
+                .flatMap(use -> wordsOfLines.getOrDefault(use.ingredient(), Set.of()).stream())
+                .noneMatch(ahead::contains);
     }
 
     /** The words of what goes in at a step, and of what it makes. */

@@ -34,6 +34,12 @@ import java.util.stream.Stream;
 final class Mentions {
 
     private static final BigDecimal HALF = new BigDecimal("0.5");
+    /** {@code a little of the milk}, where the rest goes in later: a tenth of it. */
+    private static final BigDecimal LITTLE = new BigDecimal("0.1");
+
+    private static final String LITTLE_OF =
+            ".*\\b(?:little|bit|splash|dash|spoonful|tablespoon) of(?: the| that| your)?(?: \\w+)?$";
+    private static final Set<String> REST = Set.of("rest", "remaining", "remainder");
     private static final Map<String, BigDecimal> FRACTIONS = Map.of(
             "third",
             Decimals.ratio(BigDecimal.ONE, BigDecimal.valueOf(3)),
@@ -69,7 +75,7 @@ final class Mentions {
                     + "){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything "
                     + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|"
                     + "with (?:the )?rest\\b(?! of)|with everything|(?:add|in) everything|everything else\\b"
-                    + "|mix everything|blend everything|"
+                    + "|mix everything|blend everything|toss everything|"
                     + "\\ball in(?:to)? (?:the|a|one|your|my)\\b",
             Pattern.CASE_INSENSITIVE);
 
@@ -455,6 +461,10 @@ final class Mentions {
                 ".*\\bhalf (?:of )?(?:the |your )?(?:\\w+ )?$|.*\\bhalf (?:of )?the\\b.*|.*\\bhalf of?$|.*\\bhalf$");
         boolean product = before.matches(".*\\bof (?:the )?$") && before.contains("bowl");
         BigDecimal remains = Known.in(left, line);
+        if (before.matches(LITTLE_OF) && isLeftOver(line) && remains.compareTo(BigDecimal.ONE) == 0) {
+            take(line, LITTLE, uses);
+            return;
+        }
         Optional<BigDecimal> part = part(line, said, at);
         if (part.isPresent() && part.get().compareTo(remains) <= 0) {
             take(line, part.get(), uses);
@@ -471,6 +481,14 @@ final class Mentions {
         } else if (remains.compareTo(BigDecimal.ONE) == 0 && !product) {
             take(line, BigDecimal.ONE, uses);
         }
+    }
+
+    /** Whether the rest of it is spoken of later. */
+    private boolean isLeftOver(String line) {
+        List<String> name = words.getOrDefault(line, List.of());
+        return !name.isEmpty()
+                && later.getOrDefault(name.get(name.size() - 1), 0) > 0
+                && REST.stream().anyMatch(rest -> later.getOrDefault(rest, 0) > 0);
     }
 
     /** {@code 1 tbsp of the oil}, of three; {@code a third of the stock}. */

@@ -24,6 +24,7 @@ public final class PrepWords {
             Pattern.compile("\\b(?:luke)?warm|\\bhot\\b|boil|tepid|\\biced?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_THE_TIN =
             Pattern.compile("\\b(?:greas|brush|tin|tray|pan)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TO_DEEP_FRY = Pattern.compile("\\bdeep[- ]?fr(?:y|ied)", Pattern.CASE_INSENSITIVE);
     /** {@code for 2 cups cooked}. */
     private static final Pattern MEASURED_FOR = Pattern.compile("^for (?=.* cooked$)| cooked$");
 
@@ -56,6 +57,11 @@ public final class PrepWords {
     }
 
     private PrepWords() {}
+
+    /** Whether something swims in it while it fries. */
+    public static boolean isToDeepFry(String words) {
+        return TO_DEEP_FRY.matcher(words).find();
+    }
 
     /** What is done to it, without the amount that the writer gave for their own number of servings. */
     public static Optional<String> unmeasured(String prep) {

@@ -9,11 +9,15 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Reads how much of something that is made is taken: {@code a third of it}, {@code half a cup}, {@code 200 g}. */
+/**
+ * Reads how much of something that is made is taken: {@code a third of it}, {@code 200 g}, {@code all but half a cup}.
+ */
 public final class TakenShare {
 
     private static final Pattern PARTS =
             Pattern.compile("(third|quarter|half|halve|fifth|tenth|%|per ?cent)s?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ALL_BUT =
+            Pattern.compile("(?:all(?: of it)?|everything) (?:but|except|bar) (.+)", Pattern.CASE_INSENSITIVE);
     private static final String OF_IT = "(?i)\\s*(?:of (?:it|this|that|the .*)|of)?\\s*\\.?$";
 
     private TakenShare() {}
@@ -26,6 +30,16 @@ public final class TakenShare {
      * @return above 0; empty where the words are no amount, or it cannot be held against what there is
      */
     public static Optional<BigDecimal> of(
+            String words, Optional<BigDecimal> grams, Optional<BigDecimal> millilitres, Measures measures) {
+        Matcher allBut = ALL_BUT.matcher(words.strip());
+        return allBut.matches()
+                ? written(allBut.group(1), grams, millilitres, measures)
+                        .map(BigDecimal.ONE::subtract)
+                        .filter(share -> share.signum() > 0)
+                : written(words, grams, millilitres, measures);
+    }
+
+    private static Optional<BigDecimal> written(
             String words, Optional<BigDecimal> grams, Optional<BigDecimal> millilitres, Measures measures) {
         String plain = Numbers.plain(words).strip().replaceFirst(OF_IT, "");
         return Numbers.read(plain).filter(number -> number.high().signum() > 0).flatMap(number -> {

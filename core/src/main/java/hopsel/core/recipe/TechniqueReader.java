@@ -112,6 +112,12 @@ public final class TechniqueReader {
                     + "|whisked|blitzed|strained|simmered|reduced) (?!until|and|in|for|with|through|on|at|over|to|by)",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code without boiling}, {@code don't let it brown}: what is not to be done. */
+    private static final Pattern NOT_DONE = Pattern.compile(
+            "\\b(?:without|(?<!if )not|do(?:es)?n['’]?t|never|avoid|rather than|(?:just |right )?before (?:it|they))\\b"
+                    + "(?: (?:let|letting|it|them|this|to|even|ever|quite|need|starts?|begins?|comes?|the))* \\p{L}+",
+            Pattern.CASE_INSENSITIVE);
+
     private TechniqueReader() {}
 
     private static void verbs(Technique technique, String words) {
@@ -144,7 +150,8 @@ public final class TechniqueReader {
         }
         return READ.computeIfAbsent(text, any -> {
             Set<Technique> found = EnumSet.noneOf(Technique.class);
-            String done = DONE_BEFORE.matcher(any).replaceAll("$1 ");
+            String done =
+                    NOT_DONE.matcher(DONE_BEFORE.matcher(any).replaceAll("$1 ")).replaceAll(" ");
             VERBS.forEach((technique, verbs) -> {
                 if (verbs.matcher(done).find()) {
                     found.add(technique);

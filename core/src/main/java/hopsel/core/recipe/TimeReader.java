@@ -150,17 +150,17 @@ public final class TimeReader {
                 || high.get().signum() == 0) {
             return Optional.empty();
         }
-        BigDecimal unit = inMinutes(matcher.group(3));
+        String unit = matcher.group(3);
         BigDecimal more = BigDecimal.ZERO;
         if (matcher.group(4) != null && matcher.group(4).equals("a half")) {
-            more = unit.divide(TWO);
+            more = inMinutes(Decimals.ratio(BigDecimal.ONE, TWO), unit);
         } else if (matcher.group(4) != null) {
-            more = new BigDecimal(matcher.group(4)).multiply(inMinutes(matcher.group(5)));
+            more = inMinutes(new BigDecimal(matcher.group(4)), matcher.group(5));
         }
         return Optional.of(sides(
                 between(
-                        low.get().multiply(unit).add(more),
-                        high.get().multiply(unit).add(more)),
+                        inMinutes(low.get(), unit).add(more),
+                        inMinutes(high.get(), unit).add(more)),
                 matcher.group(6)));
     }
 
@@ -178,7 +178,7 @@ public final class TimeReader {
 
     private static Optional<StepMinutes> range(String low, String high, String unit) {
         return Optional.of(
-                between(new BigDecimal(low).multiply(inMinutes(unit)), new BigDecimal(high).multiply(inMinutes(unit))));
+                between(inMinutes(new BigDecimal(low), unit), inMinutes(new BigDecimal(high), unit)));
     }
 
     private static StepMinutes between(BigDecimal low, BigDecimal high) {
@@ -197,12 +197,12 @@ public final class TimeReader {
         return Minutes.of(minutes.value().multiply(TWO));
     }
 
-    private static BigDecimal inMinutes(String unit) {
+    private static BigDecimal inMinutes(BigDecimal many, String unit) {
         return switch (unit.toLowerCase(Locale.ROOT).charAt(0)) {
-            case 'd', 'n' -> DAY;
-            case 'h' -> SIXTY;
-            case 's' -> Decimals.ratio(BigDecimal.ONE, SIXTY);
-            default -> BigDecimal.ONE;
+            case 'd', 'n' -> many.multiply(DAY);
+            case 'h' -> many.multiply(SIXTY);
+            case 's' -> Decimals.ratio(many, SIXTY);
+            default -> many;
         };
     }
 

@@ -111,7 +111,7 @@ class AnyEditsTest {
             case 12 ->
                 random.nextInt(4) == 0 && line.isPresent()
                         ? Edits.removeLine(sheet, line.get())
-                        : Edits.bringIn(sheet, start(), "c" + random.nextInt(3));
+                        : BringIn.whole(sheet, start(), "c" + random.nextInt(3));
             default ->
                 random.nextInt(3) == 0
                         ? Edits.removeComponent(sheet, component.get())

@@ -181,7 +181,7 @@ class EditsTest {
     @Test
     void whatIsBroughtInKeepsItsOwnOrderAndScales() throws Exception {
         Draft larger = Edits.dish(PIEROGI, "Pierogi for eight", BigDecimal.valueOf(8));
-        Draft both = Edits.bringIn(larger, PIEROGI, "dough");
+        Draft both = BringIn.whole(larger, PIEROGI, "dough");
         assertThat(waits(both, "roll-2")).containsExactly("rest-2");
         assertThat(both.step("mix-2").orElseThrow().uses()).containsExactly(new Use("flour-2", BigDecimal.ONE));
         assertThat(both.line("flour-2").orElseThrow().amount().orElseThrow().high())

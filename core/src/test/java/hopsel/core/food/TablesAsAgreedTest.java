@@ -55,6 +55,7 @@ class TablesAsAgreedTest {
                         "RICE 1 -",
                         "DRESSED 0 0",
                         "CRISP 1 -",
+                        "COOLED 2 -",
                         "BAKED 2 8",
                         "OVEN_DISH 3 -",
                         "SOUP 3 8",

@@ -3,6 +3,7 @@ package hopsel.formats.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hopsel.core.bench.BringIn;
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.Draft;
@@ -286,7 +287,7 @@ class ColleagueTest {
     @Test
     void aSharedComponentAddsUpButIsMadeOnce() throws RefusedEditException {
         Draft stew = sheet(STEW);
-        Draft other = Edits.bringIn(
+        Draft other = BringIn.whole(
                 sheet(STEW.replace("Stew\n", "Pie\n").replace("Serves 4", "Serves 8")),
                 stew,
                 stew.dish().components().get(0).id());
@@ -309,8 +310,9 @@ class ColleagueTest {
                 .orElseThrow();
         PartYield yields = PartYield.of(satay, sauce, CATALOGUE);
         assertThat(yields.grams().orElseThrow()).isEqualByComparingTo("600");
-        for (String half : List.of("half", "half of it", "50 %", "300 g", "0.3 kg")) {
-            Draft with = Edits.bringIn(bowl, satay, sauce.id(), half, CATALOGUE);
+        for (String half :
+                List.of("half", "half of it", "50 %", "300 g", "0.3 kg", "all but a half", "all of it but 300 g")) {
+            Draft with = BringIn.share(bowl, satay, sauce.id(), half, CATALOGUE);
             assertThat(with.line("peanut-butter")
                             .orElseThrow()
                             .amount()
@@ -319,19 +321,49 @@ class ColleagueTest {
                     .as(half)
                     .isEqualByComparingTo("100");
         }
-        Draft cup = Edits.bringIn(bowl, satay, sauce.id(), "half a cup", CATALOGUE);
+        Draft cup = BringIn.share(bowl, satay, sauce.id(), "half a cup", CATALOGUE);
         assertThat(cup.line("coconut-milk").orElseThrow().amount().orElseThrow().high())
                 .isCloseTo(
                         Decimals.ratio(
                                 BigDecimal.valueOf(125 * 400),
                                 yields.millilitres().orElseThrow()),
                         Percentage.withPercentage(0.1));
-        for (String nothing : List.of("a bit", "3", "0", "one spoonful of hope")) {
-            assertThatThrownBy(() -> Edits.bringIn(bowl, satay, sauce.id(), nothing, CATALOGUE))
+        BringIn.Parted parted = BringIn.parted(bowl, satay, sauce.id(), "all but 150 g", CATALOGUE);
+        assertThat(parted.here()
+                        .line("peanut-butter")
+                        .orElseThrow()
+                        .amount()
+                        .orElseThrow()
+                        .high())
+                .isEqualByComparingTo("150");
+        assertThat(parted.there()
+                        .line("peanut-butter")
+                        .orElseThrow()
+                        .amount()
+                        .orElseThrow()
+                        .high())
+                .isEqualByComparingTo("50");
+        assertThatThrownBy(() -> BringIn.parted(bowl, satay, sauce.id(), "600 g", CATALOGUE))
+                .isInstanceOf(RefusedEditException.class)
+                .hasMessageContaining("would have none");
+        for (String nothing : List.of("a bit", "3", "0", "one spoonful of hope", "all but 700 g")) {
+            assertThatThrownBy(() -> BringIn.share(bowl, satay, sauce.id(), nothing, CATALOGUE))
                     .as(nothing)
                     .isInstanceOf(RefusedEditException.class)
                     .hasMessageContaining(nothing);
         }
+    }
+
+    /** However many eat: the pot decides. */
+    @Test
+    void oilToDeepFryInGoesByThePot() {
+        Draft fritters = sheet("Fritters\nServes 2\n\nIngredients\n500 g cassava\noil for deep-frying\n\nMethod\n"
+                + "1. Grate the cassava.\n2. Deep-fry in the oil for 4 minutes.");
+        assertThat(Colleague.objections(fritters, CATALOGUE))
+                .filteredOn(objection -> objection.rule() == Rule.AMOUNT_MISSING)
+                .singleElement()
+                .satisfies(objection -> assertThat(objection.remedy().orElseThrow().label())
+                        .isEqualTo("By eye: 750 to 1500 ml"));
     }
 
     @Test

@@ -43,7 +43,7 @@ class TechniquesTest {
                 "Blend until smooth, then strain.|blend drain",
                 "Knead for 8 minutes, then let it rise.|knead proof",
                 "Steam the buns over simmering water.|steam simmer",
-                "Simmer the broth; it must not boil.|simmer boil",
+                "Simmer the broth; it must not boil.|simmer",
                 "Slice the cucumber and serve.|cut serve",
                 "Set the tofu aside.|",
                 "Chop the chard.|cut",
@@ -73,7 +73,7 @@ class TechniquesTest {
 
     @Test
     void whatAHostSaysComesBeforeTheWordsAndCautionsFollowIt() {
-        Dish read = dish("Toss the carrots in the oil; do not fry them.");
+        Dish read = dish("Toss the carrots in the oil, like the ones we fry on Sundays.");
         assertThat(read.steps().findFirst().orElseThrow().techniques())
                 .as("stored once it was read")
                 .contains(Technique.FRY, Technique.MIX);

@@ -292,7 +292,7 @@ class BenchController {
         try {
             Change change = actions.apply(stored, action, fields);
             if (!change.sheet().equals(stored.sheet())) {
-                store.save(id, version, change.sheet(), who.getName(), change.what());
+                store.save(id, version, change, who.getName());
                 next.addFlashAttribute("done", change.what());
             }
             if (!change.told().isEmpty()) {

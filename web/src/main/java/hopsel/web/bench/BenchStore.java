@@ -143,6 +143,16 @@ public class BenchStore {
         mapper.insertRevision(id, new RevisionRow(number, row.revision(), now(), who, cut(what), document(sheet)));
     }
 
+    /** Stores what one action did: to its dish, and to another with it. */
+    @Transactional(rollbackFor = StaleDishException.class)
+    void save(long id, int version, Change change, String who) throws StaleDishException {
+        save(id, version, change.sheet(), who, change.what());
+        if (change.other().isPresent()) {
+            Change.Other other = change.other().get();
+            save(other.dish().id(), other.dish().version(), other.sheet(), who, "gave a share to " + change.sheet().dish().title());
+        }
+    }
+
     /** Goes back to the state before; nothing happens where there is none. */
     @Transactional(rollbackFor = StaleDishException.class)
     public void undo(long id, int version) throws StaleDishException {

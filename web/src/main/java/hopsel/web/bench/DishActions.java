@@ -1,5 +1,6 @@
 package hopsel.web.bench;
 
+import hopsel.core.bench.BringIn;
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
@@ -91,10 +92,26 @@ class DishActions implements ActionSet {
             throw new RefusedEditException("That dish is not on the bench any more.");
         }
         Optional<String> taken = in.text("taken");
-        Draft next = taken.isEmpty()
-                ? Edits.bringIn(sheet, other.sheet(), place[1])
-                : Edits.bringIn(sheet, other.sheet(), place[1], taken.get(), house.now());
-        return Change.done(next, "added a component of " + other.sheet().dish().title());
+        String done = "added a component of " + other.sheet().dish().title();
+        if (in.text("rest").isPresent()) {
+            return parted(sheet, other, place[1], in.must("taken"), done);
+        }
+        return Change.done(
+                taken.isEmpty()
+                        ? BringIn.whole(sheet, other.sheet(), place[1])
+                        : BringIn.share(sheet, other.sheet(), place[1], taken.get(), house.now()),
+                done);
+    }
+
+    private Change parted(Draft sheet, StoredDish other, String component, String taken, String done)
+            throws RefusedEditException {
+        BringIn.Parted parted = BringIn.parted(sheet, other.sheet(), component, taken, house.now());
+        return new Change(
+                parted.here(),
+                done,
+                List.of("“%s” makes only the rest of it from now on; its own page can take that back."
+                        .formatted(other.sheet().dish().title())),
+                Optional.of(new Change.Other(other, parted.there())));
     }
 
     /** The original, changed, is read again; what was corrected meanwhile stays. */

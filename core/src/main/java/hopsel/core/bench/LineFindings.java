@@ -125,6 +125,18 @@ final class LineFindings extends Findings {
         }
     }
 
+    /** What is left on a list goes in where things come together. */
+    private static final Set<Technique> PUTS_TOGETHER =
+            EnumSet.of(Technique.ASSEMBLE, Technique.FILL, Technique.DRESS, Technique.SERVE);
+
+    private static final Set<Technique> STIRS = EnumSet.of(Technique.MIX, Technique.BLEND);
+
+    private static Optional<Step> lastThat(Component component, Set<Technique> does) {
+        return component.steps().stream()
+                .filter(step -> TechniqueReader.of(step).stream().anyMatch(does::contains))
+                .reduce((a, b) -> b);
+    }
+
     private static boolean goesByTaste(Item item) {
         return item.has(Trait.SEASONING) || item.has(Trait.TAP);
     }
@@ -211,6 +223,8 @@ final class LineFindings extends Findings {
                     .flatMap(component -> component.steps().stream()
                             .filter(step -> takesIn(step, line))
                             .findFirst()
+                            .or(() -> lastThat(component, PUTS_TOGETHER))
+                            .or(() -> lastThat(component, STIRS))
                             .or(() -> component.steps().stream()
                                     .filter(step -> step.work() == Work.HANDS)
                                     .findFirst())

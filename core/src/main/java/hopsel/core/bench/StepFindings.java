@@ -237,10 +237,14 @@ final class StepFindings extends Findings {
     }
 
     private void notOnList(Step step) {
-        for (Item item : Spoken.items(step.instruction(), catalogue)) {
+        Spoken.named(step.instruction(), catalogue).forEach((item, said) -> {
             boolean known = sheet.dish()
                     .lines()
                     .anyMatch(line -> line.item().equals(item.id())
+                            || catalogue
+                                    .find(line.item())
+                                    .filter(own -> Spoken.isCalled(said, own))
+                                    .isPresent()
                             || Spoken.shares(item, catalogue.find(line.item()), line.prep()));
             boolean named = sheet.dish().components().stream().anyMatch(own -> Spoken.names(item, own.title()))
                     || Spoken.names(item, sheet.dish().title());
@@ -252,7 +256,7 @@ final class StepFindings extends Findings {
                         "Add it to the ingredients",
                         now -> Insertions.addLine(now, step.id(), item.id()));
             }
-        }
+        });
     }
 
     private void looseEnds() {

@@ -9,6 +9,7 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -53,9 +54,13 @@ final class Branches {
 
     /** It happens to what is in hand, whatever else goes in. */
     private static final Pattern IN_HAND = Pattern.compile(
-            "\\b(?:rest(?! of the)|" + INTO_THE_PAN
-                    + "|in the (?:same|sauce|mixture|soup|broth|dish|tin|bowl))\\b|^\\W*\\w+(?: \\w+)? with\\b",
+            "\\b(?:rest(?! of\\b)|" + INTO_THE_PAN
+                    + "|in the (?:same|sauce|mixture|soup|broth|dish|tin|bowl))\\b|^\\W*\\w+(?: \\w+)? with\\b"
+                    + "|\\bthe (?:flesh|insides|pulp|centres?)\\b",
             Pattern.CASE_INSENSITIVE);
+    /** {@code Marinate in the soy sauce}: what, is not said. */
+    private static final Pattern NO_OBJECT = Pattern.compile(
+            "^\\W*(?:\\w+ly )?([\\w-]+) (?:in|for|until|under|between|at)\\b", Pattern.CASE_INSENSITIVE);
     /** {@code it}, which may be what was just named. */
     private static final Pattern IT =
             Pattern.compile("\\b(?:it|its|them|this|that|these|those|mix)\\b", Pattern.CASE_INSENSITIVE);
@@ -71,7 +76,7 @@ final class Branches {
     private static final Pattern WITH = Pattern.compile("\\bwith\\b", Pattern.CASE_INSENSITIVE);
     /** {@code in a dry pan}: not in the one that is in use. */
     private static final Pattern OWN_VESSEL = Pattern.compile(
-            "\\bin (?:a|another) (?:[\\w-]+ ){0,3}(?:pan|pot|saucepan|wok|bowl)\\b|\\bseparate(?:ly)?\\b",
+            "\\bin (?:a|an|another|the other) (?:[\\w-]+ ){0,3}(?:pan|pot|saucepan|wok|bowl)\\b|\\bseparate(?:ly)?\\b",
             Pattern.CASE_INSENSITIVE);
     /** What a step makes, by the name that a later one gives it. */
     private static final Set<String> MADE = Set.of(
@@ -223,7 +228,11 @@ final class Branches {
                 && BOILED_AND_DRAINED.matcher(step.read().text()).find()) {
             return true;
         }
-        return (stands || OWN_VESSEL.matcher(step.read().text()).find()) && isNamed(own(step), later);
+        boolean apart = OWN_VESSEL.matcher(step.read().text()).find();
+        // Where both are named again, neither is thrown onto the other.
+        boolean both = Techniques.begins(step.read().text().toLowerCase(Locale.ROOT))
+                && open.stream().allMatch(branch -> isNamed(branch.words, later));
+        return (stands || apart || both) && isNamed(own(step), later);
     }
 
     private static boolean isDough(StepInPart step) {
@@ -239,6 +248,10 @@ final class Branches {
 
     /** Whether "it" is what was made before: nothing that goes in is named ahead of it. */
     private boolean speaksOfBefore(StepInPart step) {
+        Matcher verb = NO_OBJECT.matcher(step.read().text());
+        if (verb.find() && Techniques.begins(verb.group(1).toLowerCase(Locale.ROOT) + " ")) {
+            return true;
+        }
         Matcher it = IT.matcher(step.read().text());
         if (!it.find()) {
             return false;

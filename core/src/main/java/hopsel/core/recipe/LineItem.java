@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -34,10 +35,22 @@ record LineItem(
     /** Only fresh herbs come like this. */
     private static final Set<String> FRESH = Set.of("sprig", "bunch", "handful");
 
+    private static final Pattern DRIED =
+            Pattern.compile("\\b(?:dried|dehydrated|freeze-dried)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Set<String> LENGTHS = Set.of("cm", "inch", "thumb", "knob");
 
-    /** The item that the name of this line means. */
+    /** The item that the name of this line means; a fresh one for what is said to be dried is a guess. */
     Optional<Match> match(String name) {
+        String all = name + " " + String.join(" ", asides) + " " + String.join(" ", brackets);
+        return found(name).map(match -> DRIED.matcher(all).find() && isFresh(match.item()) ? match.guessed() : match);
+    }
+
+    private static boolean isFresh(Item item) {
+        return !item.has(Trait.DRIED) && !item.has(Trait.DRY) && !item.has(Trait.LIQUID);
+    }
+
+    private Optional<Match> found(String name) {
         boolean canned = unit.filter(Unit.CAN::equals).isPresent();
         String said = String.join(" ", asides).toLowerCase(Locale.ROOT);
         if (said.contains("dried") || said.contains("dry")) {

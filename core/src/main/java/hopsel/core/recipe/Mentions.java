@@ -429,8 +429,8 @@ final class Mentions {
     }
 
     /** What sounds like food and is none: it leaves the side of the pan, a tea towel, under cold water. */
-    private static final Pattern NO_FOOD = Pattern.compile(
-            "\\bleaves (?=the\\b|a\\b)|\\btea[- ](?=towel|cloth)|\\bunder (?:the )?(?:cold |running |warm |"
+    static final Pattern NO_FOOD = Pattern.compile(
+            "\\bleaves (?=the\\b|a\\b)|\\bfish(?:ing)? (?:it |them )?out\\b|\\btea[- ](?=towel|cloth)|\\bunder (?:the )?(?:cold |running |warm |"
                     + "hot )*(?:water|tap)\\b|\\bwater runs clear",
             Pattern.CASE_INSENSITIVE);
 

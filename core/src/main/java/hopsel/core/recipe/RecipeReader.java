@@ -121,6 +121,10 @@ public final class RecipeReader {
             "^(meanwhile,? )?(?:make|prepare|get on with|start) (?:the|your) ([\\p{L} ]{3,30})[.:]?$",
             Pattern.CASE_INSENSITIVE);
     /** {@code 1 batch of the dough}. */
+    /** {@code sago pearls}: what they are stands before what they look like. */
+    private static final Set<String> SHAPES =
+            Set.of("pearl", "seed", "flake", "puff", "sheet", "leaf", "clove", "kernel", "heart", "floret", "stick");
+
     private static final Set<String> AS_A_WHOLE =
             Set.of("batch", "quantity", "recipe", "portion", "of", "the", "your", "our", "homemade", "home", "made");
 
@@ -848,6 +852,9 @@ public final class RecipeReader {
                     List<String> name = ItemFinder.words(item.shortName());
                     own.add(name.get(name.size() - 1));
                 });
+                if (SHAPES.contains(PartUnderWay.head(line))) {
+                    own.addAll(ItemFinder.words(line.read().name()));
+                }
                 own.removeIf(word -> word.length() < 3 || ItemFinder.isDescription(word));
                 words.put(line.id(), own);
             }

@@ -6,8 +6,9 @@ import hopsel.core.item.Item;
 import hopsel.core.kitchen.PlaceKind;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -39,9 +40,14 @@ public final class Spoken {
 
     /** Items that a text names by their whole name. */
     public static Set<Item> items(String text, Catalogue catalogue) {
-        List<String> said = ItemFinder.words(text);
+        return named(text, catalogue).keySet();
+    }
+
+    /** Items that a text names, with what it calls each. */
+    public static Map<Item, String> named(String text, Catalogue catalogue) {
+        List<String> said = ItemFinder.words(Mentions.NO_FOOD.matcher(text).replaceAll(" "));
         ItemFinder finder = ItemFinder.of(catalogue);
-        Set<Item> found = new LinkedHashSet<>();
+        Map<Item, String> found = new LinkedHashMap<>();
         for (int from = 0; from < said.size(); from++) {
             for (int length = Math.min(3, said.size() - from); length > 0; length--) {
                 List<String> run = said.subList(from, from + length);
@@ -50,7 +56,7 @@ public final class Spoken {
                         && !COMMON.contains(item.get().id())
                         && String.join(" ", run).length() >= SHORTEST;
                 if (plain) {
-                    found.add(item.get());
+                    found.putIfAbsent(item.get(), String.join(" ", run));
                 }
                 if (item.isPresent()) {
                     from += length - 1;
@@ -59,6 +65,12 @@ public final class Spoken {
             }
         }
         return found;
+    }
+
+    /** Whether a thing can be called that, too: rice vermicelli are vermicelli. */
+    public static boolean isCalled(String said, Item other) {
+        return Stream.concat(Stream.of(other.name()), other.practice().names().stream())
+                .anyMatch(name -> ItemFinder.words(name).containsAll(ItemFinder.words(said)));
     }
 
     /** Whether a line speaks of the same thing by a part of its name: corn for sweetcorn, beans for black beans. */

@@ -152,7 +152,7 @@ final class StepReader {
             "\\b(?:simmer|boil(?!ing (?:hot )?water)|fry|fries|frying|sauté|saute|sear|sweat|stir-fry|poach|"
                     + "blanch|parboil|reduce|"
                     + "caramelis|caramelize|brown (?=the |all |them |it |onion|\\p{L}+ (?:and|in|on)\\b)|steam|"
-                    + "bubble|temper|bloom|toast|griddle|dry-roast)",
+                    + "bubble|temper(?!ature)|bloom|toast|griddle|dry-roast)",
             Pattern.CASE_INSENSITIVE);
     private static final Map<String, Pattern> PLACES = places();
     /** Heating the oven is a step of its own: it starts long before. */

@@ -177,8 +177,7 @@ public final class TimeReader {
     }
 
     private static Optional<StepMinutes> range(String low, String high, String unit) {
-        return Optional.of(
-                between(inMinutes(new BigDecimal(low), unit), inMinutes(new BigDecimal(high), unit)));
+        return Optional.of(between(inMinutes(new BigDecimal(low), unit), inMinutes(new BigDecimal(high), unit)));
     }
 
     private static StepMinutes between(BigDecimal low, BigDecimal high) {

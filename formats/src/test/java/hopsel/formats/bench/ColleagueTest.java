@@ -362,8 +362,24 @@ class ColleagueTest {
         assertThat(Colleague.objections(fritters, CATALOGUE))
                 .filteredOn(objection -> objection.rule() == Rule.AMOUNT_MISSING)
                 .singleElement()
-                .satisfies(objection -> assertThat(objection.remedy().orElseThrow().label())
-                        .isEqualTo("By eye: 750 to 1500 ml"));
+                .satisfies(objection ->
+                        assertThat(objection.remedy().orElseThrow().label()).isEqualTo("By eye: 750 to 1500 ml"));
+    }
+
+    /** A fresh thing for what is said to be dried is a guess; what no step takes goes in where things come together. */
+    @Test
+    void whatIsLeftOnTheListGoesInWhereThingsComeTogether() {
+        Draft rolls = sheet("Rolls\nServes 2\n\nIngredients\n100 g rice vermicelli\n1 handful mint\n50 g dried bananas"
+                + "\n\nMethod\n1. Soak the vermicelli in hot water for 10 minutes and drain.\n2. Fill and roll for 8 "
+                + "minutes.\n3. Fish out the bananas.");
+        List<Objection> found = Colleague.objections(rolls, CATALOGUE);
+        assertThat(found)
+                .filteredOn(objection -> objection.rule() == Rule.LINE_UNUSED)
+                .singleElement()
+                .satisfies(objection ->
+                        assertThat(objection.remedy().orElseThrow().label()).isEqualTo("Use it at “Fill and roll”"));
+        assertThat(found).extracting(Objection::rule).doesNotContain(Rule.NOT_ON_LIST);
+        assertThat(rolls.line("banana").orElseThrow().said()).contains("dried bananas");
     }
 
     @Test

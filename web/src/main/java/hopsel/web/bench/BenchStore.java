@@ -149,7 +149,12 @@ public class BenchStore {
         save(id, version, change.sheet(), who, change.what());
         if (change.other().isPresent()) {
             Change.Other other = change.other().get();
-            save(other.dish().id(), other.dish().version(), other.sheet(), who, "gave a share to " + change.sheet().dish().title());
+            save(
+                    other.dish().id(),
+                    other.dish().version(),
+                    other.sheet(),
+                    who,
+                    "gave a share to " + change.sheet().dish().title());
         }
     }
 

@@ -430,7 +430,8 @@ final class Mentions {
 
     /** What sounds like food and is none: it leaves the side of the pan, a tea towel, under cold water. */
     static final Pattern NO_FOOD = Pattern.compile(
-            "\\bleaves (?=the\\b|a\\b)|\\bfish(?:ing)? (?:it |them )?out\\b|\\btea[- ](?=towel|cloth)|\\bunder (?:the )?(?:cold |running |warm |"
+            "\\bleaves (?=the\\b|a\\b)|\\bfish(?:ing)? (?:it |them )?out\\b|\\btea[- ](?=towel|cloth)|\\bunder "
+                    + "(?:the )?(?:cold |running |warm |"
                     + "hot )*(?:water|tap)\\b|\\bwater runs clear",
             Pattern.CASE_INSENSITIVE);
 

@@ -47,7 +47,8 @@ final class Techniques {
                     2),
             hands(
                     "stir-fry|stir fry|sauté|saute|sautée|fry "
-                            + "off|sweat|pan-fry|deep-fry|shallow-fry|fry|sear|char|brown|temper(?!ature)|bloom|flip|griddle",
+                            + "off|sweat|pan-fry|deep-fry|shallow-fry|fry|sear|char|brown|temper(?!ature)|bloom"
+                            + "|flip|griddle",
                     5),
             watch(
                     "bring(?:[^.;]|(?<=\\d)\\.(?=\\d)){0,60}?(?:boil|simmer)|come to (?:a |the )?boil|"

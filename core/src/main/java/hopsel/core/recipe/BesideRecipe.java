@@ -24,6 +24,12 @@ final class BesideRecipe {
     static final Pattern PAGE =
             Pattern.compile("\\s*\\((?:[^()\\d]{0,40}\\b)?(?:p\\.?|pp\\.?|page) ?\\d+\\)", Pattern.CASE_INSENSITIVE);
 
+    /** {@code Kim can't have peanuts}, {@code G = no gluten: …}: of one who eats otherwise; the dish stays as it is. */
+    static final Pattern OF_ONE_GUEST = Pattern.compile(
+            "^\\W*(?i:oh,? |and |but |nb:? |note:? ){0,3}\\p{Lu}\\p{L}{0,14} ?(?:[=:] ?(?i:no|not|without) \\p{L}+|"
+                    + "(?i:no) \\p{Ll}{3,} ?(?:[-=>→(,]|$)|(?i:can[’']?t|cannot|can not|must not|mustn[’']?t|doesn[’']?t"
+                    + "|won[’']?t|is allergic|never) (?i:have|eat|do|take|touch|to|eats)\\b)");
+
     private BesideRecipe() {}
 
     /** Whether a passage says nothing but where the recipe stands in a book. */
@@ -34,6 +40,7 @@ final class BesideRecipe {
     /** Whether a passage is said to whoever holds the camera, says when something is done, or belongs to a web page. */
     static boolean isBeside(String passage) {
         return DIRECTION.matcher(passage).find()
+                || OF_ONE_GUEST.matcher(passage).find()
                 || MOMENT.matcher(passage).matches()
                 || PAGE_NOISE.matcher(passage).matches();
     }

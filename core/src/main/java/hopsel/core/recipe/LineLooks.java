@@ -24,9 +24,18 @@ record LineLooks(LineReader reader) {
     private static final Pattern OIL = Pattern.compile(
             "^(?:\\p{L}+ ){0,2}oil,? (?:to|for) (?:shallow|deep|fry|brush|grease)", Pattern.CASE_INSENSITIVE);
 
+    /** {@code fry onion 4, mush till dry 8}: nothing is called that, and the figures are minutes. */
+    private static final Pattern COOKED =
+            Pattern.compile("^(?:fry|sweat|simmer|saut[eé]|soften|steam) (?!pan\\b)\\p{L}", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BLENDED = Pattern.compile(
+            "^(?:blend|blitz|whizz|mix|combine|knead|serve|warm|heat|stir|whisk|boil|bake|roast|drain|rinse|strain|chill)"
+                    + "(?:$|,| (?:all|everything|it|them|together|well|up|until|till?|in|for|at|w/|\\d))",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern STOP =
             Pattern.compile("(?<=\\p{L}{2})(?<!\\b(?:tsp|tbsp|oz|lb|lg|sm|approx|abt|opt))\\.\\s+(?=\\p{Ll})");
-    private static final Pattern NAMED = Pattern.compile("^[\\p{L}' -]{3,30}:\\s+(?=\\p{L})");
+    private static final Pattern NAMED = Pattern.compile("^[\\p{L}' -]{3,30}(?::| [-–])\\s+(?!\\p{L}+ed\\b)(?=\\p{L})");
     private static final Pattern SENTENCE = Pattern.compile(".*\\p{L}{2}[.!]\\s*$|.*[.;]\\s+\\p{Lu}.*", Pattern.DOTALL);
     private static final int LONGEST_LINE = 160;
     /** The longest line with an amount, with a food, and in a list, that is no sentence. */
@@ -64,7 +73,7 @@ record LineLooks(LineReader reader) {
      */
     boolean ingredient(String line, boolean listed) {
         String plain = withoutBullet(line);
-        if (isDoneToNamed(plain) || isTold(plain)) {
+        if (isDoneToNamed(plain) || isTold(plain) || COOKED.matcher(plain).find()) {
             return false;
         }
         if (OIL.matcher(plain).find()) {
@@ -116,6 +125,12 @@ record LineLooks(LineReader reader) {
                 || words(line) > 5 && isSentence(line) && isDone(line)
                 || line.length() > LONG && isDone(line)
                 || words(line) > 3 && (isDone(line.split("\\s+")[0]) || Techniques.begins(line));
+    }
+
+    /** {@code blend all}, {@code fry onion 4}: it begins with what is done, and that is no food. */
+    static boolean isDoing(String line) {
+        String plain = withoutBullet(line);
+        return COOKED.matcher(plain).find() || BLENDED.matcher(plain).find();
     }
 
     /** {@code tofu: fry in 1 tbsp oil, 5 min}. */

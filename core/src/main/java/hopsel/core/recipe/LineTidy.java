@@ -123,7 +123,9 @@ final class LineTidy {
         String bunches = cloves.replaceAll("(?i)(?<=\\d ?)bu\\b", " bunch");
         String toms = bunches.replaceAll("(?i)\\btoms\\b", "tomatoes");
         String counted = toms.replaceAll("(?i)(?<=\\d) ?nos?\\b\\.?", "");
-        String leaves = counted.replaceAll("(?i)\\blvs\\b\\.?", "leaves");
+        String leaves = counted.replaceAll("(?i)\\blvs\\b\\.?", "leaves")
+                .replaceAll("(?i)\\bflr\\b\\.?", "flour")
+                .replaceAll("(?i)\\b(?:fzn|frzn)\\b\\.?", "frozen");
         String seasoned = leaves.replaceAll("(?i)^s ?[+&] ?p$", "salt and pepper");
         Matcher both = TWO_COLOURS.matcher(seasoned);
         if (both.find()) {

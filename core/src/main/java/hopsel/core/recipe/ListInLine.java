@@ -26,6 +26,10 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
     private static final Pattern ARROW =
             Pattern.compile("^([\\p{L}' ]{2,40}?) ?(?:-+>|=+>|→|⇒|=(?= ?[\\p{L}\\d½¼¾])) ?");
 
+    /** {@code garnish radish, cilantro, pickled onion}. */
+    private static final Pattern GARNISH = Pattern.compile(
+            "^(to garnish|garnish|toppings?)(?: with| w/)? (?=\\p{L}[^,:.]*,[^:.]*$)", Pattern.CASE_INSENSITIVE);
+
     /** {@code salad - cucumber 2, tomatoes 6}. */
     private static final Pattern DASHED = Pattern.compile("^(\\p{L}+) - (?=.*,)");
 
@@ -36,15 +40,18 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
             Pattern.compile("\\s*(?:[,;]\\s+(?![^(]*\\))|\\s\\+\\s+(?![^(]*\\))|\\s/\\s|\\s-+>\\s|\\s-\\s(?!\\d))");
     private static final Pattern MARKED_OFF = Pattern.compile("\\s*;\\s+|\\s-\\s(?!\\d)");
     private static final Pattern DONE_TO_IT =
-            Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?");
+            Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?"
+                    + "|\\p{L}{3,}ed (?:in|for|with|until|overnight)\\b.*");
     private static final Pattern SENTENCE_END = Pattern.compile(
             "(?<!\\b(?:tsp|tbsp|oz|lb|approx|abt|opt|min|hr)|\\d)\\.\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final int LEAST_ENTRIES = 3;
+    private static final int LEAST_SENTENCE = 4;
 
     /** The line with a colon behind its name, whatever was written there: an arrow, a dash, the name at the end. */
     static String coloned(String line, Predicate<String> measured) {
         String made = MAKES_IT.matcher(Numbers.plain(line)).replaceFirst("$2: $1");
-        String plain = ARROW.matcher(LineLooks.withoutBullet(made)).replaceFirst("$1: ");
+        String garnished = GARNISH.matcher(LineLooks.withoutBullet(made)).replaceFirst("$1: ");
+        String plain = ARROW.matcher(garnished).replaceFirst("$1: ");
         Matcher dashed = DASHED.matcher(plain);
         boolean list = dashed.find()
                 && (HeadingWords.isPart(dashed.group(1))
@@ -94,7 +101,9 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
     private static int told(String said) {
         Matcher stop = SENTENCE_END.matcher(said);
         while (stop.find()) {
-            if (Techniques.begins(said.substring(stop.end()).toLowerCase(Locale.ROOT))) {
+            String behind = said.substring(stop.end());
+            boolean sentence = behind.split(" ").length >= LEAST_SENTENCE && Character.isUpperCase(behind.charAt(0));
+            if (Techniques.begins(behind.toLowerCase(Locale.ROOT)) || sentence) {
                 return stop.end();
             }
         }

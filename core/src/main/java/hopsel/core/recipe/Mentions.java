@@ -39,6 +39,9 @@ final class Mentions {
 
     private static final String LITTLE_OF =
             ".*\\b(?:little|bit|splash|dash|spoonful|tablespoon) of(?: the| that| your)?(?: \\w+)?$";
+    /** What of a fruit is named by itself: first the one, later the other. */
+    private static final List<String> FRUIT_PARTS = List.of("zest", "juice");
+
     private static final Set<String> REST = Set.of("rest", "remaining", "remainder");
     private static final Map<String, BigDecimal> FRACTIONS = Map.of(
             "third",
@@ -57,7 +60,7 @@ final class Mentions {
     private static final Pattern BARE_ALL =
             Pattern.compile("\\beverything\\b(?! (?:else|exc|except|but|bar)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXCEPT = Pattern.compile(
-            "\\beverything (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= on\\b| in\\b|"
+            "\\b(?:everything|all) (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= on\\b| in\\b|"
                     + " into\\b|[,.;]|$)",
             Pattern.CASE_INSENSITIVE);
     /** {@code the canned beans}, where there are two of them. */
@@ -76,7 +79,7 @@ final class Mentions {
                     + "(?:else )?(?:in|into|to|together|but|for|exc\\.?|except|bar)\\b|"
                     + "with (?:the )?rest\\b(?! of)|with everything|(?:add|in) everything|everything else\\b"
                     + "|mix everything|blend everything|toss everything|"
-                    + "\\ball in(?:to)? (?:the|a|one|your|my)\\b",
+                    + "\\ball in(?:to)? (?:the|a|one|your|my)\\b|\\ball (?:but|except|bar)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private final Map<String, List<String>> words = new LinkedHashMap<>();
@@ -150,6 +153,28 @@ final class Mentions {
         only.put(line, said);
     }
 
+    /** {@code the zest}: of the one fruit of which the list says so. */
+    private void partsOfFruit(ReadRecipe.Line line) {
+        if (line.read().item().filter(item -> item.has(Trait.CITRUS)).isEmpty()) {
+            return;
+        }
+        for (String part : FRUIT_PARTS) {
+            if (ItemFinder.words(line.read().text()).contains(part)) {
+                boolean other = others.values().stream()
+                        .map(names -> names.remove(List.of(part)))
+                        .toList()
+                        .contains(true);
+                if (!other) {
+                    Known.in(others, line.id()).add(List.of(part));
+                }
+            }
+        }
+    }
+
+    private boolean isPartOfFruit(String line, String word) {
+        return FRUIT_PARTS.contains(word) && Known.in(others, line).contains(List.of(word));
+    }
+
     /** Whether more than half of some lines have gone in nowhere yet. */
     boolean isMostlyLeft(Set<String> own) {
         long whole = own.stream()
@@ -182,6 +207,7 @@ final class Mentions {
             if (OF_CHEESE.matcher(line.read().name()).find()) {
                 Known.in(others, line.id()).add(List.of("cheese"));
             }
+            partsOfFruit(line);
             line.read().prep().flatMap(Mentions::shape).ifPresent(Known.in(others, line.id())::add);
             heads.merge(name.get(name.size() - 1), 1, Integer::sum);
             left.put(line.id(), BigDecimal.ONE);
@@ -203,8 +229,11 @@ final class Mentions {
 
     /** What goes in; {@code own} are the lines of the step's component, for "all the ingredients". */
     List<Use> in(String text, Set<String> own) {
-        List<String> said =
-                ItemFinder.words(NO_FOOD.matcher(text).replaceAll(" ").replaceAll("(?i)\\btoms\\b", "tomatoes"));
+        List<String> said = ItemFinder.words(NO_FOOD.matcher(text)
+                .replaceAll(" ")
+                .replaceAll("(?i)\\btoms\\b", "tomatoes")
+                .replaceAll("(?i)\\b(?:mush|shrooms)\\b", "mushrooms")
+                .replaceAll("(?i)\\bspuds\\b|(?<=mash )pots\\b|\\bpots(?= on\\b)", "potatoes"));
         boolean begun = own.stream()
                 .anyMatch(line -> left.getOrDefault(line, BigDecimal.ONE).signum() == 0);
         String plain = only.isEmpty() ? text : Numbers.plain(text).replace(".", "");
@@ -227,7 +256,7 @@ final class Mentions {
         }
         CANNED.matcher(text)
                 .results()
-                .map(found -> ItemFinder.singular(found.group(1).toLowerCase(Locale.ROOT)))
+                .flatMap(found -> ItemFinder.words(found.group(1)).stream())
                 .forEach(word -> own.stream()
                         .filter(line -> traits.getOrDefault(line, Set.of()).contains(Trait.CANNED))
                         .filter(line -> Known.in(words, line).contains(word))
@@ -438,8 +467,9 @@ final class Mentions {
     static final Pattern OF_CHEESE =
             Pattern.compile("parmesan|mozzarella|feta|cheddar|ricotta|halloumi|queso", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern OF_A_KIND =
-            Pattern.compile("\\b(?:the|all|both|all the|both the) (\\p{L}{3,}s)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OF_A_KIND = Pattern.compile(
+            "(?:\\b(?:the|all|both|all the|both the)|^\\W*(?:toast|fry|soak|chop|slice|dice|whisk|grind|char)) (\\p{L}{3,}s)\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Set<String> WEAK = Set.of(
             "fresh", "large", "small", "medium", "plain", "dried", "ground", "raw", "whole", "firm", "extra", "white",
@@ -462,6 +492,13 @@ final class Mentions {
                 ".*\\bhalf (?:of )?(?:the |your )?(?:\\w+ )?$|.*\\bhalf (?:of )?the\\b.*|.*\\bhalf of?$|.*\\bhalf$");
         boolean product = before.matches(".*\\bof (?:the )?$") && before.contains("bowl");
         BigDecimal remains = Known.in(left, line);
+        if (isPartOfFruit(line, said.get(at)) && remains.signum() > 0) {
+            boolean more = said.get(at).equals(FRUIT_PARTS.get(0))
+                    && Known.in(others, line).contains(List.of(FRUIT_PARTS.get(1)))
+                    && later.getOrDefault(FRUIT_PARTS.get(1), 0) > 0;
+            take(line, more && remains.compareTo(BigDecimal.ONE) == 0 ? HALF : remains, uses);
+            return;
+        }
         if (before.matches(LITTLE_OF) && isLeftOver(line) && remains.compareTo(BigDecimal.ONE) == 0) {
             take(line, LITTLE, uses);
             return;

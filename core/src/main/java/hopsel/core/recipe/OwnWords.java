@@ -5,12 +5,15 @@ import hopsel.core.recipe.ReadRecipe.Part;
 import hopsel.core.recipe.ReadRecipe.StepInPart;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /** A text in another language beside its English gloss, sentence by sentence, and the way back. */
 final class OwnWords {
@@ -30,6 +33,12 @@ final class OwnWords {
     private static final Pattern OWN_JOINT =
             Pattern.compile(",\\s+(?:und |and |et |y |e )?|\\s+(?:und|and|et|y|e|dann|puis|luego|poi)\\s+");
 
+    /** Letters in which a title says for how many it is. */
+    private static final int YIELD_BEHIND = 14;
+
+    private static final Pattern BAKED_IN_PAN =
+            Pattern.compile("\\bbake\\b(?=[^.;]*\\bpan\\b)(?![^.;]*\\boven\\b)", Pattern.CASE_INSENSITIVE);
+
     private final Tongue tongue;
     /** Original by gloss, both of a sentence or a line. */
     private final Map<String, String> byGloss = new LinkedHashMap<>();
@@ -46,7 +55,7 @@ final class OwnWords {
     private String line(String line) {
         List<String> glossed = new ArrayList<>();
         for (String sentence : SENTENCE.split(line)) {
-            String gloss = capital(verbsFirst(tongue.gloss(sentence)));
+            String gloss = capital(inThePan(verbsFirst(tongue.gloss(sentence))));
             byGloss.put(plain(gloss), sentence.strip());
             glossed.add(gloss);
         }
@@ -65,6 +74,12 @@ final class OwnWords {
             clauses.add(join + VERB_LAST.matcher(rest).replaceFirst("$2 $1$3"));
         }
         return String.join(" ", clauses);
+    }
+
+    /** {@code in der Pfanne backen}: in a pan, and in no oven. */
+    private String inThePan(String gloss) {
+        boolean pan = tongue == Tongue.GERMAN && BAKED_IN_PAN.matcher(gloss).find();
+        return pan ? gloss.replaceFirst("(?i)\\bbake\\b", "Fry") : gloss;
     }
 
     private static String capital(String text) {
@@ -111,8 +126,9 @@ final class OwnWords {
             String gloss = steps.get(i).read().text();
             String text = rest.isEmpty() ? original(gloss) : rest;
             rest = "";
-            boolean shared = i + 1 < steps.size()
-                    && text.equals(original(steps.get(i + 1).read().text()));
+            String following =
+                    i + 1 < steps.size() ? original(steps.get(i + 1).read().text()) : "";
+            boolean shared = following.startsWith(text);
             Matcher joint = OWN_JOINT.matcher(text);
             int clauses = (int) OWN_JOINT.matcher(gloss).results().count() + 1;
             int cut = -1;
@@ -122,7 +138,7 @@ final class OwnWords {
                 next = joint.end();
             }
             if (cut > 0) {
-                rest = text.substring(next);
+                rest = text.substring(next) + following.substring(text.length());
                 text = text.substring(0, cut);
             }
             all.add(step(steps.get(i), text));
@@ -159,19 +175,38 @@ final class OwnWords {
         if (same != null) {
             return same;
         }
-        List<String> found = byGloss.entrySet().stream()
-                .filter(pair -> areAlike(plain, pair.getKey()))
+        Optional<String> whole = byGloss.entrySet().stream()
+                .filter(pair -> pair.getKey().startsWith(plain + " ")
+                        && pair.getKey().length() - plain.length() <= YIELD_BEHIND)
+                .map(Map.Entry::getValue)
+                .findFirst();
+        if (whole.isPresent()) {
+            return whole.get();
+        }
+        List<String> inIt = byGloss.entrySet().stream()
+                .filter(pair -> says(plain, pair.getKey()) || endsIn(pair.getKey(), plain))
                 .map(Map.Entry::getValue)
                 .distinct()
                 .toList();
-        return found.isEmpty() ? gloss : String.join(" ", found);
+        return inIt.isEmpty()
+                ? byGloss.entrySet().stream()
+                        .filter(pair -> says(pair.getKey(), plain))
+                        .min(Comparator.comparingInt(pair -> pair.getKey().length()))
+                        .map(Map.Entry::getValue)
+                        .orElse(gloss)
+                : String.join(" ", inIt);
     }
 
-    /** Whether one of two says the other; of two words one may begin another without meaning it. */
-    private static boolean areAlike(String one, String other) {
-        return !other.isEmpty()
-                && (one.equals(other)
-                        || one.contains(other) && other.contains(" ")
-                        || other.contains(one) && one.contains(" "));
+    /** Whether the end of a sentence is the beginning of this. */
+    private static boolean endsIn(String sentence, String plain) {
+        List<String> words = List.of(sentence.split(" "));
+        return IntStream.range(1, words.size() - 1)
+                .mapToObj(from -> String.join(" ", words.subList(from, words.size())))
+                .anyMatch(tail -> plain.startsWith(tail + " "));
+    }
+
+    /** Whether the one says all of the other; a single word may begin another without meaning it. */
+    private static boolean says(String one, String other) {
+        return other.contains(" ") && one.contains(other);
     }
 }

@@ -42,7 +42,8 @@ final class PartedLine {
         if (!read.foods().isEmpty() && !each && everyOneMeasured(text, read)) {
             return measured(text, read.foods());
         }
-        if (read.foods().isEmpty() || !each && read.amount().isPresent()) {
+        boolean asWritten = read.foods().isEmpty() || text.contains(read.foods().get(0));
+        if (read.foods().isEmpty() || !each && read.amount().isPresent() || each && !asWritten) {
             return List.of(text);
         }
         String before = each

@@ -130,6 +130,9 @@ public final class RecipeReader {
 
     private static final Set<Technique> JOINS = EnumSet.of(
             Technique.ROLL, Technique.SHAPE, Technique.FILL, Technique.ASSEMBLE, Technique.SERVE, Technique.DRESS);
+    /** What is served hours later is not waited for. */
+    private static final Set<Technique> LASTS = EnumSet.of(Technique.CHILL, Technique.SET, Technique.FREEZE);
+
     private static final Set<Technique> DOUGH = EnumSet.of(Technique.KNEAD, Technique.PROOF);
     /** So many passages ago something was named just now. */
     private static final int JUST_NOW = 2;
@@ -757,7 +760,11 @@ public final class RecipeReader {
                 .filter(step -> !step.equals(end) && !followed.contains(step))
                 .toList();
         for (String step : loose) {
-            String next = meeting(step).orElse(end);
+            Optional<String> meets = meeting(step);
+            if (meets.isEmpty() && standsAlone(step)) {
+                continue;
+            }
+            String next = meets.orElse(end);
             parts.values()
                     .forEach(part -> part.steps.replaceAll(own -> own.id().equals(next)
                             ? new StepInPart(own.id(), own.read(), own.uses(), with(own.after(), step), own.say())
@@ -781,10 +788,22 @@ public final class RecipeReader {
                 .map(StepInPart::id)
                 .min(Comparator.comparingInt(order::indexOf));
         return joins.or(() -> ending.steps.stream()
+                .filter(own -> !standsAlone(step))
                 .filter(own -> order.indexOf(own.id()) > at && !preheats.containsKey(own.id()))
                 .filter(own -> !parallel.contains(own.id()) || own.after().contains(step))
                 .map(StepInPart::id)
                 .findFirst());
+    }
+
+    /** What stands in the fridge, and its part is not the one in which the text ends: it is served beside it. */
+    private boolean standsAlone(String step) {
+        PartUnderWay ending = Objects.requireNonNull(last);
+        return parts.values().stream()
+                .filter(part -> part != ending && !part.lines.isEmpty() && !ending.lines.isEmpty())
+                .flatMap(part -> part.steps.stream())
+                .filter(own -> own.id().equals(step))
+                .anyMatch(own -> own.read().work() == Work.REST
+                        && TechniqueReader.read(own.read().text()).stream().anyMatch(LASTS::contains));
     }
 
     private static boolean isIn(PartUnderWay part, String step) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * For how many a recipe says it is: at its head, in its name or in its first words.
@@ -117,9 +118,8 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
 
     /** {@code I made these for eight people}, in the first words. */
     private static Optional<String> inText(RecipeSource source) {
-        return source.method().stream()
-                .limit(1)
-                .map(passage -> MADE_FOR.matcher(Numbers.plain(passage.text())))
+        return Stream.concat(source.method().stream().limit(1).map(RecipeSource.Passage::text), source.other().stream())
+                .map(text -> MADE_FOR.matcher(Numbers.plain(text)))
                 .filter(Matcher::find)
                 .findFirst()
                 .flatMap(matcher -> Numbers.value(matcher.group(1)))

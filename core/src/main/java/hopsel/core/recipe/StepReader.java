@@ -163,7 +163,8 @@ final class StepReader {
 
     /** {@code 200C fan 20-22 mins til golden}: what is so hot is an oven. */
     private static final Pattern HOT_FIRST = Pattern.compile(
-            "^\\W*(?:at )?[12345]\\d\\d ?(?:- ?[12345]\\d\\d ?)?(?:°|º|˚|deg|c\\b|f\\b|fan\\b)",
+            "^\\W*(?:at )?[12345]\\d\\d ?(?:- ?[12345]\\d\\d ?)?(?:°|º|˚|deg|c\\b|f\\b|fan\\b)"
+                    + "|^[^\\d(]{0,25}\\b(?:1[2-9]0|2[0-5]0|[34]\\d[05])[ ,/]+\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|m\\b|min)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern HOT =
@@ -175,6 +176,12 @@ final class StepReader {
             "^(?:then )?(?:into |in |to )?(?:the |a )?(?:hot )?(?:fridge|freezer|oven)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COVERED = Pattern.compile(
             "(?:then )?(?:wrap|cover)(?: (?:it|them|well|tightly|with .{3,25}|in .{3,25}))?", Pattern.CASE_INSENSITIVE);
+    /** {@code fry onion 4, mushrooms till dry ~8, beans 3}: one after the other, each so many minutes. */
+    private static final Pattern COOKED_IN_TURN = Pattern.compile(
+            "^(?:fry|sweat|saut[eé]|soften|steam) [\\p{L}+& ]{2,40} ~?\\d{1,2}(?:, ?[\\p{L}+& ]{2,40} ~?\\d{1,2})+\\.?$",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BARE_FIGURE = Pattern.compile("(\\p{L}) ~?(\\d{1,2})(?=,|\\.?$)");
     private static final Pattern HOW = Pattern.compile("^(?:then )?(?:\\p{L}+ly )?");
     /** Minutes from which handwork is a step of its own, before what goes on by itself. */
     private static final int REAL_WORK = 4;
@@ -223,7 +230,7 @@ final class StepReader {
         Map<String, String> words = new LinkedHashMap<>();
         words.put(
                 PlaceKind.OVEN.word(),
-                "oven|bak(?:e|es|ing)(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda|dish))|roast(?:s|"
+                "oven|blind(?=[ :]*\\d)|bak(?:e|es|ing)(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda|dish))|roast(?:s|"
                         + "ing)?(?! tin)");
         words.put(PlaceKind.GRILL.word(), "broil\\w*|under (?:a|the) (?:hot )?grill|grill|barbecue|bbq");
         words.put(PlaceKind.IMMERSION_BLENDER.word(), "immersion blender|stick blender|hand blender");
@@ -307,7 +314,8 @@ final class StepReader {
 
     /** Whether a sentence speaks of what somebody else might take, which is no step either. */
     static boolean isAlternative(String sentence) {
-        return ALTERNATIVE.matcher(Numbers.plain(sentence)).find();
+        return ALTERNATIVE.matcher(Numbers.plain(sentence)).find()
+                || BesideRecipe.OF_ONE_GUEST.matcher(sentence).find();
     }
 
     /** The steps of one paragraph of the method. */
@@ -340,7 +348,10 @@ final class StepReader {
     }
 
     /** Cuts a sentence where a second time begins something else. */
-    private static List<String> oneTimeEach(String whole) {
+    private static List<String> oneTimeEach(String written) {
+        String whole = COOKED_IN_TURN.matcher(written).matches()
+                ? BARE_FIGURE.matcher(written).replaceAll("$1 $2 min")
+                : written;
         List<String> parts = new ArrayList<>();
         Matcher cooling = COOLS_THEN.matcher(whole);
         boolean cools = cooling.find() && TimeReader.find(whole).isEmpty();
@@ -454,6 +465,7 @@ final class StepReader {
         Verb now = Techniques.leading(passage);
         if (timeNow) {
             return !timeBefore
+                    && places(last).isEmpty()
                     && !CUE.matcher(last).find()
                     && before.work() == Work.HANDS
                     && Techniques.of(passage, TimeReader.find(passage).get(0).start())

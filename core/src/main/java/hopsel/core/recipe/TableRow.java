@@ -23,6 +23,8 @@ final class TableRow {
     private static final Pattern NUMBER = Pattern.compile(
             "(?:amounts?|quantit(?:y|ies)|qty\\.?|how much|weight|number|no\\.?)(?: \\(\\p{L}+\\))?",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART =
+            Pattern.compile("(?:components?|parts?|sections?|for|element)", Pattern.CASE_INSENSITIVE);
     private static final Pattern UNIT = Pattern.compile("(?:units?|measures?)", Pattern.CASE_INSENSITIVE);
     private static final Pattern CELLS = Pattern.compile("\\s*\\t\\s*|\\s*;\\s*|\\s*,\\s*|\\s+\\|\\s+");
 
@@ -32,6 +34,7 @@ final class TableRow {
     static List<String> inOrder(List<String> lines) {
         List<String> all = new ArrayList<>();
         Optional<Head> head = Optional.empty();
+        Optional<String> part = Optional.empty();
         for (String line : lines) {
             Optional<Head> begins = Head.of(line);
             if (begins.isPresent()) {
@@ -39,6 +42,15 @@ final class TableRow {
                 all.add("Ingredients");
                 continue;
             }
+            if (head.isPresent() && RULE.matcher(line).matches() && line.contains("-")) {
+                continue;
+            }
+            Optional<String> of = head.flatMap(known -> known.partOf(line));
+            if (of.isPresent() && !of.equals(part)) {
+                all.add("");
+                all.add(of.get() + ":");
+            }
+            part = of;
             Optional<String> row = head.flatMap(known -> known.row(line));
             if (head.isPresent() && row.isEmpty() && !line.isBlank()) {
                 all.add("");
@@ -53,11 +65,12 @@ final class TableRow {
      * The head of a table.
      *
      * @param between what parts its columns
+     * @param part the column of the components; -1: none
      * @param food the column of the names
      * @param number the column of the amounts
      * @param unit the column of their units; -1: none
      */
-    private record Head(String between, int food, int number, int unit) {
+    private record Head(String between, int part, int food, int number, int unit) {
 
         static Optional<Head> of(String line) {
             Matcher first = CELLS.matcher(line);
@@ -67,7 +80,8 @@ final class TableRow {
             String between =
                     first.group().strip().isEmpty() ? "\t" : first.group().strip();
             List<String> cells = cells(line, between);
-            Head head = new Head(between, column(cells, FOOD), column(cells, NUMBER), column(cells, UNIT));
+            Head head = new Head(
+                    between, column(cells, PART), column(cells, FOOD), column(cells, NUMBER), column(cells, UNIT));
             return Optional.of(head).filter(known -> known.food >= 0 && known.number >= 0);
         }
 
@@ -84,6 +98,14 @@ final class TableRow {
                     .toList();
         }
 
+        /** The component of a row; empty where the table tells none. */
+        Optional<String> partOf(String line) {
+            List<String> cells = cells(line, between);
+            return part < 0 || cells.size() <= Math.max(food, number)
+                    ? Optional.empty()
+                    : Optional.of(cells.get(part)).filter(cell -> !cell.isEmpty());
+        }
+
         /** Empty: no row of this table. */
         Optional<String> row(String line) {
             List<String> cells = cells(line, between);
@@ -92,7 +114,7 @@ final class TableRow {
             }
             String amount = cells.get(number) + " " + (unit >= 0 && unit < cells.size() ? cells.get(unit) : "");
             String beside = IntStream.range(0, cells.size())
-                    .filter(at -> at != food && at != number && at != unit)
+                    .filter(at -> at != part && at != food && at != number && at != unit)
                     .mapToObj(cells::get)
                     .filter(cell -> !cell.isEmpty())
                     .collect(Collectors.joining(", "));

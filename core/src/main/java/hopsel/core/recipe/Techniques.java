@@ -55,9 +55,9 @@ final class Techniques {
                             + "boil (?:the |some )?water",
                     8),
             watch("into (?:the )?(?:gently )?(?:simmering|boiling|bubbling) (?:salted )?(?:water|stock)", 10),
-            watch("simmer|boil|bubble|poach|parboil|blanch|reduce", 10),
+            watch("(?<!lid )on(?= \\([^()]*\\d)|simmer|boil|bubble|poach|parboil|blanch|reduce", 10),
             watch("oven(?=,? (?:at |for |on )?\\d)|into (?:the |a )?(?:hot )?oven|in the oven", 25),
-            watch("bake|roast|braise|broil|grill|barbecue|air-fry|air fry", 25),
+            watch("blind(?= \\d)|bake|roast|braise|broil|grill|barbecue|air-fry|air fry", 25),
             watch(
                     "steam|pressure[- ]cook|cook under pressure|slow[- "
                             + "]cook|microwave|caramelis\\w*|carameliz\\w*|toast|dry-roast|melt|warm "

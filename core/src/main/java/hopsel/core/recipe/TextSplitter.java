@@ -64,6 +64,11 @@ public final class TextSplitter {
             "^(.*?\\p{L}.*?)(?:,| -)\\s+(roast|bake|(?:deep-|shallow-)?fry|boil|steam|grill|char|simmer|warm)\\b(.*)$",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code onions: 4 lge, dice, 25 min}. */
+    private static final Pattern FOOD_AND_DOING = Pattern.compile(
+            "^(?:\\d{1,2}[.)] )?(\\p{L}{3,20}): (\\d{1,3}(?: ?(?:lge?|large|small|sm|med|medium|kg|g))?), (\\p{L}.*\\d.*)$",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SERVED_WITH =
             Pattern.compile("(?:to|for) (?:serve|serving|garnish|finish)|garnish(?:es)?", Pattern.CASE_INSENSITIVE);
     /** {@code Pastry.}, over what goes in. */
@@ -232,7 +237,10 @@ public final class TextSplitter {
                 && BesideRecipe.MOMENT.matcher(line).matches();
         boolean directed =
                 title.isPresent() && BesideRecipe.DIRECTION.matcher(line).find();
-        if (directed || moment || BesideRecipe.PAGE_NOISE.matcher(line).matches()) {
+        if (directed
+                || moment
+                || BesideRecipe.OF_ONE_GUEST.matcher(line).find()
+                || BesideRecipe.PAGE_NOISE.matcher(line).matches()) {
             other.add(line);
             where = moment ? Where.METHOD : where;
             part = moment ? section : part;
@@ -381,7 +389,21 @@ public final class TextSplitter {
     }
 
     /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */
+    /** {@code onions: 4 lge, dice, 25 min golden}: so many of them, and what is done with them. */
+    private boolean isFoodAndDoing(String line) {
+        Matcher found = FOOD_AND_DOING.matcher(LineLooks.withoutBullet(line));
+        if (!found.matches() || lines.read(found.group(1)).item().isEmpty() || HeadFacts.isHead(found.group(1))) {
+            return false;
+        }
+        where = Where.METHOD;
+        method.add(new Passage(part, "%s %s, %s".formatted(found.group(2), found.group(1), found.group(3))));
+        return true;
+    }
+
     private boolean isListInOneLine(String line) {
+        if (isFoodAndDoing(line)) {
+            return true;
+        }
         String plain = ListInLine.coloned(line, this::isMeasured);
         boolean numbered = section.isPresent() && LineLooks.isNumbered(plain);
         Optional<ListInLine> found =
@@ -494,6 +516,9 @@ public final class TextSplitter {
 
     /** {@code 250 g red lentils, 1 onion, 4 garlic, thumb ginger, salt}: a list without a heading, in one line. */
     private boolean isBareList(String line) {
+        if (LineLooks.isDoing(line)) {
+            return false;
+        }
         Matcher wanted = WANTED.matcher(line);
         if (where != Where.METHOD && wanted.find()) {
             return isWanted(line.substring(wanted.end()).replaceAll("\\.$", ""));
@@ -565,7 +590,15 @@ public final class TextSplitter {
         boolean apart = blank && !nextIsApart && lines.read(line).item().isEmpty() && !Techniques.begins(line);
         // In a text in capitals a shouted food is a line of the list.
         boolean food = lines.read(line).item().isPresent() && !partWord && next.equals(next.toUpperCase(Locale.ROOT));
-        return shouted && !food
+        // Behind a method, a food by itself over a list is the next part.
+        boolean nextPart = where == Where.METHOD
+                && blank
+                && !nextIsApart
+                && Character.isUpperCase(line.charAt(0))
+                && !Techniques.begins(line.toLowerCase(Locale.ROOT))
+                && looks.surelyIngredient(next);
+        return nextPart
+                || shouted && !food
                 || where != Where.METHOD && (partWord || apart)
                 || blank && (partWord || apart && looks.surelyIngredient(next));
     }
@@ -712,7 +745,7 @@ public final class TextSplitter {
             where = Where.METHOD;
             return;
         }
-        if (!looksLikeIngredient(line) && LineLooks.method(line)) {
+        if (!looksLikeIngredient(line) && (LineLooks.method(line) || LineLooks.isDoing(line))) {
             where = Where.METHOD;
             // A list in the middle of the method is followed by what is done with it.
             part = method.isEmpty() ? section : part;

@@ -53,15 +53,23 @@ public final class TimeReader {
             "(?<![\\p{L}\\d/.,°])(\\d{1,3})(?:\\s*(?:-|to)\\s*(\\d{1,3}))?(?:ish\\b|(?=,? (?:un)?till? )|'(?!\\w))");
     /** {@code simmer 15}, {@code bake 180 20-25}: what is done, perhaps how hot, and how long. */
     private static final Pattern DONE_FOR = Pattern.compile(
-            "\\b(?:oven|simmer|boil|cook|bake|roast|fry|saut[eé]|sweat|toast|steam|grill|poach|blanch|rest|"
+            "\\b(?:oven|simmer|boil|cook|bake|blind|roast|fry|saut[eé]|sweat|toast|steam|grill|poach|blanch|rest|"
                     + "prove|proof|rise|knead|mix|whisk|beat|chill|"
-                    + "cool|soak|stand|marinate|press|braise|stew|reduce)(?:s|ing)?(?: covered|"
-                    + " uncovered)?\\s+(?:(?:for|about|at|on) ){0,2}"
+                    + "cool|soak|stand|marinate|press|braise|stew|reduce|infuse|drain|freezer|fridge)(?:s|ing)?"
+                    + "(?: covered| uncovered| lid on| lid off|,? at least)?\\s+(?:(?:for|about|at|on) ){0,2}"
                     + "(?:\\d{3}\\s*(?:°|º|"
                     + "degrees?)?\\s*[CF]?\\b[, ]*(?:for )?)?(?<time>(?<low>\\d{1,2})(?:\\s*(?:-|"
                     + "to)\\s*(?<high>\\d{1,3}))?)"
-                    + "(?=\\s*(?:[.,;)]|$|(?:un)?till? ))",
+                    + "(?=\\s*(?:[.,;)!(>→]|-+>|$|(?:un)?till? |before |lid o|w/? ?\\p{L}|covered|uncovered|at least))",
             Pattern.CASE_INSENSITIVE);
+    /** {@code fry onion 4, mushrooms till dry ~8}: what is in the pan, and how long. */
+    private static final Pattern COOKED_FOR = Pattern.compile(
+            "^\\W*(?:fry|sweat|simmer|saut[eé]|soften|steam) (?:\\p{L}+ ){1,2}~?(?:till? dry )?~?(?<time>(?<low>\\d{1,2})"
+                    + "(?:\\s*-\\s*(?<high>\\d{1,2}))?)(?=\\s*(?:[,;]|$))",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code potatoes on (1.5 kg, 20-25)}. */
+    private static final Pattern ON_FOR =
+            Pattern.compile("\\bon \\([^()]*?(?<time>(?<low>\\d{1,2})\\s*-\\s*(?<high>\\d{1,2}))\\)");
     /** {@code for up to two days}: how long it may wait, not how long it takes. */
     private static final Pattern AT_MOST = Pattern.compile("\\b(?:for )?up to\\s*$", Pattern.CASE_INSENSITIVE);
 
@@ -102,7 +110,18 @@ public final class TimeReader {
                 .map(time -> sides(time, matcher.group(3))));
         collect(NIGHT.matcher(plain), found, matcher -> Optional.of(minutes(480, 600, 720)));
         collect(UNNAMED.matcher(plain), found, matcher -> unnamed(matcher.group(1), matcher.group(2)));
-        Matcher done = DONE_FOR.matcher(plain);
+        collectUnnamed(DONE_FOR.matcher(plain), found);
+        collectUnnamed(COOKED_FOR.matcher(plain), found);
+        collectUnnamed(ON_FOR.matcher(plain), found);
+        found.removeIf(time -> KEEPS.matcher(plain.substring(0, time.start)).find());
+        found.removeIf(time -> A_PIECE.matcher(plain.substring(time.end)).find());
+        found.removeIf(time -> time.minutes.low().value().compareTo(DAY) >= 0
+                && AT_MOST.matcher(plain.substring(0, time.start)).find());
+        found.sort((a, b) -> a.start - b.start);
+        return join(plain, found).stream().map(time -> time.goingOn(plain)).toList();
+    }
+
+    private static void collectUnnamed(Matcher done, List<Found> found) {
         while (done.find()) {
             int start = done.start("time");
             int end = done.end("time");
@@ -111,12 +130,6 @@ public final class TimeReader {
                     .filter(time -> !known)
                     .ifPresent(time -> found.add(new Found(start, end, time)));
         }
-        found.removeIf(time -> KEEPS.matcher(plain.substring(0, time.start)).find());
-        found.removeIf(time -> A_PIECE.matcher(plain.substring(time.end)).find());
-        found.removeIf(time -> time.minutes.low().value().compareTo(DAY) >= 0
-                && AT_MOST.matcher(plain.substring(0, time.start)).find());
-        found.sort((a, b) -> a.start - b.start);
-        return join(plain, found).stream().map(time -> time.goingOn(plain)).toList();
     }
 
     /** The first time in a text. */

@@ -35,7 +35,8 @@ final class HeadFacts {
 
     /** {@code chill 2 h}, among facts that stand beside each other. */
     private static final Pattern BESIDE = Pattern.compile(
-            "^(?:chill|rest|set|soak|marinate|prove|proof|cool|freez)\\w*:? \\d[\\d .½¼¾]* ?(?:h|hrs?|hours?|min|mins|minutes)$",
+            "^(?:chill|rest|set|soak|marinate|prove|proof|cool|freez)\\w*:? \\d[\\d .½¼¾]* ?(?:h|hrs?|hours?"
+                    + "|min|mins|minutes)$",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FACTS = Pattern.compile("(?i)\\s*(?:\\||·|•|/{2}|;|,\\s*(?=[A-Za-z]+ "

@@ -29,7 +29,8 @@ record LineLooks(LineReader reader) {
             Pattern.compile("^(?:fry|sweat|simmer|saut[eé]|soften|steam) (?!pan\\b)\\p{L}", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BLENDED = Pattern.compile(
-            "^(?:blend|blitz|whizz|mix|combine|knead|serve|warm|heat|stir|whisk|boil|bake|roast|drain|rinse|strain|chill)"
+            "^(?:blend|blitz|whizz|mix|combine|knead|serve|warm|heat|stir|whisk|boil|bake|roast|drain|rinse"
+                    + "|strain|chill)"
                     + "(?:$|,| (?:all|everything|it|them|together|well|up|until|till?|in|for|at|w/|\\d))",
             Pattern.CASE_INSENSITIVE);
 

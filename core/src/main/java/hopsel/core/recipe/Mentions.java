@@ -60,7 +60,8 @@ final class Mentions {
     private static final Pattern BARE_ALL =
             Pattern.compile("\\beverything\\b(?! (?:else|exc|except|but|bar)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXCEPT = Pattern.compile(
-            "\\b(?:everything|all) (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= on\\b| in\\b|"
+            "\\b(?:everything|all) (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= "
+                    + "on\\b| in\\b|"
                     + " into\\b|[,.;]|$)",
             Pattern.CASE_INSENSITIVE);
     /** {@code the canned beans}, where there are two of them. */
@@ -468,7 +469,8 @@ final class Mentions {
             Pattern.compile("parmesan|mozzarella|feta|cheddar|ricotta|halloumi|queso", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern OF_A_KIND = Pattern.compile(
-            "(?:\\b(?:the|all|both|all the|both the)|^\\W*(?:toast|fry|soak|chop|slice|dice|whisk|grind|char)) (\\p{L}{3,}s)\\b",
+            "(?:\\b(?:the|all|both|all the|both the)|^\\W*(?:toast|fry|soak|chop|slice|dice|whisk|grind|char)) "
+                    + "(\\p{L}{3,}s)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Set<String> WEAK = Set.of(

@@ -22,6 +22,7 @@ final class Narration {
 
     private static final int LEAST = 3;
     private static final int LISTED = 3;
+    private static final int LONGEST_TITLE = 5;
     private static final int SHORTEST_TALK = 12;
     private static final Pattern MOMENT = Pattern.compile("(?m)^\\s*(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,]\\d{3}\\s*-->.*$");
     private static final Pattern FRAME =
@@ -237,6 +238,7 @@ final class Narration {
     private RecipeSource source(String text) {
         String plain = MOMENT.matcher(Captions.punctuated(text)).replaceAll("");
         plain = FRAME.matcher(plain).replaceAll(" ").replaceAll("\\s+", " ").strip();
+        plain = Unstopped.parted(plain);
         // A dictation program knows no capitals.
         plain = SMALL.matcher(plain).replaceAll(stop -> stop.group().toUpperCase(Locale.ROOT));
         plain = BIG.matcher(FILLER.matcher(Numbers.plain(plain)).replaceAll("")).replaceAll(Narration::inFigures);
@@ -278,6 +280,23 @@ final class Narration {
         if (of.find()) {
             part = Optional.of(capital(of.group(1).strip()));
             needed(sentence, sentence.substring(of.end()));
+            return;
+        }
+        String named = OPENING.matcher(sentence)
+                .replaceFirst("")
+                .replaceFirst("[.!]$", "")
+                .replaceFirst("(?i)^(?:the|my|our|some) ", "")
+                .strip();
+        boolean only = !named.isEmpty()
+                && !named.contains(",")
+                && !MAKING.matcher(sentence).find()
+                && named.split(" ").length <= LONGEST_TITLE
+                && lines.read(named).amount().isEmpty()
+                && Stream.of(named.split(" "))
+                        .anyMatch(word -> lines.read(word).item().isPresent())
+                && !Techniques.begins(named.toLowerCase(Locale.ROOT));
+        if (title.isEmpty() && method.isEmpty() && ingredients.isEmpty() && only) {
+            title = Optional.of(capital(named));
             return;
         }
         Matcher people = FOR_PEOPLE.matcher(sentence);

@@ -164,7 +164,8 @@ final class StepReader {
     /** {@code 200C fan 20-22 mins til golden}: what is so hot is an oven. */
     private static final Pattern HOT_FIRST = Pattern.compile(
             "^\\W*(?:at )?[12345]\\d\\d ?(?:- ?[12345]\\d\\d ?)?(?:°|º|˚|deg|c\\b|f\\b|fan\\b)"
-                    + "|^[^\\d(]{0,25}\\b(?:1[2-9]0|2[0-5]0|[34]\\d[05])[ ,/]+\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|m\\b|min)",
+                    + "|^[^\\d(]{0,25}\\b(?:1[2-9]0|2[0-5]0|[34]\\d[05])[ ,/]+\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'"
+                    + "|m\\b|min)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern HOT =
@@ -178,7 +179,8 @@ final class StepReader {
             "(?:then )?(?:wrap|cover)(?: (?:it|them|well|tightly|with .{3,25}|in .{3,25}))?", Pattern.CASE_INSENSITIVE);
     /** {@code fry onion 4, mushrooms till dry ~8, beans 3}: one after the other, each so many minutes. */
     private static final Pattern COOKED_IN_TURN = Pattern.compile(
-            "^(?:fry|sweat|saut[eé]|soften|steam) [\\p{L}+& ]{2,40} ~?\\d{1,2}(?:, ?[\\p{L}+& ]{2,40} ~?\\d{1,2})+\\.?$",
+            "^(?:fry|sweat|saut[eé]|soften|steam) [\\p{L}+& ]{2,40} ~?\\d{1,2}(?:, ?[\\p{L}+& ]{2,40} "
+                    + "~?\\d{1,2})+\\.?$",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BARE_FIGURE = Pattern.compile("(\\p{L}) ~?(\\d{1,2})(?=,|\\.?$)");
@@ -230,7 +232,8 @@ final class StepReader {
         Map<String, String> words = new LinkedHashMap<>();
         words.put(
                 PlaceKind.OVEN.word(),
-                "oven|blind(?=[ :]*\\d)|bak(?:e|es|ing)(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda|dish))|roast(?:s|"
+                "oven|blind(?=[ :]*\\d)|bak(?:e|es|ing)(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda"
+                        + "|dish))|roast(?:s|"
                         + "ing)?(?! tin)");
         words.put(PlaceKind.GRILL.word(), "broil\\w*|under (?:a|the) (?:hot )?grill|grill|barbecue|bbq");
         words.put(PlaceKind.IMMERSION_BLENDER.word(), "immersion blender|stick blender|hand blender");

@@ -66,7 +66,8 @@ public final class TextSplitter {
 
     /** {@code onions: 4 lge, dice, 25 min}. */
     private static final Pattern FOOD_AND_DOING = Pattern.compile(
-            "^(?:\\d{1,2}[.)] )?(\\p{L}{3,20}): (\\d{1,3}(?: ?(?:lge?|large|small|sm|med|medium|kg|g))?), (\\p{L}.*\\d.*)$",
+            "^(?:\\d{1,2}[.)] )?(\\p{L}{3,20}): (\\d{1,3}(?: ?(?:lge?|large|small|sm|med|medium|kg|g))?), "
+                    + "(\\p{L}.*\\d.*)$",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern SERVED_WITH =

@@ -64,7 +64,8 @@ public final class TimeReader {
             Pattern.CASE_INSENSITIVE);
     /** {@code fry onion 4, mushrooms till dry ~8}: what is in the pan, and how long. */
     private static final Pattern COOKED_FOR = Pattern.compile(
-            "^\\W*(?:fry|sweat|simmer|saut[eé]|soften|steam) (?:\\p{L}+ ){1,2}~?(?:till? dry )?~?(?<time>(?<low>\\d{1,2})"
+            "^\\W*(?:fry|sweat|simmer|saut[eé]|soften|steam) (?:\\p{L}+ ){1,2}~?(?:till? dry "
+                    + ")?~?(?<time>(?<low>\\d{1,2})"
                     + "(?:\\s*-\\s*(?<high>\\d{1,2}))?)(?=\\s*(?:[,;]|$))",
             Pattern.CASE_INSENSITIVE);
     /** {@code potatoes on (1.5 kg, 20-25)}. */

@@ -26,10 +26,12 @@ final class BesideRecipe {
 
     /** {@code Kim can't have peanuts}, {@code G = no gluten: …}: of one who eats otherwise; the dish stays as it is. */
     static final Pattern OF_ONE_GUEST = Pattern.compile(
-            "^\\W*(?i:oh,? |and |but |nb:? |note:? ){0,3}\\p{Lu}\\p{L}{0,14} ?(?:[=:] ?(?i:no|not|without) \\p{L}+|"
-                    + "(?i:no) \\p{Ll}{3,} ?(?:[-=>→(,]|$)|(?i:can[’']?t|cannot|can not|must not|mustn[’']?t"
-                    + "|doesn[’']?t"
-                    + "|won[’']?t|is allergic|never) (?i:have|eat|do|take|touch|to|eats)\\b)");
+            "^\\W*(?i:oh,? |and |but |nb:? |note:? ){0,3}(?!(?:You|We|I|They|It|This|That|One|Use|Add|With|There|Needs?"
+                    + "|Put|Contains?|Has|Almost|Basically|Absolutely)\\b)\\p{Lu}\\p{L}{0,14} ?(?:= ?(?i:no|not"
+                    + "|without) "
+                    + "\\p{L}+|: ?(?i:no|without) (?i:gluten|wheat|nuts?|peanuts?|soya?|sesame|mustard|celery|onions?"
+                    + "|garlic|coconut)\\b|(?i:no) \\p{Ll}{3,} ?(?:[-=>→(]|$)|(?i:can[’']?t|cannot|can not|must not"
+                    + "|mustn[’']?t|doesn[’']?t|won[’']?t|is allergic|never) (?i:have|eat|do|take|touch|to|eats)\\b)");
 
     private BesideRecipe() {}
 

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -26,19 +27,21 @@ final class LineReading {
     static final BigDecimal SCANT = new BigDecimal("0.9");
     private static final BigDecimal ONE = BigDecimal.ONE;
     private static final BigDecimal DOZEN = BigDecimal.valueOf(12);
+    private static final Set<String> LENGTHS = Set.of("inch", "cm");
     private static final Pattern VAGUE = Pattern.compile(
             "^(an? (?:(?:good|generous|small|big|little) "
                     + ")?(?:splash|glug|drizzle|squeeze|touch|little|few|dollop|drop|lug)s?|some|a "
                     + "bit|plenty|enough)\\s+(?:of\\s+)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MODIFIER = Pattern.compile(
-            "^(?:about|abt\\.?|approximately|approx\\.?|around|roughly|circa|ca\\.|~|scant|generous|heaped|heaping|"
+            "^(?:(?:abt|approx|ca|min|max)\\.(?= )|about|abt|approximately|approx|around|roughly|circa|ca|min"
+                    + "|max|~|scant|generous|heaped|heaping|"
                     + "rounded|level|good|big|large|small|packed|plus|up to|another|more|a bit more than|just "
-                    + "under|just over|medium|med\\.?)\\b\\s*",
+                    + "under|just over|medium|med\\.?)(?:\\b|(?<=[.~]))\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PART_OF = Pattern.compile(
             "^(?:the\\s+)?((?:freshly squeezed |finely grated |grated )?(?:juice|zest|rind|"
-                    + "zest and juice|juice and zest|grated zest|seeds|flesh|leaves))"
+                    + "zest (?:and|&|\\+) juice|juice (?:and|&|\\+) zest|grated zest|seeds|flesh|leaves))"
                     + "(?:\\s+(?:of|from)\\s+|(?<=juice|zest)\\s+(?=\\d|half\\b|an?\\b|one\\b|two\\b))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PARENTHESIS = Pattern.compile("\\(([^()]*)\\)");
@@ -140,6 +143,7 @@ final class LineReading {
         String name = withoutDone(name());
         Optional<Match> match = named(name).or(() -> size.flatMap(kind -> finder.match(name + " " + kind)));
         Optional<Item> item = match.map(Match::item);
+        item.ifPresent(this::asPiece);
         SaidAmount said = said(name);
         Optional<Amount> amount = said.amount(item);
         if (said.inGrams(item)) {
@@ -159,6 +163,17 @@ final class LineReading {
                         .flatMap(dry -> CookedGrain.dry(dry, amount, weigher))
                         .or(() -> item.flatMap(dry -> CookedGrain.unsoaked(dry, name, amount, weigher)))
                         .or(() -> said.grams(item, amount)));
+    }
+
+    /** {@code 6 inch piece of cucumber}: where nobody knows what an inch of it weighs, it is one piece, so long. */
+    private void asPiece(Item item) {
+        boolean length = size.filter(LENGTHS::contains).isPresent()
+                && !item.practice().pieces().containsKey(size.get());
+        if (length && count.isPresent()) {
+            asides.add(0, count.get().low().toPlainString() + " " + size.get() + " piece");
+            count = Numbers.read("1");
+            size = Optional.empty();
+        }
     }
 
     private SaidAmount said(String name) {
@@ -302,7 +317,8 @@ final class LineReading {
 
     private Optional<Amount> weight(String inside) {
         String plain = APPROXIMATELY.matcher(inside).replaceFirst("").strip();
-        return Numbers.read(plain).flatMap(number -> UnitWords.first(number.rest())
+        return Numbers.read(plain).filter(number -> number.low().signum() > 0).flatMap(number -> UnitWords.first(
+                        number.rest())
                 .filter(found -> found.word().measured())
                 .filter(found -> found.rest().length() < 25)
                 .map(found -> amount(number, found.word())));
@@ -317,7 +333,8 @@ final class LineReading {
             rest = TIMES.matcher(rest).replaceFirst("");
             often = true;
             Optional<Numbers.Reading> each = Numbers.read(rest);
-            each.flatMap(number -> UnitWords.first(number.rest())
+            each.filter(number -> number.low().signum() > 0)
+                    .flatMap(number -> UnitWords.first(number.rest())
                             .map(found -> new Pack(amount(number, found.word()), found.rest())))
                     .ifPresent(this::packed);
         }

@@ -44,6 +44,28 @@ final class LineTidy {
                     + "handfuls?|bunch|sprigs?|splash|drizzle|dash|knob))",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code 1 litre and a half of water}. */
+    private static final Pattern AND_A_HALF = Pattern.compile(
+            "^(\\d+|an?|one|two) (litres?|liters?|cups?|tablespoons?|tbsp|teaspoons?|tsp|kilos?|pounds?|pints?"
+                    + "|tins?|cans?)"
+                    + " and a half\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code 1lb10oz flour}. */
+    private static final Pattern POUNDS_AND_OUNCES =
+            Pattern.compile("^(\\d+) ?lbs? ?(\\d+) ?oz\\b ?", Pattern.CASE_INSENSITIVE);
+    /** {@code 1 (1-inch) piece ginger}, {@code 1 x 2 cm ginger}: how long the one piece is. */
+    private static final Pattern PIECE_SO_LONG = Pattern.compile(
+            "^(?:1 |one |an? )(?:\\(|x )(\\d+(?:[./]\\d+)?[ -]?(?:inch|cm))\\)? (?=(?:piece|knob|slice|\\p{L}))",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code 2 x 2 cm ginger}: four centimetres of it. */
+    private static final Pattern SHORT_PIECES =
+            Pattern.compile("^([2-9]) ?[x×] ?([1-6]) ?cm (?=\\p{L})", Pattern.CASE_INSENSITIVE);
+    /** {@code 1 green pepper + 1 red}: two. */
+    private static final Pattern AND_ANOTHER = Pattern.compile(
+            "^(\\d{1,2}) (red|yellow|green|orange|white|purple|brown) (\\p{L}+) (?:\\+|and|&) (\\d{1,2}) "
+                    + "(red|yellow|green|orange|white|purple|brown)(?=$|,)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern GARLIC = Pattern.compile("\\bgarlic\\b", Pattern.CASE_INSENSITIVE);
     /** {@code peppers red/yellow 8}: of which colours is said beside it. */
     private static final Pattern COLOURS = Pattern.compile(
@@ -91,8 +113,9 @@ final class LineTidy {
     private static final Pattern ALSO =
             Pattern.compile("^(?:also|plus|and|extra)[: ]\\s*(?=[\\d½⅓⅔¼¾⅛])", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern END =
-            Pattern.compile("^(?:[,;(].*|(?:\\p{L}+ly |\\p{L}{3,}(?:ed|ly)|slit|cut|ground|torn|split|whole|raw|cooked|"
+    private static final Pattern END = Pattern.compile(
+            "^(?:[,;(].*|(?:\\p{L}+ly |\\p{L}{3,}(?:ed|ly)|slit|cut|ground|torn|split|whole|raw|cooked|uncooked"
+                    + "|dry|ones?|"
                     + "for garnish|few|and|&|[ ,])+|juice[ds]?|zest(?:ed)?|juice (?:and|&|\\+) zest|"
                     + "(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
     private static final int LONGEST_NAME = 45;
@@ -118,15 +141,29 @@ final class LineTidy {
     }
 
     /** What chefs write on tape. */
-    private static String shorthand(String text) {
+    private static String shorthand(String written) {
+        String text = AND_A_HALF.matcher(written).replaceFirst("$1 1/2 $2").replaceFirst("(?i)^an? (?=1/2)", "1 ");
         String cloves = GARLIC.matcher(text).find() ? text.replaceAll("(?i)(?<=\\d ?)cl\\b", " cloves") : text;
         String bunches = cloves.replaceAll("(?i)(?<=\\d ?)bu\\b", " bunch");
         String toms = bunches.replaceAll("(?i)\\btoms\\b", "tomatoes");
         String counted = toms.replaceAll("(?i)(?<=\\d) ?nos?\\b\\.?", "");
         String leaves = counted.replaceAll("(?i)\\blvs\\b\\.?", "leaves")
+                .replaceAll("(?i)\\bconc\\b\\.?", "concentrate")
+                .replaceAll("(?i)^((?:black )?pepper) ?[&+] ?((?:sea )?salt)$", "$2 and $1")
                 .replaceAll("(?i)\\bflr\\b\\.?", "flour")
                 .replaceAll("(?i)\\b(?:fzn|frzn)\\b\\.?", "frozen");
         String seasoned = leaves.replaceAll("(?i)^s ?[+&] ?p$", "salt and pepper");
+        Matcher another = AND_ANOTHER.matcher(seasoned);
+        if (another.find()) {
+            int all = Integer.parseInt(another.group(1)) + Integer.parseInt(another.group(4));
+            return "%d %s %s, %s%s"
+                    .formatted(
+                            all,
+                            another.group(2),
+                            another.group(3),
+                            another.group(),
+                            seasoned.substring(another.end()));
+        }
         Matcher both = TWO_COLOURS.matcher(seasoned);
         if (both.find()) {
             int all = Integer.parseInt(both.group(1)) + Integer.parseInt(both.group(3));
@@ -151,7 +188,12 @@ final class LineTidy {
     /**
      * {@code coconut milk 2 x 400ml}; {@code 300 g sprouts blanched 30 sec}: how often, and what is done for how long.
      */
-    private static String spaced(String text) {
+    private static String spaced(String close) {
+        String pounds = POUNDS_AND_OUNCES.matcher(close).replaceFirst("$1 lb $2 oz ");
+        String text = SHORT_PIECES
+                .matcher(PIECE_SO_LONG.matcher(pounds).replaceFirst("$1 "))
+                .replaceFirst(found -> Integer.parseInt(found.group(1)) * Integer.parseInt(found.group(2)) + " cm ");
+
         String often = OFTEN.matcher(text).replaceFirst("$2 x $3 $1$4");
         return DONE_FOR.matcher(X_FIGURE.matcher(often).replaceFirst("$1 x $2")).replaceFirst("$1, $2");
     }

@@ -234,7 +234,7 @@ final class Mentions {
                 .replaceAll(" ")
                 .replaceAll("(?i)\\btoms\\b", "tomatoes")
                 .replaceAll("(?i)\\b(?:mush|shrooms)\\b", "mushrooms")
-                .replaceAll("(?i)\\bspuds\\b|(?<=mash )pots\\b|\\bpots(?= on\\b)", "potatoes"));
+                .replaceAll("(?i)\\bspuds\\b|(?<=mash )pots\\b|^\\W*pots(?= on\\b)", "potatoes"));
         boolean begun = own.stream()
                 .anyMatch(line -> left.getOrDefault(line, BigDecimal.ONE).signum() == 0);
         String plain = only.isEmpty() ? text : Numbers.plain(text).replace(".", "");
@@ -290,7 +290,7 @@ final class Mentions {
         OF_A_KIND
                 .matcher(text)
                 .results()
-                .map(found -> ItemFinder.singular(found.group(1).toLowerCase(Locale.ROOT)))
+                .flatMap(found -> ItemFinder.words(found.group(1)).stream())
                 .forEach(kind -> {
                     List<String> all = own.stream()
                             .filter(words::containsKey)

@@ -183,6 +183,8 @@ final class Numbers {
         return plain.toString()
                 .replaceAll("[\\p{Zs}\\t]+", " ")
                 .replaceAll("(\\d) ?/ ?(\\d)", "$1/$2")
+                // 1 000 g and 1.000 g: nobody weighs a gram to a thousandth.
+                .replaceAll("(?<![\\d.,])(\\d{1,2})[ .,]000(?= ?(?:gr?|grams?|gramm?|ml)\\b)", "$1000")
                 .strip();
     }
 

@@ -389,7 +389,6 @@ public final class TextSplitter {
         return Optional.of(SIZED.matcher(line)).filter(Matcher::matches);
     }
 
-    /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */
     /** {@code onions: 4 lge, dice, 25 min golden}: so many of them, and what is done with them. */
     private boolean isFoodAndDoing(String line) {
         Matcher found = FOOD_AND_DOING.matcher(LineLooks.withoutBullet(line));
@@ -401,6 +400,7 @@ public final class TextSplitter {
         return true;
     }
 
+    /** {@code For the dough: 500 g flour, 7 g yeast, 320 ml water}. */
     private boolean isListInOneLine(String line) {
         if (isFoodAndDoing(line)) {
             return true;

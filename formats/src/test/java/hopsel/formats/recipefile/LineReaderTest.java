@@ -50,6 +50,17 @@ class LineReaderTest {
             About 2 cups flour                              | 2    | 2    | cup   |       | plain-flour      | 265
             1 medium onion (about 150 g), chopped           | 1    | 1    | piece |       | onion            | 150
             1 heaped teaspoon smoked paprika                | 1    | 1    | tsp   |       | smoked-paprika   | 2.9
+            ca. 800 g pumpkin                               | 800  | 800  | g     |       | pumpkin          | 800
+            min. 200 ml water                               | 200  | 200  | ml    |       | water            | 200
+            zest + juice 2 lemons                           | 2    | 2    | piece |       | lemon            | 92.4
+            1 green pepper + 1 red, deseeded                | 2    | 2    | piece |       | bell-pepper      | 237.8
+            1 litre and a half of water                     | 1.5  | 1.5  | l     |       | water            | 1500
+            6 inch piece of cucumber                        | 1    | 1    | piece |       | cucumber         | 304
+            1 (1-inch) piece ginger, peeled                 | 1    | 1    | piece | inch  | ginger           | 12.3
+            2 x 2 cm ginger                                 | 4    | 4    | piece | cm    | ginger           | 19.4
+            1 000 g flour                                   | 1000 | 1000 | g     |       | plain-flour      | 1000
+            1lb10oz flour                                   | 1.625| 1.625| lb    |       | plain-flour      | 737.1
+            rice 1 cup dry                                  | 1    | 1    | cup   |       | white-rice       | 195
             """)
     void amountUnitItemAndWeightAreRead(
             String text, BigDecimal low, BigDecimal high, String unit, String size, String item, BigDecimal grams) {

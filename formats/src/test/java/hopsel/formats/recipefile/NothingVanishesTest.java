@@ -71,6 +71,10 @@ class NothingVanishesTest {
                         + "hours first), then simmer the lentils for 30 minutes until tender. "
                         + "Serves 4.\n\nCook for 20 minutes.\nTip: nuts burn\nNotes: "
                         + "walnut oil is nice too",
+                "Laksa for many\n\nNoodles: 600g rice noodles, soaked in boiling water 8 min then drained and rinsed "
+                        + "cold.\n\nToppings: 400g tofu puffs halved, beansprouts 300g blanched for 30 secs, cucumber "
+                        + "matchsticks, mint, chilli. Each bowl gets noodles first, then toppings, then broth.\n\nOh "
+                        + "and Kim can't have peanuts (there are none).",
                 "CELLAR SOUP\n2 onions\n1 l stock\n\nChop everything and sweat it slowly in a wide pan with a lid "
                         + "on, stirring now and then. Add the stock and simmer 25 minutes. Blend until smooth and "
                         + "season. Serves 4.\nLeftovers keep three days in the fridge.",

@@ -30,9 +30,7 @@ public enum AtHome {
     CRISP(food -> food.is(Condition.CRISP), 1, -1, "Once, in a hot oven or a dry pan, to 75 °C in the middle"),
     /** Cooked, and left to cool before it is served; a soup that cools a while before the blender is warmed again. */
     COOLED(
-            food -> food.some(Part::heated)
-                    && !food.is(Condition.HOT)
-                    && (!food.runs() || food.has(Trait.SWEET) || food.is(Condition.BAKED)),
+            food -> food.is(Condition.COOLED) && (!food.runs() || food.has(Trait.SWEET) || food.is(Condition.BAKED)),
             2,
             -1,
             "Not warmed: eat it cold"),

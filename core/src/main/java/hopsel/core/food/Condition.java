@@ -7,6 +7,8 @@ public enum Condition {
     /** At 5 °C or under. */
     COLD,
     FROZEN,
+    /** Cooked, and left to cool: eaten so. */
+    COOLED,
     CUT,
     BLENDED,
     /** Flour and something wet, kneaded or rolled. */

@@ -120,7 +120,8 @@ final class Transformation {
     private void temperature() {
         boolean standing = step.minutes().likely().seconds() >= COOLED_ENOUGH || does(Technique.COOL);
         if (heats) {
-            conditions.removeAll(EnumSet.of(Condition.COLD, Condition.FROZEN, Condition.FROM_THE_OVEN));
+            conditions.removeAll(
+                    EnumSet.of(Condition.COLD, Condition.FROZEN, Condition.FROM_THE_OVEN, Condition.COOLED));
             conditions.add(Condition.HOT);
             mark(
                     step.needs().stream().anyMatch(need -> need.is(PlaceKind.OVEN)) && !onlyHeatsUp(),
@@ -132,6 +133,7 @@ final class Transformation {
             conditions.remove(Condition.HOT);
             conditions.add(Condition.COLD);
         } else if (standing) {
+            mark(does(Technique.COOL) && conditions.contains(Condition.HOT), Condition.COOLED);
             conditions.removeAll(EnumSet.of(Condition.HOT, Condition.COLD, Condition.FROZEN));
         }
         if (!heats && (!onlyMade && !does(Technique.SERVE) || worksIn())) {

@@ -270,6 +270,7 @@ class FoodFlowTest {
             1 cucumber                        | Slice the cucumber for 2 minutes.                                       | RAW
             400 g carrots; 2 tbsp cider vinegar | Boil the carrots for 10 minutes and drain. Toss them with the vinegar.  | COOKED
             400 g rhubarb; 60 g sugar; 300 ml oat milk | Simmer the rhubarb, sugar and oat milk for 10 minutes. Leave to cool for 30 minutes. | COOLED
+            400 g carrots; 500 g passata      | Bake the carrots in the passata at 180 °C for 40 minutes. Rest for 15 minutes. | OVEN_DISH
             400 g carrots; 1 l vegetable stock | Boil the carrots in the stock for 20 minutes. Leave to cool for 10 minutes. | SOUP
             """)
     void howItIsKeptFollowsFromHowItIsEaten(String ingredients, String method, AtHome row) {

@@ -35,6 +35,12 @@ import java.util.function.UnaryOperator;
 /** What there is to say about ingredient lines: amounts, origins, shares, and what has to match. */
 final class LineFindings extends Findings {
 
+    /** What is left on a list goes in where things come together. */
+    private static final Set<Technique> PUTS_TOGETHER =
+            EnumSet.of(Technique.ASSEMBLE, Technique.FILL, Technique.DRESS, Technique.SERVE);
+
+    private static final Set<Technique> STIRS = EnumSet.of(Technique.MIX, Technique.BLEND);
+
     private static final BigDecimal NEARLY_ALL = new BigDecimal("0.999");
     private static final Set<Technique> IN_FAT = EnumSet.of(Technique.FRY, Technique.SWEAT);
     private static final Set<Technique> TAKES_IN = EnumSet.of(
@@ -124,12 +130,6 @@ final class LineFindings extends Findings {
             object(Rule.UNKNOWN_ITEM, line.id(), message);
         }
     }
-
-    /** What is left on a list goes in where things come together. */
-    private static final Set<Technique> PUTS_TOGETHER =
-            EnumSet.of(Technique.ASSEMBLE, Technique.FILL, Technique.DRESS, Technique.SERVE);
-
-    private static final Set<Technique> STIRS = EnumSet.of(Technique.MIX, Technique.BLEND);
 
     private static Optional<Step> lastThat(Component component, Set<Technique> does) {
         return component.steps().stream()

@@ -3,6 +3,7 @@ package hopsel.core.bench;
 import hopsel.core.Known;
 import hopsel.core.bench.Objection.Rule;
 import hopsel.core.dish.Component;
+import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
@@ -241,10 +242,7 @@ final class StepFindings extends Findings {
             boolean known = sheet.dish()
                     .lines()
                     .anyMatch(line -> line.item().equals(item.id())
-                            || catalogue
-                                    .find(line.item())
-                                    .filter(own -> Spoken.isCalled(said, own))
-                                    .isPresent()
+                            || isCalled(said, line, step)
                             || Spoken.shares(item, catalogue.find(line.item()), line.prep()));
             boolean named = sheet.dish().components().stream().anyMatch(own -> Spoken.names(item, own.title()))
                     || Spoken.names(item, sheet.dish().title());
@@ -257,6 +255,15 @@ final class StepFindings extends Findings {
                         now -> Insertions.addLine(now, step.id(), item.id()));
             }
         });
+    }
+
+    /** Whether the step means a thing of the list, which goes in there, by a shorter name. */
+    private boolean isCalled(String said, IngredientLine line, Step step) {
+        return step.uses().stream().anyMatch(use -> use.ingredient().equals(line.id()))
+                && catalogue
+                        .find(line.item())
+                        .filter(own -> Spoken.isCalled(said, own))
+                        .isPresent();
     }
 
     private void looseEnds() {

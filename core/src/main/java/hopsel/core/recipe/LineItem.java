@@ -36,7 +36,7 @@ record LineItem(
     private static final Set<String> FRESH = Set.of("sprig", "bunch", "handful");
 
     private static final Pattern DRIED =
-            Pattern.compile("\\b(?:dried|dehydrated|freeze-dried)\\b", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("(?<!\\b(?:and|then|well) )\\b(?:dried|dehydrated)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Set<String> LENGTHS = Set.of("cm", "inch", "thumb", "knob");
 

@@ -172,8 +172,9 @@ final class Mentions {
         }
     }
 
-    private boolean isPartOfFruit(String line, String word) {
-        return FRUIT_PARTS.contains(word) && Known.in(others, line).contains(List.of(word));
+    /** Whether of this fruit the zest goes in at one time, perhaps, and the juice at another. */
+    private boolean isPartOfFruit(String line) {
+        return FRUIT_PARTS.stream().allMatch(part -> Known.in(others, line).contains(List.of(part)));
     }
 
     /** Whether more than half of some lines have gone in nowhere yet. */
@@ -494,11 +495,9 @@ final class Mentions {
                 ".*\\bhalf (?:of )?(?:the |your )?(?:\\w+ )?$|.*\\bhalf (?:of )?the\\b.*|.*\\bhalf of?$|.*\\bhalf$");
         boolean product = before.matches(".*\\bof (?:the )?$") && before.contains("bowl");
         BigDecimal remains = Known.in(left, line);
-        if (isPartOfFruit(line, said.get(at)) && remains.signum() > 0) {
-            boolean more = said.get(at).equals(FRUIT_PARTS.get(0))
-                    && Known.in(others, line).contains(List.of(FRUIT_PARTS.get(1)))
-                    && later.getOrDefault(FRUIT_PARTS.get(1), 0) > 0;
-            take(line, more && remains.compareTo(BigDecimal.ONE) == 0 ? HALF : remains, uses);
+        if (isPartOfFruit(line) && remains.signum() > 0) {
+            boolean zestAlone = said.contains(FRUIT_PARTS.get(0)) && !said.contains(FRUIT_PARTS.get(1));
+            take(line, zestAlone && remains.compareTo(BigDecimal.ONE) == 0 ? HALF : remains, uses);
             return;
         }
         if (before.matches(LITTLE_OF) && isLeftOver(line) && remains.compareTo(BigDecimal.ONE) == 0) {

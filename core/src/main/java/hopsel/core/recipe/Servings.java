@@ -118,7 +118,9 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
 
     /** {@code I made these for eight people}, in the first words. */
     private static Optional<String> inText(RecipeSource source) {
-        return Stream.concat(source.method().stream().limit(1).map(RecipeSource.Passage::text), source.other().stream())
+        return Stream.concat(
+                        source.method().stream().limit(1).map(RecipeSource.Passage::text),
+                        source.other().stream().filter(PlainText::isAround))
                 .map(text -> MADE_FOR.matcher(Numbers.plain(text)))
                 .filter(Matcher::find)
                 .findFirst()

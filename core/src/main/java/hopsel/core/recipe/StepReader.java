@@ -163,13 +163,15 @@ final class StepReader {
 
     /** {@code 200C fan 20-22 mins til golden}: what is so hot is an oven. */
     private static final Pattern HOT_FIRST = Pattern.compile(
-            "^\\W*(?:at )?[12345]\\d\\d ?(?:- ?[12345]\\d\\d ?)?(?:°|º|˚|deg|c\\b|f\\b|fan\\b)"
-                    + "|^[^\\d(]{0,25}\\b(?:1[2-9]0|2[0-5]0|[34]\\d[05])[ ,/]+\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'"
-                    + "|m\\b|min)",
+            "^\\W*(?:at )?[12345]\\d\\d ?(?:- ?[12345]\\d\\d ?)?(?:°|º|˚|deg|c\\b|f\\b|fan\\b)",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern HOT =
-            Pattern.compile("\\b[12345]\\d\\d ?(?:°|º|˚|c\\b|f\\b|fan\\b)", Pattern.CASE_INSENSITIVE);
+    /** {@code 180°C}, or {@code fill, 180 35'}: so hot, and so long. */
+    private static final Pattern HOT = Pattern.compile(
+            "\\b[12345]\\d\\d ?(?:°|º|˚|c\\b|f\\b|fan\\b)|^[^\\d(]{0,25}\\b(?:1[2-9]0|2[0-5]0|[34]\\d[05])[ ,/]+"
+                    + "\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|m\\b|min)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern LIQUID_HOT = Pattern.compile(
             "\\b(?:oil|water|sugar|syrup|caramel|thermometer|probe|heat(?:ed)? to)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern ANOTHER = Pattern.compile("\\b(?:another|a further) \\d", Pattern.CASE_INSENSITIVE);

@@ -45,6 +45,21 @@ class MessyNotesTest {
         return recipe.parts().stream().flatMap(part -> part.steps().stream()).toList();
     }
 
+    /** Hot fat is no oven; a tray that is filled and stays so long at such a figure is in one. */
+    @Test
+    void aFigureIsADialOnlyWhereNothingFries() {
+        ReadRecipe chips = read("Chips\nServes 2\n\n500 g potatoes\n1 lettuce, washed and dried\n50 g dried "
+                + "bananas\n\n1. "
+                + "Fry the potatoes at 180, 4 min.\n2. Fill, 180 35'.");
+        assertThat(steps(chips))
+                .extracting(step -> step.read().needs().get(0).kind())
+                .containsExactly("burner", "oven");
+        assertThat(chips.parts().get(0).lines())
+                .extracting(line -> line.read().exact())
+                .as("what is washed and dried is fresh, and a dried banana is none")
+                .containsExactly(true, true, false);
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

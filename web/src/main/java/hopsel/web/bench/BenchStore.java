@@ -143,7 +143,7 @@ public class BenchStore {
         mapper.insertRevision(id, new RevisionRow(number, row.revision(), now(), who, cut(what), document(sheet)));
     }
 
-    /** Stores what one action did: to its dish, and to another with it. */
+    /** Stores what one action did, to its dish and to another with it: both or neither. */
     @Transactional(rollbackFor = StaleDishException.class)
     void save(long id, int version, Change change, String who) throws StaleDishException {
         save(id, version, change.sheet(), who, change.what());

@@ -129,7 +129,7 @@ public class HandoutDesk {
     }
 
     /** As schema.org recipes. */
-    public String recipes(Written written) {
+    private static String recipes(Written written) {
         return HandoutRecipe.write(written.handout);
     }
 

@@ -401,7 +401,6 @@ class GuestController {
         model.addAttribute("words", written.matters().words());
         model.addAttribute("changes", written.changes());
         model.addAttribute("catalogue", written.catalogue());
-        model.addAttribute("recipes", handouts.recipes(written));
         return "guest/handout";
     }
 

@@ -134,7 +134,8 @@
     const box = rect.getBoundingClientRect();
     const chart = bar.ownerSVGElement;
     const touch = event.pointerType !== 'mouse';
-    const mode = event.target.matches('.knot') ? 'tie' : event.clientX > box.right - (touch ? 18 : 10) && box.width > 24 ? 'time' : 'move';
+    const scale = Number(document.querySelector('.strips').dataset.scale);
+    const mode = event.target.matches('.knot') ? 'tie' : scale && event.clientX > box.right - (touch ? 18 : 10) && box.width > 24 ? 'time' : 'move';
     if (touch && !bar.classList.contains('picked')) {
       return once(bar, event);
     }
@@ -142,7 +143,6 @@
     dragging = true;
     bar.setPointerCapture(event.pointerId);
     const start = { x: event.clientX, y: event.clientY, width: Number(rect.getAttribute('width')), likely: Number(bar.dataset.likely) };
-    const scale = Number(document.querySelector('.strips').dataset.scale);
     let moved = false;
 
     const move = (now) => {

@@ -231,4 +231,53 @@ class BenchBrowserTest {
         assertThat(page.locator("#limits")).isVisible();
         Accessible.check(page);
     }
+
+    @Test
+    void aThingIsPutWhereItGoesOnThePictureFromBagToPlate() {
+        openBench();
+        page.click("text=From bag to plate");
+        assertThat(page.locator(".flow .step-bar")).hasCount(3);
+        assertThat(page.locator(".flow")).containsText("+ Rapeseed oil, Onion");
+        bar("fry-the-onion-in-the-oil").click();
+        assertThat(page.locator("#picked-title")).hasText("Fry the onion in the oil");
+        Locator goes = page.locator(".goes select[name=to]").first();
+        after(() -> {
+            goes.selectOption("blend-a-third-of-it");
+            page.locator(".goes button").first().click();
+        });
+        // The edit comes back to the same picture, and the lentils no longer wait for the onion.
+        assertThat(page.locator(".bench-toast")).containsText("goes into “Blend a third of it”");
+        assertThat(page.locator(".flow .step-bar")).hasCount(3);
+        bar("add-the-cumin")
+                .first()
+                .or(page.locator(".step-bar").nth(1))
+                .first()
+                .click();
+        Accessible.check(page);
+        page.click("text=In time");
+        assertThat(page.locator(".flow")).hasCount(0);
+    }
+
+    @Test
+    void whatTheKitchenAlwaysSaysIsNotAskedAgain() {
+        String recipe =
+                "Harbour cream\n\nServes 2\n\nIngredients\n200 ml cream\n\nMethod\n1. Simmer the cream 5 minutes.";
+        page.navigate("/bench");
+        page.fill("#recipe", recipe);
+        page.click(".bring-in form[enctype] button");
+        page.waitForURL("**/read");
+        openBench();
+        after(() -> page.locator("button[name=always]").first().click());
+        page.navigate("/bench");
+        page.fill("#recipe", recipe);
+        page.click(".bring-in form[enctype] button");
+        page.waitForURL("**/read");
+        assertThat(page.locator("main")).containsText("as always here");
+        openBench();
+        assertThat(page.locator("button[name=always]")).hasCount(0);
+        page.navigate("/bench");
+        page.locator("#answers summary").click();
+        page.locator("#answers button").first().click();
+        assertThat(page.locator("#answers")).hasCount(0);
+    }
 }

@@ -356,7 +356,7 @@ public final class Edits {
                 .orElseThrow(() -> new RefusedEditException("That component is not there any more."));
     }
 
-    private static Step found(Draft sheet, String id) throws RefusedEditException {
+    static Step found(Draft sheet, String id) throws RefusedEditException {
         return sheet.step(id)
                 .orElseThrow(() ->
                         new RefusedEditException("That step is not there any more. Look at the dish as it is now."));

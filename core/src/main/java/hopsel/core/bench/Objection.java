@@ -73,6 +73,11 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
             return likely;
         }
 
+        /** Whether its remedy says which food a line is. */
+        public boolean isAboutFood() {
+            return this == GUESSED_ITEM || this == UNKNOWN_ITEM || this == NOT_PLANT;
+        }
+
         /** Whether it has to be settled, or let pass with a reason. */
         public boolean isGate() {
             return gate;

@@ -202,4 +202,35 @@ class EditsTest {
                 .isBetween(new BigDecimal("785"), new BigDecimal("786"));
         assertThatThrownBy(() -> Resize.byVessel(PIEROGI, large)).isInstanceOf(RefusedEditException.class);
     }
+
+    @Test
+    void aThingGoesElsewhereWithItsWait() throws RefusedEditException {
+        Draft waiting = Edits.tie(PIEROGI, "boil", "mash", Minutes.of(7), Optional.empty());
+        Draft moved = Things.into(waiting, "boil", Optional.of("mash"), Optional.of("cook"))
+                .sheet();
+        assertThat(waits(moved, "mash")).isEmpty();
+        assertThat(waits(moved, "cook")).containsExactly("mash", "roll", "boil");
+        assertThat(moved.step("cook").orElseThrow().after().get(2).least()).isEqualTo(Minutes.of(7));
+        assertThat(Things.users(moved.dish(), "boil")).extracting(Step::id).containsExactly("cook");
+    }
+
+    @Test
+    void aThingMadeTooLateComesBeforeWhatItGoesInto() throws RefusedEditException {
+        // "cook" waits for "mash": if what is cooked goes into the boiling pan, it cannot wait for what comes out of
+        // it.
+        Things.Moved moved = Things.into(PIEROGI, "cook", Optional.empty(), Optional.of("boil"));
+        assertThat(moved.noLonger()).extracting(Step::id).containsExactly("mash");
+        assertThat(waits(moved.sheet(), "boil")).containsExactly("cook");
+        assertThat(waits(moved.sheet(), "cook")).containsExactly("roll");
+    }
+
+    @Test
+    void aThingIsServedWhereNothingTakesIt() throws RefusedEditException {
+        Draft served = Things.into(PIEROGI, "roll", Optional.of("cook"), Optional.empty())
+                .sheet();
+        assertThat(served.dish().finalSteps()).containsExactlyInAnyOrder("roll", "cook");
+        assertThatThrownBy(() -> Things.into(PIEROGI, "roll", Optional.empty(), Optional.of("roll")))
+                .isInstanceOf(RefusedEditException.class)
+                .hasMessageContaining("can't go into itself");
+    }
 }

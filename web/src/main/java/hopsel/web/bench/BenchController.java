@@ -5,6 +5,8 @@ import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.HouseStyle;
+import hopsel.core.bench.KitchenAnswers;
+import hopsel.core.bench.KitchenAnswers.Settled;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.SharedBase;
@@ -28,6 +30,7 @@ import hopsel.web.classes.StoredClass;
 import hopsel.web.frame.Entered.BadEntryException;
 import hopsel.web.frame.NotFoundException;
 
+import jakarta.servlet.http.HttpSession;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -48,6 +51,7 @@ import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
@@ -63,6 +67,9 @@ class BenchController {
     /** The answer that each recipe of a text is to be a dish of its own. */
     private static final String EACH = "each";
 
+    private static final String VIEW = "bench.view";
+    private static final List<String> VIEWS = List.of("time", "flow");
+
     private static final MediaType JSON_LD = MediaType.parseMediaType("application/ld+json;charset=UTF-8");
 
     private final BenchStore store;
@@ -75,6 +82,7 @@ class BenchController {
     private final Lessons lessons;
     private final RecipeLinks links;
     private final BroughtMany many;
+    private final KitchenMemory memory;
 
     BenchController(
             BenchStore store,
@@ -86,8 +94,10 @@ class BenchController {
             HostStyle style,
             Lessons lessons,
             RecipeLinks links,
-            BroughtMany many) {
+            BroughtMany many,
+            KitchenMemory memory) {
         this.many = many;
+        this.memory = memory;
         this.store = store;
         this.actions = actions;
         this.house = house;
@@ -116,6 +126,7 @@ class BenchController {
                 SharedBase.of(store.all().stream().map(StoredDish::sheet).toList(), house.now()));
         model.addAttribute("matters", HouseStyle.Matter.values());
         model.addAttribute("style", style.of(who.getName()));
+        model.addAttribute("answers", memory.all());
         return "bench/list";
     }
 
@@ -193,20 +204,34 @@ class BenchController {
     /**
      * A recipe that is on the bench now.
      *
-     * @param changes what the house style changed in it
+     * @param changes what the house style, and what the house always answers, changed in it
      */
     private record Brought(long id, List<String> changes) {}
 
     private Brought take(String text, Measures cups, Principal who) {
         DishProposal proposal = RecipeFile.read(text, house.now(), cups);
-        long id = store.add(Draft.of(proposal, text, cups).staged(), who.getName(), "brought in");
-        return new Brought(id, style.apply(id, who.getName()));
+        Settled settled =
+                memory.settle(Optional.empty(), Draft.of(proposal, text, cups).staged());
+        long id = store.add(settled.sheet(), who.getName(), "brought in");
+        List<String> changes = new ArrayList<>(settled.told());
+        changes.addAll(style.apply(id, who.getName()));
+        return new Brought(id, changes);
     }
 
     @PostMapping("/bench/style")
     String style(@RequestParam Map<String, String> chosen, RedirectAttributes next, Principal who) {
         style.keep(who.getName(), chosen);
         next.addFlashAttribute("told", "bench.my-style.kept");
+        return "redirect:/bench";
+    }
+
+    @PostMapping("/bench/answers/forget")
+    String forget(
+            @RequestParam("what") KitchenAnswers.What what,
+            @RequestParam("subject") String subject,
+            RedirectAttributes next) {
+        memory.forget(what, subject);
+        next.addFlashAttribute("told", "bench.answers.forgotten");
         return "redirect:/bench";
     }
 
@@ -251,8 +276,16 @@ class BenchController {
         }
     }
 
+    /** Which drawing is looked at lasts as long as the visit, so that an edit comes back to it. */
     @GetMapping("/bench/{id}")
-    String bench(@PathVariable("id") long id, @RequestParam("step") Optional<String> step, Model model) {
+    String bench(
+            @PathVariable("id") long id,
+            @RequestParam("step") Optional<String> step,
+            @RequestParam("view") Optional<String> view,
+            HttpSession visit,
+            Model model) {
+        view.filter(VIEWS::contains).ifPresent(chosen -> visit.setAttribute(VIEW, chosen));
+        model.addAttribute("view", Objects.requireNonNullElse(visit.getAttribute(VIEW), VIEWS.get(0)));
         open(id, step, model);
         return "bench/bench";
     }
@@ -290,7 +323,9 @@ class BenchController {
         String back = fields.getOrDefault("back", "");
         String step = fields.getOrDefault("pick", fields.getOrDefault("step", ""));
         try {
-            Change change = actions.apply(stored, action, fields);
+            Change done = actions.apply(stored, action, fields);
+            Change change = done.settled(memory.settle(Optional.of(stored.sheet()), done.sheet()));
+            change.always().ifPresent(answer -> memory.keep(answer, who.getName()));
             if (!change.sheet().equals(stored.sheet())) {
                 store.save(id, version, change, who.getName());
                 next.addFlashAttribute("done", change.what());

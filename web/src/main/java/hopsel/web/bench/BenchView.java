@@ -3,11 +3,13 @@ package hopsel.web.bench;
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.DishTimes;
 import hopsel.core.bench.Draft;
+import hopsel.core.bench.KitchenAnswers;
 import hopsel.core.bench.Ladders;
 import hopsel.core.bench.LineText;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.PartYield;
+import hopsel.core.bench.Things;
 import hopsel.core.caution.Caution;
 import hopsel.core.caution.StepCautions;
 import hopsel.core.dish.After;
@@ -83,6 +85,33 @@ public final class BenchView {
         return drawing;
     }
 
+    /** The same dish from bag to plate, without a scale of time. */
+    public FlowDrawing getFlow() {
+        return FlowDrawing.of(this);
+    }
+
+    /** Steps that somebody is asked about. */
+    boolean isAsked(Step step) {
+        return objections.stream()
+                .anyMatch(objection -> objection.place().replaceFirst("/.*", "").equals(step.id())
+                        && !sheet.notes().passed().containsKey(objection.key()));
+    }
+
+    /** Ids of the steps that what a step makes goes into; the empty one alone: it is served. */
+    public List<String> goesInto(Step step) {
+        List<String> users =
+                Things.users(sheet.dish(), step.id()).stream().map(Step::id).toList();
+        return users.isEmpty() ? List.of("") : users;
+    }
+
+    /** All other steps. */
+    public List<Step> others(Step step) {
+        return sheet.dish()
+                .steps()
+                .filter(other -> !other.id().equals(step.id()))
+                .toList();
+    }
+
     public Optional<Step> getPicked() {
         return picked;
     }
@@ -112,6 +141,23 @@ public final class BenchView {
                 .filter(objection -> objection.rule().isGate() == gate)
                 .filter(objection -> !sheet.notes().passed().containsKey(objection.key()))
                 .toList();
+    }
+
+    /** Whether a kitchen can say what a line means, in every dish. */
+    public boolean open(IngredientLine line) {
+        return KitchenAnswers.isOpen(line, catalogue);
+    }
+
+    /** Whether the answer to an objection can be given for every dish: what a line means. */
+    public boolean means(Objection objection) {
+        return objection.rule().isAboutFood()
+                && objection.remedy().isPresent()
+                && sheet.line(objection.place()).filter(this::open).isPresent();
+    }
+
+    /** Whether advice may be let pass in every dish. */
+    public boolean habit(Objection objection) {
+        return KitchenAnswers.isHabit(objection);
     }
 
     /** What the host let pass, with the reason. */

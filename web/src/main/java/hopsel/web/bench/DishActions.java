@@ -5,6 +5,7 @@ import hopsel.core.bench.Colleague;
 import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
 import hopsel.core.bench.HouseStyle;
+import hopsel.core.bench.KitchenAnswers;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.RefusedEditException;
@@ -51,11 +52,7 @@ class DishActions implements ActionSet {
                 (sheet, in) -> Change.done(Edits.removeComponent(sheet, in.must("component")), "deleted a component"));
         actions.put("base", this::base);
         actions.put("mend", this::mend);
-        actions.put(
-                "pass",
-                (sheet, in) -> Change.done(
-                        sheet.with(sheet.notes().passing(in.must("key"), Optional.of(in.must("reason")))),
-                        "let something pass"));
+        actions.put("pass", this::pass);
         actions.put(
                 "unpass",
                 (sheet, in) -> Change.done(
@@ -127,13 +124,31 @@ class DishActions implements ActionSet {
 
     private Change mend(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
         String key = in.must("key");
-        Objection objection = Colleague.objections(sheet, house.now()).stream()
-                .filter(one -> one.key().equals(key) && one.remedy().isPresent())
-                .findFirst()
+        Objection objection = found(sheet, key)
+                .filter(one -> one.remedy().isPresent())
                 .orElseThrow(() -> new RefusedEditException("That is settled already."));
-        return Change.done(
-                objection.remedy().get().fix().apply(sheet),
-                objection.remedy().get().label());
+        Draft mended = objection.remedy().get().fix().apply(sheet);
+        Change done = Change.done(mended, objection.remedy().get().label());
+        return in.isChecked("always")
+                ? done.always(sheet.line(objection.place()).flatMap(line -> mended.line(line.id())
+                        .flatMap(now -> KitchenAnswers.means(line, sheet.catalogue(house.now()), now.item()))))
+                : done;
+    }
+
+    /** Lets something pass for a reason, in this dish or, where it is a habit of the house, in every one. */
+    private Change pass(Draft sheet, Entered in) throws BadEntryException {
+        String key = in.must("key");
+        String reason = in.must("reason");
+        Change passed = Change.done(sheet.with(sheet.notes().passing(key, Optional.of(reason))), "let something pass");
+        return in.isChecked("always")
+                ? passed.always(found(sheet, key).flatMap(one -> KitchenAnswers.passes(one, sheet, reason)))
+                : passed;
+    }
+
+    private Optional<Objection> found(Draft sheet, String key) {
+        return Colleague.objections(sheet, house.now()).stream()
+                .filter(one -> one.key().equals(key))
+                .findFirst();
     }
 
     private Change likely(Draft sheet) {

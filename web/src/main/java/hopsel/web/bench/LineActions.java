@@ -2,6 +2,7 @@ package hopsel.web.bench;
 
 import hopsel.core.bench.Draft;
 import hopsel.core.bench.Edits;
+import hopsel.core.bench.KitchenAnswers;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Substitutions;
 import hopsel.core.dish.ByTaste;
@@ -49,7 +50,7 @@ class LineActions implements ActionSet {
         actions.put("substitute", this::substitute);
         actions.put("read-more", this::readMore);
         actions.put("aside-all", (sheet, in) -> asideAll(sheet));
-        actions.put("guess", (sheet, in) -> guess(sheet, in.must("line")));
+        actions.put("guess", this::guess);
         return actions;
     }
 
@@ -114,7 +115,9 @@ class LineActions implements ActionSet {
                 .withSaid(said);
         Draft next = Edits.line(sheet, "", line);
         return Change.done(
-                id.equals(read.line().item()) ? with(next, read.unknown()) : next, "changed " + id.replace('-', ' '));
+                        id.equals(read.line().item()) ? with(next, read.unknown()) : next,
+                        "changed " + id.replace('-', ' '))
+                .always(item.flatMap(known -> always(sheet, in, before, known.id())));
     }
 
     private Optional<Item> named(Draft sheet, String words) {
@@ -163,12 +166,20 @@ class LineActions implements ActionSet {
     }
 
     /** Whoever knows has looked: it is that item. */
-    private static Change guess(Draft sheet, String id) throws RefusedEditException {
-        IngredientLine line =
-                sheet.line(id).orElseThrow(() -> new RefusedEditException("That line is not there any more."));
+    private Change guess(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
+        IngredientLine line = sheet.line(in.must("line"))
+                .orElseThrow(() -> new RefusedEditException("That line is not there any more."));
         return Change.done(
-                Edits.line(sheet, "", line.confirmed()),
-                "confirmed " + line.item().replace('-', ' '));
+                        Edits.line(sheet, "", line.confirmed()),
+                        "confirmed " + line.item().replace('-', ' '))
+                .always(always(sheet, in, line, line.item()));
+    }
+
+    /** What the words of a line mean in every dish, where the host says so. */
+    private Optional<KitchenAnswers.Answer> always(Draft sheet, Entered in, IngredientLine line, String item) {
+        return in.isChecked("always")
+                ? KitchenAnswers.means(line, sheet.catalogue(house.now()), item)
+                : Optional.empty();
     }
 
     private static Change asideAll(Draft sheet) {

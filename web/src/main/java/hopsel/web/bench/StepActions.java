@@ -6,6 +6,7 @@ import hopsel.core.bench.Ladders;
 import hopsel.core.bench.Notes;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
+import hopsel.core.bench.Things;
 import hopsel.core.dish.HandsOn;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.PerWeight;
@@ -81,6 +82,7 @@ class StepActions implements ActionSet {
         actions.put(
                 "untie",
                 (sheet, in) -> Change.done(Edits.untie(sheet, in.must("before"), in.must("then")), "untied two steps"));
+        actions.put("thing", StepActions::thing);
         actions.put(
                 "add-step",
                 (sheet, in) ->
@@ -97,6 +99,20 @@ class StepActions implements ActionSet {
         return sheet.step(in.must("step"))
                 .orElseThrow(() ->
                         new RefusedEditException("That step is not there any more. Look at the dish as it is now."));
+    }
+
+    /** Where what a step makes goes; nothing chosen is the plate. */
+    private static Change thing(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
+        String made = found(sheet, in).title();
+        Optional<String> to = in.text("to");
+        Things.Moved moved = Things.into(sheet, in.must("step"), in.text("from"), to);
+        String into = to.flatMap(sheet::step)
+                .map(step -> "“%s” goes into “%s”".formatted(made, step.title()))
+                .orElse("“%s” goes into nothing more there".formatted(made));
+        List<String> told = moved.noLonger().stream()
+                .map(step -> "%s. It no longer waits for “%s”, which comes later.".formatted(into, step.title()))
+                .toList();
+        return new Change(moved.sheet(), into, told);
     }
 
     private static Minutes half(Draft sheet, Entered in) {

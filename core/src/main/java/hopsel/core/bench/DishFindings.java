@@ -1,6 +1,7 @@
 package hopsel.core.bench;
 
 import hopsel.core.bench.Objection.Rule;
+import hopsel.core.dish.Component;
 import hopsel.core.food.FoodFlow;
 import hopsel.core.item.Catalogue;
 import hopsel.core.recipe.DishProposal;
@@ -35,6 +36,7 @@ final class DishFindings extends Findings {
         if (sheet.dish().steps().findAny().isEmpty()) {
             object(Rule.NO_STEPS, Notes.DISH, "There are no steps yet. Add the first one.");
         }
+        sheet.dish().components().forEach(this::onlyListed);
         sheet.notes()
                 .headline()
                 .filter(time -> time.seconds() < times.elapsed())
@@ -45,6 +47,18 @@ final class DishFindings extends Findings {
                                 .formatted(Words.time(time.seconds()), Words.time(times.elapsed()), leftOut()),
                         "Say " + Words.time(times.elapsed()),
                         now -> now.with(now.notes().withHeadline(Optional.of(minutes(times.elapsed()))))));
+    }
+
+    /** A part that is only listed: whoever has its things still has to put them together. */
+    private void onlyListed(Component component) {
+        if (isOnlyListed(component)) {
+            object(
+                    Rule.NO_STEPS,
+                    component.id(),
+                    "“%s” is a list, and no step says what is done with it.".formatted(component.title()),
+                    "Mix it all together",
+                    now -> Insertions.mixed(now, component));
+        }
     }
 
     private String leftOut() {

@@ -3,6 +3,7 @@ package hopsel.core.bench;
 import hopsel.core.bench.Objection.Fix;
 import hopsel.core.bench.Objection.Remedy;
 import hopsel.core.bench.Objection.Rule;
+import hopsel.core.dish.Component;
 import hopsel.core.food.FoodFlow;
 import hopsel.core.item.Catalogue;
 import hopsel.core.measure.Decimals;
@@ -55,5 +56,16 @@ abstract class Findings {
 
     static String plain(BigDecimal number) {
         return Decimals.plain(number).toPlainString();
+    }
+
+    /** Whether a part of several things has no step, and nothing of it goes in elsewhere. */
+    boolean isOnlyListed(Component component) {
+        return component.steps().isEmpty()
+                && component.ingredients().size() > 1
+                && sheet.dish().steps().findAny().isPresent()
+                && sheet.dish()
+                        .steps()
+                        .flatMap(step -> step.uses().stream())
+                        .noneMatch(use -> component.holds(use.ingredient()));
     }
 }

@@ -1,6 +1,7 @@
 package hopsel.core.bench;
 
 import hopsel.core.dish.After;
+import hopsel.core.dish.Component;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Need;
 import hopsel.core.dish.Show;
@@ -29,7 +30,26 @@ import java.util.stream.Stream;
 /** Ready-made changes that put steps and lines in or take them together. */
 final class Insertions {
 
+    /** Stirring a dip or a dressing together; a guess that is marked as one. */
+    private static final StepMinutes MIXING = StepMinutes.of(Minutes.of(3));
+
     private Insertions() {}
+
+    /** A step that puts all of a part together, and goes into the last step of the dish. */
+    static Draft mixed(Draft sheet, Component part) {
+        String id = Slug.free("mix-" + part.id(), taken -> sheet.step(taken).isPresent());
+        Step mix = Steps.plain(id, "Mix the " + part.title().toLowerCase(Locale.ROOT), MIXING, Work.HANDS, List.of())
+                .withUses(part.ingredients().stream()
+                        .map(line -> Use.all(line.id()))
+                        .toList());
+        Optional<String> end = sheet.dish().steps().map(Step::id).reduce((a, b) -> b);
+        Draft next = sheet.eachStep(step -> end.filter(step.id()::equals).isPresent()
+                        ? step.withAfter(Stream.concat(step.after().stream(), Stream.of(After.of(id)))
+                                .toList())
+                        : step)
+                .eachComponent(own -> own.id().equals(part.id()) ? own.withSteps(List.of(mix)) : own);
+        return next.with(next.notes().guess(id, "minutes"));
+    }
 
     /** Soaking and boiling put in front of whatever uses the line first, as the cautions of the trade ask for. */
     static Draft soakAndBoil(Draft sheet, String line) {

@@ -106,7 +106,9 @@ final class LineFindings extends Findings {
                                         name,
                                         amount.size().orElse(amount.unit().word()),
                                         amount.unit() == Unit.PIECE ? "a piece" : "a spoon of it")));
-        used(line, name);
+        if (sheet.home(line.id()).filter(this::isOnlyListed).isEmpty()) {
+            used(line, name);
+        }
         made(line, name);
         item.ifPresent(known -> heat(line, known));
         if (item.isPresent() && line.amount().isPresent()) {

@@ -33,7 +33,7 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
         RAW_FLOUR(true, false),
         AMOUNT_MISSING(true, true),
         UNWEIGHABLE(true, false),
-        NO_STEPS(true, false),
+        NO_STEPS(true, true),
         LOOSE_END(true, true),
         LINE_UNUSED(true, true),
         TEMPERATURE_MISSING(false, true),

@@ -78,6 +78,17 @@ final class Branches {
     private static final Pattern OWN_VESSEL = Pattern.compile(
             "\\bin (?:a|an|another|the other) (?:[\\w-]+ ){0,3}(?:pan|pot|saucepan|wok|bowl)\\b|\\bseparate(?:ly)?\\b",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern IN_WATER = Pattern.compile(
+            "\\b(?:boiling|simmering|salted) (?:\\w+ )?water\\b|\\b(?:par)?boil(?!ing)|\\bblanch|\\bsoak",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern DRAINS =
+            Pattern.compile("^\\W*(?:then |now )?(?:drain|strain) (?:it|them|those|that)\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code Let that melt}: what was begun meanwhile goes on, and nothing else is in it. */
+    private static final Pattern GOES_ON = Pattern.compile(
+            "^\\W*(?:let|leave|cook|simmer|stir|keep|melt|bring|heat|reduce|warm)\\b[^.;,]{0,15}\\b(?:it|that|this|them)"
+                    + "\\b(?! (?:in|into|to the|with|over)\\b)",
+            Pattern.CASE_INSENSITIVE);
     /** What a step makes, by the name that a later one gives it. */
     private static final Set<String> MADE = Set.of(
             "batter",
@@ -116,8 +127,17 @@ final class Branches {
      * @param ready whether it lies ready until it is named
      * @param stands whether its last step goes on by itself
      * @param dough whether it is a dough, into which nothing goes that is boiled or fried
+     * @param meanwhile whether it was begun while something else went on
+     * @param wet whether it is in water that is poured off
      */
-    private record Branch(Set<String> words, String tail, boolean ready, boolean stands, boolean dough) {}
+    private record Branch(
+            Set<String> words,
+            String tail,
+            boolean ready,
+            boolean stands,
+            boolean dough,
+            boolean meanwhile,
+            boolean wet) {}
 
     /** Whether a word says what is made of several things: a dough, a sauce. */
     static boolean isMade(String word) {
@@ -175,12 +195,18 @@ final class Branches {
                 waits.stream().allMatch(Branch::ready) && (getsReady(step) || waits.isEmpty() && !open.isEmpty());
         open.removeAll(waits);
         boolean dough = waits.stream().anyMatch(Branch::dough) || isDough(step);
-        open.add(new Branch(words, step.id(), ready, step.read().work() == Work.REST, dough));
+        boolean meanwhile = !waits.isEmpty() && waits.stream().allMatch(Branch::meanwhile);
+        boolean stands = step.read().work() == Work.REST;
+        open.add(new Branch(words, step.id(), ready, stands, dough, meanwhile, isWet(step)));
         return new StepInPart(step.id(), step.read(), step.uses(), List.copyOf(after), step.say());
     }
 
     private void begin(StepInPart step) {
-        open.add(new Branch(own(step), step.id(), true, false, isDough(step)));
+        open.add(new Branch(own(step), step.id(), true, false, isDough(step), true, false));
+    }
+
+    private static boolean isWet(StepInPart step) {
+        return IN_WATER.matcher(step.read().text()).find();
     }
 
     private List<Branch> waitsFor(StepInPart step, List<StepInPart> later) {
@@ -189,6 +215,19 @@ final class Branches {
         List<Branch> named = open.stream()
                 .filter(branch -> branch.words.stream().anyMatch(said::contains))
                 .toList();
+        Optional<Branch> last = open.isEmpty() ? Optional.empty() : Optional.of(open.get(open.size() - 1));
+        if (named.isEmpty()
+                && last.filter(Branch::meanwhile).isPresent()
+                && GOES_ON.matcher(text).find()) {
+            return List.of(last.get());
+        }
+        List<Branch> wet = open.stream().filter(Branch::wet).toList();
+        if (named.isEmpty()
+                && wet.size() == 1
+                && open.size() > 1
+                && DRAINS.matcher(text).find()) {
+            return wet;
+        }
         boolean begins = named.isEmpty()
                 && !step.uses().isEmpty()
                 && !IN_HAND.matcher(text).find()

@@ -1,7 +1,9 @@
 package hopsel.core.recipe;
 
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * What a line without a heading looks like: an ingredient or something to do.
@@ -27,6 +29,9 @@ record LineLooks(LineReader reader) {
     /** {@code fry onion 4, mush till dry 8}: nothing is called that, and the figures are minutes. */
     private static final Pattern COOKED =
             Pattern.compile("^(?:fry|sweat|simmer|saut[eé]|soften|steam) (?!pan\\b)\\p{L}", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern MEASURED =
+            Pattern.compile("(?<![\\p{L}\\d/.,])(?:\\d[\\d/.,]*|[½¼¾⅓⅔]) ?(?:[\\p{L}-]+ ?){1,5}");
 
     private static final Pattern BLENDED = Pattern.compile(
             "^(?:blend|blitz|whizz|mix|combine|knead|serve|warm|heat|stir|whisk|boil|bake|roast|drain|rinse"
@@ -114,6 +119,16 @@ record LineLooks(LineReader reader) {
                 && plain.matches("^(?:\\d|[½⅓⅔¼¾⅛]).*")
                 && read.amount().isPresent()
                 && read.item().isPresent();
+    }
+
+    /** Whether a sentence says how much of something: a figure or a word for one, before a food. */
+    boolean measures(String text) {
+        return MEASURED.matcher(Numbers.plain(text)).results().anyMatch(found -> {
+            List<String> words = List.of(found.group().strip().split(" "));
+            return IntStream.rangeClosed(2, words.size())
+                    .mapToObj(length -> reader.inSentence(String.join(" ", words.subList(0, length))))
+                    .anyMatch(read -> read.amount().isPresent() && read.item().isPresent());
+        });
     }
 
     /** Whether somebody is told to do something. */

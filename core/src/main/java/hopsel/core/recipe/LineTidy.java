@@ -66,6 +66,12 @@ final class LineTidy {
                     + "(red|yellow|green|orange|white|purple|brown)(?=$|,)",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code 2 packs of tempeh, that's 400 grams}: what all of them weigh. */
+    private static final Pattern ALL_TOGETHER = Pattern.compile(
+            "^(\\d+|an?|one|two|three|four) (packs?|packets?|blocks?|bags?|jars?|tins?|cans?)(?: of)? "
+                    + "(\\p{L}[\\p{L} ]{2,30}?),? (?:that[’']?s|which is|so|=) (?:about )?(\\d+ ?(?:g|grams|kg|ml|l)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern GARLIC = Pattern.compile("\\bgarlic\\b", Pattern.CASE_INSENSITIVE);
     /** {@code peppers red/yellow 8}: of which colours is said beside it. */
     private static final Pattern COLOURS = Pattern.compile(
@@ -151,8 +157,17 @@ final class LineTidy {
                 .replaceAll("(?i)\\bconc\\b\\.?", "concentrate")
                 .replaceAll("(?i)^((?:black )?pepper) ?[&+] ?((?:sea )?salt)$", "$2 and $1")
                 .replaceAll("(?i)\\bflr\\b\\.?", "flour")
+                .replaceAll("(?i)(?<=\\p{L} )sds?\\b\\.?", "seeds")
+                .replaceAll("(?i)\\bpap\\b\\.?", "paprika")
+                .replaceAll("(?i)\\bsug\\b\\.?", "sugar")
                 .replaceAll("(?i)\\b(?:fzn|frzn)\\b\\.?", "frozen");
-        String seasoned = leaves.replaceAll("(?i)^s ?[+&] ?p$", "salt and pepper");
+        String said = leaves.replaceAll("(?i)(?<=\\p{L}{3},?) (?:right |over )?(?:here|there)$", "")
+                .replaceAll("(?i)(?<=\\d) ?(?:pcs?|pieces)\\b\\.?$", "");
+        String seasoned = ALL_TOGETHER
+                .matcher(said)
+                .replaceFirst("$4 $3, $1 $2")
+                .replaceAll("(?i)^s ?[+&] ?p\\b", "salt and pepper")
+                .replaceAll("(?i)^(pinch(?:es)?|(?:[½¼\\d]+ ?)?t(?:sp)?\\.?) s$", "$1 salt");
         Matcher another = AND_ANOTHER.matcher(seasoned);
         if (another.find()) {
             int all = Integer.parseInt(another.group(1)) + Integer.parseInt(another.group(4));

@@ -36,12 +36,21 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
     /** {@code 3 tbsp miso / 1 tbsp soy = sauce}. */
     private static final Pattern MAKES_IT = Pattern.compile("^(.*\\d.*(?:,|/|\\+|;).*) = ([\\p{L} ]{3,20})$");
 
-    private static final Pattern COMMAS =
-            Pattern.compile("\\s*(?:[,;]\\s+(?![^(]*\\))|\\s\\+\\s+(?![^(]*\\))|\\s/\\s|\\s-+>\\s|\\s-\\s(?!\\d))");
+    private static final Pattern COMMAS = Pattern.compile(
+            "\\s*(?:[,;]\\s+(?![^(]*\\))|\\s\\+\\s+(?![^(]*\\))|\\s/\\s|\\s-+>\\s|\\s→\\s|\\s-\\s(?!\\d))");
     private static final Pattern MARKED_OFF = Pattern.compile("\\s*;\\s+|\\s-\\s(?!\\d)");
     private static final Pattern DONE_TO_IT =
             Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?"
                     + "|\\p{L}{3,}ed (?:in|for|with|until|overnight)\\b.*");
+    /** {@code med 12'}, {@code lid on 5 min}: heat and time, and nothing that goes in. */
+    private static final Pattern TIMED = Pattern.compile(
+            "^(?:(?:on )?(?:low|med|medium|high|gentle)(?: heat)?|lid(?: on| off)?|oven|fridge|freezer)?,? ?~?"
+                    + "\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|min\\w*\\b).*",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code 50 hazelnuts, 2 T sesame; toast}. */
+    private static final Pattern AMOUNTS = Pattern.compile("^[\\d½¼¾⅓⅔][^,;]*(?:, [\\d½¼¾⅓⅔][^,;]*)+; \\p{L}");
+
     private static final Pattern SENTENCE_END = Pattern.compile(
             "(?<!\\b(?:tsp|tbsp|oz|lb|approx|abt|opt|min|hr)|\\d)\\.\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final int LEAST_ENTRIES = 3;
@@ -49,7 +58,8 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
 
     /** The line with a colon behind its name, whatever was written there: an arrow, a dash, the name at the end. */
     static String coloned(String line, Predicate<String> measured) {
-        String made = MAKES_IT.matcher(Numbers.plain(line)).replaceFirst("$2: $1");
+        String made = MAKES_IT.matcher(Numbers.plain(line).replaceFirst("^[\"“]([^\"”]{2,30})[\"”](?=:)", "$1"))
+                .replaceFirst("$2: $1");
         String garnished = GARNISH.matcher(LineLooks.withoutBullet(made)).replaceFirst("$1: ");
         String plain = ARROW.matcher(garnished).replaceFirst("$1: ");
         Matcher dashed = DASHED.matcher(plain);
@@ -75,13 +85,21 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
                 list.group(1),
                 Optional.ofNullable(list.group(2)),
                 said,
-                withPreparation((said.contains("; ") ? MARKED_OFF : COMMAS).split(said)),
+                withPreparation((isMarkedOff(said) ? MARKED_OFF : COMMAS).split(said)),
                 Optional.of(whole.substring(told).strip()).filter(rest -> !rest.isEmpty())));
+    }
+
+    /** Semicolons between things, and none between amounts and what is done with all of them. */
+    private static boolean isMarkedOff(String said) {
+        return said.contains("; ") && !AMOUNTS.matcher(said).find();
     }
 
     /** What goes in, up to where something is done. */
     List<String> entries() {
-        return pieces.stream().takeWhile(piece -> !Techniques.begins(piece)).toList();
+        return pieces.stream()
+                .takeWhile(piece ->
+                        !Techniques.begins(piece) && !TIMED.matcher(piece).matches())
+                .toList();
     }
 
     /** What stands behind the first doing; some of it goes in, too: {@code fry 6 min / 2 cans coconut milk}. */

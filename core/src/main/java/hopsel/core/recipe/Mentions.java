@@ -463,7 +463,8 @@ final class Mentions {
     static final Pattern NO_FOOD = Pattern.compile(
             "\\bleaves (?=the\\b|a\\b)|\\bfish(?:ing)? (?:it |them )?out\\b|\\btea[- ](?=towel|cloth)|\\bunder "
                     + "(?:the )?(?:cold |running |warm |"
-                    + "hot )*(?:water|tap)\\b|\\bwater runs clear",
+                    + "hot )*(?:water|tap)\\b|\\bwater runs clear"
+                    + "|\\b(?:in)?to an? (?:[\\p{L}-]+,? ){0,3}(?:paste|powder|pur[ée]e|dough|batter|crumb)\\b",
             Pattern.CASE_INSENSITIVE);
 
     static final Pattern OF_CHEESE =

@@ -183,6 +183,17 @@ final class Narration {
                     + ") of (?:them|those)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code Ten minutes later}: where the recording was cut; what follows goes on. */
+    private static final Pattern LATER = Pattern.compile(
+            "^(?:so |and )?(?:about |some |around )?(?:" + Numbers.NUMBER
+                    + ") (?:seconds?|minutes?|hours?) later[,.]?\\s*",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code Sago in the glass, syrup on it}: put together, without a word for it. */
+    private static final Pattern PUT_TOGETHER = Pattern.compile(
+            "^[\\p{L} ]{3,25} (?:in|into|on|onto) (?:the|an?|each|every|your|my) (?:\\p{L}+ )?(?:glass|bowl|plate|jar|"
+                    + "pot|cup|bun|wrap|platter|board)(?:es|s)?\\b.*,.*\\b(?:on|over) (?:it|top|that|them|there)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern GERUND = Pattern.compile("(^|(?:,| and|, and) )(\\p{L}{2,12}?)ing\\b(?= )");
 
     private final LineReader lines;
@@ -408,7 +419,12 @@ final class Narration {
 
     /** As a recipe says it: "Then I'm going to chop the onion" is "Chop the onion". */
     private void method(String sentence) {
-        String opened = OPENING.matcher(sentence).replaceFirst("");
+        String opened =
+                LATER.matcher(OPENING.matcher(sentence).replaceFirst("")).replaceFirst("");
+        if (PUT_TOGETHER.matcher(opened).find()) {
+            method.add(new Passage(part, "Assemble: " + opened));
+            return;
+        }
         if (REMARK.matcher(opened).find() && TimeReader.find(opened).isEmpty()) {
             beside(sentence);
             return;

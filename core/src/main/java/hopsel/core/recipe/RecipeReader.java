@@ -91,16 +91,34 @@ public final class RecipeReader {
 
     /** What is done to a dough, without a word about which. */
     private static final Pattern SHAPED = Pattern.compile(
-            "^(?:divide|roll (?:out|it|into)|knock back|punch down|shape|cut (?:out|into)|stamp out|knead|tip out)\\b",
+            "^(?:\\d{1,3} balls|divide|roll (?:out|it|into)|knock back|punch down|shape|cut (?:out|into)|stamp out|knead"
+                    + "|tip out)\\b",
             Pattern.CASE_INSENSITIVE);
     /** What the first step of a part does to all of it. */
     private static final Pattern TOGETHER = Pattern.compile(
             "^(?:mix|blitz|blend|combine|whisk|whizz|rub(?=,| in\\b)|stir together|chop all|toss|shake|pound"
                     + "|everything)\\b",
             Pattern.CASE_INSENSITIVE);
+    /** {@code Toast 5 min in a dry pan}, {@code med, 12 min}: no word of what, so it is all there is. */
+    private static final Pattern COOKED_FIRST = Pattern.compile(
+            "^(?:on )?(?:low|med|medium|high)(?: heat)?,? \\d"
+                    + "|^(?:toast|roast|fry|soak|simmer|boil|sweat|steam|cook|warm|marinate)(?: gently| slowly| hard)?"
+                    + "(?: for| about)? ?(?:~?\\d|,|$|till?\\b|until\\b|in (?:a|the) (?:dry|hot|small|large)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern RUBBED =
+            Pattern.compile("^rub (?:in )?(?:the |your )?(?:fat|butter|block|marg\\w*)\\b", Pattern.CASE_INSENSITIVE);
+
+    /** {@code coconut milk, one tin}. */
+    private static final Pattern THEN_HOW_MANY = Pattern.compile(
+            "(\\p{L}{3,}), (" + Numbers.NUMBER + ") ((?:tins?|cans?|packs?|cups?|tablespoons?|teaspoons?|grams?|g|ml|kg"
+                    + "|cloves?|bunch(?:es)?))(?=[,.;]|$)",
+            Pattern.CASE_INSENSITIVE);
+
     /** {@code Whisk that}, said of what was just named. */
     private static final Pattern WITH_ALL = Pattern.compile(
-            "^(?:mix|blitz|blend|combine|whisk|whizz|stir|toss|shake|pound) (?:that|this|it|them|everything|all)\\b",
+            "^(?:mix|blitz|blend|combine|whisk|whizz|stir|toss|shake|pound) (?:that|this|it|them|everything|all)\\b"
+                    + "|^(?:rinse|wash|soak|chop|dice|slice|cut|peel|grate|toast|roast) (?:those|these|them)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TARGET = Pattern.compile("^(?:-*>|→) ?(\\p{L}+)");
@@ -366,7 +384,14 @@ public final class RecipeReader {
 
     /** {@code tofu puffs 150 g, halved; pak choi 2 heads}: the thing first, then how much. */
     private void nameFirst(Passage passage) {
-        for (String clause : Numbers.plain(passage.text()).split("[.;:,]\\s+")) {
+        String text = THEN_HOW_MANY
+                .matcher(Numbers.plain(passage.text()))
+                .replaceAll(found -> found.group(1) + " "
+                        + Numbers.value(found.group(2))
+                                .map(BigDecimal::toPlainString)
+                                .orElse(found.group(2))
+                        + " " + found.group(3));
+        for (String clause : text.split("[.;:,]\\s+")) {
             String turned = LineTidy.tidy(clause);
             ReadLine read = lines.inSentence(turned);
             boolean food = !turned.equals(clause) && read.item().isPresent() && read.exact();
@@ -533,12 +558,21 @@ public final class RecipeReader {
                 && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
         Set<String> here = new LinkedHashSet<>(own);
         here.removeIf(line -> told.getOrDefault(line, 0) >= passages);
+        // Fat is rubbed into all that is dry of a dough, whatever else the sentence names.
+        made |= named.steps.isEmpty()
+                && headed != null
+                && RUBBED.matcher(step.text()).find();
+        made |= named.steps.isEmpty()
+                && headed != null
+                && COOKED_FIRST.matcher(step.text()).find()
+                && uses.stream().allMatch(use -> isEverywhere(use.ingredient()));
         boolean first = named.steps.isEmpty() && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
         if (made || first && TOGETHER.matcher(step.text()).find()) {
             uses.addAll(mentions.rest(here));
         } else if (spoken && uses.isEmpty() && WITH_ALL.matcher(step.text()).find()) {
-            here.removeIf(line -> told.getOrDefault(line, 0) < Math.max(1, passages - JUST_NOW));
-            uses.addAll(mentions.rest(here));
+            Set<String> justNow = new LinkedHashSet<>(here);
+            justNow.removeIf(line -> told.getOrDefault(line, 0) < Math.max(1, passages - JUST_NOW));
+            uses.addAll(mentions.rest(justNow.isEmpty() && here.size() == 1 ? here : justNow));
         }
         boolean stays =
                 headed != null || made || LEFT_FOR_LAST.matcher(step.text()).find();
@@ -682,7 +716,10 @@ public final class RecipeReader {
         String low = WHILE.matcher(step.text()).replaceFirst("").toLowerCase(Locale.ROOT);
         for (PartUnderWay other : parts.values()) {
             String word = other.word();
-            if (other != part && word.length() > 2 && ItemFinder.words(low).contains(word)) {
+            if (other != part
+                    && word.length() > 2
+                    && !(other.title.equals(title) && word.equals(part.word()))
+                    && ItemFinder.words(low).contains(word)) {
                 other.lastStep(preheats.keySet()).ifPresent(after::add);
             }
         }

@@ -82,7 +82,8 @@ final class StepReader {
 
     /** {@code leave 10 to infuse}, {@code fridge 30}: nobody means seconds, or hours. */
     private static final Pattern MINUTES_MEANT = Pattern.compile(
-            "\\b((?:leave|let|rest|stand|sit)(?: it| them)?(?: for)? \\d{1,2}(?= to (?:infuse|steep|stand|cool|rest|"
+            "\\b((?:leave|let stand|sit)(?: it| them)?(?: for)? \\d{1,2}(?=\\s*(?:[,;!]|\\.(?!\\d)|$))|"
+                    + "(?:leave|let|rest|stand|sit)(?: it| them)?(?: for)? \\d{1,2}(?= to (?:infuse|steep|stand|cool|rest|"
                     + "soak|set|swell|soften|absorb)\\b)|(?:fridge|freezer|rest|chill|prove|proof|cool|knead|"
                     + "blanch|steam|then) \\d{1,2}(?: ?- ?\\d{1,2})?(?=\\s*(?:[,;!]|\\.(?!\\d)|$)| in (?:the )?(?:tin|"
                     + "pan|fridge)\\b| w/?o\\w*\\b| without\\b))",
@@ -110,9 +111,11 @@ final class StepReader {
 
     /** {@code They need about ten minutes}: how long what was said before takes. */
     private static final Pattern LASTS = Pattern.compile(
-            "^(?:(?:they|it|these|this|that)(?:'ll| will)? (?:needs?|takes?|wants?|cooks? for|bakes? for)|"
+            "^(?:about |another |for )?(?:" + Numbers.NUMBER + ") (?:minutes?|mins?|seconds?|hours?)\\W*$|"
+                    + "^(?:(?:they|it|these|this|that)(?:'ll| will|'s going to|'s gonna| is going to)? "
+                    + "(?:needs?|takes?|wants?|cooks? for|bakes? for)|"
                     + "give (?:it|them)) [^.;]*\\d|"
-                    + "^(?:they|it|these|this|that)(?:'ll| will)? (?:needs?|takes?|wants?) (?:about |"
+                    + "^(?:they|it|these|this|that)(?:'ll| will|'s going to|'s gonna)? (?:needs?|takes?|wants?) (?:about |"
                     + "around )?(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|fifteen|twenty|"
                     + "thirty|forty|half)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -139,7 +142,8 @@ final class StepReader {
                     + "\\w+ days)|freezes? "
                     + "(?:well|ok|fine|nicely)|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|"
                     + "weeks|months) "
-                    + "(?:in|at)\\b|\\bkeeps? (?:for|in)\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|"
+                    + "(?:in|at)\\b|\\bkeeps (?:for|in)\\b|\\bkeep (?:for \\w+ (?:days|weeks|months)|in (?:the |an? )?"
+                    + "(?:fridge|freezer|airtight|sealed|jar|tub|container))\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|"
                     + "beautifully)\\b"
                     + "|^\\W*(?:keep|hold|leave)\\b[^.;]{0,50}\\b(?:\\d+ \\p{L}+,? max|"
                     + "max(?:imum)?\\.? (?:of )?\\d|at most|no (?:more|longer) than)\\b",
@@ -169,7 +173,8 @@ final class StepReader {
     /** {@code 180°C}, or {@code fill, 180 35'}: so hot, and so long. */
     private static final Pattern HOT = Pattern.compile(
             "\\b[12345]\\d\\d ?(?:°|º|˚|c\\b|f\\b|fan\\b)|^[^\\d(]{0,25}\\b(?:1[2-9]0|2[0-5]0|[34]\\d[05])[ ,/]+"
-                    + "\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|m\\b|min)",
+                    + "\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|m\\b|min)"
+                    + "|\\d ?(?:min\\w*|hours?|hrs?)\\.?,? (?:at|@) (?:1[5-9]0|2[0-5]0)\\b(?! ?(?:g|ml)\\b)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern LIQUID_HOT = Pattern.compile(
@@ -213,7 +218,7 @@ final class StepReader {
                     + "(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|"
                     + "they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|"
                     + "while [^,]+(?=, \\p{L})|in (?:an?|the) [^,]+(?=,)|using [^,]+(?=,)"
-                    + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?=,| (?:dissolve|mix|whisk|"
+                    + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?:,? (?:I|we|you)(?='|’| ))?(?=,| (?:whizz|blitz|dissolve|mix|whisk|"
                     + "blend|fry|heat|cook|stir|combine|soak|chop|slice|simmer|boil|roast|bring|melt|"
                     + "toast)\\b)),?\\s+"
                     + "|drain(?: well)?(?:,| and|, and)? (?:then )?(?=(?:simmer|boil|fry|cook|cover|mash|blend|"
@@ -223,6 +228,11 @@ final class StepReader {
                     + "saucepan|tawa|griddle|kadai)[^.;]{0,40}?(?:,| and|"
                     + ", and)(?: then)? (?=(?:stir-fry|fry|cook|sweat|add|whisk|stir|"
                     + "toast|brown|sear|soften|saut)))+",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code I fry the paste}. */
+    private static final Pattern WHO_DOES = Pattern.compile(
+            "^(?:then )?(?:I|we|you) (?:then |just |also |always )?(?=\\p{Ll}{3,} (?:the|an?|it|them|some|\\d))",
             Pattern.CASE_INSENSITIVE);
 
     private Optional<BigDecimal> oven = Optional.empty();
@@ -516,11 +526,12 @@ final class StepReader {
             return inHeatedOven(text, time.get());
         }
         Set<String> guessed = new TreeSet<>();
-        Work work = goesOn.map(ReadStep::work)
+        Work told = goesOn.map(ReadStep::work)
                 .orElseGet(() -> Techniques.work(
                         technique,
                         text,
                         time.map(found -> found.minutes().likely().value().intValue())));
+        Work work = told == Work.HANDS && cooksOn(text, time) ? Work.WATCH : told;
         if (technique == Techniques.OTHER || work != technique.work()) {
             guessed.add("work");
         }
@@ -543,6 +554,14 @@ final class StepReader {
         return read;
     }
 
+    /** {@code Sago into the pan, stir it. That takes about ten minutes}: nobody stirs so long. */
+    private static boolean cooksOn(String text, Optional<TimeReader.Found> time) {
+        return time.filter(found -> found.minutes().likely().value().intValue() > REAL_WORK)
+                        .isPresent()
+                && sentences(text).stream().anyMatch(StepReader::isHowLong)
+                && HOT_PLACE.matcher(text).find();
+    }
+
     /** {@code oven 220. Peppers on trays. 30 min}: nothing but a time, where the oven waits for something. */
     private ReadStep inHeatedOven(String text, TimeReader.Found time) {
         Optional<String> cue = cue(text);
@@ -562,6 +581,12 @@ final class StepReader {
 
     /** Of several sentences the one with the time; otherwise all of it. */
     private static String mainPart(String text, Optional<TimeReader.Found> time) {
+        List<String> done = sentences(text).stream()
+                .filter(sentence -> !isHowLong(sentence))
+                .toList();
+        if (!done.isEmpty() && done.size() < sentences(text).size()) {
+            return done.get(0);
+        }
         return time.flatMap(found -> sentences(text).stream()
                         .filter(sentence -> {
                             int from = text.indexOf(sentence);
@@ -668,6 +693,7 @@ final class StepReader {
     static String title(String text) {
         String without =
                 BEFOREHAND.matcher(HOW_MUCH.matcher(text).replaceFirst("$1 ")).replaceFirst("");
+        without = WHO_DOES.matcher(without).replaceFirst("");
         String all = Techniques.leading(without) == Techniques.OTHER ? text : without;
         String start = all
                 .split(

@@ -2,6 +2,7 @@ package hopsel.core.recipe;
 
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
+import hopsel.core.item.Trait;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
 import hopsel.core.recipe.RecipeSource.Passage;
@@ -49,6 +50,17 @@ public final class TextSplitter {
                     + "\\d+ people)\\)?(?: \\([^()]*\\))?",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code Sat brunch, 6 portions}: how many it is for stands at the end of a name. */
+    private static final Pattern COUNTED = Pattern.compile(
+            "^[^\\d:]{3,60}[,(-] ?(\\d{1,3} (?:portions|servings|people|pax|ppl|guests|covers))\\)?\\.?$",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code + 4 cl garlic, 2t cumin, 1'}: into what was begun in the line before. */
+    private static final Pattern ADDED_TO = Pattern.compile("^\\+ ?(?=[\\d½¼¾⅓⅔\\p{L}])");
+
+    private static final Pattern TOLD_PART = Pattern.compile(
+            "^for (?:the|my) ((?!last|first|next|best|rest|final)[\\p{L}' -]{3,25}?)(?:,|:)?(?: (?:I|we|you)(?:'ll|’ll)?)\\s+",
+            Pattern.CASE_INSENSITIVE);
+
     /** {@code You'll want about 300 g of red lentils, half a squash, peeled, …}: a list in a sentence. */
     private static final Pattern WANTED = Pattern.compile(
             "^(?:for (?:the|this) [\\p{L} ]{2,30},? )?(?:you(?:'ll| will)? (?:need|want)|we(?:'ll)? need|"
@@ -70,8 +82,8 @@ public final class TextSplitter {
                     + "(\\p{L}.*\\d.*)$",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern SERVED_WITH =
-            Pattern.compile("(?:to|for) (?:serve|serving|garnish|finish)|garnish(?:es)?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SERVED_WITH = Pattern.compile(
+            "(?:(?:to|for) )?(?:serve|serving|garnish|finish)|garnish(?:es)?", Pattern.CASE_INSENSITIVE);
     /** {@code Pastry.}, over what goes in. */
     private static final Pattern STOPPED = Pattern.compile("(\\p{Lu}[\\p{L} ]{2,20})\\.");
     /** {@code Pierogi day! What I need at home: scale, rolling pin}. */
@@ -118,6 +130,8 @@ public final class TextSplitter {
     private final HeadFacts facts = new HeadFacts(other);
 
     private Optional<String> part = Optional.empty();
+    /** The part whose list, and perhaps its first step, stood in one line. */
+    private Optional<String> begunPart = Optional.empty();
     /** The recipe that is being read, where a text holds several. */
     private Optional<String> section = Optional.empty();
     /** Headings under which nothing stood: whatever they say has to be looked at. */
@@ -206,6 +220,8 @@ public final class TextSplitter {
         String plain = EMPHASIS.matcher(line.replaceAll("\\*\\*|__", "").replaceAll("(\\d)\\uFE0F?\\u20E3\\s*", "$1. "))
                 .replaceAll("$1")
                 .replaceAll("[\\x{1F000}-\\x{1FAFF}\\uFE0F\\u200D]", "")
+                .replaceAll("\\s*>>\\s*", ": ")
+                .replaceAll(":\\s*[-–—]+\\s*$", ":")
                 .strip();
         return plain.matches("[-=_*~.· ]{3,}|\\d{1,2}[.)]") ? "" : plain;
     }
@@ -405,6 +421,14 @@ public final class TextSplitter {
         if (isFoodAndDoing(line)) {
             return true;
         }
+        if (title.isEmpty()
+                && where == Where.TOP
+                && COUNTED.matcher(Numbers.plain(line)).find()) {
+            return false;
+        }
+        if (isAddedTo(line)) {
+            return true;
+        }
         String plain = ListInLine.coloned(line, this::isMeasured);
         boolean numbered = section.isPresent() && LineLooks.isNumbered(plain);
         Optional<ListInLine> found =
@@ -415,6 +439,12 @@ public final class TextSplitter {
             return isBareList(plain);
         }
         ListInLine list = found.get();
+        if (SERVED_WITH.matcher(list.name()).matches() && list.pieces().stream().anyMatch(this::isPartBefore)) {
+            where = Where.METHOD;
+            part = section;
+            method.add(new Passage(part, line));
+            return true;
+        }
         if (isServedWith(list)) {
             part = section;
             list.pieces().forEach(piece -> listed(piece + ", to serve"));
@@ -463,6 +493,7 @@ public final class TextSplitter {
         part.ifPresent(name -> headings.putIfAbsent(name, line));
         Stream.concat(entries.stream(), list.further().filter(this::isMeasuredFood))
                 .forEach(entry -> ingredients.add(new Passage(part, entry)));
+        begunPart = part;
         // What is done with them stands in the same line.
         Stream.of(list.done(), list.told()).flatMap(Optional::stream).forEach(doing -> {
             where = Where.METHOD;
@@ -471,6 +502,30 @@ public final class TextSplitter {
         part = where == Where.METHOD || !isListGoingOn() ? around : part;
         blank = false;
         tight = true;
+        return true;
+    }
+
+    private boolean isPartBefore(String piece) {
+        return headings.keySet().stream().anyMatch(heading -> heading.equalsIgnoreCase(piece.replaceAll("\\.$", "")));
+    }
+
+    /** What a line with a plus puts into the part of the line before, and how long that takes. */
+    private boolean isAddedTo(String line) {
+        Matcher plus = ADDED_TO.matcher(Numbers.plain(line));
+        if (!plus.find() || begunPart.isEmpty()) {
+            return false;
+        }
+        Optional<ListInLine> list = ListInLine.of("Add: " + plus.replaceFirst(""));
+        List<String> entries = list.map(ListInLine::entries).orElse(List.of());
+        if (entries.stream().noneMatch(this::isMeasured)) {
+            return false;
+        }
+        entries.forEach(entry -> {
+            before.put(entry, method.size());
+            ingredients.add(new Passage(begunPart, entry));
+        });
+        where = Where.METHOD;
+        method.add(new Passage(begunPart, "Add " + list.orElseThrow().said()));
         return true;
     }
 
@@ -598,7 +653,19 @@ public final class TextSplitter {
                 && Character.isUpperCase(line.charAt(0))
                 && !Techniques.begins(line.toLowerCase(Locale.ROOT))
                 && looks.surelyIngredient(next);
+        // Where several parts were named so already, a food by itself over a list is another.
+        boolean likeOthers = where == Where.INGREDIENTS
+                && blank
+                && !nextIsApart
+                && headings.size() >= 2
+                && headings.values().stream().noneMatch(heading -> heading.endsWith(":"))
+                && Character.isUpperCase(line.charAt(0))
+                && lines.read(line)
+                        .item()
+                        .filter(item -> !item.has(Trait.SEASONING) && !item.has(Trait.LASTING))
+                        .isPresent();
         return nextPart
+                || likeOthers
                 || shouted && !food
                 || where != Where.METHOD && (partWord || apart)
                 || blank && (partWord || apart && looks.surelyIngredient(next));
@@ -626,6 +693,27 @@ public final class TextSplitter {
             if (!facts.isFact(counted)) {
                 other.add(said.get(1));
             }
+            return;
+        }
+        Matcher counted = COUNTED.matcher(Numbers.plain(line));
+        if (title.isEmpty() && counted.find() && facts.isFact(counted.group(1))) {
+            String name = line.substring(0, counted.start(1)).replaceFirst("[\\s,(-]+$", "");
+            int bracket = name.contains(")") ? -1 : name.indexOf(" (");
+            if (bracket > 0) {
+                other.add(name.substring(bracket + 2));
+            }
+            top(bracket > 0 ? name.substring(0, bracket) : name);
+            return;
+        }
+        Matcher served = TITLE_YIELD.matcher(Numbers.plain(line).replaceFirst("\\.$", ""));
+        if (title.isEmpty()
+                && nextIsApart
+                && served.matches()
+                && !LineLooks.isSentence(served.group(1))
+                && !LineLooks.startsWithAmount(line)
+                && line.split(" ").length <= LONGEST_TITLE + 4
+                && facts.isFact(served.group(2).strip())) {
+            top(served.group(1).strip());
             return;
         }
         Matcher exclaimed = EXCLAIMED.matcher(line);
@@ -746,7 +834,9 @@ public final class TextSplitter {
             where = Where.METHOD;
             return;
         }
-        if (!looksLikeIngredient(line) && (LineLooks.method(line) || LineLooks.isDoing(line))) {
+        if (!looksLikeIngredient(line)
+                && !looks.surelyIngredient(line)
+                && (LineLooks.method(line) || LineLooks.isDoing(line))) {
             where = Where.METHOD;
             // A list in the middle of the method is followed by what is done with it.
             part = method.isEmpty() ? section : part;
@@ -831,9 +921,17 @@ public final class TextSplitter {
         Matcher meanwhile = WHILE_YOU_MAKE.matcher(text);
         for (String one : meanwhile.matches() ? List.of(meanwhile.group(1), meanwhile.group(2)) : List.of(text)) {
             if (!one.isEmpty()) {
-                method.add(namedStep(one).orElseGet(() -> new Passage(partOf(one), one)));
+                method.add(
+                        namedStep(one).orElseGet(() -> new Passage(toldPart(one).or(() -> partOf(one)), one)));
             }
         }
+    }
+
+    /** {@code For the paste I take 15 dried chillies}: a paragraph of somebody's telling, with what goes in. */
+    private Optional<String> toldPart(String text) {
+        Matcher told = TOLD_PART.matcher(text);
+        boolean found = part.isEmpty() && told.find() && looks.measures(text.substring(told.end()));
+        return found ? Optional.of(Lettering.capital(told.group(1))) : Optional.empty();
     }
 
     private Optional<String> partOf(String text) {

@@ -17,6 +17,7 @@ import hopsel.core.bench.PartYield;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Resize;
 import hopsel.core.bench.SharedBase;
+import hopsel.core.bench.Things;
 import hopsel.core.caution.Caution;
 import hopsel.core.caution.StepCautions;
 import hopsel.core.dish.Component;
@@ -748,5 +749,24 @@ class ColleagueTest {
             double energy = item.nutrients().get().values().get("kcal").doubleValue();
             assertThat(energy).as(item.id()).isBetween(0.0, 902.0);
         });
+    }
+
+    /** Two cups of this and that under a heading: one question, and one touch puts them together before the end. */
+    @Test
+    void aPartThatIsOnlyListedIsMixed() {
+        String text = "Bowl\nServes 4\n\nFor the dressing:\n2 tbsp tahini\n1 tbsp soy sauce\n\nFor the bowl:\n"
+                + "400 g carrots\n\nMethod\n1. Boil the carrots for 10 minutes until soft.\n2. Serve.";
+        Draft draft = Draft.of(RecipeFile.read(text, CATALOGUE, Measures.METRIC), text, Measures.METRIC);
+        List<Objection> asked = Colleague.gate(draft, CATALOGUE);
+        assertThat(asked).extracting(Objection::rule).containsExactly(Objection.Rule.NO_STEPS);
+        Draft mixed = Colleague.likely(draft, CATALOGUE).sheet();
+        assertThat(Colleague.gate(mixed, CATALOGUE)).isEmpty();
+        Step mix = mixed.dish()
+                .steps()
+                .filter(step -> step.title().equals("Mix the dressing"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(mix.uses()).hasSize(2);
+        assertThat(Things.users(mixed.dish(), mix.id())).extracting(Step::title).containsExactly("Serve");
     }
 }

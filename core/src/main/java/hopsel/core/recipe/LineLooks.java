@@ -30,6 +30,9 @@ record LineLooks(LineReader reader) {
     private static final Pattern COOKED =
             Pattern.compile("^(?:fry|sweat|simmer|saut[eé]|soften|steam) (?!pan\\b)\\p{L}", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern TIME = Pattern.compile(
+            "~?\\d{1,3} ?(?:- ?\\d{1,3} ?)?(?:'|secs?|seconds|mins?|minutes|hrs?|hours?|h)\\.?\\+?",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern MEASURED =
             Pattern.compile("(?<![\\p{L}\\d/.,])(?:\\d[\\d/.,]*|[½¼¾⅓⅔]) ?(?:[\\p{L}-]+ ?){1,5}");
 
@@ -67,6 +70,11 @@ record LineLooks(LineReader reader) {
         return SENTENCE.matcher(line).matches();
     }
 
+    /** {@code 30 min+}: a time and nothing else. */
+    static boolean isTime(String entry) {
+        return TIME.matcher(entry.strip()).matches();
+    }
+
     /** Whether it begins like an amount of something. */
     static boolean startsWithAmount(String line) {
         return AMOUNT.matcher(line).matches();
@@ -79,6 +87,9 @@ record LineLooks(LineReader reader) {
      */
     boolean ingredient(String line, boolean listed) {
         String plain = withoutBullet(line);
+        if (isTime(plain)) {
+            return false;
+        }
         if (isDoneToNamed(plain) || isTold(plain) || COOKED.matcher(plain).find()) {
             return false;
         }

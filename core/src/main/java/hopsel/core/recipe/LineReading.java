@@ -337,6 +337,22 @@ final class LineReading {
                     .flatMap(number -> UnitWords.first(number.rest())
                             .map(found -> new Pack(amount(number, found.word()), found.rest())))
                     .ifPresent(this::packed);
+            boolean held = UnitWords.first(rest)
+                    .filter(found -> UnitWords.CONTAINERS.contains(found.name()))
+                    .isPresent();
+            boolean weighed = pack.filter(one -> one.unit().grams().isPresent()
+                            || weigher.measures().millilitres(one.unit()).isPresent())
+                    .isPresent();
+            if (weighed && count.isPresent() && !held) {
+                allTogether(count.get(), pack.get());
+                return;
+            }
+            if (pack.filter(one -> one.unit() == Unit.CAN).isPresent()) {
+                // 2x400 tins: how much is in each is on the tin.
+                pack = Optional.empty();
+                unit = Optional.of(new UnitWords.Word(Unit.CAN, ONE, Optional.empty()));
+                return;
+            }
         }
         if (count.isEmpty() && !rest.matches("(?i)^(?:pinch|dash|handful|bunch|sprig|knob|thumb).*")) {
             return;
@@ -353,6 +369,14 @@ final class LineReading {
     private void packed(Pack found) {
         pack = Optional.of(found.holds);
         rest = found.rest;
+    }
+
+    /** {@code 2 x 400 g tomatoes}: so much in all, however many of them one could count. */
+    private void allTogether(Numbers.Reading number, Amount one) {
+        count = Optional.of(new Numbers.Reading(
+                number.low().multiply(one.low()), number.high().multiply(one.high()), ""));
+        unit = Optional.of(new UnitWords.Word(one.unit(), ONE, Optional.empty()));
+        pack = Optional.empty();
     }
 
     /** {@code 1 15-ounce can}: a second number with a measured unit, then a container. */

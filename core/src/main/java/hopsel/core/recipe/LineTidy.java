@@ -69,7 +69,7 @@ final class LineTidy {
     /** {@code 2 packs of tempeh, that's 400 grams}: what all of them weigh. */
     private static final Pattern ALL_TOGETHER = Pattern.compile(
             "^(\\d+|an?|one|two|three|four) (packs?|packets?|blocks?|bags?|jars?|tins?|cans?)(?: of)? "
-                    + "(\\p{L}[\\p{L} ]{2,30}?),? (?:that[’']?s|which is|so|=) (?:about )?(\\d+ ?(?:g|grams|kg|ml|l)\\b)",
+                    + "(\\p{L}[\\p{L} ]{2,30}?),? (?:that[’']?s|which is|so|=|about|around|roughly) (?:about )?(\\d+ ?(?:g|grams|kg|ml|l)\\b)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern GARLIC = Pattern.compile("\\bgarlic\\b", Pattern.CASE_INSENSITIVE);
@@ -107,7 +107,8 @@ final class LineTidy {
 
     /** {@code coconut milk 2 x 400ml}. */
     private static final Pattern OFTEN = Pattern.compile(
-            "^(\\p{L}[\\p{L} -]{1,40}?)[ ,:-]+(\\d{1,2}) ?[x×] ?(\\d+ ?(?:g|kg|ml|cl|l|oz))\\b(.*)$",
+            "^(\\p{L}[\\p{L} -]{1,40}?)[ ,:-]+(\\d{1,2}) ?[x×] ?(\\d+ ?(?:g|kg|ml|cl|l|oz))\\b"
+                    + "((?: (?:blocks?|packs?|packets?|tins?|cans?|bags?)\\b)?)(.*)$",
             Pattern.CASE_INSENSITIVE);
     /** {@code pandan leaf x2}. */
     private static final Pattern X_FIGURE = Pattern.compile("^(\\p{L}[\\p{L} -]{1,40}?) [x×](\\d{1,2}\\b)");
@@ -129,7 +130,8 @@ final class LineTidy {
     private LineTidy() {}
 
     /** The line in the usual order; as it stands where it is in that order, or nobody can tell. */
-    static String tidy(String text) {
+    static String tidy(String written) {
+        String text = written.replaceAll("[\"“”″]00[\"“”″]", "00");
         String plain = ALSO.matcher(EACH_BEHIND.matcher(text).replaceFirst("$2 each $1"))
                 .replaceFirst("");
         String both = SALT_PEPPER.matcher(plain).replaceFirst("$1 and $2");
@@ -159,7 +161,11 @@ final class LineTidy {
                 .replaceAll("(?i)\\bflr\\b\\.?", "flour")
                 .replaceAll("(?i)(?<=\\p{L} )sds?\\b\\.?", "seeds")
                 .replaceAll("(?i)\\bpap\\b\\.?", "paprika")
+                .replaceAll("(?i)\\bpal sug\\w*\\b\\.?", "palm sugar")
                 .replaceAll("(?i)\\bsug\\b\\.?", "sugar")
+                .replaceAll("(?i)(?<=\\p{L} )pst\\b\\.?", "paste")
+                .replaceAll("(?i)\\bcukes?\\b", "cucumber")
+                .replaceAll("(?i)\\bpb\\b", "peanut butter")
                 .replaceAll("(?i)\\b(?:fzn|frzn)\\b\\.?", "frozen");
         String said = leaves.replaceAll("(?i)(?<=\\p{L}{3},?) (?:right |over )?(?:here|there)$", "")
                 .replaceAll("(?i)(?<=\\d) ?(?:pcs?|pieces)\\b\\.?$", "");
@@ -209,7 +215,7 @@ final class LineTidy {
                 .matcher(PIECE_SO_LONG.matcher(pounds).replaceFirst("$1 "))
                 .replaceFirst(found -> Integer.parseInt(found.group(1)) * Integer.parseInt(found.group(2)) + " cm ");
 
-        String often = OFTEN.matcher(text).replaceFirst("$2 x $3 $1$4");
+        String often = OFTEN.matcher(text).replaceFirst("$2 x $3$4 $1$5");
         return DONE_FOR.matcher(X_FIGURE.matcher(often).replaceFirst("$1 x $2")).replaceFirst("$1, $2");
     }
 

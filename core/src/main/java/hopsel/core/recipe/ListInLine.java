@@ -37,7 +37,7 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
     private static final Pattern MAKES_IT = Pattern.compile("^(.*\\d.*(?:,|/|\\+|;).*) = ([\\p{L} ]{3,20})$");
 
     private static final Pattern COMMAS = Pattern.compile(
-            "\\s*(?:[,;]\\s+(?![^(]*\\))|\\s\\+\\s+(?![^(]*\\))|\\s/\\s|\\s-+>\\s|\\s→\\s|\\s-\\s(?!\\d))");
+            "\\s*(?:[,;]\\s+(?![^(]*\\))|\\s\\+\\s+(?![^(]*\\))|\\s/\\s|\\s-+>\\s|\\s→\\s|\\s-\\s(?!\\d)|\\s-\\s(?=\\d{1,2} ?(?:min|')))");
     private static final Pattern MARKED_OFF = Pattern.compile("\\s*;\\s+|\\s-\\s(?!\\d)");
     private static final Pattern DONE_TO_IT =
             Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?"
@@ -45,11 +45,8 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
     /** {@code med 12'}, {@code lid on 5 min}: heat and time, and nothing that goes in. */
     private static final Pattern TIMED = Pattern.compile(
             "^(?:(?:on )?(?:low|med|medium|high|gentle)(?: heat)?|lid(?: on| off)?|oven|fridge|freezer)?,? ?~?"
-                    + "\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|min\\w*\\b).*",
+                    + "\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|min\\w*\\b).*|.*\\boff (?:the )?heat\\b.*",
             Pattern.CASE_INSENSITIVE);
-
-    /** {@code 50 hazelnuts, 2 T sesame; toast}. */
-    private static final Pattern AMOUNTS = Pattern.compile("^[\\d½¼¾⅓⅔][^,;]*(?:, [\\d½¼¾⅓⅔][^,;]*)+; \\p{L}");
 
     private static final Pattern SENTENCE_END = Pattern.compile(
             "(?<!\\b(?:tsp|tbsp|oz|lb|approx|abt|opt|min|hr)|\\d)\\.\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
@@ -60,6 +57,7 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
     static String coloned(String line, Predicate<String> measured) {
         String made = MAKES_IT.matcher(Numbers.plain(line).replaceFirst("^[\"“]([^\"”]{2,30})[\"”](?=:)", "$1"))
                 .replaceFirst("$2: $1");
+        made = made.replaceFirst("(?i)^sce(?=:)", "sauce");
         String garnished = GARNISH.matcher(LineLooks.withoutBullet(made)).replaceFirst("$1: ");
         String plain = ARROW.matcher(garnished).replaceFirst("$1: ");
         Matcher dashed = DASHED.matcher(plain);
@@ -91,7 +89,12 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
 
     /** Semicolons between things, and none between amounts and what is done with all of them. */
     private static boolean isMarkedOff(String said) {
-        return said.contains("; ") && !AMOUNTS.matcher(said).find();
+        String first = said.replaceAll("\\([^()]*\\)", "").split(";", 2)[0];
+        return said.contains("; ")
+                && Stream.of(first.split(", "))
+                                .filter(LineLooks::startsWithAmount)
+                                .count()
+                        < 2;
     }
 
     /** What goes in, up to where something is done. */

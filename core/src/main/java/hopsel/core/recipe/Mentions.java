@@ -60,7 +60,7 @@ final class Mentions {
     private static final Pattern BARE_ALL =
             Pattern.compile("\\beverything\\b(?! (?:else|exc|except|but|bar)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXCEPT = Pattern.compile(
-            "\\b(?:everything|all) (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= "
+            "\\b(?:everything|all(?: the)?(?: ingredients)?) (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= "
                     + "on\\b| in\\b|"
                     + " into\\b|[,.;]|$)",
             Pattern.CASE_INSENSITIVE);

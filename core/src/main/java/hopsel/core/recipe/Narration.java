@@ -174,7 +174,7 @@ final class Narration {
             "\\ban? (cup|tablespoon|teaspoon|litre|kilo|pound)s? and a half\\b", Pattern.CASE_INSENSITIVE);
     /** {@code three tablespoons of miso, two of mirin}. */
     private static final Pattern SAME_SPOON = Pattern.compile(
-            "\\b((?:" + Numbers.NUMBER + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}), ("
+            "\\b((?:" + Numbers.NUMBER + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}?)(?:,| and) ("
                     + Numbers.NUMBER + ") of ",
             Pattern.CASE_INSENSITIVE);
     /** {@code the spring onions, that's four of them}. */

@@ -39,6 +39,11 @@ final class OwnWords {
     private static final Pattern BAKED_IN_PAN =
             Pattern.compile("\\bbake\\b(?=[^.;]*\\bpan\\b)(?![^.;]*\\boven\\b)", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern LEADS_UP = Pattern.compile("^for (?:the )?");
+    private static final Pattern OWN_LEAD = Pattern.compile(
+            "^(?:Für (?:das|die|den)|Pour (?:la|les?)|Para (?:el|la|los|las)|Per (?:il|lo|la|gli|le|i)) |^(?:Pour|Per) l['’]",
+            Pattern.CASE_INSENSITIVE);
+
     private final Tongue tongue;
     /** Original by gloss, both of a sentence or a line. */
     private final Map<String, String> byGloss = new LinkedHashMap<>();
@@ -113,9 +118,19 @@ final class OwnWords {
 
     private Part part(Part part) {
         return new Part(
-                original(part.title()).replaceAll("^#+\\s*|:$", ""),
+                heading(part.title()).replaceAll("^#+\\s*|:$", ""),
                 part.lines().stream().map(this::line).toList(),
                 steps(part.steps()));
+    }
+
+    /** A heading, without what leads up to it: Für das Curry. */
+    private String heading(String gloss) {
+        String plain = plain(gloss);
+        return byGloss.entrySet().stream()
+                .filter(pair -> LEADS_UP.matcher(pair.getKey()).replaceFirst("").equals(plain))
+                .map(pair -> Lettering.capital(OWN_LEAD.matcher(pair.getValue()).replaceFirst("")))
+                .findFirst()
+                .orElseGet(() -> original(gloss));
     }
 
     /** Each in its own words; of a sentence that became two steps each has its clauses. */

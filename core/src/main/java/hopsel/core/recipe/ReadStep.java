@@ -53,6 +53,11 @@ public record ReadStep(
                 otherTitle, otherText, minutes, work, needs, otherCue.or(() -> cue), checkEvery, loud, guessed, done);
     }
 
+    /** The same, as what goes on at another: {@code add the raisins for the last half hour}. */
+    ReadStep goingOn(ReadStep other) {
+        return new ReadStep(title, text, minutes, other.work, other.needs, cue, checkEvery, loud, guessed, techniques);
+    }
+
     /** The same, over some minutes sooner. */
     ReadStep shorterBy(BigDecimal less) {
         StepMinutes rest = new StepMinutes(

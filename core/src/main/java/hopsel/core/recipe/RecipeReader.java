@@ -91,7 +91,7 @@ public final class RecipeReader {
 
     /** What is done to a dough, without a word about which. */
     private static final Pattern SHAPED = Pattern.compile(
-            "^(?:\\d{1,3} balls|divide|roll (?:out|it|into)|knock back|punch down|shape|cut (?:out|into)|stamp out|knead"
+            "^(?:\\d{1,3} balls|(?:the )?dough (?:in|into|to)|divide|roll (?:out|it|into|to)|knock back|punch down|shape|cut (?:out|into)|stamp out|knead"
                     + "|tip out)\\b",
             Pattern.CASE_INSENSITIVE);
     /** What the first step of a part does to all of it. */
@@ -109,6 +109,11 @@ public final class RecipeReader {
     private static final Pattern RUBBED =
             Pattern.compile("^rub (?:in )?(?:the |your )?(?:fat|butter|block|marg\\w*)\\b", Pattern.CASE_INSENSITIVE);
 
+    /** {@code 1 tsp filling each}: onto what is in hand. */
+    private static final Pattern SOME_OF = Pattern.compile(
+            "^(?:put |place |add )?(?:[\\d½¼]+ |an? |one )?(?:tsp|tbsp|teaspoons?|tablespoons?|spoons?|spoonfuls?|half|some|"
+                    + "a little)(?: of)?(?: the)? \\p{L}+",
+            Pattern.CASE_INSENSITIVE);
     /** {@code coconut milk, one tin}. */
     private static final Pattern THEN_HOW_MANY = Pattern.compile(
             "(\\p{L}{3,}), (" + Numbers.NUMBER + ") ((?:tins?|cans?|packs?|cups?|tablespoons?|teaspoons?|grams?|g|ml|kg"
@@ -494,6 +499,10 @@ public final class RecipeReader {
         if (kept.isEmpty()) {
             return;
         }
+        if (!passage.heading().equals(headingBefore)) {
+            reader.elsewhere();
+        }
+        headingBefore = passage.heading();
         if (passage.heading().isEmpty() && underHeading) {
             last = part(Optional.empty());
         }
@@ -594,6 +603,7 @@ public final class RecipeReader {
     private final List<String> order = new ArrayList<>();
 
     private boolean underHeading;
+    private Optional<String> headingBefore = Optional.empty();
 
     private PartUnderWay current() {
         if (last != null) {
@@ -651,7 +661,7 @@ public final class RecipeReader {
 
     /** {@code Blind bake the crust}: what goes on with the one thing that it names, whatever was in hand before. */
     private Optional<PartUnderWay> worked(String text) {
-        List<String> words = ItemFinder.words(text);
+        List<String> words = ItemFinder.words(SOME_OF.matcher(text).replaceFirst(""));
         List<PartUnderWay> said = parts.values().stream()
                 .filter(part -> !part.steps.isEmpty())
                 .filter(part -> words.subList(0, Math.min(words.size(), OBJECT)).contains(part.word()))

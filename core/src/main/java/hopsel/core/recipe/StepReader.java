@@ -39,7 +39,7 @@ final class StepReader {
                     + "(?:(?<!\\b(?:min|mins|tbsp|tsp|oz|lb|hr|hrs|sec|secs)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|"
                     + "\\s+(?=\\p{Lu}))|\\n+");
     private static final Pattern STOP =
-            Pattern.compile("(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs))[.!]\\s+(?=\\p{Ll})");
+            Pattern.compile("(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs)|\\d ?[fc])[.!]\\s+(?=\\p{Ll})");
     private static final Pattern ALTERNATIVE = Pattern.compile(
             "^(?:allerg(?:y|ies|ens?|ic)\\b[^:]{0,25}:|(?:g/?f|d/?f|n/?f|gluten[- ]free|nut[- ]free|soy[- ]free|"
                     + "vegan) (?:table|guests?|version|option|people|pax|portions?|plates?)\\b[^:.]{0,25}:"
@@ -48,7 +48,7 @@ final class StepReader {
                     + "there) (?:have|are|is|do not|don't|can't|cannot|prefer|like)\\b.{0,60}?\\b(?:no|not|have|"
                     + "find|get|use|take)"
                     + "\\b|you (?:can|could|may) (?:also )?(?:use|swap|replace|substitute)|(?:use|try|"
-                    + "swap in) .{2,40} instead)",
+                    + "swap in) .{2,40} instead|can (?:sub|swap|use|replace)\\b|(?:sub|swap) .{2,40} for\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern JOINT = Pattern.compile(
             "\\s*(?:;|,\\s*(?:and\\s+)?then\\b|\\band then\\b|,\\s*and\\b|\\bbefore\\b|,|\\band\\b|\\bthen\\b)\\s*",
@@ -68,6 +68,10 @@ final class StepReader {
                     + "refrigerator)\\W*$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
     /** {@code Add spices for 30 seconds}: into what is in hand. */
+    private static final Pattern IN_MACHINE = Pattern.compile(
+            "^(?:then )?(?:blitz|blend|whizz|liquidis\\w*|liquidiz\\w*|pulse)\\b(?! (?:a |half|a third|some))",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern ADDED = Pattern.compile(
             "^(?:then |now )?(?:add|stir in|tip in|throw in|scatter in|flip|turn (?:it|them|over))\\b",
             Pattern.CASE_INSENSITIVE);
@@ -95,8 +99,9 @@ final class StepReader {
     private static final Pattern NIGHT_BEFORE =
             Pattern.compile("^\\W*(?:the )?(?:night|evening|eve|day) before\\b", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern LAST =
-            Pattern.compile("\\b(?:for |in )?(?:the )?last (" + Numbers.NUMBER + ") ?min", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LAST = Pattern.compile(
+            "\\b(?:for |in )?(?:the )?last (?:(" + Numbers.NUMBER + ") ?min|(half )?(?:an )?hour\\b)",
+            Pattern.CASE_INSENSITIVE);
     /** A second time is another way to do the same: {@code or overnight in the fridge}. */
     private static final Pattern OTHERWISE = Pattern.compile(
             "^\\s*,?\\s*or\\b|^[^,.;]{0,30},\\s*(?:overnight|\\d+ hours?) in the (?:fridge|refrigerator)\\W*$",
@@ -150,12 +155,13 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HOT_PLACE = Pattern.compile(
             "\\b(?:hob|stove|stovetop|burner|pan|skillet|pot|saucepan|wok|griddle|(?:high|low|medium|moderate|"
-                    + "gentle)(?:[- ](?:high|low))? (?:heat|flame))\\b",
+                    + "gentle)(?:[- ](?:high|low))? (?:heat|flame)|lid(?: on| off)?,? (?:\\d|for)|in (?:the |hot )?oil,? \\d+)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ON_HOB = Pattern.compile(
             "\\b(?:simmer|boil(?!ing (?:hot )?water)|fry|fries|frying|sauté|saute|sear|sweat|stir-fry|poach|"
                     + "blanch|parboil|reduce|"
                     + "caramelis|caramelize|brown (?=the |all |them |it |onion|\\p{L}+ (?:and|in|on)\\b)|steam|"
+                    + "(?<!soaked |soak |cover |steep )in (?:boiling|simmering) (?:salted )?water,? \\d|"
                     + "bubble|temper(?!ature)|bloom|toast|griddle|dry-roast)",
             Pattern.CASE_INSENSITIVE);
     private static final Map<String, Pattern> PLACES = places();
@@ -178,7 +184,8 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern LIQUID_HOT = Pattern.compile(
-            "\\b(?:oil|water|sugar|syrup|caramel|thermometer|probe|heat(?:ed)? to)\\b", Pattern.CASE_INSENSITIVE);
+            "\\b(?:syrup|caramel|thermometer|probe|heat(?:ed)? to)\\b|\\b(?:oil|water|sugar)\\b[^.;,+]{0,14}\\d{2,3}",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern ANOTHER = Pattern.compile("\\b(?:another|a further) \\d", Pattern.CASE_INSENSITIVE);
     private static final Pattern AWAY = Pattern.compile(
             "^(?:then )?(?:into |in |to )?(?:the |a )?(?:hot )?(?:fridge|freezer|oven)\\b", Pattern.CASE_INSENSITIVE);
@@ -199,6 +206,8 @@ final class StepReader {
     private static final Pattern HOT_WORK = Pattern.compile(
             "^(?:spread|ladle|pour|grate)\\b.*\\b(?:tawa|pan|griddle|comal|batter|straight in)\\b",
             Pattern.CASE_INSENSITIVE);
+
+    private static final int HOUR = 60;
 
     private static final int LEAST_WORDS = 3;
     private static final Pattern ROOM_WARM = Pattern.compile(
@@ -263,7 +272,7 @@ final class StepReader {
         words.put(PlaceKind.RICE_COOKER.word(), "rice cooker");
         words.put(PlaceKind.AIR_FRYER.word(), "air[- ]fry\\w*");
         words.put(PlaceKind.MICROWAVE.word(), "microwave");
-        words.put(PlaceKind.STEAMER.word(), "steamer|steaming basket|steam(?:s|ing)?");
+        words.put(PlaceKind.STEAMER.word(), "steamer|steaming basket|steam(?:s|ing)?(?![- ](?:dry|off))");
         words.put(PlaceKind.FREEZER.word(), "freezer|freeze");
         words.put(PlaceKind.FRIDGE.word(), "fridge|refrigerat\\w*|chill(?:s|ing|ed)?(?! (?:flakes|oil|powder|paste))");
         Map<String, Pattern> places = new LinkedHashMap<>();
@@ -333,6 +342,11 @@ final class StepReader {
                 || BesideRecipe.OF_ONE_GUEST.matcher(sentence).find();
     }
 
+    /** Another part begins: nothing of it goes on from what was done before. */
+    void elsewhere() {
+        before = null;
+    }
+
     /** The steps of one paragraph of the method. */
     List<ReadStep> steps(String paragraph) {
         List<String> passages = new ArrayList<>();
@@ -343,8 +357,13 @@ final class StepReader {
         }
         List<ReadStep> steps = new ArrayList<>();
         for (String passage : merge(passages)) {
-            lastMinutes(passage).ifPresent(minutes -> shorten(steps, minutes));
-            steps.add(step(passage));
+            Optional<BigDecimal> last = lastMinutes(passage);
+            Optional<ReadStep> goingOn = last.isPresent() && !steps.isEmpty()
+                    ? Optional.of(steps.get(steps.size() - 1)).filter(step -> step.work() == Work.WATCH)
+                    : Optional.empty();
+            last.ifPresent(minutes -> shorten(steps, minutes));
+            ReadStep step = step(passage);
+            steps.add(goingOn.map(step::goingOn).orElse(step));
         }
         return steps;
     }
@@ -352,7 +371,11 @@ final class StepReader {
     /** {@code Add the bulgur for the last 15 minutes}: of what goes on already. */
     private static Optional<BigDecimal> lastMinutes(String passage) {
         Matcher last = LAST.matcher(passage);
-        return last.find() ? Numbers.value(last.group(1)) : Optional.empty();
+        if (!last.find()) {
+            return Optional.empty();
+        }
+        BigDecimal hour = BigDecimal.valueOf(last.group(2) == null ? HOUR : HOUR / 2);
+        return last.group(1) == null ? Optional.of(hour) : Numbers.value(last.group(1));
     }
 
     private static void shorten(List<ReadStep> steps, BigDecimal minutes) {
@@ -399,6 +422,13 @@ final class StepReader {
                 from = then.end();
             }
         }
+        Optional<MatchResult> machine = times.size() == 1 && from == 0
+                ? inMachine(sentence, times.get(0).end())
+                : Optional.empty();
+        if (machine.isPresent()) {
+            parts.add(sentence.substring(0, machine.get().start()));
+            from = machine.get().end();
+        }
         parts.add(sentence.substring(from));
         if (cools) {
             parts.add(cooling.group(2));
@@ -435,6 +465,18 @@ final class StepReader {
             }
         }
         return Optional.empty();
+    }
+
+    /** {@code Peas in boiling water 2 min, drain, blitz with the mint}: what was cooked goes into a machine. */
+    private static Optional<MatchResult> inMachine(String sentence, int time) {
+        String cooked = sentence.substring(0, time);
+        boolean hot = ON_HOB.matcher(cooked).find() || HOT_PLACE.matcher(cooked).find();
+        return JOINT.matcher(sentence)
+                .results()
+                .filter(joint -> hot && joint.start() >= time)
+                .filter(joint ->
+                        IN_MACHINE.matcher(sentence.substring(joint.end())).find())
+                .findFirst();
     }
 
     /** Where something else begins; an "and" between two things is no such place, unless there is no other. */
@@ -516,6 +558,9 @@ final class StepReader {
             heated = false;
             return inHeatedOven(text, time.get());
         }
+        if (LineLooks.isTime(text.replaceAll("\\.$", "")) && time.isPresent()) {
+            return standing(text, time.get());
+        }
         boolean bare = HOT_FIRST.matcher(text).find()
                 || HOT.matcher(text).find()
                         && places(text).isEmpty()
@@ -576,6 +621,22 @@ final class StepReader {
                 false,
                 oven.isPresent() ? Set.of("work") : Set.of("needs", "work"),
                 Set.of(Technique.BAKE));
+        return before;
+    }
+
+    /** Nothing but a time, where no oven waits: it stands. */
+    private ReadStep standing(String text, TimeReader.Found time) {
+        before = new ReadStep(
+                "Leave to stand",
+                text,
+                time.minutes(),
+                Work.REST,
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Set.of("work"),
+                Set.of());
         return before;
     }
 

@@ -50,6 +50,12 @@ public final class TextSplitter {
                     + "\\d+ people)\\)?(?: \\([^()]*\\))?",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern CLOCK =
+            Pattern.compile("^(?:[01]?\\d|2[0-3])[:.][0-5]\\d(?: ?(?:h|am|pm))?[ :–-]+(?=\\p{L})");
+    /** {@code Dish 2 / 3 - Pea ravioli}. */
+    private static final Pattern OF_A_MENU = Pattern.compile(
+            "^(?:dish|course|recipe|plate|no\\.?) ?\\d{1,2}(?: ?(?:/|of) ?\\d{1,2})? ?[:–—-] ?(?=\\p{L})",
+            Pattern.CASE_INSENSITIVE);
     /** {@code Sat brunch, 6 portions}: how many it is for stands at the end of a name. */
     private static final Pattern COUNTED = Pattern.compile(
             "^[^\\d:]{3,60}[,(-] ?(\\d{1,3} (?:portions|servings|people|pax|ppl|guests|covers))\\)?\\.?$",
@@ -69,11 +75,13 @@ public final class TextSplitter {
 
     /** {@code Split it}: said of what was made just now. */
     private static final Pattern GOES_ON = Pattern.compile(
-            "^(?:then |now )?(?:split|divide|halve|strain|blitz|taste|sieve|season) (?:it|this|that|them|these)\\b",
+            "^(?:then |now )?(?:split|divide|halve|strain|blitz|taste|sieve|season) (?:it|this|that|them|these)\\b"
+                    + "|^(?:on the day|(?:the )?next day|after that|to finish it)\\b",
             Pattern.CASE_INSENSITIVE);
     /** {@code 500 g sweet potato diced small, roast 200 fan 25 min}: a step that stands in the list. */
     private static final Pattern COOKED_BEHIND = Pattern.compile(
-            "^(.*?\\p{L}.*?)(?:,| -)\\s+(roast|bake|(?:deep-|shallow-)?fry|boil|steam|grill|char|simmer|warm)\\b(.*)$",
+            "^(.*?\\p{L}.*?)(?:(?:,| -)\\s+(roast|bake|(?:deep-|shallow-)?fry|boil|steam|grill|char|simmer|warm)|"
+                    + " - (cut|slice|dice|chop|press|soak|marinate))\\b(.*)$",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code onions: 4 lge, dice, 25 min}. */
@@ -349,7 +357,7 @@ public final class TextSplitter {
         boolean foods = !lines.read(plain).foods().isEmpty()
                 || named.matches() && !lines.read(named.group(1)).foods().isEmpty();
         Matcher yielding = TITLE_YIELD.matcher(plain);
-        if (where == Where.INGREDIENTS
+        if ((where == Where.INGREDIENTS || where == Where.TOP && known && LineLooks.startsWithAmount(next))
                 && yielding.matches()
                 && !LineLooks.startsWithAmount(plain)
                 && facts.isFact(yielding.group(2).strip())) {
@@ -585,12 +593,14 @@ public final class TextSplitter {
         List<String> entries = List.of(line.split("\\s*[,;]\\s+|\\s+/\\s+"));
         long amounts = entries.stream().filter(this::isMeasured).count();
         boolean foods = entries.stream()
+                .filter(entry -> !LineLooks.isTime(entry))
                 .map(lines::read)
                 .allMatch(read -> read.item().isPresent()
                         || !read.foods().isEmpty()
                         || read.amount().isPresent());
+        boolean timed = entries.stream().anyMatch(LineLooks::isTime);
         boolean few = amounts * 2 < entries.size() && !(where == Where.INGREDIENTS && amounts > 0);
-        if (entries.size() < LEAST_ENTRIES || few || !foods) {
+        if (entries.size() < LEAST_ENTRIES || few || !foods || timed) {
             return false;
         }
         where = Where.INGREDIENTS;
@@ -671,7 +681,8 @@ public final class TextSplitter {
                 || blank && (partWord || apart && looks.surelyIngredient(next));
     }
 
-    private void top(String whole) {
+    private void top(String numbered) {
+        String whole = OF_A_MENU.matcher(numbered).replaceFirst("");
         String line = title.isEmpty() && whole.contains(" | ") ? beside(whole) : whole;
         List<String> said = title.isEmpty() ? StepReader.sentences(line) : List.of();
         if (said.size() == 2
@@ -858,14 +869,28 @@ public final class TextSplitter {
 
     /** {@code 12 tortillas - warm in a dry pan, 20 sec a side}: what goes in, and the step that stands behind it. */
     private boolean isCookedBehind(String line) {
-        Matcher doing = COOKED_BEHIND.matcher(line);
-        if (!doing.matches() || TimeReader.first(doing.group(3)).isEmpty() || !isMeasuredFood(doing.group(1))) {
+        Matcher doing = COOKED_BEHIND.matcher(LineLooks.withoutBullet(line));
+        if (!doing.matches()
+                || TimeReader.first(doing.group(4)).isEmpty()
+                || isCutSoLong(doing.group(1))
+                || !isMeasuredFood(doing.group(1))) {
             return false;
         }
         listed(doing.group(1));
         String name = lines.read(doing.group(1)).name();
-        method.add(new Passage(part, "%s %s%s".formatted(doing.group(2), name, doing.group(3))));
+        String verb = doing.group(2) == null ? doing.group(3) : doing.group(2);
+        method.add(
+                new Passage(part, "%s %s%s".formatted(verb, name, doing.group(4).replace(" - ", ", "))));
         return true;
+    }
+
+    /** {@code Cube tempeh 2 cm}: how long the pieces are, and not how many. */
+    private boolean isCutSoLong(String text) {
+        boolean counted = lines.read(text)
+                .amount()
+                .filter(amount -> amount.unit() == Unit.PIECE)
+                .isPresent();
+        return counted && !LineLooks.startsWithAmount(text);
     }
 
     private void listed(String entry) {
@@ -888,7 +913,8 @@ public final class TextSplitter {
         boolean foods = Stream.of(parts)
                 .map(lines::read)
                 .allMatch(read -> read.item().isPresent() && read.amount().isPresent());
-        if (parts.length > 2 || parts.length == 2 && foods) {
+        boolean timed = Stream.of(parts).anyMatch(LineLooks::isTime);
+        if (!timed && parts.length > 2 || parts.length == 2 && foods) {
             return List.of(parts);
         }
         List<String> named = List.of(line.split(",\\s+"));
@@ -915,9 +941,9 @@ public final class TextSplitter {
             ingredient(line);
             return;
         }
-        String text = withoutYield(
+        String text = withoutYield(withoutClock(
                 LineLooks.withoutBullet(LineLooks.NUMBERED.matcher(line).replaceFirst(""))
-                        .strip());
+                        .strip()));
         Matcher meanwhile = WHILE_YOU_MAKE.matcher(text);
         for (String one : meanwhile.matches() ? List.of(meanwhile.group(1), meanwhile.group(2)) : List.of(text)) {
             if (!one.isEmpty()) {
@@ -938,6 +964,16 @@ public final class TextSplitter {
         return part.isEmpty() && !method.isEmpty() && GOES_ON.matcher(text).find()
                 ? method.get(method.size() - 1).heading()
                 : part;
+    }
+
+    /** {@code 18:40 plate}: when it was done that time. */
+    private String withoutClock(String text) {
+        Matcher clock = CLOCK.matcher(text);
+        if (!clock.find()) {
+            return text;
+        }
+        other.add(clock.group().strip());
+        return clock.replaceFirst("");
     }
 
     /** The number of servings may stand in the method; another one than before is laid aside. */

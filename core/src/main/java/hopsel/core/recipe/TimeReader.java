@@ -74,6 +74,12 @@ public final class TimeReader {
     /** {@code for up to two days}: how long it may wait, not how long it takes. */
     private static final Pattern AT_MOST = Pattern.compile("\\b(?:for )?up to\\s*$", Pattern.CASE_INSENSITIVE);
 
+    /** {@code stirring every 20 minutes}: how often, not how long. */
+    private static final Pattern EVERY = Pattern.compile("\\bevery\\s*$", Pattern.CASE_INSENSITIVE);
+    /** {@code grill 3 each side}. */
+    private static final Pattern UNNAMED_SIDES =
+            Pattern.compile("(?<![\\p{L}\\d/.,°])(\\d{1,2}) (?:each|a|per) side\\b", Pattern.CASE_INSENSITIVE);
+
     /** {@code it keeps five days}. */
     private static final Pattern KEEPS = Pattern.compile(
             "\\b(?:it|they|this|that|which|sauce|dough) (?:will )?keeps? (?:for |up to |about )?$",
@@ -111,10 +117,13 @@ public final class TimeReader {
                 .map(time -> sides(time, matcher.group(3))));
         collect(NIGHT.matcher(plain), found, matcher -> Optional.of(minutes(480, 600, 720)));
         collect(UNNAMED.matcher(plain), found, matcher -> unnamed(matcher.group(1), matcher.group(2)));
+        collect(UNNAMED_SIDES.matcher(plain), found, matcher -> unnamed(matcher.group(1), null)
+                .map(time -> sides(time, "each side")));
         collectUnnamed(DONE_FOR.matcher(plain), found);
         collectUnnamed(COOKED_FOR.matcher(plain), found);
         collectUnnamed(ON_FOR.matcher(plain), found);
         found.removeIf(time -> KEEPS.matcher(plain.substring(0, time.start)).find());
+        found.removeIf(time -> EVERY.matcher(plain.substring(0, time.start)).find());
         found.removeIf(time -> A_PIECE.matcher(plain.substring(time.end)).find());
         found.removeIf(time -> time.minutes.low().value().compareTo(DAY) >= 0
                 && AT_MOST.matcher(plain.substring(0, time.start)).find());

@@ -165,6 +165,11 @@ final class LineTidy {
                 .replaceAll("(?i)\\bsug\\b\\.?", "sugar")
                 .replaceAll("(?i)(?<=\\p{L} )pst\\b\\.?", "paste")
                 .replaceAll("(?i)\\bcukes?\\b", "cucumber")
+                .replaceAll("(?i)\\bsweet pots\\b", "sweet potatoes")
+                .replaceAll(
+                        "(?i)(?<=\\p{L}{3}) (?=\\d(?:\\.\\d)? ?cm (?:dice|cubes|chunks|slices|pieces|rounds)\\b)", ", ")
+                .replaceAll("(?i)\\btorts\\b", "tortillas")
+                .replaceAll("(?i)\\bsmk?d?\\b\\.? (?=pap)", "smoked ")
                 .replaceAll("(?i)\\bpb\\b", "peanut butter")
                 .replaceAll("(?i)\\b(?:fzn|frzn)\\b\\.?", "frozen");
         String said = leaves.replaceAll("(?i)(?<=\\p{L}{3},?) (?:right |over )?(?:here|there)$", "")

@@ -4,8 +4,10 @@ import hopsel.core.Known;
 import hopsel.core.dish.Use;
 import hopsel.core.item.Item;
 import hopsel.core.item.Trait;
+import hopsel.core.item.Weigher;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Decimals;
+import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
@@ -74,6 +76,11 @@ final class Mentions {
     private static final Map<String, Trait> TOGETHER =
             Map.of("spice", Trait.SPICE, "seasoning", Trait.SPICE, "herb", Trait.HERB);
 
+    private static final Pattern IN_WATER = Pattern.compile(
+            "\\b(?:soak|boil|cook|blanch|simmer)\\b[^.;]*\\bin (?:plenty of |lots of )?(?:cold |boiling |salted |fresh |hot |warm "
+                    + "|simmering )*water\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern EVERYTHING = Pattern.compile(
             "\\b(?:all (?:of )?the|all|everything|the remaining|remaining|rest of the|other) (?:(?:\\w+ "
                     + "){0,2}ingredients|together)|\\bcombine everything|\\b\\w+ ingredients\\b|everything "
@@ -111,6 +118,7 @@ final class Mentions {
     private final Map<String, String> amounts = new HashMap<>();
 
     private final Map<String, Amount> lows = new HashMap<>();
+    private final Map<String, Item> items = new HashMap<>();
 
     private final List<String> toTaste = new ArrayList<>();
     private final Map<String, Integer> heads = new HashMap<>();
@@ -215,6 +223,7 @@ final class Mentions {
             left.put(line.id(), BigDecimal.ONE);
             line.read().item().flatMap(item -> word(item.shortName())).ifPresent(kind -> kinds.put(line.id(), kind));
             line.read().amount().ifPresent(amount -> lows.put(line.id(), amount));
+            line.read().item().ifPresent(item -> items.put(line.id(), item));
             line.read()
                     .amount()
                     .ifPresent(amount -> amounts.put(
@@ -246,6 +255,11 @@ final class Mentions {
         words.keySet().stream()
                 .filter(line -> mayBeNamed(line, heard))
                 .filter(line -> !isMeasuredLater(line, said))
+                .filter(line -> !isSpoonOfWater(line) || !IN_WATER.matcher(text).find())
+                .filter(line -> own.isEmpty()
+                        || own.contains(line)
+                        || only.containsKey(line)
+                        || !traits.getOrDefault(line, Set.of()).contains(Trait.TAP))
                 .filter(line -> !only.containsKey(line)
                         || plain.contains(Known.in(only, line).replace(".", "")))
                 .sorted(Comparator.<String, Boolean>comparing(line -> !own.contains(line))
@@ -284,6 +298,14 @@ final class Mentions {
                     .forEach(line -> take(line, BigDecimal.ONE, uses));
         }
         return uses;
+    }
+
+    /** Three spoons of water from the list are not what barley is soaked in. */
+    private boolean isSpoonOfWater(String line) {
+        return traits.getOrDefault(line, Set.of()).contains(Trait.TAP)
+                && Optional.ofNullable(lows.get(line))
+                        .filter(amount -> amount.unit() == Unit.TBSP || amount.unit() == Unit.TSP)
+                        .isPresent();
     }
 
     /** {@code Whisk the flours}: where there are several of a kind, and none is told apart, all of them. */
@@ -554,6 +576,28 @@ final class Mentions {
     }
 
     private Optional<BigDecimal> shareOf(String line, BigDecimal number, String unit) {
+        return inSameUnit(line, number, unit).or(() -> byWeight(line, number, unit));
+    }
+
+    /** {@code 1 tbsp of the butter}, of 80 g. */
+    private Optional<BigDecimal> byWeight(String line, BigDecimal number, String unit) {
+        Weigher weigher = new Weigher(Measures.METRIC);
+        Optional<BigDecimal> whole = Optional.ofNullable(lows.get(line))
+                .flatMap(amount -> Optional.ofNullable(items.get(line)).flatMap(item -> weigher.grams(item, amount)));
+        Optional<BigDecimal> taken = UnitWords.first(unit)
+                .filter(found -> found.word().measured())
+                .flatMap(found -> Optional.ofNullable(items.get(line))
+                        .flatMap(item -> weigher.grams(
+                                item,
+                                Amount.of(
+                                        number.multiply(found.word().factor()),
+                                        found.word().unit()))));
+        return whole.filter(grams -> grams.signum() > 0)
+                .flatMap(grams -> taken.filter(part -> part.signum() > 0 && part.compareTo(grams) < 0)
+                        .map(part -> Decimals.ratio(part, grams)));
+    }
+
+    private Optional<BigDecimal> inSameUnit(String line, BigDecimal number, String unit) {
         return Optional.ofNullable(lows.get(line))
                 .filter(amount ->
                         amount.unit().word().equals(unit) && amount.low().compareTo(number) > 0)

@@ -90,6 +90,12 @@ final class Narration {
                     + "(?:quick |easy |simple |delicious )*([^,.;!]{3,60}?)(?=,|\\.|!|;| for | which | that |"
                     + " and | today|$)",
             Pattern.CASE_INSENSITIVE);
+    /** {@code Tonight it's flatbreads}. */
+    private static final Pattern TONIGHT = Pattern.compile(
+            "\\b(?:today|tonight|this (?:week|evening|morning)),? (?:it's|it is|it’s) (?:an? |some |my |our )?"
+                    + "([\\p{L} '-]{3,60}?)(?=,|\\.|!|;| for | with |$)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FOR_PEOPLE = Pattern.compile(
             "\\b(?:for|serves|feeds) (" + Numbers.NUMBER + ")(?: people| of us| persons)?\\b",
             Pattern.CASE_INSENSITIVE);
@@ -177,6 +183,12 @@ final class Narration {
             "\\b((?:" + Numbers.NUMBER + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}?)(?:,| and) ("
                     + Numbers.NUMBER + ") of ",
             Pattern.CASE_INSENSITIVE);
+    /** {@code 250 grams of flour, and the same of yoghurt}. */
+    private static final Pattern SAME_OF = Pattern.compile(
+            "\\b((?:" + Numbers.NUMBER + ") (?:grams?|kilos?|ml|mils?|millilitres?|cups?|tablespoons?|teaspoons?)) of "
+                    + "([\\p{L} -]{2,30}?)( (?:in|into) (?:the|an?|my|this) \\p{L}+)?,? and (?:the same|as much)"
+                    + "(?: amount| again)? of ",
+            Pattern.CASE_INSENSITIVE);
     /** {@code the spring onions, that's four of them}. */
     private static final Pattern OF_THEM = Pattern.compile(
             "\\bthe ([\\p{L} ]{3,30}?), (?:that's|that is|there are|I(?:'ve| have) got) (" + Numbers.NUMBER
@@ -258,6 +270,7 @@ final class Narration {
         plain = SO_MUCH.matcher(plain).replaceAll(", that's ");
         plain = CORRECTED.matcher(TAKEN_BACK.matcher(plain).replaceAll("$3$2")).replaceAll("");
         plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
+        plain = SAME_OF.matcher(plain).replaceAll("$1 of $2$3, and $1 of ");
         plain = OF_THEM.matcher(plain).replaceAll("$2 $1");
         for (String sentence : StepReader.sentences(plain)) {
             take(sentence);
@@ -282,6 +295,10 @@ final class Narration {
             title = title.or(() -> Optional.of(capital(counted.group(2).strip())));
         }
         String sentence = counted.reset().find() ? whole.substring(counted.end()) : whole;
+        if (isOnlyMeasured(sentence)) {
+            needed(sentence, sentence);
+            return;
+        }
         Matcher it = IT_IS.matcher(sentence);
         if (it.find()) {
             needed(sentence, sentence.substring(it.end()));
@@ -291,6 +308,12 @@ final class Narration {
         if (of.find()) {
             part = Optional.of(capital(of.group(1).strip()));
             needed(sentence, sentence.substring(of.end()));
+            return;
+        }
+        Matcher tonight = TONIGHT.matcher(sentence);
+        if (title.isEmpty() && tonight.find()) {
+            title = Optional.of(capital(tonight.group(1).strip()));
+            aside.add(sentence);
             return;
         }
         String named = OPENING.matcher(sentence)
@@ -336,6 +359,23 @@ final class Narration {
         } else {
             method(sentence);
         }
+    }
+
+    /** {@code 250 grams of flour in the bowl, and a pinch of salt}: what goes in, and nothing that is done. */
+    private boolean isOnlyMeasured(String sentence) {
+        List<String> all = Stream.of(PARTS.split(sentence.replaceAll("[.!]$", "")))
+                .map(part -> STANDS_IN.matcher(part).replaceFirst("").strip())
+                .filter(part -> !part.isEmpty())
+                .toList();
+        return !all.isEmpty()
+                && LineLooks.startsWithAmount(all.get(0))
+                && TimeReader.find(sentence).isEmpty()
+                && TechniqueReader.read(sentence).isEmpty()
+                && all.stream()
+                        .map(lines::read)
+                        .allMatch(read -> read.item().isPresent()
+                                && read.exact()
+                                && read.amount().isPresent());
     }
 
     /** What is needed: foods, with or without how much; whoever does something meanwhile tells that, too. */

@@ -118,7 +118,7 @@ final class OwnWords {
 
     private Part part(Part part) {
         return new Part(
-                heading(part.title()).replaceAll("^#+\\s*|:$", ""),
+                heading(part.title()).replaceAll("^#+\\s*|[\\s:]+$", ""),
                 part.lines().stream().map(this::line).toList(),
                 steps(part.steps()));
     }

@@ -26,7 +26,8 @@ record PlainText(List<String> lines, List<String> aside) {
                     + "(?:from )?(?-i:\\p{Lu}\\p{L}*\\.?)?[ ,!.x]*)$",
             Pattern.CASE_INSENSITIVE);
     /** {@code 0:05 leeks sweat …}. */
-    private static final Pattern CLOCK = Pattern.compile("^([012]?\\d[:.][0-5]\\d)\\s*(?:[-–—:]\\s*)?(?=\\p{L})");
+    private static final Pattern CLOCK =
+            Pattern.compile("^([012]?\\d[:.][0-5]\\d|T ?[-–+]? ?\\d{1,3}(?: ?min)?)\\s*(?:[-–—:]\\s*)?(?=\\p{L})");
 
     private static final int LEAST_LINES = 4;
     private static final int LEAST_CLOCKS = 3;

@@ -102,13 +102,16 @@ public final class RecipeReader {
     /** {@code Toast 5 min in a dry pan}, {@code med, 12 min}: no word of what, so it is all there is. */
     private static final Pattern COOKED_FIRST = Pattern.compile(
             "^(?:on )?(?:low|med|medium|high)(?: heat)?,? \\d"
-                    + "|^(?:toast|roast|fry|soak|simmer|boil|sweat|steam|cook|warm|marinate)(?: gently| slowly| hard)?"
+                    + "|^knead(?: \\d|,|$)|^(?:toast|roast|fry|soak|simmer|boil|sweat|steam|cook|warm|marinate)(?: gently| slowly| hard)?"
                     + "(?: for| about)? ?(?:~?\\d|,|$|till?\\b|until\\b|in (?:a|the) (?:dry|hot|small|large)\\b)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern RUBBED =
             Pattern.compile("^rub (?:in )?(?:the |your )?(?:fat|butter|block|marg\\w*)\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern SERVED_WITH = Pattern.compile(
+            "^serve(?:d)?(?: \\p{L}+)? with (?:the |a little |some )?([\\p{L} ]{3,40}?)[.!]?$",
+            Pattern.CASE_INSENSITIVE);
     /** {@code 1 tsp filling each}: onto what is in hand. */
     private static final Pattern SOME_OF = Pattern.compile(
             "^(?:put |place |add )?(?:[\\d½¼]+ |an? |one )?(?:tsp|tbsp|teaspoons?|tablespoons?|spoons?|spoonfuls?|half|some|"
@@ -129,7 +132,8 @@ public final class RecipeReader {
     private static final Pattern TARGET = Pattern.compile("^(?:-*>|→) ?(\\p{L}+)");
     /** {@code The dough wants 500 g flour and 3 tbsp oil}: what goes in, and nothing that is done. */
     private static final Pattern ONLY_LISTS = Pattern.compile(
-            "^(?:the|my|your|our|this) [\\p{L} ]{3,20}? (?:wants|needs|takes|has|is made (?:of|from|with)) (?=.*\\d)",
+            "^(?:(?:the|my|your|our|this) [\\p{L} ]{3,20}? (?:wants|needs|takes|has|is made (?:of|from|with))|"
+                    + "you(?:'ll|’ll| will)? (?:want|need)) (?=.*\\d)",
             Pattern.CASE_INSENSITIVE);
     /** {@code blitz, leave out the walnuts for Mo}: the second half is said of somebody. */
     private static final Pattern FOR_SOMEBODY = Pattern.compile(",\\s*(?=leave out .{2,40} for \\p{Lu})");
@@ -559,6 +563,14 @@ public final class RecipeReader {
             home.lines.forEach(line -> own.add(line.id()));
         }
         own.removeIf(line -> told.getOrDefault(line, 0) >= passages);
+        if (headed == null && isServedWithLater(step.text())) {
+            // What is still to be made is named, and nothing of it goes in yet.
+            last = named;
+            String served = id(step.title());
+            named.steps.add(new StepInPart(served, step, List.of(), after(step, served, named), Optional.empty()));
+            order.add(served);
+            return;
+        }
         List<Use> uses = new ArrayList<>();
         brought.forEach(sentence -> uses.addAll(mentions.in(sentence, own)));
         brought.clear();
@@ -591,6 +603,16 @@ public final class RecipeReader {
         mentions.begun(part.title);
         order.add(id);
         last = part;
+    }
+
+    /** {@code Serve with coconut custard}, which is told of further on. */
+    private boolean isServedWithLater(String text) {
+        Matcher served = SERVED_WITH.matcher(text);
+        return served.find()
+                && parts.values().stream()
+                        .filter(part -> part.steps.isEmpty() && !part.lines.isEmpty())
+                        .anyMatch(part ->
+                                part.title.equalsIgnoreCase(served.group(1).strip()));
     }
 
     /** For lines that somebody spoke of, how many passages of the method were told before. */

@@ -20,15 +20,16 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
             "(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER + "))?\\s*([\\p{L}-]+)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SERVES = Pattern.compile(
-            "\\b(?:serves|feeds|for)\\s+(?:about )?(\\d+)|(\\d+)(?:\\s*(?:-|to)\\s*\\d+)? (?:servings|portions|"
+            "\\b(?:serves|feeds|for)\\s+(?:about )?(\\d+)|(\\d+)(?:\\s*(?:-|to)\\s*\\d+)? (?:servings|serves|portions|"
                     + "people|persons|pax|ppl|guests|covers|diners|heads)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MAKES = Pattern.compile(
-            "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|portions|people|persons|pax|ppl|"
+            "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|serves|portions|people|persons|pax|ppl|"
                     + "guests|covers|diners|heads|min|hours?|to\\b)[\\p{L}]+",
             Pattern.CASE_INSENSITIVE);
     private static final Set<String> PEOPLE = Set.of(
             "serving",
+            "serve",
             "portion",
             "people",
             "person",

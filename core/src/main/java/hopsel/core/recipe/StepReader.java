@@ -95,6 +95,9 @@ final class StepReader {
     /** {@code bake 190/15}. */
     private static final Pattern HEAT_AND_TIME =
             Pattern.compile("(\\b(?:bake|oven|roast)\\b[^.;\\d]{0,15}\\d{3})/(\\d{1,2})\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code sauce over, 190/20}. */
+    private static final Pattern HEAT_THEN_TIME =
+            Pattern.compile("(?<![\\d/])(1[4-9]0|2[0-4]0)/(\\d{1,2})\\b(?!/)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NIGHT_BEFORE =
             Pattern.compile("^\\W*(?:the )?(?:night|evening|eve|day) before\\b", Pattern.CASE_INSENSITIVE);
@@ -206,6 +209,10 @@ final class StepReader {
     private static final Pattern HOT_WORK = Pattern.compile(
             "^(?:spread|ladle|pour|grate)\\b.*\\b(?:tawa|pan|griddle|comal|batter|straight in)\\b",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern LID_ON = Pattern.compile("\\blid on\\b", Pattern.CASE_INSENSITIVE);
+    /** Minutes for which nobody does anything by hand. */
+    private static final int NOBODY_STANDS = 360;
 
     private static final int HOUR = 60;
 
@@ -342,6 +349,13 @@ final class StepReader {
                 || BesideRecipe.OF_ONE_GUEST.matcher(sentence).find();
     }
 
+    /** With the minutes that a cook leaves out: {@code bake 190/15}, {@code leave 10}. */
+    static String spelledOut(String text) {
+        String heated = HEAT_AND_TIME.matcher(text).replaceAll("$1 for $2 min");
+        heated = HEAT_THEN_TIME.matcher(heated).replaceAll("$1, $2 min");
+        return MINUTES_MEANT.matcher(heated).replaceAll("$1 min");
+    }
+
     /** Another part begins: nothing of it goes on from what was done before. */
     void elsewhere() {
         before = null;
@@ -350,8 +364,7 @@ final class StepReader {
     /** The steps of one paragraph of the method. */
     List<ReadStep> steps(String paragraph) {
         List<String> passages = new ArrayList<>();
-        String heated = HEAT_AND_TIME.matcher(paragraph).replaceAll("$1 for $2 min");
-        String told = MINUTES_MEANT.matcher(heated).replaceAll("$1 min");
+        String told = spelledOut(paragraph);
         for (String sentence : sentences(told)) {
             passages.addAll(oneTimeEach(sentence));
         }
@@ -576,7 +589,7 @@ final class StepReader {
                         technique,
                         text,
                         time.map(found -> found.minutes().likely().value().intValue())));
-        Work work = told == Work.HANDS && cooksOn(text, time) ? Work.WATCH : told;
+        Work work = told == Work.HANDS ? byItself(text, time) : told;
         if (technique == Techniques.OTHER || work != technique.work()) {
             guessed.add("work");
         }
@@ -599,12 +612,22 @@ final class StepReader {
         return read;
     }
 
+    /** {@code Pour the brine over, min. 2 days}: what hands begin, and what goes on without them. */
+    private static Work byItself(String text, Optional<TimeReader.Found> time) {
+        if (time.filter(found -> found.minutes().likely().value().intValue() >= NOBODY_STANDS)
+                .isPresent()) {
+            return Work.REST;
+        }
+        return cooksOn(text, time) ? Work.WATCH : Work.HANDS;
+    }
+
     /** {@code Sago into the pan, stir it. That takes about ten minutes}: nobody stirs so long. */
     private static boolean cooksOn(String text, Optional<TimeReader.Found> time) {
         return time.filter(found -> found.minutes().likely().value().intValue() > REAL_WORK)
                         .isPresent()
-                && sentences(text).stream().anyMatch(StepReader::isHowLong)
-                && HOT_PLACE.matcher(text).find();
+                && (LID_ON.matcher(text).find()
+                        || sentences(text).stream().anyMatch(StepReader::isHowLong)
+                                && HOT_PLACE.matcher(text).find());
     }
 
     /** {@code oven 220. Peppers on trays. 30 min}: nothing but a time, where the oven waits for something. */

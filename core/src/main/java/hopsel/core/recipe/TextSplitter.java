@@ -434,11 +434,11 @@ public final class TextSplitter {
                 && COUNTED.matcher(Numbers.plain(line)).find()) {
             return false;
         }
-        if (isAddedTo(line)) {
+        if (isAddedTo(line) || isInCells(line) || isListAndDoing(line)) {
             return true;
         }
         String plain = ListInLine.coloned(line, this::isMeasured);
-        boolean numbered = section.isPresent() && LineLooks.isNumbered(plain);
+        boolean numbered = LineLooks.isNumbered(plain) && (section.isPresent() || isListUnderNumber(plain));
         Optional<ListInLine> found =
                 ListInLine.of(numbered ? LineLooks.NUMBERED.matcher(plain).replaceFirst("") : plain);
         if (found.isEmpty()
@@ -473,6 +473,20 @@ public final class TextSplitter {
                         < entries.size();
         if (told) {
             return false;
+        }
+        if (Techniques.begins(list.name().toLowerCase(Locale.ROOT))
+                && list.name().contains(" ")
+                && where != Where.TOP
+                && measured == entries.size()) {
+            // Season the rice: 40 ml vinegar, 1 T sugar.
+            entries.forEach(entry -> {
+                before.put(entry, method.size());
+                ingredients.add(new Passage(part, entry));
+            });
+            where = Where.METHOD;
+            method.add(new Passage(
+                    part, numbered ? LineLooks.NUMBERED.matcher(line).replaceFirst("") : line));
+            return true;
         }
         boolean all = measured == entries.size() && list.told().isPresent();
         int least = numbered || all || where == Where.INGREDIENTS && measured > 0 ? 1 : 2;
@@ -511,6 +525,66 @@ public final class TextSplitter {
         blank = false;
         tight = true;
         return true;
+    }
+
+    /** {@code 2. pickle: 1 cucumber, 60 ml rice vinegar}: a number of the running order, and no amount. */
+    private boolean isListUnderNumber(String line) {
+        return ListInLine.of(LineLooks.NUMBERED.matcher(line).replaceFirst(""))
+                .filter(list -> !HeadFacts.isHead(list.name()))
+                .filter(list ->
+                        list.entries().size() > 1 && list.entries().stream().allMatch(this::isMeasured))
+                .isPresent();
+    }
+
+    /** {@code Beetroot dip | 3 beets, 2 tbsp tahini | blend till smooth}: a part, its list, and what is done. */
+    private boolean isInCells(String line) {
+        String[] cells = line.split("\\s+\\|\\s+");
+        boolean named = cells.length == 3
+                && cells[0].matches("\\p{L}[\\p{L}' &-]{2,40}")
+                && !HeadFacts.isHead(cells[0])
+                && Stream.of(cells[2].split("[,;]\\s+"))
+                        .anyMatch(clause -> Techniques.begins(clause.toLowerCase(Locale.ROOT)));
+        List<String> entries = named ? List.of(cells[1].split(",\\s+")) : List.of();
+        if (title.isEmpty()
+                || entries.isEmpty()
+                || entries.stream().filter(this::isMeasured).count() * 2 < entries.size()) {
+            return false;
+        }
+        part(Lettering.capital(cells[0]), line);
+        entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
+        where = Where.METHOD;
+        method.add(new Passage(part, cells[2]));
+        part = section;
+        return true;
+    }
+
+    /**
+     * {@code 8 ancho, 4 guajillo - seeds out, toast 30 s, soak 20}: foods, and behind a dash what is done with them.
+     */
+    private boolean isListAndDoing(String line) {
+        String plain = LineLooks.withoutBullet(Numbers.plain(line));
+        int dash = plain.indexOf(" - ");
+        if (dash < 0 || where == Where.TOP || LineLooks.isNumbered(plain)) {
+            return false;
+        }
+        List<String> entries = List.of(plain.substring(0, dash).split(",\\s+"));
+        String doing = plain.substring(dash + 3);
+        boolean done = Stream.of(doing.split("[,;]\\s+"))
+                .anyMatch(clause -> Techniques.begins(clause.toLowerCase(Locale.ROOT)));
+        if (!done || entries.size() < 2 || !entries.stream().allMatch(this::isMeasuredOrGuessed)) {
+            return false;
+        }
+        entries.forEach(entry -> {
+            before.put(entry, method.size());
+            ingredients.add(new Passage(part, entry));
+        });
+        String names = entries.stream().map(entry -> lines.read(entry).name()).collect(Collectors.joining(", "));
+        method.add(new Passage(part, names + ": " + doing));
+        return true;
+    }
+
+    private boolean isMeasuredOrGuessed(String entry) {
+        return isMeasured(entry) && lines.read(entry).item().isPresent();
     }
 
     private boolean isPartBefore(String piece) {
@@ -600,11 +674,33 @@ public final class TextSplitter {
                         || read.amount().isPresent());
         boolean timed = entries.stream().anyMatch(LineLooks::isTime);
         boolean few = amounts * 2 < entries.size() && !(where == Where.INGREDIENTS && amounts > 0);
+        if (isListThenDoing(entries, line)) {
+            return true;
+        }
         if (entries.size() < LEAST_ENTRIES || few || !foods || timed) {
             return false;
         }
         where = Where.INGREDIENTS;
         entries.forEach(entry -> ingredients.add(new Passage(part, entry)));
+        return true;
+    }
+
+    /** {@code 150 ml water, 1 lemon, ½ t salt, blitz 3 min}: what goes in, and what is done with it. */
+    private boolean isListThenDoing(List<String> entries, String line) {
+        List<String> goingIn = entries.stream()
+                .takeWhile(entry -> !Techniques.begins(entry.toLowerCase(Locale.ROOT)))
+                .toList();
+        boolean all = goingIn.size() > 1
+                && goingIn.size() < entries.size()
+                && goingIn.stream().allMatch(this::isMeasuredOrGuessed);
+        if (!all || where == Where.TOP && title.isEmpty()) {
+            return false;
+        }
+        goingIn.forEach(this::listed);
+        String doing = line.substring(
+                line.indexOf(entries.get(goingIn.size()), line.indexOf(goingIn.get(goingIn.size() - 1))));
+        method.add(new Passage(part, doing));
+        where = Where.INGREDIENTS;
         return true;
     }
 
@@ -871,7 +967,8 @@ public final class TextSplitter {
     private boolean isCookedBehind(String line) {
         Matcher doing = COOKED_BEHIND.matcher(LineLooks.withoutBullet(line));
         if (!doing.matches()
-                || TimeReader.first(doing.group(4)).isEmpty()
+                || TimeReader.first(StepReader.spelledOut(doing.group(2) + doing.group(4)))
+                        .isEmpty()
                 || isCutSoLong(doing.group(1))
                 || !isMeasuredFood(doing.group(1))) {
             return false;

@@ -27,7 +27,7 @@ public final class TimeReader {
     private static final String UNIT =
             "(days?|nights?|hours?|hrs?|h|minutes?|mins?|min|m|seconds?|secs?|sec|s)(?![\\p{L}])(?! apart\\b)\\.?";
     private static final String SIDES =
-            "(?:\\s*,?\\s*(?:or so |more )?(per side|a side|each side|on each side|on both sides|on either "
+            "(?:\\s*,?\\s*(?:or so |more )?(per side|a side|/ ?side|each side|on each side|on both sides|on either "
                     + "side|for each side|a-side))?";
     private static final Pattern TIME = Pattern.compile(
             "(?<![\\p{L}\\d/.,])(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or|up to)\\s*(" + Numbers.NUMBER
@@ -60,13 +60,14 @@ public final class TimeReader {
                     + "(?:\\d{3}\\s*(?:°|º|"
                     + "degrees?)?\\s*[CF]?\\b[, ]*(?:for )?)?(?<time>(?<low>\\d{1,2})(?:\\s*(?:-|"
                     + "to)\\s*(?<high>\\d{1,3}))?)"
-                    + "(?=\\s*(?:[.,;)!(>→]|-+>|$|(?:un)?till? |before |lid o|w/? ?\\p{L}|covered|uncovered|at least))",
+                    + "(?=\\s*(?:[.,;)!(>→]|-+>|$|(?:un)?till? |before |so\\b|lid o|w/? ?\\p{L}|covered|uncovered|at least))",
             Pattern.CASE_INSENSITIVE);
     /** {@code fry onion 4, mushrooms till dry ~8}: what is in the pan, and how long. */
     private static final Pattern COOKED_FOR = Pattern.compile(
-            "^\\W*(?:fry|sweat|simmer|saut[eé]|soften|steam) (?:\\p{L}+ ){1,2}~?(?:till? dry "
+            "^\\W*(?:fry|sweat|simmer|saut[eé]|soften|steam|char|toast|soak) (?:in (?:an? |the )?(?:\\d+ ?(?:T|tbsp|t|tsp) )?)?"
+                    + "(?:\\p{L}+ ){1,2}~?(?:till? dry "
                     + ")?~?(?<time>(?<low>\\d{1,2})"
-                    + "(?:\\s*-\\s*(?<high>\\d{1,2}))?)(?=\\s*(?:[,;]|$))",
+                    + "(?:\\s*-\\s*(?<high>\\d{1,2}))?)(?=\\s*(?:[,;]|$)| in (?:boiling|hot|cold|warm)\\b)",
             Pattern.CASE_INSENSITIVE);
     /** {@code potatoes on (1.5 kg, 20-25)}. */
     private static final Pattern ON_FOR =

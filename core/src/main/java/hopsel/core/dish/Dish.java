@@ -119,6 +119,12 @@ public record Dish(
                 .orElseThrow(() -> new IllegalArgumentException("There is no line [%s] in %s.".formatted(lineId, id)));
     }
 
+    /** Whether no step waits for this one. */
+    public boolean isFinal(String step) {
+        return steps().flatMap(own -> own.after().stream())
+                .noneMatch(after -> after.step().equals(step));
+    }
+
     /** The ids of the steps that no other step comes after. */
     public Set<String> finalSteps() {
         Set<String> followed =

@@ -108,8 +108,8 @@ public record Staging(Step before, Step after, Set<Matter> matters) {
 
     /** The finished plate is what people came for. */
     private static Step onAir(Dish dish, Step step) {
-        boolean last = dish.finalSteps().contains(step.id()) && step.work() == Work.HANDS;
-        return last && step.show() == Show.MAY ? step.shown(Show.MUST) : step;
+        boolean may = step.work() == Work.HANDS && step.show() == Show.MAY;
+        return may && dish.isFinal(step.id()) ? step.shown(Show.MUST) : step;
     }
 
     private static Step worth(Step step) {

@@ -6,7 +6,9 @@ import hopsel.core.measure.Measures;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
@@ -31,8 +33,12 @@ public final class LineReader {
             "\\b(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    private static final int MOST_KNOWN = 2000;
+
     private final ItemFinder finder;
     private final Weigher weigher;
+    /** Lines that were read: whoever takes a text apart looks at each again and again. */
+    private final Map<String, ReadLine> known = new ConcurrentHashMap<>();
 
     /** Reads with the names of a catalogue and the cups and spoons of a place. */
     public LineReader(Catalogue catalogue, Measures measures) {
@@ -59,6 +65,19 @@ public final class LineReader {
 
     /** The line, as far as it can be understood. */
     public ReadLine read(String text) {
+        ReadLine before = known.get(text);
+        if (before != null) {
+            return before;
+        }
+        if (known.size() >= MOST_KNOWN) {
+            known.clear();
+        }
+        ReadLine now = readNow(text);
+        known.put(text, now);
+        return now;
+    }
+
+    private ReadLine readNow(String text) {
         ReadLine read = inSentence(text);
         return read.item().isPresent() || !read.foods().isEmpty()
                 ? read

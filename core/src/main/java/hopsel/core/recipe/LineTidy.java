@@ -1,5 +1,6 @@
 package hopsel.core.recipe;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.MatchResult;
@@ -71,6 +72,25 @@ final class LineTidy {
             "^(\\d+|an?|one|two|three|four) (packs?|packets?|blocks?|bags?|jars?|tins?|cans?)(?: of)? "
                     + "(\\p{L}[\\p{L} ]{2,30}?),? (?:that[’']?s|which is|so|=|about|around|roughly) (?:about )?(\\d+ ?(?:g|grams|kg|ml|l)\\b)",
             Pattern.CASE_INSENSITIVE);
+
+    /** What is written short, and means so only where it stands. */
+    private record Spelt(Pattern pattern, String with) {
+
+        static Spelt of(String pattern, String with) {
+            return new Spelt(Pattern.compile(pattern, Pattern.CASE_INSENSITIVE), with);
+        }
+    }
+
+    private static final List<Spelt> SPELT = List.of(
+            Spelt.of("(?<=\\d ?)bu\\b", " bunch"),
+            Spelt.of("\\bsm\\b\\.? (?=pap)", "smoked "),
+            Spelt.of("(?<=\\d) ?nos?\\b\\.?", ""),
+            Spelt.of("^((?:black )?pepper) ?[&+] ?((?:sea )?salt)$", "$2 and $1"),
+            Spelt.of("^s ?[+&] ?p\\b", "salt and pepper"),
+            Spelt.of("^(pinch(?:es)?|(?:[½¼\\d]+ ?)?t(?:sp)?\\.?) s$", "$1 salt"),
+            Spelt.of("(?<=\\p{L}{3}) (?=\\d(?:\\.\\d)? ?cm (?:dice|cubes|chunks|slices|pieces|rounds)\\b)", ", "),
+            Spelt.of("(?<=\\p{L}{3},?) (?:right |over )?(?:here|there)$", ""),
+            Spelt.of("(?<=\\d) ?(?:pcs?|pieces)\\b\\.?$", ""));
 
     private static final Pattern GARLIC = Pattern.compile("\\bgarlic\\b", Pattern.CASE_INSENSITIVE);
     /** {@code peppers red/yellow 8}: of which colours is said beside it. */
@@ -152,33 +172,10 @@ final class LineTidy {
     private static String shorthand(String written) {
         String text = AND_A_HALF.matcher(written).replaceFirst("$1 1/2 $2").replaceFirst("(?i)^an? (?=1/2)", "1 ");
         String cloves = GARLIC.matcher(text).find() ? text.replaceAll("(?i)(?<=\\d ?)cl\\b", " cloves") : text;
-        String bunches = cloves.replaceAll("(?i)(?<=\\d ?)bu\\b", " bunch");
-        String toms = bunches.replaceAll("(?i)\\btoms\\b", "tomatoes");
-        String counted = toms.replaceAll("(?i)(?<=\\d) ?nos?\\b\\.?", "");
-        String leaves = counted.replaceAll("(?i)\\blvs\\b\\.?", "leaves")
-                .replaceAll("(?i)\\bconc\\b\\.?", "concentrate")
-                .replaceAll("(?i)^((?:black )?pepper) ?[&+] ?((?:sea )?salt)$", "$2 and $1")
-                .replaceAll("(?i)\\bflr\\b\\.?", "flour")
-                .replaceAll("(?i)(?<=\\p{L} )sds?\\b\\.?", "seeds")
-                .replaceAll("(?i)\\bpap\\b\\.?", "paprika")
-                .replaceAll("(?i)\\bpal sug\\w*\\b\\.?", "palm sugar")
-                .replaceAll("(?i)\\bsug\\b\\.?", "sugar")
-                .replaceAll("(?i)(?<=\\p{L} )pst\\b\\.?", "paste")
-                .replaceAll("(?i)\\bcukes?\\b", "cucumber")
-                .replaceAll("(?i)\\bsweet pots\\b", "sweet potatoes")
-                .replaceAll(
-                        "(?i)(?<=\\p{L}{3}) (?=\\d(?:\\.\\d)? ?cm (?:dice|cubes|chunks|slices|pieces|rounds)\\b)", ", ")
-                .replaceAll("(?i)\\btorts\\b", "tortillas")
-                .replaceAll("(?i)\\bsmk?d?\\b\\.? (?=pap)", "smoked ")
-                .replaceAll("(?i)\\bpb\\b", "peanut butter")
-                .replaceAll("(?i)\\b(?:fzn|frzn)\\b\\.?", "frozen");
-        String said = leaves.replaceAll("(?i)(?<=\\p{L}{3},?) (?:right |over )?(?:here|there)$", "")
-                .replaceAll("(?i)(?<=\\d) ?(?:pcs?|pieces)\\b\\.?$", "");
-        String seasoned = ALL_TOGETHER
-                .matcher(said)
-                .replaceFirst("$4 $3, $1 $2")
-                .replaceAll("(?i)^s ?[+&] ?p\\b", "salt and pepper")
-                .replaceAll("(?i)^(pinch(?:es)?|(?:[½¼\\d]+ ?)?t(?:sp)?\\.?) s$", "$1 salt");
+        String seasoned = ALL_TOGETHER.matcher(ShortWords.writtenOut(cloves)).replaceFirst("$4 $3, $1 $2");
+        for (Spelt spelt : SPELT) {
+            seasoned = spelt.pattern.matcher(seasoned).replaceAll(spelt.with);
+        }
         Matcher another = AND_ANOTHER.matcher(seasoned);
         if (another.find()) {
             int all = Integer.parseInt(another.group(1)) + Integer.parseInt(another.group(4));

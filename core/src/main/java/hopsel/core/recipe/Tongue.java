@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -97,14 +98,20 @@ enum Tongue {
                 .filter(word -> word.length() >= TELLING && word.chars().allMatch(Character::isLetter))
                 .filter(word -> !english.contains(word))
                 .forEach(own::add);
-        List<String> longestFirst = new ArrayList<>(words.keySet());
-        longestFirst.sort(Comparator.comparingInt(word -> -word.length()));
         this.any = Pattern.compile(
-                "(?<!\\p{L})(?:"
-                        + String.join(
-                                "|", longestFirst.stream().map(Pattern::quote).toList())
-                        + ")(?:(?<=')|(?!\\p{L}))",
+                "(?<!\\p{L})(?:" + byFirstLetter(words.keySet()) + ")(?:(?<=')|(?!\\p{L}))",
                 Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
+    /** All words, the longest first; a letter that begins none of them is passed over at once. */
+    private static String byFirstLetter(Set<String> words) {
+        Map<String, List<String>> rests = new TreeMap<>();
+        words.stream().sorted(Comparator.comparingInt(word -> -word.length())).forEach(word -> rests.computeIfAbsent(
+                        word.substring(0, 1), any -> new ArrayList<>())
+                .add(Pattern.quote(word.substring(1))));
+        return rests.entrySet().stream()
+                .map(letter -> Pattern.quote(letter.getKey()) + "(?:" + String.join("|", letter.getValue()) + ")")
+                .collect(Collectors.joining("|"));
     }
 
     private void learn(String english, String own) {

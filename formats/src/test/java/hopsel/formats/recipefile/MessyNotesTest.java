@@ -91,12 +91,48 @@ class MessyNotesTest {
             1 cuillère à soupe d'huile d'olive | 1 | tbsp | olive-oil
             2 cucharadas de aceite de oliva | 2 | tbsp | olive-oil
             300 g di farina              | 300 | g     | plain-flour
+            tempeh 3 x 200g blocks       | 600 | g     | tempeh
+            tomatoes 2 x 400g            | 800 | g     | tomato
+            2x400 tins toms              | 2   | can   | tomato-can
+            300g "00" flour              | 300 | g     | tipo-00
+            a block of firm tofu about 400 grams | 400 | g | firm-tofu
+            1.5kg sweet pots 2cm dice    | 1.5 | kg    | sweet-potato
             """)
     void aLineIsReadInWhicheverOrder(String text, String amount, String unit, String item) {
         ReadLine read = LINES.read(text);
         assertThat(read.item().map(Item::id)).contains(item);
         assertThat(read.amount().orElseThrow().high()).isEqualByComparingTo(amount);
         assertThat(read.amount().orElseThrow().unit().word()).isEqualTo(unit);
+    }
+
+    /** How long something bakes is nobody's number of guests; neither is how often it is stirred. */
+    @Test
+    void hoursAreNoServingsAndEveryTwentyMinutesIsNoTime() {
+        ReadRecipe pudding = read("Pudding\n\n1/2 c rice\n4 c soy milk\n\nMix all. Bake at 300 F. for 3 hrs., stirring "
+                + "every 20 min. for first hour.");
+        assertThat(pudding.servings()).isEmpty();
+        assertThat(steps(pudding))
+                .extracting(step -> step.read().minutes().likely().value().intValue())
+                .contains(180)
+                .doesNotContain(20);
+    }
+
+    /** What one guest cannot have changes nobody's dish, and is there to be seen. */
+    @Test
+    void aRemarkAboutOneGuestIsLaidAside() {
+        String remark = "! Dev = peanut allergy -> his sauce w/ sunflower butter";
+        ReadRecipe bowl = read("Bowl\nServes 2\n\n200 g rice\n100 g peanuts\n\n1. Boil the rice 12 min.\n" + remark);
+        assertThat(items(bowl)).doesNotContain("sunflower-butter");
+        assertThat(bowl.unread()).contains(remark);
+    }
+
+    /** A line that is a list to one and a step to the other was handed to and fro for ever. */
+    @Test
+    void aLineIsEitherListOrMethod() {
+        ReadRecipe stew = read(
+                "STEW\nServes 6\n\n1 (1-inch) piece ginger, grated\n2 med. sweet potatoes, cubed (abt. 4 c.)"
+                        + "\n1 (15 oz.) can chickpeas, drained\n1 bu. collards, stemmed and sliced\n\nFry in oil till soft, 5 min.");
+        assertThat(items(stew)).contains("ginger", "sweet-potato", "chickpeas-can");
     }
 
     /** Nobody knows which one; what is in it depends on that. */

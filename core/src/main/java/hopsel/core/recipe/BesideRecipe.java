@@ -29,7 +29,8 @@ final class BesideRecipe {
             "^\\W*(?i:oh,? |and |but |nb:? |note:? ){0,3}(?!(?:You|We|I|They|It|This|That|One|Use|Add|With|There|Needs?"
                     + "|Put|Contains?|Has|Almost|Basically|Absolutely)\\b)\\p{Lu}\\p{L}{0,14} ?(?:= ?(?i:no|not"
                     + "|without) "
-                    + "\\p{L}+|(?:=|:|is|has) ?(?:an? )?(?i:\\p{L}+ )?(?i:allerg(?:y|ic)|intoleran(?:t|ce)|coeliac|celiac)\\b"
+                    + "\\p{L}+|(?:=|:|is|has) ?(?:an? )?(?i:\\p{L}+ )?(?i:allerg(?:y|ic)|intoleran(?:t|ce)"
+                    + "|coeliac|celiac)\\b"
                     + "|: ?(?i:no|without) (?i:gluten|wheat|nuts?|peanuts?|soya?|sesame|mustard|celery|onions?"
                     + "|garlic|coconut)\\b|(?i:no) \\p{Ll}{3,} ?(?:[-=>→(]|$)|(?i:can[’']?t|cannot|can not|must not"
                     + "|mustn[’']?t|doesn[’']?t|won[’']?t|is allergic|never) (?i:have|eat|do|take|touch|to|eats)\\b)");

@@ -86,7 +86,8 @@ final class Branches {
             Pattern.compile("^\\W*(?:then |now )?(?:drain|strain) (?:it|them|those|that)\\b", Pattern.CASE_INSENSITIVE);
     /** {@code Let that melt}: what was begun meanwhile goes on, and nothing else is in it. */
     private static final Pattern GOES_ON = Pattern.compile(
-            "^\\W*(?:let|leave|cook|simmer|stir|keep|melt|bring|heat|reduce|warm)\\b[^.;,]{0,15}\\b(?:it|that|this|them)"
+            "^\\W*(?:let|leave|cook|simmer|stir|keep|melt|bring|heat|reduce|warm)\\b[^.;,]{0,15}\\b(?:it|that"
+                    + "|this|them)"
                     + "\\b(?! (?:in|into|to the|with|over)\\b)",
             Pattern.CASE_INSENSITIVE);
     /** What a step makes, by the name that a later one gives it. */

@@ -15,8 +15,10 @@ final class HeadFacts {
     static final Pattern YIELD = Pattern.compile(
             "^(?:(?:(?:makes )?enough for|(?:yield: ?)?serves|servings|yields?|makes|portions|feeds|"
                     + "for)\\b\\s*:?\\s*(?:about |approximately |approx\\.? |ca\\.? |around "
-                    + "|up to )?(?:\\d(?!\\d* ?(?:- ?\\d+ ?)?(?:hrs?|hours?|h|mins?|minutes|secs?|seconds|days?)\\b)|one|two|three|four|five"
-                    + "|six|eight|ten|twelve|a dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people|pax|ppl|guests|covers|slices|"
+                    + "|up to )?(?:\\d(?!\\d* ?(?:- ?\\d+ ?)?(?:hrs?|hours?|h|mins?|minutes|secs?|seconds"
+                    + "|days?)\\b)|one|two|three|four|five"
+                    + "|six|eight|ten|twelve|a dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people|pax"
+                    + "|ppl|guests|covers|slices|"
                     + "pcs|pots|jars|buns))$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HEADLINE = Pattern.compile(

@@ -39,7 +39,8 @@ record LineLooks(LineReader reader) {
     private static final Pattern BLENDED = Pattern.compile(
             "^(?:blend|blitz|whizz|mix|combine|knead|serve|warm|heat|stir|whisk|boil|bake|roast|drain|rinse"
                     + "|strain|chill)"
-                    + "(?:$|,| w/? | (?:with \\d|all|everything|it|them|together|well|up|until|till?|in|for|at|w/|\\d))",
+                    + "(?:$|,| w/? | (?:with \\d|all|everything|it|them|together|well|up|until|till?|in|for|at"
+                    + "|w/|\\d))",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern STOP =

@@ -70,7 +70,8 @@ final class LineTidy {
     /** {@code 2 packs of tempeh, that's 400 grams}: what all of them weigh. */
     private static final Pattern ALL_TOGETHER = Pattern.compile(
             "^(\\d+|an?|one|two|three|four) (packs?|packets?|blocks?|bags?|jars?|tins?|cans?)(?: of)? "
-                    + "(\\p{L}[\\p{L} ]{2,30}?),? (?:that[’']?s|which is|so|=|about|around|roughly) (?:about )?(\\d+ ?(?:g|grams|kg|ml|l)\\b)",
+                    + "(\\p{L}[\\p{L} ]{2,30}?),? (?:that[’']?s|which is|so|=|about|around|roughly) (?:about "
+                    + ")?(\\d+ ?(?:g|grams|kg|ml|l)\\b)",
             Pattern.CASE_INSENSITIVE);
 
     /** What is written short, and means so only where it stands. */

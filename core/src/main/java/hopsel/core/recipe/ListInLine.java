@@ -37,7 +37,8 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
     private static final Pattern MAKES_IT = Pattern.compile("^(.*\\d.*(?:,|/|\\+|;).*) = ([\\p{L} ]{3,20})$");
 
     private static final Pattern COMMAS = Pattern.compile(
-            "\\s*(?:[,;]\\s+(?![^(]*\\))|\\s\\+\\s+(?![^(]*\\))|\\s/\\s|\\s-+>\\s|\\s→\\s|\\s-\\s(?!\\d)|\\s-\\s(?=\\d{1,2} ?(?:min|')))");
+            "\\s*(?:[,;]\\s+(?![^(]*\\))|\\s\\+\\s+(?![^(]*\\))|\\s/\\s|\\s-+>\\s|\\s→\\s|\\s-\\s(?!\\d)"
+                    + "|\\s-\\s(?=\\d{1,2} ?(?:min|')))");
     private static final Pattern MARKED_OFF = Pattern.compile("\\s*;\\s+|\\s-\\s(?!\\d)");
     private static final Pattern DONE_TO_IT =
             Pattern.compile("(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) (?:\\p{L}+ly )?\\p{L}+ed)*\\.?"

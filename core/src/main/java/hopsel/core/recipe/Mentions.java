@@ -62,7 +62,8 @@ final class Mentions {
     private static final Pattern BARE_ALL =
             Pattern.compile("\\beverything\\b(?! (?:else|exc|except|but|bar)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXCEPT = Pattern.compile(
-            "\\b(?:everything|all(?: the)?(?: ingredients)?) (?:else )?(?:exc\\.?|except(?: for)?|but|bar) (?:the )?([\\p{L} ]+?)(?= "
+            "\\b(?:everything|all(?: the)?(?: ingredients)?) (?:else )?(?:exc\\.?|except(?: for)?|but|bar) "
+                    + "(?:the )?([\\p{L} ]+?)(?= "
                     + "on\\b| in\\b|"
                     + " into\\b|[,.;]|$)",
             Pattern.CASE_INSENSITIVE);
@@ -77,7 +78,8 @@ final class Mentions {
             Map.of("spice", Trait.SPICE, "seasoning", Trait.SPICE, "herb", Trait.HERB);
 
     private static final Pattern IN_WATER = Pattern.compile(
-            "\\b(?:soak|boil|cook|blanch|simmer)\\b[^.;]*\\bin (?:plenty of |lots of )?(?:cold |boiling |salted |fresh |hot |warm "
+            "\\b(?:soak|boil|cook|blanch|simmer)\\b[^.;]*\\bin (?:plenty of |lots of )?(?:cold |boiling |salted "
+                    + "|fresh |hot |warm "
                     + "|simmering )*water\\b",
             Pattern.CASE_INSENSITIVE);
 

@@ -41,7 +41,8 @@ final class OwnWords {
 
     private static final Pattern LEADS_UP = Pattern.compile("^for (?:the )?");
     private static final Pattern OWN_LEAD = Pattern.compile(
-            "^(?:Für (?:das|die|den)|Pour (?:la|les?)|Para (?:el|la|los|las)|Per (?:il|lo|la|gli|le|i)) |^(?:Pour|Per) l['’]",
+            "^(?:Für (?:das|die|den)|Pour (?:la|les?)|Para (?:el|la|los|las)|Per (?:il|lo|la|gli|le|i)) "
+                    + "|^(?:Pour|Per) l['’]",
             Pattern.CASE_INSENSITIVE);
 
     private final Tongue tongue;

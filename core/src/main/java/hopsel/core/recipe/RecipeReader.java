@@ -91,7 +91,8 @@ public final class RecipeReader {
 
     /** What is done to a dough, without a word about which. */
     private static final Pattern SHAPED = Pattern.compile(
-            "^(?:\\d{1,3} balls|(?:the )?dough (?:in|into|to)|divide|roll (?:out|it|into|to)|knock back|punch down|shape|cut (?:out|into)|stamp out|knead"
+            "^(?:\\d{1,3} balls|(?:the )?dough (?:in|into|to)|divide|roll (?:out|it|into|to)|knock back|punch "
+                    + "down|shape|cut (?:out|into)|stamp out|knead"
                     + "|tip out)\\b",
             Pattern.CASE_INSENSITIVE);
     /** What the first step of a part does to all of it. */
@@ -102,7 +103,8 @@ public final class RecipeReader {
     /** {@code Toast 5 min in a dry pan}, {@code med, 12 min}: no word of what, so it is all there is. */
     private static final Pattern COOKED_FIRST = Pattern.compile(
             "^(?:on )?(?:low|med|medium|high)(?: heat)?,? \\d"
-                    + "|^knead(?: \\d|,|$)|^(?:toast|roast|fry|soak|simmer|boil|sweat|steam|cook|warm|marinate)(?: gently| slowly| hard)?"
+                    + "|^knead(?: \\d|,|$)|^(?:toast|roast|fry|soak|simmer|boil|sweat|steam|cook|warm"
+                    + "|marinate)(?: gently| slowly| hard)?"
                     + "(?: for| about)? ?(?:~?\\d|,|$|till?\\b|until\\b|in (?:a|the) (?:dry|hot|small|large)\\b)",
             Pattern.CASE_INSENSITIVE);
 
@@ -114,7 +116,8 @@ public final class RecipeReader {
             Pattern.CASE_INSENSITIVE);
     /** {@code 1 tsp filling each}: onto what is in hand. */
     private static final Pattern SOME_OF = Pattern.compile(
-            "^(?:put |place |add )?(?:[\\d½¼]+ |an? |one )?(?:tsp|tbsp|teaspoons?|tablespoons?|spoons?|spoonfuls?|half|some|"
+            "^(?:put |place |add )?(?:[\\d½¼]+ |an? |one )?(?:tsp|tbsp|teaspoons?|tablespoons?|spoons?"
+                    + "|spoonfuls?|half|some|"
                     + "a little)(?: of)?(?: the)? \\p{L}+",
             Pattern.CASE_INSENSITIVE);
     /** {@code coconut milk, one tin}. */

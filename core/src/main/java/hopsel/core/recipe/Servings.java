@@ -49,7 +49,8 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
     private static final Pattern YIELD_IN_TITLE =
             Pattern.compile("\\(((?:\\p{L}+ )?(?:about )?\\d+(?:\\s*-\\s*\\d+)?(?: \\p{L}+)?)\\)");
     private static final Pattern FOR_PEOPLE = Pattern.compile(
-            "\\b(?:for (?:about |up to )?|(?:table|group|party|class) of (?=\\d+\\W*$)|x ?(?=\\d+\\s*$))(\\d{1,3})\\b(?! ?(?:-|to |min|h\\b|hours?|days?|"
+            "\\b(?:for (?:about |up to )?|(?:table|group|party|class) of (?=\\d+\\W*$)|x "
+                    + "?(?=\\d+\\s*$))(\\d{1,3})\\b(?! ?(?:-|to |min|h\\b|hours?|days?|"
                     + "weeks?|g\\b|ml|°|pm|am|[./:]\\d))",
             Pattern.CASE_INSENSITIVE);
     /** {@code (demo table, 6 pax)}, {@code class - 10 ppl}. */

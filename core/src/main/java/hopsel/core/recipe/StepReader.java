@@ -87,7 +87,8 @@ final class StepReader {
     /** {@code leave 10 to infuse}, {@code fridge 30}: nobody means seconds, or hours. */
     private static final Pattern MINUTES_MEANT = Pattern.compile(
             "\\b((?:leave|let stand|sit)(?: it| them)?(?: for)? \\d{1,2}(?=\\s*(?:[,;!]|\\.(?!\\d)|$))|"
-                    + "(?:leave|let|rest|stand|sit)(?: it| them)?(?: for)? \\d{1,2}(?= to (?:infuse|steep|stand|cool|rest|"
+                    + "(?:leave|let|rest|stand|sit)(?: it| them)?(?: for)? \\d{1,2}(?= to (?:infuse|steep|stand"
+                    + "|cool|rest|"
                     + "soak|set|swell|soften|absorb)\\b)|(?:fridge|freezer|rest|chill|prove|proof|cool|knead|"
                     + "blanch|steam|then) \\d{1,2}(?: ?- ?\\d{1,2})?(?=\\s*(?:[,;!]|\\.(?!\\d)|$)| in (?:the )?(?:tin|"
                     + "pan|fridge)\\b| w/?o\\w*\\b| without\\b))",
@@ -123,7 +124,8 @@ final class StepReader {
                     + "^(?:(?:they|it|these|this|that)(?:'ll| will|'s going to|'s gonna| is going to)? "
                     + "(?:needs?|takes?|wants?|cooks? for|bakes? for)|"
                     + "give (?:it|them)) [^.;]*\\d|"
-                    + "^(?:they|it|these|this|that)(?:'ll| will|'s going to|'s gonna)? (?:needs?|takes?|wants?) (?:about |"
+                    + "^(?:they|it|these|this|that)(?:'ll| will|'s going to|'s gonna)? (?:needs?|takes?|wants?) "
+                    + "(?:about |"
                     + "around )?(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|fifteen|twenty|"
                     + "thirty|forty|half)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -151,14 +153,16 @@ final class StepReader {
                     + "(?:well|ok|fine|nicely)|it keeps|they keep|this keeps)\\b|\\b(?:up to|for) \\w+ (?:days|"
                     + "weeks|months) "
                     + "(?:in|at)\\b|\\bkeeps (?:for|in)\\b|\\bkeep (?:for \\w+ (?:days|weeks|months)|in (?:the |an? )?"
-                    + "(?:fridge|freezer|airtight|sealed|jar|tub|container))\\b|\\bfreezes? (?:really |very )?(?:well|fine|nicely|"
+                    + "(?:fridge|freezer|airtight|sealed|jar|tub|container))\\b|\\bfreezes? (?:really |very "
+                    + ")?(?:well|fine|nicely|"
                     + "beautifully)\\b"
                     + "|^\\W*(?:keep|hold|leave)\\b[^.;]{0,50}\\b(?:\\d+ \\p{L}+,? max|"
                     + "max(?:imum)?\\.? (?:of )?\\d|at most|no (?:more|longer) than)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HOT_PLACE = Pattern.compile(
             "\\b(?:hob|stove|stovetop|burner|pan|skillet|pot|saucepan|wok|griddle|(?:high|low|medium|moderate|"
-                    + "gentle)(?:[- ](?:high|low))? (?:heat|flame)|lid(?: on| off)?,? (?:\\d|for)|in (?:the |hot )?oil,? \\d+)\\b",
+                    + "gentle)(?:[- ](?:high|low))? (?:heat|flame)|lid(?: on| off)?,? (?:\\d|for)|in (?:the "
+                    + "|hot )?oil,? \\d+)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ON_HOB = Pattern.compile(
             "\\b(?:simmer|boil(?!ing (?:hot )?water)|fry|fries|frying|sauté|saute|sear|sweat|stir-fry|poach|"
@@ -234,7 +238,8 @@ final class StepReader {
                     + "(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|"
                     + "they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|"
                     + "while [^,]+(?=, \\p{L})|in (?:an?|the) [^,]+(?=,)|using [^,]+(?=,)"
-                    + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?:,? (?:I|we|you)(?='|’| ))?(?=,| (?:whizz|blitz|dissolve|mix|whisk|"
+                    + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?:,? (?:I|we|you)(?='|’| "
+                    + "))?(?=,| (?:whizz|blitz|dissolve|mix|whisk|"
                     + "blend|fry|heat|cook|stir|combine|soak|chop|slice|simmer|boil|roast|bring|melt|"
                     + "toast)\\b)),?\\s+"
                     + "|drain(?: well)?(?:,| and|, and)? (?:then )?(?=(?:simmer|boil|fry|cook|cover|mash|blend|"

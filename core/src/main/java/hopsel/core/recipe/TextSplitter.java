@@ -64,7 +64,8 @@ public final class TextSplitter {
     private static final Pattern ADDED_TO = Pattern.compile("^\\+ ?(?=[\\d½¼¾⅓⅔\\p{L}])");
 
     private static final Pattern TOLD_PART = Pattern.compile(
-            "^for (?:the|my) ((?!last|first|next|best|rest|final)[\\p{L}' -]{3,25}?)(?:,|:)?(?: (?:I|we|you)(?:'ll|’ll)?)\\s+",
+            "^for (?:the|my) ((?!last|first|next|best|rest|final)[\\p{L}' -]{3,25}?)(?:,|:)?(?: (?:I|we"
+                    + "|you)(?:'ll|’ll)?)\\s+",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code You'll want about 300 g of red lentils, half a squash, peeled, …}: a list in a sentence. */

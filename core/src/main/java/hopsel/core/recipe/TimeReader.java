@@ -60,11 +60,13 @@ public final class TimeReader {
                     + "(?:\\d{3}\\s*(?:°|º|"
                     + "degrees?)?\\s*[CF]?\\b[, ]*(?:for )?)?(?<time>(?<low>\\d{1,2})(?:\\s*(?:-|"
                     + "to)\\s*(?<high>\\d{1,3}))?)"
-                    + "(?=\\s*(?:[.,;)!(>→]|-+>|$|(?:un)?till? |before |so\\b|lid o|w/? ?\\p{L}|covered|uncovered|at least))",
+                    + "(?=\\s*(?:[.,;)!(>→]|-+>|$|(?:un)?till? |before |so\\b|lid o|w/? ?\\p{L}|covered"
+                    + "|uncovered|at least))",
             Pattern.CASE_INSENSITIVE);
     /** {@code fry onion 4, mushrooms till dry ~8}: what is in the pan, and how long. */
     private static final Pattern COOKED_FOR = Pattern.compile(
-            "^\\W*(?:fry|sweat|simmer|saut[eé]|soften|steam|char|toast|soak) (?:in (?:an? |the )?(?:\\d+ ?(?:T|tbsp|t|tsp) )?)?"
+            "^\\W*(?:fry|sweat|simmer|saut[eé]|soften|steam|char|toast|soak) (?:in (?:an? |the )?(?:\\d+ ?(?:T"
+                    + "|tbsp|t|tsp) )?)?"
                     + "(?:\\p{L}+ ){1,2}~?(?:till? dry "
                     + ")?~?(?<time>(?<low>\\d{1,2})"
                     + "(?:\\s*-\\s*(?<high>\\d{1,2}))?)(?=\\s*(?:[,;]|$)| in (?:boiling|hot|cold|warm)\\b)",

@@ -129,9 +129,10 @@ class MessyNotesTest {
     /** A line that is a list to one and a step to the other was handed to and fro for ever. */
     @Test
     void aLineIsEitherListOrMethod() {
-        ReadRecipe stew = read(
-                "STEW\nServes 6\n\n1 (1-inch) piece ginger, grated\n2 med. sweet potatoes, cubed (abt. 4 c.)"
-                        + "\n1 (15 oz.) can chickpeas, drained\n1 bu. collards, stemmed and sliced\n\nFry in oil till soft, 5 min.");
+        ReadRecipe stew =
+                read("STEW\nServes 6\n\n1 (1-inch) piece ginger, grated\n2 med. sweet potatoes, cubed (abt. 4 c.)"
+                        + "\n1 (15 oz.) can chickpeas, drained\n1 bu. collards, stemmed and sliced\n\nFry in "
+                        + "oil till soft, 5 min.");
         assertThat(items(stew)).contains("ginger", "sweet-potato", "chickpeas-can");
     }
 

@@ -183,6 +183,10 @@ final class Narration {
             "\\b((?:" + Numbers.NUMBER + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}?)(?:,| and) ("
                     + Numbers.NUMBER + ") of ",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern IN_A_BOWL =
+            Pattern.compile("\\bin (?:the|a|my|this) (?:\\p{L}+ )?(?:bowl|jug)\\b", Pattern.CASE_INSENSITIVE);
+
     /** {@code 250 grams of flour, and the same of yoghurt}. */
     private static final Pattern SAME_OF = Pattern.compile(
             "\\b((?:" + Numbers.NUMBER + ") (?:grams?|kilos?|ml|mils?|millilitres?|cups?|tablespoons?|teaspoons?)) of "
@@ -295,7 +299,7 @@ final class Narration {
             title = title.or(() -> Optional.of(capital(counted.group(2).strip())));
         }
         String sentence = counted.reset().find() ? whole.substring(counted.end()) : whole;
-        if (isOnlyMeasured(sentence)) {
+        if ((method.isEmpty() || IN_A_BOWL.matcher(sentence).find()) && isOnlyMeasured(sentence)) {
             needed(sentence, sentence);
             return;
         }

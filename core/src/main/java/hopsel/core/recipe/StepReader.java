@@ -161,7 +161,7 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HOT_PLACE = Pattern.compile(
             "\\b(?:hob|stove|stovetop|burner|pan|skillet|pot|saucepan|wok|griddle|(?:high|low|medium|moderate|"
-                    + "gentle)(?:[- ](?:high|low))? (?:heat|flame)|lid(?: on| off)?,? (?:\\d|for)|in (?:the "
+                    + "gentle)(?:[- ](?:high|low))? (?:heat|flame)|lid(?: on| off)?,? (?:\\d+|for)|in (?:the "
                     + "|hot )?oil,? \\d+)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ON_HOB = Pattern.compile(

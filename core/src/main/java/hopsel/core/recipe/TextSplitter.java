@@ -51,7 +51,7 @@ public final class TextSplitter {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CLOCK =
-            Pattern.compile("^(?:[01]?\\d|2[0-3])[:.][0-5]\\d(?: ?(?:h|am|pm))?[ :–-]+(?=\\p{L})");
+            Pattern.compile("^(?:[01]?\\d|2[0-3]):[0-5]\\d(?: ?(?:h|am|pm))?[ :–-]+(?=\\p{L})");
     /** {@code Dish 2 / 3 - Pea ravioli}. */
     private static final Pattern OF_A_MENU = Pattern.compile(
             "^(?:dish|course|recipe|plate|no\\.?) ?\\d{1,2}(?: ?(?:/|of) ?\\d{1,2})? ?[:–—-] ?(?=\\p{L})",
@@ -967,16 +967,15 @@ public final class TextSplitter {
     /** {@code 12 tortillas - warm in a dry pan, 20 sec a side}: what goes in, and the step that stands behind it. */
     private boolean isCookedBehind(String line) {
         Matcher doing = COOKED_BEHIND.matcher(LineLooks.withoutBullet(line));
-        if (!doing.matches()
-                || TimeReader.first(StepReader.spelledOut(doing.group(2) + doing.group(4)))
-                        .isEmpty()
-                || isCutSoLong(doing.group(1))
-                || !isMeasuredFood(doing.group(1))) {
+        if (!doing.matches() || isCutSoLong(doing.group(1)) || !isMeasuredFood(doing.group(1))) {
+            return false;
+        }
+        String verb = doing.group(2) == null ? doing.group(3) : doing.group(2);
+        if (TimeReader.first(StepReader.spelledOut(verb + doing.group(4))).isEmpty()) {
             return false;
         }
         listed(doing.group(1));
         String name = lines.read(doing.group(1)).name();
-        String verb = doing.group(2) == null ? doing.group(3) : doing.group(2);
         method.add(
                 new Passage(part, "%s %s%s".formatted(verb, name, doing.group(4).replace(" - ", ", "))));
         return true;
@@ -1008,9 +1007,14 @@ public final class TextSplitter {
     /** Several ingredients on one line, parted by semicolons or by commas before amounts. */
     private List<String> together(String line) {
         String[] parts = line.split("\\s*;\\s*|,\\s+(?=(?:\\d|[½⅓⅔¼¾⅛])[^,]*\\p{L})");
-        boolean foods = Stream.of(parts)
-                .map(lines::read)
-                .allMatch(read -> read.item().isPresent() && read.amount().isPresent());
+        // Whatever the first is called, the second is no way to cut it.
+        boolean foods = lines.read(parts[0]).amount().isPresent()
+                && Stream.of(parts)
+                        .skip(1)
+                        .map(lines::read)
+                        .allMatch(read -> read.item().isPresent()
+                                && read.exact()
+                                && read.amount().isPresent());
         boolean timed = Stream.of(parts).anyMatch(LineLooks::isTime);
         if (!timed && parts.length > 2 || parts.length == 2 && foods) {
             return List.of(parts);

@@ -45,9 +45,9 @@ record FlowDrawing(
     private static final int TOP = 8;
     private static final int ROW = 84;
     private static final int BOX = 74;
-    private static final int WIDE = 146;
-    private static final int PITCH = WIDE + 22;
-    private static final int PLATE = 70;
+    private static final int WIDE = 144;
+    private static final int PITCH = WIDE + 20;
+    private static final int PLATE = 54;
     private static final int GAP = 10;
     /** Letters that a box holds in a line. */
     private static final int LETTERS = 17;

@@ -488,7 +488,8 @@ final class Mentions {
             "\\bleaves (?=the\\b|a\\b)|\\bfish(?:ing)? (?:it |them )?out\\b|\\btea[- ](?=towel|cloth)|\\bunder "
                     + "(?:the )?(?:cold |running |warm |"
                     + "hot )*(?:water|tap)\\b|\\bwater runs clear"
-                    + "|\\b(?:in)?to an? (?:(?!with\\b|of\\b|in\\b)[\\p{L}-]+,? ){0,3}(?:paste|powder|pur[ée]e|dough|batter|crumb)\\b",
+                    + "|\\b(?:in)?to an? (?:(?!with\\b|of\\b|in\\b)[\\p{L}-]+,? ){0,3}(?:paste|powder|pur[ée]e"
+                    + "|dough|batter|crumb)\\b",
             Pattern.CASE_INSENSITIVE);
 
     static final Pattern OF_CHEESE =

@@ -115,12 +115,14 @@ public final class KitchenAnswers {
             return new Settled(after, List.of());
         }
         List<String> told = new ArrayList<>();
-        Set<IngredientLine> old =
-                before.stream().flatMap(sheet -> sheet.dish().lines()).collect(Collectors.toSet());
+        Set<Named> old = before.stream()
+                .flatMap(sheet -> sheet.dish().lines())
+                .map(Named::of)
+                .collect(Collectors.toSet());
         Catalogue catalogue = after.catalogue(house);
         Draft meant = after;
         for (IngredientLine line : after.dish().lines().toList()) {
-            Optional<Item> item = old.contains(line)
+            Optional<Item> item = old.contains(Named.of(line))
                     ? Optional.empty()
                     : asks(line, catalogue)
                             .flatMap(words -> find(What.MEANS, words))
@@ -136,6 +138,14 @@ public final class KitchenAnswers {
             }
         }
         return new Settled(passed(before, meant, house), told);
+    }
+
+    /** What a line asks for; how much of it may change, and it is still the line that was looked at. */
+    private record Named(String line, String item, Optional<String> said) {
+
+        static Named of(IngredientLine line) {
+            return new Named(line.id(), line.item(), line.said());
+        }
     }
 
     /** What is known to stand in goes in by its own weight and in its own way; anything else as the line says. */

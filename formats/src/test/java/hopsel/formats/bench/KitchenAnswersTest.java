@@ -82,6 +82,10 @@ class KitchenAnswersTest {
     void whatAHostHasLookedAtAndWhatTheCatalogueNoLongerKnowsStays() {
         Answer answer = new Answer(What.MEANS, "cream", "oat-cream");
         assertThat(settle(Optional.of(DISH), answer).sheet()).isEqualTo(DISH);
+        Draft less = dish(CREAM.withAmount(Optional.of(Amount.of(BigDecimal.TEN, Unit.ML))));
+        assertThat(settle(Optional.of(less), answer).sheet())
+                .as("only how much of it changed")
+                .isEqualTo(DISH);
         assertThat(settle(Optional.empty(), new Answer(What.MEANS, "cream", "moon-dust"))
                         .sheet())
                 .isEqualTo(DISH);

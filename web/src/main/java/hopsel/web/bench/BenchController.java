@@ -325,11 +325,11 @@ class BenchController {
         try {
             Change done = actions.apply(stored, action, fields);
             Change change = done.settled(memory.settle(Optional.of(stored.sheet()), done.sheet()));
-            change.always().ifPresent(answer -> memory.keep(answer, who.getName()));
             if (!change.sheet().equals(stored.sheet())) {
                 store.save(id, version, change, who.getName());
                 next.addFlashAttribute("done", change.what());
             }
+            change.always().ifPresent(answer -> memory.keep(answer, who.getName()));
             if (!change.told().isEmpty()) {
                 next.addFlashAttribute("toldLines", change.told());
             }

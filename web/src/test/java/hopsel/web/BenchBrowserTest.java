@@ -245,7 +245,7 @@ class BenchBrowserTest {
             goes.selectOption("blend-a-third-of-it");
             page.locator(".goes button").first().click();
         });
-        // The edit comes back to the same picture, and the lentils no longer wait for the onion.
+        // The edit comes back to the same picture, and to what was chosen.
         assertThat(page.locator(".bench-toast")).containsText("goes into “Blend a third of it”");
         assertThat(page.locator(".flow .step-bar")).hasCount(3);
         bar("add-the-cumin")

@@ -67,9 +67,12 @@ final class LineTidy {
                     + "(red|yellow|green|orange|white|purple|brown)(?=$|,)",
             Pattern.CASE_INSENSITIVE);
 
-    /** {@code 2 packs of tempeh, that's 400 grams}: what all of them weigh. */
+    /**
+     * {@code 2 packs of tempeh, that's 400 grams}: what all of them weigh. Tins are left alone: what is said of them is
+     * said of one, and what is in them is not the dry thing.
+     */
     private static final Pattern ALL_TOGETHER = Pattern.compile(
-            "^(\\d+|an?|one|two|three|four) (packs?|packets?|blocks?|bags?|jars?|tins?|cans?)(?: of)? "
+            "^(\\d+|an?|one|two|three|four) (packs?|packets?|blocks?|bags?)(?: of)? "
                     + "(\\p{L}[\\p{L} ]{2,30}?),? (?:that[’']?s|which is|so|=|about|around|roughly) (?:about "
                     + ")?(\\d+ ?(?:g|grams|kg|ml|l)\\b)",
             Pattern.CASE_INSENSITIVE);

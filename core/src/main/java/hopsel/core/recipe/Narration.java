@@ -317,6 +317,10 @@ final class Narration {
         Matcher tonight = TONIGHT.matcher(sentence);
         if (title.isEmpty() && tonight.find()) {
             title = Optional.of(capital(tonight.group(1).strip()));
+            Matcher guests = FOR_PEOPLE.matcher(sentence);
+            if (yield.isEmpty() && guests.find()) {
+                yield = Numbers.value(guests.group(1)).map(number -> "Serves " + number.toPlainString());
+            }
             aside.add(sentence);
             return;
         }

@@ -108,6 +108,7 @@ public final class RecipeReader {
                     + "(?: for| about)? ?(?:~?\\d|,|$|till?\\b|until\\b|in (?:a|the) (?:dry|hot|small|large)\\b)",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code Rub the fat in}: into all that is dry. */
     private static final Pattern RUBBED =
             Pattern.compile("^rub (?:in )?(?:the |your )?(?:fat|butter|block|marg\\w*)\\b", Pattern.CASE_INSENSITIVE);
 

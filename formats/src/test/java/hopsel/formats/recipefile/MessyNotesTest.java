@@ -96,6 +96,7 @@ class MessyNotesTest {
             2x400 tins toms              | 2   | can   | tomato-can
             300g "00" flour              | 300 | g     | tipo-00
             a block of firm tofu about 400 grams | 400 | g | firm-tofu
+            a tin of chickpeas, about 400 grams | 1 | can | chickpeas-can
             1.5kg sweet pots 2cm dice    | 1.5 | kg    | sweet-potato
             """)
     void aLineIsReadInWhicheverOrder(String text, String amount, String unit, String item) {

@@ -467,8 +467,12 @@ final class Narration {
 
     /** As a recipe says it: "Then I'm going to chop the onion" is "Chop the onion". */
     private void method(String sentence) {
-        String opened =
-                LATER.matcher(OPENING.matcher(sentence).replaceFirst("")).replaceFirst("");
+        String opened = OPENING.matcher(sentence).replaceFirst("");
+        Matcher later = LATER.matcher(opened);
+        if (later.find()) {
+            aside.add(later.group().replaceAll("[,.\\s]+$", ""));
+            opened = opened.substring(later.end());
+        }
         if (PUT_TOGETHER.matcher(opened).find()) {
             method.add(new Passage(part, "Assemble: " + opened));
             return;

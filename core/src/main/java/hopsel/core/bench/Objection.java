@@ -36,6 +36,7 @@ public record Objection(Rule rule, String place, String message, Optional<Remedy
         NO_STEPS(true, true),
         LOOSE_END(true, true),
         LINE_UNUSED(true, true),
+        FOR_SOME(false, true),
         TEMPERATURE_MISSING(false, true),
         MADE_NOWHERE(false, false),
         RAW_GRAIN(false, true),

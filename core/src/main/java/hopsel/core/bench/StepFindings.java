@@ -55,6 +55,19 @@ final class StepFindings extends Findings {
         pressure(component, step);
         paper(step);
         notOnList(step);
+        forSome(step);
+    }
+
+    /** Half with and half without: two lots, each with its own kits, label and figures. */
+    private void forSome(Step step) {
+        Variants.said(sheet, step, catalogue)
+                .ifPresent(split -> object(
+                        Rule.FOR_SOME,
+                        step.id(),
+                        "“%s” makes two kinds: some %s, others %s. Does each guest get one of them?"
+                                .formatted(step.title(), split.title(), split.others()),
+                        "Two kinds: %s, %s".formatted(split.title(), split.others()),
+                        split::apply));
     }
 
     private void time(Step step) {

@@ -7,6 +7,7 @@ import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Use;
+import hopsel.core.dish.Variant;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -30,6 +31,9 @@ final class DishReview {
     /** Room for thirds and sixths written with a few decimals. */
     private static final BigDecimal WHOLE = new BigDecimal("1.000001");
 
+    /** How far shares may be off that were written with a few decimals, such as thirds. */
+    private static final BigDecimal NEARLY = new BigDecimal("0.001");
+
     private final Dish dish;
     private final Catalogue catalogue;
     private final Weigher weigher;
@@ -43,6 +47,7 @@ final class DishReview {
         this.catalogue = catalogue;
         this.weigher = weigher;
         collectIds(place);
+        variants(place.at("variants"));
         eachStep(place, this::step);
         circle().ifPresent(this::addCircle);
     }
@@ -62,9 +67,32 @@ final class DishReview {
                 Place at = here.at("ingredients").at(i);
                 once(lines.add(line.id()), at, "line", line.id());
                 weigh(line, at);
+                if (line.variant().isPresent() && dish.variantOf(line).isEmpty()) {
+                    add(
+                            at.at("variant"),
+                            "There is no variant [%s] in %s."
+                                    .formatted(line.variant().get(), dish.title()),
+                            "Name a variant of the same dish, or leave the member away.");
+                }
             }
         }
         eachStep(place, (step, at) -> once(steps.putIfAbsent(step.id(), at) == null, at, "step", step.id()));
+    }
+
+    private void variants(Place place) {
+        List<Variant> all = dish.variants();
+        Set<String> ids = new HashSet<>();
+        for (int i = 0; i < all.size(); i++) {
+            once(ids.add(all.get(i).id()), place.at(i), "variant", all.get(i).id());
+        }
+        BigDecimal sum = all.stream().map(Variant::share).reduce(BigDecimal.ZERO, BigDecimal::add);
+        boolean whole = sum.subtract(BigDecimal.ONE).abs().compareTo(NEARLY) <= 0;
+        if (all.size() == 1 || !all.isEmpty() && !whole) {
+            add(
+                    place,
+                    "The shares of the variants of %s come to %s.".formatted(dish.title(), sum.toPlainString()),
+                    "Give two or more, whose shares come to 1.");
+        }
     }
 
     private void weigh(IngredientLine line, Place at) {

@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
  * One menu for everybody, or several: what each attendee can eat as it is written, the smallest change after which all
@@ -77,8 +78,9 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
      *
      * @param attendees who get it
      * @param changes what is different in it
+     * @param variants what they get of dishes of which not everybody has the same
      */
-    public record SameKit(List<Attendee> attendees, List<Change> changes) {}
+    public record SameKit(List<Attendee> attendees, List<Change> changes, List<String> variants) {}
 
     /** Keeps its own copies. */
     public MenuChoice {
@@ -117,7 +119,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     .flatMap(Dish::lines)
                     .forEach(line -> items.merge(line.item(), line.optional(), Boolean::logicalAnd));
             items.keySet().stream()
-                    .filter(item -> cooking.attendees().stream().anyMatch(attendee -> !suits(item, attendee)))
+                    .filter(item -> cooking.attendees().stream().anyMatch(attendee -> meets(item, attendee)))
                     .forEach(item -> options.put(item, options(item)));
         }
 
@@ -129,6 +131,17 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     .map(Optional::of)
                     .forEach(all::add);
             return all;
+        }
+
+        /** Whether something that somebody avoids is in what they get. */
+        private boolean meets(String item, Attendee attendee) {
+            return !suits(item, attendee)
+                    && own(attendee).anyMatch(dish -> dish.lines()
+                            .anyMatch(line -> line.item().equals(item)));
+        }
+
+        private Stream<Dish> own(Attendee attendee) {
+            return cooking.dishes().stream().map(dish -> menu.own(dish, attendee));
         }
 
         private boolean suits(String item, Attendee attendee) {
@@ -150,7 +163,9 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
             return new MenuChoice(cells, one, stuck, kits());
         }
 
-        private Cell cell(Attendee attendee, Dish dish, DishCheck check) {
+        private Cell cell(Attendee attendee, Dish whole, DishCheck ofWhole) {
+            Dish dish = menu.own(whole, attendee);
+            DishCheck check = dish.equals(whole) ? ofWhole : DishCheck.of(dish, catalogue, labelsRead);
             List<LineServing> lines = dish.lines()
                     .map(line -> new LineServing(line, menu.serve(dish, line, attendee)))
                     .filter(line -> !line.serving.equals(new Serving.AsWritten(List.of())))
@@ -194,7 +209,7 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     stuck.add(new Stuck(
                             item,
                             cooking.attendees().stream()
-                                    .filter(attendee -> !suits(item, attendee))
+                                    .filter(attendee -> meets(item, attendee))
                                     .map(Attendee::name)
                                     .toList()));
                     continue;
@@ -310,8 +325,23 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                 members.computeIfAbsent(groups[i], any -> new ArrayList<>()).add(others.get(i));
             }
             return members.values().stream()
+                    .flatMap(group -> byVariant(group, served))
                     .map(group -> kind(group, served, all, people))
                     .sorted(Comparator.comparingInt(kind -> kind.changes.size()))
+                    .toList();
+        }
+
+        private Stream<List<Integer>> byVariant(List<Integer> group, List<Attendee> served) {
+            Map<List<String>, List<Integer>> same = new LinkedHashMap<>();
+            group.forEach(person -> same.computeIfAbsent(variants(served.get(person)), any -> new ArrayList<>())
+                    .add(person));
+            return same.values().stream();
+        }
+
+        private List<String> variants(Attendee attendee) {
+            return own(attendee)
+                    .filter(dish -> !dish.variants().isEmpty())
+                    .map(Dish::titleForSome)
                     .toList();
         }
 
@@ -330,12 +360,12 @@ public record MenuChoice(List<Cell> cells, List<Change> oneMenu, List<Stuck> stu
                     changes.add(new Change(item, use, use.flatMap(substitution -> cost(item, substitution))));
                 }
             }
-            return new SameKit(group.stream().map(served::get).toList(), changes);
+            return new SameKit(group.stream().map(served::get).toList(), changes, variants(served.get(group.get(0))));
         }
 
         /** Bit 0: as it is; then each substitution; then left out. */
         private long mask(String item, Attendee attendee) {
-            long mask = suits(item, attendee) ? 1 : 0;
+            long mask = meets(item, attendee) ? 0 : 1;
             List<Optional<Substitution>> own = Known.in(options, item);
             for (int i = 0; i < own.size(); i++) {
                 mask |= suits(own.get(i).orElseThrow().use(), attendee) ? 2L << i : 0;

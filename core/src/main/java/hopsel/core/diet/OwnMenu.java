@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** Decides for a line and an attendee: as it is, with a substitution, left out, or cannot be served. */
 public final class OwnMenu {
@@ -69,9 +70,50 @@ public final class OwnMenu {
                 line.optional() ? new Serving.LeftOut(disliked) : new Serving.AsWritten(disliked));
     }
 
+    /**
+     * A dish as an attendee has it: in the variant that the host gives them, else in the first that they can have as it
+     * is written, else in the first that can be made to suit them, else in the first.
+     */
+    public Dish own(Dish dish, Attendee attendee) {
+        if (dish.variants().size() < 2) {
+            return dish;
+        }
+        return given(dish, attendee).findFirst().orElseGet(() -> suiting(dish, attendee));
+    }
+
+    /** Every variant of a dish that the host gives an attendee: a booklet shows all; else the one that is theirs. */
+    public List<Dish> all(Dish dish, Attendee attendee) {
+        List<Dish> given = given(dish, attendee).toList();
+        return given.isEmpty() ? List.of(own(dish, attendee)) : given;
+    }
+
+    private static Stream<Dish> given(Dish dish, Attendee attendee) {
+        return dish.variants().stream()
+                .filter(variant -> attendee.gets(dish.id(), variant.id()))
+                .map(variant -> variant.of(dish));
+    }
+
+    private Dish suiting(Dish dish, Attendee attendee) {
+        List<Dish> all =
+                dish.variants().stream().map(variant -> variant.of(dish)).toList();
+        Predicate<Serving> asWritten = serving -> serving instanceof Serving.AsWritten written
+                && written.disliked().isEmpty();
+        Predicate<Serving> possible = serving -> !(serving instanceof Serving.CannotServe);
+        return first(all, attendee, asWritten)
+                .or(() -> first(all, attendee, possible))
+                .orElse(all.get(0));
+    }
+
+    private Optional<Dish> first(List<Dish> all, Attendee attendee, Predicate<Serving> rule) {
+        return all.stream()
+                .filter(dish -> dish.lines().allMatch(line -> rule.test(serve(dish, line, attendee))))
+                .findFirst();
+    }
+
     /** What is in a dish as an attendee gets it, wherever it comes from: their kit, their home, or the host. */
     public List<Item> used(Dish dish, Attendee attendee) {
-        return dish.lines().flatMap(line -> used(dish, line, attendee).stream()).toList();
+        Dish own = own(dish, attendee);
+        return own.lines().flatMap(line -> used(own, line, attendee).stream()).toList();
     }
 
     private Optional<Item> used(Dish dish, IngredientLine line, Attendee attendee) {

@@ -22,6 +22,8 @@ import java.util.stream.Stream;
  * @param passages what else stands in the recipe
  * @param vessel what it is made in
  * @param recipe which recipe it is, and in which state; empty: nobody keeps its recipe
+ * @param variants what some get otherwise; empty: everybody gets the same. One alone: this is the dish as those have it
+ *     who get that variant
  */
 @Copyable
 public record Dish(
@@ -31,22 +33,46 @@ public record Dish(
         List<Component> components,
         Passages passages,
         Optional<Vessel> vessel,
-        Optional<RecipeState> recipe)
+        Optional<RecipeState> recipe,
+        List<Variant> variants)
         implements DishBuilder.With {
 
     /** Keeps its own copy. */
     public Dish {
         components = List.copyOf(components);
+        variants = List.copyOf(variants);
     }
 
     /** A dish of whose recipe every word was placed. */
     public Dish(String id, String title, BigDecimal servings, List<Component> components) {
-        this(id, title, Yield.of(servings), components, Passages.NONE, Optional.empty(), Optional.empty());
+        this(id, title, Yield.of(servings), components, Passages.NONE, Optional.empty(), Optional.empty(), List.of());
     }
 
     /** What the amounts are for, above 0. */
     public BigDecimal servings() {
         return yields.servings();
+    }
+
+    /**
+     * For how many servings a line's amount is. In a whole dish a line of a variant is reckoned among all servings, for
+     * a batch holds them all; for those who get the variant it is among theirs.
+     */
+    public BigDecimal servingsOf(IngredientLine line) {
+        return variants.size() == 1 && line.variant().isPresent()
+                ? servings().multiply(variants.get(0).share())
+                : servings();
+    }
+
+    /** The title as on a label; with the variant's where this is the dish as some have it. */
+    public String titleForSome() {
+        return variants.size() == 1 ? "%s, %s".formatted(title, variants.get(0).title()) : title;
+    }
+
+    /** The variant that a line is for; empty: it goes into all servings. */
+    public Optional<Variant> variantOf(IngredientLine line) {
+        return variants.stream()
+                .filter(own -> line.variant().filter(own.id()::equals).isPresent())
+                .findFirst();
     }
 
     /** The same dish by another title and for another number of servings. */

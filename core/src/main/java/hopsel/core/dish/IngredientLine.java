@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param said the recipe's own words where the item is a guess from them that nobody has confirmed; they stand on every
  *     page in the place of the item's name. Empty: it is that item
  * @param byTaste how the amount is found by taste and feel, in the unit of the amount; empty: it is as written
+ * @param variant id of the variant of the dish whose servings alone it goes into; empty: it goes into all
  */
 @Copyable
 public record IngredientLine(
@@ -31,7 +32,8 @@ public record IngredientLine(
         boolean optional,
         Source from,
         Optional<String> said,
-        Optional<ByTaste> byTaste)
+        Optional<ByTaste> byTaste,
+        Optional<String> variant)
         implements IngredientLineBuilder.With {
 
     /** A line whose item is no guess, from the kit, that grows with the dish. */

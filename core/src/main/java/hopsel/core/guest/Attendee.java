@@ -27,6 +27,7 @@ import java.util.stream.Stream;
  *     the id of what comes, or empty text where it is left out. It never goes before what they cannot have
  * @param ownWords what they cannot have and Hopsel cannot check, as they said it: the host has to
  * @param without what the host leaves out for them, as {@code dish/item}, whatever the recipe says
+ * @param variants which variants the host gives them, as {@code dish/variant}; for other dishes, the one that suits
  */
 @Copyable
 public record Attendee(
@@ -39,7 +40,8 @@ public record Attendee(
         List<String> rather,
         Map<String, String> served,
         List<String> ownWords,
-        List<String> without)
+        List<String> without,
+        List<String> variants)
         implements AttendeeBuilder.With {
 
     /** Keeps its own copy. */
@@ -49,6 +51,7 @@ public record Attendee(
         served = Collections.unmodifiableMap(new TreeMap<>(served));
         ownWords = List.copyOf(ownWords);
         without = List.copyOf(without);
+        variants = List.copyOf(variants);
     }
 
     /** Somebody for whom nothing is packed but what their own list asks for. */
@@ -60,12 +63,17 @@ public record Attendee(
             Optional<ZoneId> zone,
             Gets gets,
             List<String> rather) {
-        this(id, name, avoids, servings, zone, gets, rather, Map.of(), List.of(), List.of());
+        this(id, name, avoids, servings, zone, gets, rather, Map.of(), List.of(), List.of(), List.of());
     }
 
     /** Whether the host leaves an item out of a dish for them. */
     public boolean isWithout(String dish, String item) {
         return without.contains(dish + "/" + item);
+    }
+
+    /** Whether the host gives them a variant of a dish. */
+    public boolean gets(String dish, String variant) {
+        return variants.contains(dish + "/" + variant);
     }
 
     /** The same person under another id. */
@@ -124,7 +132,7 @@ public record Attendee(
     /** Somebody whose list is all strict. */
     public Attendee(
             String id, String name, List<String> avoids, BigDecimal servings, Optional<ZoneId> zone, Gets gets) {
-        this(id, name, avoids, servings, zone, gets, List.of(), Map.of(), List.of(), List.of());
+        this(id, name, avoids, servings, zone, gets, List.of(), Map.of(), List.of(), List.of(), List.of());
     }
 
     /** What an attendee is handed. */

@@ -102,7 +102,12 @@ public final class HandoutWriter {
             Set<String> labelsRead,
             Map<Dish, DishFacts> known) {
         HandoutWriter writer = new HandoutWriter(cooking, builtIn, batches, attendee, words, labelsRead, known);
-        return new Handout(attendee, cooking.dishes().stream().map(writer::dish).toList());
+        return new Handout(
+                attendee,
+                cooking.dishes().stream()
+                        .flatMap(dish -> writer.menu.all(dish, attendee).stream())
+                        .map(writer::dish)
+                        .toList());
     }
 
     private DishPart dish(Dish dish) {
@@ -119,7 +124,7 @@ public final class HandoutWriter {
                 .toList();
         return new DishPart(
                 dish.id(),
-                dish.title(),
+                dish.titleForSome(),
                 components,
                 CautionFinder.allergens(used),
                 facts.check().madeWithout(attendee, used),
@@ -276,7 +281,7 @@ public final class HandoutWriter {
     }
 
     private BigDecimal factor(Dish dish, IngredientLine line) {
-        return line.scaling().factor(Decimals.ratio(attendee.servings(), dish.servings()));
+        return line.scaling().factor(Decimals.ratio(attendee.servings(), dish.servingsOf(line)));
     }
 
     /** What stands in is weighed; where its density is known, small amounts are given in spoons. */

@@ -54,7 +54,8 @@ public final class KitPacker {
     private Kit pack(Attendee attendee) {
         List<Kit.Line> lines = new ArrayList<>();
         List<Kit.Refusal> refusals = new ArrayList<>();
-        for (Dish dish : cooking.dishes()) {
+        for (Dish whole : cooking.dishes()) {
+            Dish dish = menu.own(whole, attendee);
             dish.lines()
                     .filter(line -> line.from() == Source.KIT)
                     .forEach(line -> add(dish, line, attendee, lines, refusals));
@@ -65,6 +66,7 @@ public final class KitPacker {
     /** What they have at home and what the host gives; what is left out for them is not in it. */
     private static List<Kit.Beside> beside(CookingClass cooking, OwnMenu menu, Attendee attendee) {
         return cooking.dishes().stream()
+                .map(dish -> menu.own(dish, attendee))
                 .flatMap(dish -> dish.lines()
                         .filter(line -> line.from() != Source.KIT)
                         .flatMap(line -> beside(menu, dish, line, attendee).stream()))

@@ -39,7 +39,7 @@ public record KitStatement(List<String> without, List<Doubt> doubts) {
         List<String> without = new ArrayList<>(attendee.avoids());
         Set<Doubt> doubts = new LinkedHashSet<>();
         for (Dish dish : cooking.dishes()) {
-            DishCheck check = DishCheck.of(dish, catalogue, labelsRead);
+            DishCheck check = DishCheck.of(menu.own(dish, attendee), catalogue, labelsRead);
             List<Item> used = menu.used(dish, attendee);
             without.retainAll(check.madeWithout(attendee, used));
             doubts.addAll(check.doubtsFor(attendee, used));

@@ -87,7 +87,8 @@ public final class Batches {
                         .grams(catalogue.get(line.item()), amount)
                         .orElseThrow(() ->
                                 new IllegalArgumentException("The line [%s] cannot be weighed.".formatted(line.id())))
-                        .multiply(line.scaling().factor(Decimals.ratio(servings, dish.servings())), Decimals.EXACT))
+                        .multiply(
+                                line.scaling().factor(Decimals.ratio(servings, dish.servingsOf(line))), Decimals.EXACT))
                 .orElse(BigDecimal.ZERO);
     }
 
@@ -97,18 +98,15 @@ public final class Batches {
             return Working.NONE;
         }
         Amount amount = line.amount().get();
+        BigDecimal of = dish.servingsOf(line);
         Working working = weighed(
-                Working.NONE.then(Operation.AMOUNT, amount.high(), amount.unit().word(), dish.servings()),
+                Working.NONE.then(Operation.AMOUNT, amount.high(), amount.unit().word(), of),
                 catalogue.get(line.item()),
                 amount);
         return switch (line.scaling()) {
-            case LINEAR -> working.then(Operation.LINEAR, servings, dish.servings());
+            case LINEAR -> working.then(Operation.LINEAR, servings, of);
             case DAMPED ->
-                working.then(
-                        Operation.DAMPED,
-                        servings,
-                        dish.servings(),
-                        Scaling.DAMPED.factor(Decimals.ratio(servings, dish.servings())));
+                working.then(Operation.DAMPED, servings, of, Scaling.DAMPED.factor(Decimals.ratio(servings, of)));
             case FIXED -> working.then(Operation.FIXED);
         };
     }

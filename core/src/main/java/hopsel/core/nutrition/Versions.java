@@ -12,6 +12,7 @@ import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.item.Nutrients;
 import hopsel.core.item.Weigher;
+import hopsel.core.measure.Decimals;
 import hopsel.core.nutrition.NutritionFacts.Part;
 
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,8 @@ public final class Versions {
     /** What a version is. */
     public enum Basis {
         AS_WRITTEN,
+        /** What some get otherwise. */
+        VARIANT,
         WITHOUT,
         SCHOOL,
         /** Another dish of the class. */
@@ -77,6 +80,16 @@ public final class Versions {
                 null,
                 facts(dish, catalogue, weigher, any -> true),
                 dish.servings()));
+        dish.variants()
+                .forEach(variant -> versions.add(new Version(
+                        "variant-" + variant.id(),
+                        Basis.VARIANT,
+                        null,
+                        null,
+                        null,
+                        variant.title(),
+                        facts(variant.of(dish), catalogue, weigher, any -> true),
+                        dish.servings())));
         dish.lines()
                 .filter(IngredientLine::optional)
                 .forEach(line -> versions.add(new Version(
@@ -157,7 +170,13 @@ public final class Versions {
                 .filter(goesIn)
                 .map(line -> {
                     Item item = catalogue.get(line.item());
-                    return new Part(item, line.amount().flatMap(amount -> weigher.grams(item, amount)));
+                    // What goes into some servings alone is as much for each of them as if all had it.
+                    BigDecimal all = Decimals.ratio(dish.servings(), dish.servingsOf(line));
+                    return new Part(
+                            item,
+                            line.amount()
+                                    .flatMap(amount -> weigher.grams(item, amount))
+                                    .map(grams -> grams.multiply(all, Decimals.EXACT)));
                 })
                 .toList());
     }

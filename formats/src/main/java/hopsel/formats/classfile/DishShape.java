@@ -33,6 +33,8 @@ import hopsel.core.dish.StepBuilder;
 import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.UseBuilder;
+import hopsel.core.dish.Variant;
+import hopsel.core.dish.VariantBuilder;
 import hopsel.core.dish.Vessel;
 import hopsel.core.dish.VesselBuilder;
 import hopsel.core.dish.Work;
@@ -159,7 +161,14 @@ public final class DishShape {
                     IngredientLine::from,
                     IngredientLineBuilder::from)
             .may("said", Values.LONG_TEXT, IngredientLine::said, IngredientLineBuilder::said)
-            .may("byTaste", BY_TASTE, IngredientLine::byTaste, IngredientLineBuilder::byTaste);
+            .may("byTaste", BY_TASTE, IngredientLine::byTaste, IngredientLineBuilder::byTaste)
+            .may("variant", Values.ID, IngredientLine::variant, IngredientLineBuilder::variant);
+
+    private static final Shape<VariantBuilder, Variant> VARIANT = Shape.of(
+                    "variant", VariantBuilder::builder, VariantBuilder::build)
+            .must("id", Values.ID, Variant::id, VariantBuilder::id)
+            .must("title", Values.TEXT, Variant::title, VariantBuilder::title)
+            .must("share", Values.number(Bounds.SHARE), Variant::share, VariantBuilder::share);
 
     private static final Shape<BaseBuilder, Base> BASE = Shape.of("base", BaseBuilder::builder, BaseBuilder::build)
             .must("title", Values.TEXT, Base::title, BaseBuilder::title)
@@ -209,7 +218,8 @@ public final class DishShape {
             .must("components", Values.list(COMPONENT), Dish::components, DishBuilder::components)
             .inline(PASSAGES, Dish::passages, DishBuilder::passages)
             .may("vessel", VESSEL, Dish::vessel, DishBuilder::vessel)
-            .may("recipe", RECIPE, Dish::recipe, DishBuilder::recipe);
+            .may("recipe", RECIPE, Dish::recipe, DishBuilder::recipe)
+            .list("variants", VARIANT, Dish::variants, DishBuilder::variants);
 
     private DishShape() {}
 

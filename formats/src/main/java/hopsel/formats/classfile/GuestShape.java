@@ -40,6 +40,7 @@ final class GuestShape {
             .usually("rather", Values.texts(), List.of(), Attendee::rather, AttendeeBuilder::rather)
             .usually("ownWords", Values.texts(), List.of(), Attendee::ownWords, AttendeeBuilder::ownWords)
             .usually("without", Values.texts(), List.of(), Attendee::without, AttendeeBuilder::without)
+            .usually("variants", Values.texts(), List.of(), Attendee::variants, AttendeeBuilder::variants)
             .usually("served", OTHERWISE, Map.of(), Attendee::served, AttendeeBuilder::served);
 
     private GuestShape() {}

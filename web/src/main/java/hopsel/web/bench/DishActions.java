@@ -10,6 +10,7 @@ import hopsel.core.bench.Notes;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.RefusedEditException;
 import hopsel.core.bench.Reread;
+import hopsel.core.bench.Variants;
 import hopsel.core.dish.Yield;
 import hopsel.formats.recipefile.RecipeFile;
 import hopsel.web.bench.BenchStore.StoredDish;
@@ -19,6 +20,7 @@ import hopsel.web.frame.Entered.BadEntryException;
 
 import org.springframework.stereotype.Component;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +38,19 @@ class DishActions implements ActionSet {
         this.store = store;
     }
 
+    private static Change variants(Draft sheet, Entered in) throws BadEntryException, RefusedEditException {
+        List<Variants.Typed> typed = new ArrayList<>();
+        for (int i = 0; in.fields().containsKey("variant-" + i); i++) {
+            Optional<String> title = in.text("variant-" + i);
+            if (title.isPresent()) {
+                typed.add(new Variants.Typed(in.text("variant-id-" + i), title.get(), in.positive("percent-" + i)));
+            }
+        }
+        return Change.done(
+                Variants.set(sheet, typed),
+                typed.isEmpty() ? "everybody gets the same again" : "set what not everybody gets");
+    }
+
     @Override
     public Map<String, BenchAction> actions() {
         Map<String, BenchAction> actions = new LinkedHashMap<>();
@@ -50,6 +65,7 @@ class DishActions implements ActionSet {
         actions.put(
                 "remove-component",
                 (sheet, in) -> Change.done(Edits.removeComponent(sheet, in.must("component")), "deleted a component"));
+        actions.put("variants", DishActions::variants);
         actions.put("base", this::base);
         actions.put("mend", this::mend);
         actions.put("pass", this::pass);

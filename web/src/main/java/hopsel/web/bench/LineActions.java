@@ -112,7 +112,8 @@ class LineActions implements ActionSet {
                 .withScaling(in.text("scaling").flatMap(Scaling::of).orElse(before.scaling()))
                 .withOptional(read.line().optional())
                 .withFrom(in.text("from").isEmpty() ? before.from() : in.choice("from", Source.values(), Source::word))
-                .withSaid(said);
+                .withSaid(said)
+                .withVariant(in.text("variant-given").isEmpty() ? before.variant() : in.text("variant"));
         Draft next = Edits.line(sheet, "", line);
         return Change.done(
                         id.equals(read.line().item()) ? with(next, read.unknown()) : next,

@@ -165,6 +165,17 @@ public class Guests {
         });
     }
 
+    /** Gives somebody a variant of a dish; empty text: the one that suits them. */
+    @Transactional
+    public void give(long id, String guest, String dish, String variant) {
+        lock(id);
+        of(id).stream().filter(own -> own.id().equals(guest)).findFirst().ifPresent(own -> {
+            Stream<String> rest = own.variants().stream().filter(other -> !other.startsWith(dish + "/"));
+            Stream<String> given = variant.isEmpty() ? Stream.empty() : Stream.of(dish + "/" + variant);
+            put(id, own.withVariants(Stream.concat(rest, given).toList()));
+        });
+    }
+
     /** What is packed for whom, for fewer kinds of kit; nothing else about anybody changes. */
     @Transactional
     public void serve(long id, List<Attendee> served) {

@@ -152,7 +152,7 @@ public final class AttendeeForm {
         Attendee known = before.attendees().stream()
                 .filter(own -> own.id().equals(id))
                 .findFirst()
-                .map(own -> said.withWithout(own.without()))
+                .map(own -> said.withWithout(own.without()).withVariants(own.variants()))
                 .orElse(said);
         return before.attendees().stream()
                 .filter(own -> own.id().equals(id)

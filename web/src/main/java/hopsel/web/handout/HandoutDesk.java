@@ -107,7 +107,10 @@ public class HandoutDesk {
         BigDecimal servings = cooking.dishes().isEmpty()
                 ? BigDecimal.ONE
                 : cooking.dishes().get(0).servings();
-        return new Attendee("*", cooking.title(), List.of(), servings, Optional.empty(), Attendee.Gets.HANDOUT);
+        return new Attendee("*", cooking.title(), List.of(), servings, Optional.empty(), Attendee.Gets.HANDOUT)
+                .withVariants(cooking.dishes().stream()
+                        .flatMap(dish -> dish.variants().stream().map(variant -> dish.id() + "/" + variant.id()))
+                        .toList());
     }
 
     /** In Markdown. */

@@ -76,7 +76,7 @@ class KitLabels {
      *
      * @param attendee whose
      * @param number of the kit, from 1
-     * @param dish title; empty text on a kit
+     * @param dish title; on a kit, what they get of dishes of which not everybody has the same
      * @param item what is in it; empty on a kit
      * @param portion how much; empty on a kit
      * @param inside what is in a bag that was mixed
@@ -107,7 +107,7 @@ class KitLabels {
                     labels.add(new Label(
                             kit.attendee(),
                             number,
-                            "",
+                            state.variants(kit.attendee(), planned.cooking(), packing.catalogue()),
                             Optional.empty(),
                             Optional.empty(),
                             List.of(),
@@ -132,7 +132,7 @@ class KitLabels {
         return new Label(
                 attendee,
                 number,
-                planned.cooking().dish(portion.dish()).title(),
+                state.called(planned.cooking().dish(portion.dish()), attendee, planned.cooking(), packing.catalogue()),
                 Optional.of(item),
                 Optional.of(portion),
                 state.inside(kit, portion.item(), packing),

@@ -104,6 +104,28 @@ class KitsController {
         return "redirect:" + page(id, cooking, number);
     }
 
+    /** Gives a guest a variant of a dish, or what suits them. */
+    @PostMapping("/classes/{id}/kits/variant")
+    String variant(
+            @PathVariable("id") long id,
+            @RequestParam("attendee") String attendee,
+            @RequestParam("dish") String dish,
+            @RequestParam("variant") String variant,
+            RedirectAttributes next) {
+        boolean known = pages.cooking(id).dishes().stream()
+                .filter(own -> own.id().equals(dish))
+                .flatMap(own -> own.variants().stream())
+                .anyMatch(own -> variant.isEmpty() || own.id().equals(variant));
+        if (!known) {
+            throw new NotFoundException();
+        }
+        roster.give(id, attendee, dish, variant);
+        next.addFlashAttribute("told", "kits.variant-done");
+        CookingClass cooking = pages.cooking(id);
+        int number = cooking.attendees().stream().map(Attendee::id).toList().indexOf(attendee) + 1;
+        return "redirect:" + page(id, cooking, number);
+    }
+
     /** Where the kit of a guest is shown: among the others, or by itself where there are many. */
     static String page(long id, CookingClass cooking, int number) {
         return cooking.attendees().size() <= MOST_WHOLE

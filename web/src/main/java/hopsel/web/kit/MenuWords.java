@@ -72,6 +72,11 @@ public class MenuWords {
 
     /** What a kind of kit is, and for whom, in one sentence. */
     public String kit(SameKit kit, Catalogue catalogue) {
+        String variants = kit.variants().isEmpty() ? "" : " " + String.join("; ", kit.variants()) + ".";
+        return changes(kit, catalogue) + variants;
+    }
+
+    private String changes(SameKit kit, Catalogue catalogue) {
         List<String> names = kit.attendees().stream().map(Attendee::name).toList();
         if (kit.changes().isEmpty()) {
             return say("menus.told.as-written", list(names), names.size());

@@ -1,6 +1,8 @@
 package hopsel.web.kit;
 
 import hopsel.core.classes.CookingClass;
+import hopsel.core.diet.OwnMenu;
+import hopsel.core.dish.Dish;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Phrase;
 import hopsel.core.item.Catalogue;
@@ -56,6 +58,19 @@ public class PackingState {
                 .filter(line ->
                         line.dish().equals(portion.dish()) && line.item().equals(portion.item()));
         return own.flatMap(line -> line.insteadOf().stream()).findFirst().orElse(null);
+    }
+
+    /** A dish as an attendee has it: with the variant's name where not everybody has the same. */
+    public String called(Dish dish, Attendee attendee, CookingClass cooking, Catalogue catalogue) {
+        return OwnMenu.of(cooking, catalogue).own(dish, attendee).titleForSome();
+    }
+
+    /** What an attendee gets of dishes of which not everybody has the same. */
+    public String variants(Attendee attendee, CookingClass cooking, Catalogue catalogue) {
+        return cooking.dishes().stream()
+                .filter(dish -> !dish.variants().isEmpty())
+                .map(dish -> called(dish, attendee, cooking, catalogue))
+                .collect(Collectors.joining("; "));
     }
 
     /** Names of those whose kits these are; of whom nobody knows any more, the number. */

@@ -247,7 +247,7 @@ class GuestController {
         OwnMenu menu = OwnMenu.of(cooking, builtIn);
         Set<String> read = labels.of(seen.id);
         return cooking.dishes().stream()
-                .filter(dish -> !DishCheck.of(dish, seen.planned.catalogue(), read)
+                .filter(dish -> !DishCheck.of(menu.own(dish, seen.attendee), seen.planned.catalogue(), read)
                         .isSure(seen.attendee, menu.used(dish, seen.attendee)))
                 .map(Dish::title)
                 .toList();
@@ -276,17 +276,7 @@ class GuestController {
             signups.change(seen.id, seen.attendee.id(), catalogue, (before, known) -> {
                 Entered merged = GuestFields.merged(in, "", GuestFields.of(before, known, catalogue), before.name());
                 Attendee said = form.attendee(merged, "", before.id(), before.name());
-                Attendee changed = new Attendee(
-                        said.id(),
-                        said.name(),
-                        said.avoids(),
-                        said.servings(),
-                        said.zone().or(before::zone),
-                        before.gets(),
-                        said.rather(),
-                        said.served(),
-                        said.ownWords(),
-                        said.without());
+                Attendee changed = said.withZone(said.zone().or(before::zone)).withGets(before.gets());
                 return new AttendeeForm.Row(changed, AttendeeForm.particulars(merged, ""));
             });
             return "redirect:/guest/" + token;

@@ -47,11 +47,11 @@ class MenuWordsTest {
 
     @Test
     void aKindOfKitIsOneSentence() {
-        assertThat(words.kit(new SameKit(List.of(TOMAS), List.of()), CATALOGUE))
+        assertThat(words.kit(new SameKit(List.of(TOMAS), List.of(), List.of()), CATALOGUE))
                 .isEqualTo("Tomas gets everything as written.");
-        assertThat(words.kit(new SameKit(List.of(TOMAS, BEA), List.of()), CATALOGUE))
+        assertThat(words.kit(new SameKit(List.of(TOMAS, BEA), List.of(), List.of()), CATALOGUE))
                 .isEqualTo("Tomas and Bea get everything as written.");
-        assertThat(words.kit(new SameKit(List.of(TOMAS, BEA, ODILE), List.of(TAMARI, NO_NUTS)), CATALOGUE))
+        assertThat(words.kit(new SameKit(List.of(TOMAS, BEA, ODILE), List.of(TAMARI, NO_NUTS), List.of()), CATALOGUE))
                 .isEqualTo("Tomas, Bea and Odile get Tamari instead of Soy sauce and no Peanuts.");
     }
 

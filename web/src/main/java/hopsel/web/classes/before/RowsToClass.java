@@ -325,17 +325,15 @@ final class RowsToClass {
                 group(mapper.attendeeServed(row.id()), AttendeeServedRow::attendeeId);
         return mapper.attendees(row.id()).stream()
                 .map(attendee -> new Attendee(
-                        attendee.id(),
-                        attendee.name(),
-                        words(avoids, attendee.id(), true),
-                        Decimals.plain(attendee.servings()),
-                        Optional.ofNullable(attendee.zone()).map(ZoneId::of),
-                        word(Attendee.Gets.values(), Attendee.Gets::word, attendee.gets()),
-                        words(avoids, attendee.id(), false),
-                        served.getOrDefault(attendee.id(), List.of()).stream()
-                                .collect(Collectors.toMap(AttendeeServedRow::itemId, AttendeeServedRow::useId)),
-                        List.of(),
-                        List.of()))
+                                attendee.id(),
+                                attendee.name(),
+                                words(avoids, attendee.id(), true),
+                                Decimals.plain(attendee.servings()),
+                                Optional.ofNullable(attendee.zone()).map(ZoneId::of),
+                                word(Attendee.Gets.values(), Attendee.Gets::word, attendee.gets()),
+                                words(avoids, attendee.id(), false))
+                        .withServed(served.getOrDefault(attendee.id(), List.of()).stream()
+                                .collect(Collectors.toMap(AttendeeServedRow::itemId, AttendeeServedRow::useId))))
                 .toList();
     }
 

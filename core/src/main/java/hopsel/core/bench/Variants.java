@@ -1,10 +1,10 @@
 package hopsel.core.bench;
 
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.DishVariant;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Use;
-import hopsel.core.dish.Variant;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
 import hopsel.core.measure.Decimals;
@@ -63,21 +63,21 @@ public final class Variants {
                     "The shares come to %s percent. Let them come to 100, or leave one open: it gets the rest."
                             .formatted(said.toPlainString()));
         }
-        List<Variant> all = new ArrayList<>();
+        List<DishVariant> all = new ArrayList<>();
         for (Typed own : typed) {
             BigDecimal percent =
                     own.percent().orElseGet(() -> left.divide(BigDecimal.valueOf(open), DIGITS, RoundingMode.HALF_UP));
-            all.add(new Variant(
+            all.add(new DishVariant(
                     own.id().orElseGet(() -> free(own.title(), all)),
                     own.title(),
                     Decimals.plain(percent.movePointLeft(2))));
         }
-        Set<String> ids = all.stream().map(Variant::id).collect(Collectors.toSet());
+        Set<String> ids = all.stream().map(DishVariant::id).collect(Collectors.toSet());
         return sheet.with(sheet.dish().withVariants(all))
                 .eachLine(line -> line.withVariant(line.variant().filter(ids::contains)));
     }
 
-    private static String free(String title, List<Variant> all) {
+    private static String free(String title, List<DishVariant> all) {
         return Slug.free(
                 Slug.of(title), id -> all.stream().anyMatch(own -> own.id().equals(id)));
     }
@@ -153,7 +153,7 @@ public final class Variants {
                     List.of(
                             new Typed(Optional.empty(), title, Optional.of(percent)),
                             new Typed(Optional.empty(), others, Optional.empty())));
-            List<Variant> all = both.dish().variants();
+            List<DishVariant> all = both.dish().variants();
             Draft marked = both.eachLine(line -> line.withVariant(of(line, all).or(line::variant)));
             return second.isEmpty() ? marked : parted(marked);
         }
@@ -184,7 +184,7 @@ public final class Variants {
                     .toList();
         }
 
-        private Optional<String> of(IngredientLine line, List<Variant> all) {
+        private Optional<String> of(IngredientLine line, List<DishVariant> all) {
             if (has(first, line)) {
                 return Optional.of(all.get(0).id());
             }

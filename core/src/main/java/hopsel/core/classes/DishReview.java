@@ -3,11 +3,11 @@ package hopsel.core.classes;
 import hopsel.core.Known;
 import hopsel.core.dish.Component;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.DishVariant;
 import hopsel.core.dish.IngredientLine;
 import hopsel.core.dish.Show;
 import hopsel.core.dish.Step;
 import hopsel.core.dish.Use;
-import hopsel.core.dish.Variant;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -80,12 +80,12 @@ final class DishReview {
     }
 
     private void variants(Place place) {
-        List<Variant> all = dish.variants();
+        List<DishVariant> all = dish.variants();
         Set<String> ids = new HashSet<>();
         for (int i = 0; i < all.size(); i++) {
             once(ids.add(all.get(i).id()), place.at(i), "variant", all.get(i).id());
         }
-        BigDecimal sum = all.stream().map(Variant::share).reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal sum = all.stream().map(DishVariant::share).reduce(BigDecimal.ZERO, BigDecimal::add);
         boolean whole = sum.subtract(BigDecimal.ONE).abs().compareTo(NEARLY) <= 0;
         if (all.size() == 1 || !all.isEmpty() && !whole) {
             add(

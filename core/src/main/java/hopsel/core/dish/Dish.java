@@ -34,7 +34,7 @@ public record Dish(
         Passages passages,
         Optional<Vessel> vessel,
         Optional<RecipeState> recipe,
-        List<Variant> variants)
+        List<DishVariant> variants)
         implements DishBuilder.With {
 
     /** Keeps its own copy. */
@@ -69,7 +69,7 @@ public record Dish(
     }
 
     /** The variant that a line is for; empty: it goes into all servings. */
-    public Optional<Variant> variantOf(IngredientLine line) {
+    public Optional<DishVariant> variantOf(IngredientLine line) {
         return variants.stream()
                 .filter(own -> line.variant().filter(own.id()::equals).isPresent())
                 .findFirst();

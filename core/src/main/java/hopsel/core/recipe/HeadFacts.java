@@ -13,11 +13,12 @@ import java.util.stream.Stream;
 final class HeadFacts {
 
     static final Pattern YIELD = Pattern.compile(
-            "^(?:(?:(?:makes )?enough for|(?:yield: ?)?serves|servings|yields?|makes|portions|feeds|"
+            "^(?:(?:(?:makes )?enough for|(?:yield: ?)?serves|servings|yields?|makes|gives|portions|feeds|"
                     + "for)\\b\\s*:?\\s*(?:about |approximately |approx\\.? |ca\\.? |around "
                     + "|up to )?(?:\\d(?!\\d* ?(?:- ?\\d+ ?)?(?:hrs?|hours?|h|mins?|minutes|secs?|seconds"
                     + "|days?)\\b)|one|two|three|four|five"
-                    + "|six|eight|ten|twelve|a dozen).*|\\d+(?:\\s*-\\s*\\d+)? (?:servings|portions|people|pax"
+                    + "|six|eight|ten|twelve|a dozen).*|(?:approx\\.? |about |ca\\.? )?\\d+(?:\\s*-\\s*\\d+)? "
+                    + "(?:servings|portions|people|pax"
                     + "|ppl|guests|covers|slices|"
                     + "pcs|pots|jars|buns))$",
             Pattern.CASE_INSENSITIVE);

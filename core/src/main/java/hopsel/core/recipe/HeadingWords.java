@@ -18,7 +18,8 @@ final class HeadingWords {
                     + ")?([^.:,\\d]{2,40}))?\\s*(?:\\(([^()]*)\\))?\\s*:?$",
             Pattern.CASE_INSENSITIVE);
     static final Pattern METHOD = Pattern.compile(
-            "^(?:the )?(?:method|directions?|instructions?|preparation|steps|procedure|how|how to(?: (?:make|cook)(?: "
+            "^(?:the )?(?:method|directions?|instructions?|preparation|steps|order|procedure|how|how to(?: "
+                    + "(?:make|cook)(?: "
                     + "it| them| this)?)?|making it|putting it together|to make|what to do|order of work|"
                     + "running order|work ?plan|timings?|cooking instructions|preparation steps|"
                     + "let's cook)\\s*:?$",
@@ -31,7 +32,8 @@ final class HeadingWords {
             Pattern.CASE_INSENSITIVE);
 
     /** {@code nb. freezes well}: said beside the method. */
-    static final Pattern NOTED = Pattern.compile("^(?:n\\.?b|p\\.?s|note|tip)\\b\\s*[.:-]", Pattern.CASE_INSENSITIVE);
+    static final Pattern NOTED =
+            Pattern.compile("^(?:(?:n\\.?b|p\\.?s|note|tip)\\b\\s*[.:-]|n\\.?b\\.? " + ")", Pattern.CASE_INSENSITIVE);
 
     static final Pattern NOTES_ALONE = Pattern.compile("^[\\p{L}' -]{3,40}:?$");
 

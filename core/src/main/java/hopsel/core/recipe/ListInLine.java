@@ -49,6 +49,10 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
                     + "\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|min\\w*\\b).*|.*\\boff (?:the )?heat\\b.*",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code oil 3 tbsp}: no tin is oiled. */
+    private static final Pattern MEASURED_NOUN =
+            Pattern.compile("^(?:oil|flour|butter|salt|pepper|zest|core|rice|stock)\\s+\\d", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SENTENCE_END = Pattern.compile(
             "(?<!\\b(?:tsp|tbsp|oz|lb|approx|abt|opt|min|hr)|\\d)\\.\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final int LEAST_ENTRIES = 3;
@@ -101,8 +105,9 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
     /** What goes in, up to where something is done. */
     List<String> entries() {
         return pieces.stream()
-                .takeWhile(piece ->
-                        !Techniques.begins(piece) && !TIMED.matcher(piece).matches())
+                .takeWhile(piece -> (!Techniques.begins(piece)
+                                || MEASURED_NOUN.matcher(piece).find())
+                        && !TIMED.matcher(piece).matches())
                 .toList();
     }
 

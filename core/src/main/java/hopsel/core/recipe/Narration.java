@@ -499,7 +499,9 @@ final class Narration {
         if (last >= 0
                 && StepReader.isHowLong(said)
                 && TimeReader.find(method.get(last).text()).isEmpty()) {
-            method.set(last, new Passage(Optional.empty(), method.get(last).text() + " " + said));
+            method.set(
+                    last,
+                    new Passage(method.get(last).heading(), method.get(last).text() + " " + said));
         } else if (done) {
             method.add(new Passage(part, said));
         } else {

@@ -17,17 +17,24 @@ record PlainText(List<String> lines, List<String> aside) {
 
     private static final Pattern QUOTED = Pattern.compile("^\\s*>\\s?");
     private static final Pattern GREETING = Pattern.compile(
-            "^(?:hi+|hello|hey|dear|hiya|good (?:morning|evening|afternoon)|thanks|thank you)\\b[^\\n]*",
+            "^(?:hi+|hello|hey|(?:my )?dear(?:est)?|hiya|good (?:morning|evening|afternoon)|thanks|thank "
+                    + "you)\\b[^\\n]*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FAREWELL = Pattern.compile(
             "^(?:(?:x{1,5}|love|lots of love|cheers|best(?: wishes)?|all the best|thanks|thank you|ta|enjoy|"
                     + "see you(?: (?:all|there|then|soon))?|kind regards|regards|bon app[eé]tit|"
                     + "happy cooking)\\b[ ,!.]*"
-                    + "(?:from )?(?-i:\\p{Lu}\\p{L}*\\.?)?[ ,!.x]*)$",
+                    + "(?:from )?(?-i:\\p{Lu}\\p{L}*\\.?(?: \\p{Lu}\\p{L}*)?)?[ ,!.x]*)$",
             Pattern.CASE_INSENSITIVE);
     /** {@code 0:05 leeks sweat …}. */
     private static final Pattern CLOCK =
             Pattern.compile("^([012]?\\d[:.][0-5]\\d|T ?[-–+]? ?\\d{1,3}(?: ?min)?)\\s*(?:[-–—:]\\s*)?(?=\\p{L})");
+
+    /** {@code Dear Greta,}: whatever stands under it. */
+    private static final Pattern ADDRESSED = Pattern.compile(
+            "^(?:hi+|hello|hey|(?:my )?dear(?:est)?|hiya) (?-i:\\p{Lu}\\p{L}*)(?: (?-i:\\p{Lu}\\p{L}*)| and "
+                    + "\\p{L}+)*,$",
+            Pattern.CASE_INSENSITIVE);
 
     private static final int LEAST_LINES = 4;
     private static final int LEAST_CLOCKS = 3;
@@ -58,12 +65,16 @@ record PlainText(List<String> lines, List<String> aside) {
 
     private static List<String> ungreeted(List<String> text, List<String> aside) {
         List<String> lines = new ArrayList<>(text);
-        if (lines.stream().filter(line -> !line.isBlank()).count() < LEAST_LINES) {
+        int first = 0;
+        while (first < lines.size() - 1 && lines.get(first).isBlank()) {
+            first++;
+        }
+        if (lines.isEmpty()) {
             return lines;
         }
-        int first = 0;
-        while (lines.get(first).isBlank()) {
-            first++;
+        boolean letter = ADDRESSED.matcher(lines.get(first).strip()).matches();
+        if (!letter && lines.stream().filter(line -> !line.isBlank()).count() < LEAST_LINES) {
+            return lines;
         }
         String top = lines.get(first).strip();
         if (GREETING.matcher(top).matches()

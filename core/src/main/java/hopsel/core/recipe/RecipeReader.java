@@ -112,6 +112,14 @@ public final class RecipeReader {
     private static final Pattern RUBBED =
             Pattern.compile("^rub (?:in )?(?:the |your )?(?:fat|butter|block|marg\\w*)\\b", Pattern.CASE_INSENSITIVE);
 
+    /** {@code In it goes, and I bring it together}: all that was named so far. */
+    private static final Pattern BROUGHT_TOGETHER =
+            Pattern.compile("^bring (?:it|them|that|this|everything) (?:all )?together\\b", Pattern.CASE_INSENSITIVE);
+
+    /** {@code Whisk the marinade. Coat the tempeh}: with what was made just now. */
+    private static final Pattern COATED = Pattern.compile(
+            "^(?:coat|marinate|brush|baste|glaze|toss|turn|dip|dress" + "|smear)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SERVED_WITH = Pattern.compile(
             "^serve(?:d)?(?: \\p{L}+)? with (?:the |a little |some )?([\\p{L} ]{3,40}?)[.!]?$",
             Pattern.CASE_INSENSITIVE);
@@ -129,7 +137,8 @@ public final class RecipeReader {
 
     /** {@code Whisk that}, said of what was just named. */
     private static final Pattern WITH_ALL = Pattern.compile(
-            "^(?:mix|blitz|blend|combine|whisk|whizz|stir|toss|shake|pound) (?:that|this|it|them|everything|all)\\b"
+            "^(?:mix|blitz|blend|combine|whisk|whizz|stir|toss|shake|pound|bring) (?:that|this|it|them"
+                    + "|everything|all)\\b"
                     + "|^(?:rinse|wash|soak|chop|dice|slice|cut|peel|grate|toast|roast) (?:those|these|them)\\b",
             Pattern.CASE_INSENSITIVE);
 
@@ -151,11 +160,11 @@ public final class RecipeReader {
     private static final Pattern ONLY_SAYS = Pattern.compile(
             "^(meanwhile,? )?(?:make|prepare|get on with|start) (?:the|your) ([\\p{L} ]{3,30})[.:]?$",
             Pattern.CASE_INSENSITIVE);
-    /** {@code 1 batch of the dough}. */
     /** {@code sago pearls}: what they are stands before what they look like. */
     private static final Set<String> SHAPES =
             Set.of("pearl", "seed", "flake", "puff", "sheet", "leaf", "clove", "kernel", "heart", "floret", "stick");
 
+    /** {@code 1 batch of the dough}. */
     private static final Set<String> AS_A_WHOLE =
             Set.of("batch", "quantity", "recipe", "portion", "of", "the", "your", "our", "homemade", "home", "made");
 
@@ -183,6 +192,7 @@ public final class RecipeReader {
 
     private final Map<String, PartUnderWay> parts = new LinkedHashMap<>();
     private final Set<String> ids = new HashSet<>();
+    private final Map<String, Integer> numbers = new HashMap<>();
     private final List<String> unread = new ArrayList<>();
     /** Steps that heat the oven. */
     private final Set<String> heatings = new HashSet<>();
@@ -558,9 +568,11 @@ public final class RecipeReader {
     private void add(ReadStep step, Optional<String> heading, Mentions mentions) {
         PartUnderWay headed = heading.map(name -> part(Optional.of(name))).orElse(null);
         Set<String> own = new LinkedHashSet<>();
-        PartUnderWay named = headed != null ? headed : named(step.text()).orElseGet(this::current);
+        PartUnderWay named =
+                headed != null ? headed : named(step.text(), mentions).orElseGet(this::current);
         named.lines.forEach(line -> own.add(line.id()));
-        if (headed == null) {
+        boolean making = named.isMadeIn(step.text().toLowerCase(Locale.ROOT), mentions.isMostlyLeft(Set.copyOf(own)));
+        if (headed == null && !making) {
             // Which oil it is, where there are two, is known once it is known what is being made.
             PartUnderWay home = elsewhere(step, mentions.looked(step.text(), own), named);
             own.clear();
@@ -597,7 +609,10 @@ public final class RecipeReader {
         } else if (spoken && uses.isEmpty() && WITH_ALL.matcher(step.text()).find()) {
             Set<String> justNow = new LinkedHashSet<>(here);
             justNow.removeIf(line -> told.getOrDefault(line, 0) < Math.max(1, passages - JUST_NOW));
-            uses.addAll(mentions.rest(justNow.isEmpty() && here.size() == 1 ? here : justNow));
+            boolean all = justNow.isEmpty()
+                    && (here.size() == 1
+                            || BROUGHT_TOGETHER.matcher(step.text()).find() && order.isEmpty());
+            uses.addAll(mentions.rest(all ? here : justNow));
         }
         boolean stays =
                 headed != null || made || LEFT_FOR_LAST.matcher(step.text()).find();
@@ -642,10 +657,10 @@ public final class RecipeReader {
     }
 
     /** The component that a text names as what is being made. */
-    private Optional<PartUnderWay> named(String text) {
+    private Optional<PartUnderWay> named(String text, Mentions mentions) {
         String low = text.toLowerCase(Locale.ROOT);
         return parts.values().stream()
-                .filter(part -> part.isNamedIn(low))
+                .filter(part -> part.isNamedIn(low) || part.isMadeIn(low, mentions.isMostlyLeft(part.ids())))
                 .min(Comparator.comparingInt(part -> part.title.length()));
     }
 
@@ -747,6 +762,13 @@ public final class RecipeReader {
                 && !order.isEmpty()
                 && INTO_IT.matcher(step.text()).find()) {
             after.add(order.get(order.size() - 1));
+        }
+        if (!order.isEmpty() && COATED.matcher(step.text()).find()) {
+            String before = order.get(order.size() - 1);
+            parts.values().stream()
+                    .filter(other -> other != part && Branches.isMade(other.word()))
+                    .filter(other -> other.step(before).isPresent())
+                    .forEach(other -> after.add(before));
         }
         // What goes on meanwhile is not waited for.
         String low = WHILE.matcher(step.text()).replaceFirst("").toLowerCase(Locale.ROOT);
@@ -993,7 +1015,10 @@ public final class RecipeReader {
     }
 
     private String id(String name) {
-        String id = Slug.free(name, ids::contains);
+        String stem = Slug.of(name);
+        // A thousand steps that begin alike are numbered on, not counted anew.
+        int number = numbers.merge(stem, 1, Integer::sum);
+        String id = Slug.free(number == 1 ? stem : stem + "-" + number, ids::contains);
         ids.add(id);
         told.put(id, passages);
         return id;
@@ -1023,6 +1048,10 @@ public final class RecipeReader {
             return words.isEmpty() ? "" : words.get(words.size() - 1);
         }
 
+        Set<String> ids() {
+            return lines.stream().map(Line::id).collect(Collectors.toSet());
+        }
+
         boolean has(String line) {
             return lines.stream().anyMatch(own -> own.id().equals(line));
         }
@@ -1034,7 +1063,8 @@ public final class RecipeReader {
             return isMadeIn(low, false)
                     || low.matches("(?s).*\\b" + word + " ingredients\\b.*")
                     || low.matches(
-                            "(?s).*\\b(?:everything|all)(?: that goes)? (?:for|in|into|of) (?:the )?" + word + "\\b.*");
+                            "(?s).*\\b(?:everything|all)(?: that goes)? (?:for|in|into|of) (?:the )?" + word + "\\b.*")
+                    || low.matches("(?s).*\\bmix all (?:the )?" + word + "\\b.*");
         }
 
         /** Whether one of its things is among the words, by the last word of its name. */
@@ -1050,7 +1080,8 @@ public final class RecipeReader {
         boolean isMadeIn(String low, boolean mostlyLeft) {
             String whole = title.toLowerCase(Locale.ROOT);
             return (steps.isEmpty() || mostlyLeft)
-                    && low.matches("(?s).*\\b(?:make|prepare|for|mix|whisk|blend|stir|shake) (?:together |up )?(?:the |"
+                    && low.matches("(?s).*\\b(?:make|prepare|for|mix|whisk|blend|blitz|pound|grind|whizz|stir|shake) "
+                            + "(?:together |up )?(?:the |"
                             + "all |a )?"
                             + Pattern.quote(whole) + "\\b.*");
         }

@@ -24,7 +24,8 @@ record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
                     + "people|persons|pax|ppl|guests|covers|diners|heads)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MAKES = Pattern.compile(
-            "\\b(?:makes|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|serves|portions|people|persons|pax|ppl|"
+            "\\b(?:makes|gives|yields?)\\s*:?\\s+(?:about )?(\\d+)|(\\d+) (?!servings|serves|portions|people"
+                    + "|persons|pax|ppl|"
                     + "guests|covers|diners|heads|min|hours?|to\\b)[\\p{L}]+",
             Pattern.CASE_INSENSITIVE);
     private static final Set<String> PEOPLE = Set.of(

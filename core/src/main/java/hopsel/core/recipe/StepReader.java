@@ -120,7 +120,8 @@ final class StepReader {
 
     /** {@code They need about ten minutes}: how long what was said before takes. */
     private static final Pattern LASTS = Pattern.compile(
-            "^(?:about |another |for )?(?:" + Numbers.NUMBER + ") (?:minutes?|mins?|seconds?|hours?)\\W*$|"
+            "^(?:about |another |for )?(?:" + Numbers.NUMBER + ") (?:minutes?|mins?|seconds?|hours?)"
+                    + "(?:\\W*$|,? (?:on |for )?(?:each|per|a|every) side\\b|,? (?:until|till)\\b)|"
                     + "^(?:(?:they|it|these|this|that)(?:'ll| will|'s going to|'s gonna| is going to)? "
                     + "(?:needs?|takes?|wants?|cooks? for|bakes? for)|"
                     + "give (?:it|them)) [^.;]*\\d|"
@@ -256,7 +257,20 @@ final class StepReader {
             "^(?:then )?(?:I|we|you) (?:then |just |also |always )?(?=\\p{Ll}{3,} (?:the|an?|it|them|some|\\d))",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code Heat the oil, whisk in the flour}: on the stove, whatever is done in it. */
+    private static final Pattern HEATS_FAT = Pattern.compile(
+            "\\bheat (?:up )?(?:the |some |a little |your |\\d+ \\p{L}+ )?(?:of )?(?:the )?(?:\\p{L}+ ){0,2}"
+                    + "(?:oil|fat|pan|wok|skillet)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern GRILL_PAN =
+            Pattern.compile("\\b(?:grill(?:ing)?|griddle)[ -]?pan\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern UNDER_GRILL =
+            Pattern.compile("\\b(?:under|barbecue|bbq|broil\\w*)\\b", Pattern.CASE_INSENSITIVE);
     private Optional<BigDecimal> oven = Optional.empty();
+    /** Whether a pan to grill in is on the stove. */
+    private boolean grillPan;
+
     private @Nullable ReadStep before;
     /** Whether the oven was heated, and nothing has gone in. */
     private boolean heated;
@@ -268,7 +282,9 @@ final class StepReader {
                 "oven|blind(?=[ :]*\\d)|bak(?:e|es|ing)(?! (?:sheet|tray|powder|pdr|pwdr|paper|parchment|soda"
                         + "|dish))|roast(?:s|"
                         + "ing)?(?! tin)");
-        words.put(PlaceKind.GRILL.word(), "broil\\w*|under (?:a|the) (?:hot )?grill|grill|barbecue|bbq");
+        words.put(
+                PlaceKind.GRILL.word(),
+                "broil\\w*|under (?:a|the) (?:hot )?grill|grill(?!(?:ed|ing)? ?pan)" + "|barbecue|bbq");
         words.put(PlaceKind.IMMERSION_BLENDER.word(), "immersion blender|stick blender|hand blender");
         words.put(
                 PlaceKind.BLENDER.word(),
@@ -727,6 +743,11 @@ final class StepReader {
         if (text.matches("(?is)^(?:remove|take)\\b.*\\b(?:from|out of) the (?:fridge|freezer).*")) {
             needs.removeIf(need -> need.is(PlaceKind.FRIDGE) || need.is(PlaceKind.FREEZER));
         }
+        grillPan |= GRILL_PAN.matcher(text).find();
+        if (grillPan && !UNDER_GRILL.matcher(text).find()) {
+            // What is grilled, where a grill pan was heated, is grilled in that pan.
+            needs.removeIf(need -> need.is(PlaceKind.GRILL));
+        }
         ReadStep last = before;
         boolean ring = ON_HOB.matcher(text).find() || HOT_PLACE.matcher(text).find();
         if (last != null && needs.isEmpty() && technique.work() == Work.WATCH && last.isUnderPressure() && !ring) {
@@ -747,6 +768,7 @@ final class StepReader {
         boolean elsewhere = inOven || !needs.isEmpty() && !needs.stream().allMatch(need -> need.is(PlaceKind.STEAMER));
         boolean cooking = technique.work() == Work.WATCH;
         boolean hot = cooking
+                || HEATS_FAT.matcher(text).find()
                 || ON_HOB.matcher(text).find()
                 || HOT_PLACE.matcher(text).find() && !text.matches("(?is)^(?:grease|line|drain|take|remove).*");
         if (hot && !elsewhere && !(work == Work.REST)) {

@@ -73,7 +73,10 @@ public final class TechniqueReader {
                         + "puree)|whizz|liquidis|liquidiz|process until|pulse\\b");
         verbs(Technique.GRIND, "grind|pound");
         verbs(Technique.MASH, "mash|crush(?!ed)");
-        verbs(Technique.MIX, "mix|stir(?!-| fr)|massage|combine|toss|rub(?!ber|y)");
+        verbs(
+                Technique.MIX,
+                "mix|bring(?:ing)? (?:it |them |that |this |everything )?(?:all "
+                        + ")?together(?! (?:in)?to\\b)|stir(?!-| fr)|massage|combine|toss|rub(?!ber|y)");
         verbs(Technique.WHISK, "whisk|beat|whip");
         verbs(
                 Technique.KNEAD,

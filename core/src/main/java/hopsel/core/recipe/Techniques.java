@@ -76,7 +76,8 @@ final class Techniques {
             hands("rub (?:in\\b|(?:the )?(?:\\p{L}+ ){1,3}in(?:to)? )", 5),
             hands("blend|blitz|process|purée|puree|pulse|grind|whizz|liquidise|liquidize", 2),
             hands(
-                    "rice (?=the\\b|your\\b|it\\b|them\\b)|mix|whisk|whip|stir|combine|toss|beat|mash|rub|massage|"
+                    "rice (?=the\\b|your\\b|it\\b|them\\b)|bring (?:it |them |that |this |everything |the dough "
+                            + ")?(?:all )?together|mix|whisk|whip|stir|combine|toss|beat|mash|rub|massage|"
                             + "cream|season|taste|add|pour|sprinkle|coat|"
                             + "brush|dress|dissolve|drizzle|fold in|squeeze",
                     2),

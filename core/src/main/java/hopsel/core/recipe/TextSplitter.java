@@ -39,8 +39,10 @@ public final class TextSplitter {
         NOTES
     }
 
-    private static final Pattern PART =
-            Pattern.compile("^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)\\s*:?\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART = Pattern.compile(
+            "^(?:for|to make)\\s+(?:the\\s+)?([^.:\\d]{2,50}?)"
+                    + "(?: (?:you|we|I)(?:'ll| will)? (?:need|want|use|take))?\\s*:?\\s*$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern COLON = Pattern.compile("^((?:[^.:,\\d]|\\d(?=\\D*$)){2,45}):\\s*$");
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
     /** {@code Scramble wraps - serves two}. */
@@ -85,6 +87,21 @@ public final class TextSplitter {
                     + " - (cut|slice|dice|chop|press|soak|marinate))\\b(.*)$",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code It feeds 6}. */
+    private static final Pattern IT_SERVES = Pattern.compile(
+            "^(?:it|this|that|they|the (?:whole|lot|recipe))(?:'ll|’ll| will| should)? (?:is |be )?(?=(?:serves?|feeds?"
+                    + "|makes?|enough for|yields?)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code here is the tart I promised you}. */
+    private static final Pattern PROMISED = Pattern.compile(
+            "^(?:and |so )?(?:here(?:'s|’s| is| are| comes?)|this is|these are) (?:the recipe for )?(?:the |my "
+                    + "|our |an? )?"
+                    + "([\\p{L}' -]{3,40}?),? (?:recipe )?(?:that |which )?(?:I|you|we)(?:'ve| have| had|'d)? "
+                    + "(?:promised|asked|wanted|spoke|told|made|mentioned|liked|loved|had|ate)\\b[^.!]*[.!]$",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code Enchiladas (gives 8, feeds 4)}. */
+    private static final Pattern BRACKETED = Pattern.compile("(\\D{3,60}?) \\(([^()]*\\d[^()]*)\\)\\.?");
+
     /** {@code onions: 4 lge, dice, 25 min}. */
     private static final Pattern FOOD_AND_DOING = Pattern.compile(
             "^(?:\\d{1,2}[.)] )?(\\p{L}{3,20}): (\\d{1,3}(?: ?(?:lge?|large|small|sm|med|medium|kg|g))?), "
@@ -110,6 +127,7 @@ public final class TextSplitter {
 
     private static final Pattern IN_A_ROW = Pattern.compile(
             ",\\s+(?:and\\s+)?(?![^(]*\\))|\\s+and\\s+(?=(?:an? |\\d|half|one |two |three |some )[^,]*$)");
+    private static final Pattern BAR = Pattern.compile("\\s+\\|\\s+");
     private static final int LONGEST_TITLE = 7;
     private static final int YIELD_LENGTH = 40;
     private static final int LEAST_ENTRIES = 3;
@@ -122,6 +140,8 @@ public final class TextSplitter {
     /** {@code sauce: everything in a pan}: a step of the part that is named. */
     private static final Pattern NAMED_STEP = Pattern.compile("^([\\p{L}' -]{3,30}?)(?::| -)\\s+(\\S.*)$");
 
+    private static final Pattern MEANWHILE =
+            Pattern.compile("(?:meanwhile|in the meantime),? " + "", Pattern.CASE_INSENSITIVE);
     /** {@code Let it rest for 15 min while you make the sauce: stir everything together}. */
     private static final Pattern WHILE_YOU_MAKE = Pattern.compile(
             "(.+?),? while you (?:make|mix|prepare|do|stir|whisk)(?: up)? (?:the |your )?([\\p{L} ]{3,25}: .+)",
@@ -171,6 +191,7 @@ public final class TextSplitter {
         List<String> all = Columns.unfold(plain.lines()).stream()
                 .map(TableRow::unframed)
                 .flatMap(line -> Stream.of(HEADING_INSIDE.split(line)))
+                .map(splitter::withoutBars)
                 .map(TextSplitter::unmarked)
                 .toList();
         splitter.standing.addAll(HeadingWords.standing(all));
@@ -201,6 +222,22 @@ public final class TextSplitter {
                         .filter(line -> line.getValue() < method.size())
                         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)),
                 Map.of());
+    }
+
+    /** {@code Paste: 6 chillies | 4 shallots | thumb of ginger}: bars for commas. */
+    private String withoutBars(String line) {
+        List<String> cells = List.of(BAR.split(line));
+        int colon = cells.get(0).indexOf(": ");
+        boolean list = cells.size() > LEAST_ENTRIES
+                && colon > 0
+                && cells.stream()
+                                        .skip(1)
+                                        .filter(cell -> LineLooks.startsWithAmount(LineTidy.tidy(cell)))
+                                        .filter(cell -> lines.read(cell).item().isPresent())
+                                        .count()
+                                * 2
+                        > cells.size();
+        return list ? String.join("; ", cells) : line;
     }
 
     /** Bullets behind a list without, most of which tell what is done, are the method. */
@@ -275,7 +312,7 @@ public final class TextSplitter {
         if (line.isEmpty() || isHeading(line) || isNumberedName(line) || isListInOneLine(line)) {
             return;
         }
-        line = where == Where.METHOD ? line : facts.without(line);
+        line = where == Where.METHOD && !line.contains(" | ") ? line : facts.without(line);
         if (line.isEmpty() || isPart(line)) {
             return;
         }
@@ -803,6 +840,9 @@ public final class TextSplitter {
             }
             return;
         }
+        if (title.isEmpty() && isCountedInBrackets(line)) {
+            return;
+        }
         Matcher counted = COUNTED.matcher(Numbers.plain(line));
         if (title.isEmpty() && counted.find() && facts.isFact(counted.group(1))) {
             String name = line.substring(0, counted.start(1)).replaceFirst("[\\s,(-]+$", "");
@@ -867,6 +907,28 @@ public final class TextSplitter {
         }
     }
 
+    /** How many it is for, said twice behind the name. */
+    private boolean isCountedInBrackets(String line) {
+        Matcher bracket = BRACKETED.matcher(Numbers.plain(line));
+        if (!bracket.matches()) {
+            return false;
+        }
+        List<String> said = List.of(bracket.group(2).split("\\s*[,/;]\\s+|\\s+/\\s*"));
+        if (said.size() < 2
+                || said.stream()
+                        .noneMatch(piece -> HeadFacts.YIELD.matcher(piece).matches())) {
+            return false;
+        }
+        List<String> yields = said.stream()
+                .filter(piece -> HeadFacts.YIELD.matcher(piece).matches())
+                .toList();
+        said.stream().filter(piece -> !yields.contains(piece)).forEach(other::add);
+        facts.isFact(String.join(", ", yields));
+        title = Optional.of(
+                Lettering.capital(Lettering.unshouted(bracket.group(1).strip())));
+        return true;
+    }
+
     /** A few words that name something to eat, and then only how many there will be. */
     private boolean isNamedAndCounted(List<String> said) {
         return said.size() == 2
@@ -925,6 +987,12 @@ public final class TextSplitter {
     private String titleFrom(String line) {
         List<String> sentences = StepReader.sentences(line);
         String first = sentences.get(0);
+        Matcher promised = PROMISED.matcher(first);
+        if (title.isEmpty() && sentences.size() > 2 && promised.matches()) {
+            title = Optional.of(Lettering.capital(promised.group(1)));
+            other.add(first);
+            return String.join(" ", sentences.subList(1, sentences.size()));
+        }
         if (title.isEmpty()
                 && sentences.size() > 2
                 && first.split(" ").length <= 7
@@ -1098,11 +1166,13 @@ public final class TextSplitter {
     }
 
     private static String bare(String sentence) {
-        return sentence.replaceAll("[.!]$", "");
+        return IT_SERVES.matcher(sentence).replaceFirst("").replaceAll("[.!]$", "");
     }
 
     private Optional<Passage> namedStep(String text) {
-        Matcher matcher = NAMED_STEP.matcher(text);
+        Matcher meanwhile = MEANWHILE.matcher(text);
+        String begins = meanwhile.lookingAt() ? meanwhile.group() : "";
+        Matcher matcher = NAMED_STEP.matcher(text.substring(begins.length()));
         if (!matcher.matches()) {
             return Optional.empty();
         }
@@ -1117,7 +1187,7 @@ public final class TextSplitter {
                                     || words.subList(0, said.size()).equals(said));
                 })
                 .findFirst()
-                .map(heading -> new Passage(Optional.of(heading), matcher.group(2)));
+                .map(heading -> new Passage(Optional.of(heading), begins + matcher.group(2)));
     }
 
     private boolean looksLikeIngredient(String line) {

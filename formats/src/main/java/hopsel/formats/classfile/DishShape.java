@@ -10,6 +10,8 @@ import hopsel.core.dish.Component;
 import hopsel.core.dish.ComponentBuilder;
 import hopsel.core.dish.Dish;
 import hopsel.core.dish.DishBuilder;
+import hopsel.core.dish.DishVariant;
+import hopsel.core.dish.DishVariantBuilder;
 import hopsel.core.dish.HandsOn;
 import hopsel.core.dish.HandsOnBuilder;
 import hopsel.core.dish.IngredientLine;
@@ -33,8 +35,6 @@ import hopsel.core.dish.StepBuilder;
 import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.UseBuilder;
-import hopsel.core.dish.Variant;
-import hopsel.core.dish.VariantBuilder;
 import hopsel.core.dish.Vessel;
 import hopsel.core.dish.VesselBuilder;
 import hopsel.core.dish.Work;
@@ -164,11 +164,11 @@ public final class DishShape {
             .may("byTaste", BY_TASTE, IngredientLine::byTaste, IngredientLineBuilder::byTaste)
             .may("variant", Values.ID, IngredientLine::variant, IngredientLineBuilder::variant);
 
-    private static final Shape<VariantBuilder, Variant> VARIANT = Shape.of(
-                    "variant", VariantBuilder::builder, VariantBuilder::build)
-            .must("id", Values.ID, Variant::id, VariantBuilder::id)
-            .must("title", Values.TEXT, Variant::title, VariantBuilder::title)
-            .must("share", Values.number(Bounds.SHARE), Variant::share, VariantBuilder::share);
+    private static final Shape<DishVariantBuilder, DishVariant> VARIANT = Shape.of(
+                    "variant", DishVariantBuilder::builder, DishVariantBuilder::build)
+            .must("id", Values.ID, DishVariant::id, DishVariantBuilder::id)
+            .must("title", Values.TEXT, DishVariant::title, DishVariantBuilder::title)
+            .must("share", Values.number(Bounds.SHARE), DishVariant::share, DishVariantBuilder::share);
 
     private static final Shape<BaseBuilder, Base> BASE = Shape.of("base", BaseBuilder::builder, BaseBuilder::build)
             .must("title", Values.TEXT, Base::title, BaseBuilder::title)

@@ -1,6 +1,7 @@
 package hopsel.formats.recipefile;
 
 import hopsel.core.Known;
+import hopsel.core.dish.Step;
 import hopsel.core.dish.StepMinutes;
 import hopsel.core.item.Catalogue;
 import hopsel.core.item.Item;
@@ -21,7 +22,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.function.Consumer;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Reads a recipe from any document that it knows, and writes what was read. */
 public final class RecipeFile {
@@ -45,7 +47,14 @@ public final class RecipeFile {
     /** The dish of section 3, with the items the catalogue lacks, what was guessed, and what was not understood. */
     public static ObjectNode write(DishProposal proposal) {
         ObjectNode node = ClassFile.dish(proposal.dish());
-        proposal.dish().steps().forEach(step -> eachStep(node, step.id(), found -> minutes(found, step.minutes())));
+        Map<String, StepMinutes> times =
+                proposal.dish().steps().collect(Collectors.toMap(Step::id, Step::minutes, (first, second) -> second));
+        for (JsonNode component : node.get("components")) {
+            component
+                    .get("steps")
+                    .forEach(step -> minutes(
+                            (ObjectNode) step, Known.in(times, step.get("id").stringValue())));
+        }
         if (!proposal.items().isEmpty()) {
             node.set("items", ClassFile.items(proposal.items()));
         }
@@ -59,16 +68,6 @@ public final class RecipeFile {
         ArrayNode unread = node.putArray("unread");
         proposal.recipe().unread().forEach(unread::add);
         return node;
-    }
-
-    private static void eachStep(ObjectNode dish, String id, Consumer<ObjectNode> action) {
-        for (JsonNode component : dish.get("components")) {
-            for (JsonNode step : component.get("steps")) {
-                if (step.get("id").stringValue().equals(id)) {
-                    action.accept((ObjectNode) step);
-                }
-            }
-        }
     }
 
     /** Times found in a text are always written with their three ends. */

@@ -16,8 +16,8 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.classes.FreshClass;
 import hopsel.core.diet.MenuChoice;
 import hopsel.core.dish.Dish;
+import hopsel.core.dish.DishVariant;
 import hopsel.core.dish.Step;
-import hopsel.core.dish.Variant;
 import hopsel.core.guest.Attendee;
 import hopsel.core.handout.Handout;
 import hopsel.core.handout.HandoutWriter;
@@ -103,7 +103,7 @@ class VariantsTest {
     void oneTouchMakesTwoKindsOfADishThatTellsOfThem() throws RefusedEditException {
         Dish dish = parted().dish();
         assertThat(dish.variants())
-                .extracting(Variant::title, variant -> variant.share().stripTrailingZeros())
+                .extracting(DishVariant::title, variant -> variant.share().stripTrailingZeros())
                 .containsExactly(
                         tuple("with peanuts", new BigDecimal("0.5")),
                         tuple("with pumpkin seeds", new BigDecimal("0.5")));
@@ -186,7 +186,7 @@ class VariantsTest {
         assertThatThrownBy(() -> Variants.set(sheet, List.of(mild))).isInstanceOf(RefusedEditException.class);
         assertThatThrownBy(() -> Variants.set(sheet, List.of(mild, mild))).isInstanceOf(RefusedEditException.class);
         assertThat(Variants.set(sheet, List.of(mild, hot)).dish().variants())
-                .extracting(Variant::share)
+                .extracting(DishVariant::share)
                 .usingElementComparator(BigDecimal::compareTo)
                 .containsExactly(new BigDecimal("0.7"), new BigDecimal("0.3"));
         assertThat(Variants.set(parted(), List.of()).dish().lines().allMatch(line -> line.variant()

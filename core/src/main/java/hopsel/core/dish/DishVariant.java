@@ -19,7 +19,7 @@ import java.util.function.Predicate;
  * @param share of the servings, above 0 and below 1; those of all variants of a dish come to 1
  */
 @Copyable
-public record Variant(String id, String title, BigDecimal share) implements VariantBuilder.With {
+public record DishVariant(String id, String title, BigDecimal share) implements DishVariantBuilder.With {
 
     /**
      * A dish as those have it who get this variant: lines of others are gone, and so are steps in which nothing else

@@ -35,6 +35,15 @@ final class BesideRecipe {
                     + "|garlic|coconut)\\b|(?i:no) \\p{Ll}{3,} ?(?:[-=>→(]|$)|(?i:can[’']?t|cannot|can not|must not"
                     + "|mustn[’']?t|doesn[’']?t|won[’']?t|is allergic|never) (?i:have|eat|do|take|touch|to|eats)\\b)");
 
+    /** {@code peanut-free for Ida!}, {@code no sesame on top for Jo}. */
+    static final Pattern MADE_FOR_ONE = Pattern.compile(
+            "^(?:\\p{L}{3,12}[- ]free|no \\p{Ll}{3,}(?: on (?:top|it))?|without \\p{Ll}{3,}) for (?!the\\b"
+                    + "|an?\\b)\\p{Lu}\\p{Ll}+\\b.*");
+    /** {@code on air 16.00}. */
+    static final Pattern ON_AIR = Pattern.compile(
+            "(?:on air|live|doors|guests (?:arrive|in)|start|kick-?off)(?: at)?:? \\d{1,2}[.:]\\d{2}.{0,20}",
+            Pattern.CASE_INSENSITIVE);
+
     private BesideRecipe() {}
 
     /** Whether a passage says nothing but where the recipe stands in a book. */
@@ -46,6 +55,8 @@ final class BesideRecipe {
     static boolean isBeside(String passage) {
         return DIRECTION.matcher(passage).find()
                 || OF_ONE_GUEST.matcher(passage).find()
+                || MADE_FOR_ONE.matcher(passage).matches()
+                || ON_AIR.matcher(passage).matches()
                 || MOMENT.matcher(passage).matches()
                 || PAGE_NOISE.matcher(passage).matches();
     }

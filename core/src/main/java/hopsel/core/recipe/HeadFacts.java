@@ -20,10 +20,10 @@ final class HeadFacts {
                     + "|six|eight|ten|twelve|a dozen).*|(?:approx\\.? |about |ca\\.? )?\\d+(?:\\s*-\\s*\\d+)? "
                     + "(?:servings|portions|people|pax"
                     + "|ppl|guests|covers|slices|"
-                    + "pcs|pots|jars|buns))$",
+                    + "pcs|pots|jars|buns|pieces|unidades|pezzi|stück))$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern HEADLINE = Pattern.compile(
-            "^(?:(total|prep(?:aration)?|cook(?:ing)?|active|hands-on|ready "
+            "^(?:(total|prep(?:aration)?|method|cook(?:ing)?|active|hands-on|ready "
                     + "in|resting|baking|bake|soaking|inactive|time)\\b[^:\\d]{0,20}:?\\s*(.*\\d.*|overnight))$",
             Pattern.CASE_INSENSITIVE);
     /** A time and nothing else: whoever says more says it in a sentence, and that is method. */
@@ -48,6 +48,12 @@ final class HeadFacts {
             + "(?<=\\bservings: \\d{1,2})\\s+(?=\\p{L}+:)|(?<=[.!?])\\s+(?=(?:total|prep|cook|"
             + "ready|serves|makes|takes)\\b)|"
             + "(?<=[.!?])\\s+(?=\\p{Lu}))\\s*");
+
+    /** {@code Prep 30 min, rest 30 min, cook 35 min}. */
+    private static final Pattern FACT_ROW = Pattern.compile(
+            "^(?:prep\\w*|method|cook\\w*|bak\\w*|rest\\w*|total|soak\\w*):? \\d[^,.]{0,14}, ?\\p{L}+:? "
+                    + "\\d[^.]{0,40}\\.?$",
+            Pattern.CASE_INSENSITIVE);
 
     /** What stands before a colon at the head of a recipe and is no part of the dish. */
     private static final Pattern HEAD = Pattern.compile(
@@ -81,13 +87,15 @@ final class HeadFacts {
         String plain = LineLooks.withoutBullet(Numbers.plain(line)).replaceAll("\\*+", "");
         List<String> rest = new ArrayList<>();
         boolean found = false;
-        for (String piece : FACTS.split(plain)) {
-            boolean waits = plain.contains("|") && BESIDE.matcher(piece.strip()).matches();
+        boolean row = FACT_ROW.matcher(plain).matches();
+        for (String piece : row ? List.of(plain.split(",\\s*")) : List.of(FACTS.split(plain))) {
+            boolean waits = (plain.contains("|") || row)
+                    && BESIDE.matcher(piece.strip()).matches();
             if (waits) {
                 other.add(piece.strip());
             }
             boolean fact = waits || isFact(piece);
-            if (fact && WAITS.matcher(piece.strip()).matches()) {
+            if (!waits && fact && WAITS.matcher(piece.strip()).matches()) {
                 // It runs by itself, and somebody has to begin it: more than a figure in a headline.
                 other.add(piece.strip());
             }

@@ -86,6 +86,8 @@ final class LineTidy {
     }
 
     private static final List<Spelt> SPELT = List.of(
+            Spelt.of("(?<=\\d )(?:flakes|pods)(?= (?:of )?garlic\\b)", "cloves"),
+            Spelt.of("^(garlic\\b\\W+\\d+ )(?:flakes|pods)\\b", "$1cloves"),
             Spelt.of("(?<=\\d ?)bu\\b", " bunch"),
             Spelt.of("\\bsm\\b\\.? (?=pap)", "smoked "),
             Spelt.of("(?<=\\d) ?nos?\\b\\.?", ""),

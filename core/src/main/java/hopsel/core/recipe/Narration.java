@@ -96,6 +96,16 @@ final class Narration {
                     + "([\\p{L} '-]{3,60}?)(?=,|\\.|!|;| for | with |$)",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code okay so this is the tempeh satay for Saturday}. */
+    private static final Pattern THIS_IS = Pattern.compile(
+            "^(?:okay |ok |so |right |now |and )*this is (?:the |my |our |an? )(?:recipe for (?:the |my )?)?"
+                    + "([\\p{L} '-]{3,40}?)(?: for [^,.;]{3,25})?(?=,|\\.|!|;|$)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern THAT_DOES = Pattern.compile(
+            "^that (?:does|serves|makes|feeds|is enough for) (?:about )?(" + Numbers.NUMBER + ")(?: (\\p{L}+))?",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FOR_PEOPLE = Pattern.compile(
             "\\b(?:for|serves|feeds) (" + Numbers.NUMBER + ")(?: people| of us| persons)?\\b",
             Pattern.CASE_INSENSITIVE);
@@ -137,7 +147,8 @@ final class Narration {
     /** {@code one block of tempeh, that's 200 grams}. */
     private static final Pattern THAT_IS = Pattern.compile(
             "^(?:that's|that is|about|which is|so)(?: about)? (" + Numbers.NUMBER
-                    + " ?(?:g|grams?|kg|kilos?|ml|millilitres?))$",
+                    + " ?(?:g|grams?|kg|kilos?|ml|millilitres?))( (?:cut|chopped|sliced|diced|drained|cubed|crumbled"
+                    + "|grated|peeled|torn|halved)\\b.*)?$",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern OPENING = Pattern.compile(
@@ -299,6 +310,20 @@ final class Narration {
             title = title.or(() -> Optional.of(capital(counted.group(2).strip())));
         }
         String sentence = counted.reset().find() ? whole.substring(counted.end()) : whole;
+        Matcher does = THAT_DOES.matcher(sentence);
+        if (does.find()) {
+            yield = yield.or(() -> Numbers.value(does.group(1))
+                    .map(number ->
+                            (sentence.matches("(?i)that makes.*") ? "Makes " : "Serves ") + number.toPlainString()));
+            aside.add(sentence);
+            return;
+        }
+        Matcher named = THIS_IS.matcher(sentence);
+        if (title.isEmpty() && method.isEmpty() && named.find() && namesFood(named.group(1))) {
+            title = Optional.of(capital(named.group(1).strip()));
+            aside.add(sentence);
+            return;
+        }
         if ((method.isEmpty() || IN_A_BOWL.matcher(sentence).find()) && isOnlyMeasured(sentence)) {
             needed(sentence, sentence);
             return;
@@ -324,21 +349,21 @@ final class Narration {
             aside.add(sentence);
             return;
         }
-        String named = OPENING.matcher(sentence)
+        String alone = OPENING.matcher(sentence)
                 .replaceFirst("")
                 .replaceFirst("[.!]$", "")
                 .replaceFirst("(?i)^(?:the|my|our|some) ", "")
                 .strip();
-        boolean only = !named.isEmpty()
-                && !named.contains(",")
+        boolean only = !alone.isEmpty()
+                && !alone.contains(",")
                 && !MAKING.matcher(sentence).find()
-                && named.split(" ").length <= LONGEST_TITLE
-                && lines.read(named).amount().isEmpty()
-                && Stream.of(named.split(" "))
+                && alone.split(" ").length <= LONGEST_TITLE
+                && lines.read(alone).amount().isEmpty()
+                && Stream.of(alone.split(" "))
                         .anyMatch(word -> lines.read(word).item().isPresent())
-                && !Techniques.begins(named.toLowerCase(Locale.ROOT));
+                && !Techniques.begins(alone.toLowerCase(Locale.ROOT));
         if (title.isEmpty() && method.isEmpty() && ingredients.isEmpty() && only) {
-            title = Optional.of(capital(named));
+            title = Optional.of(capital(alone));
             return;
         }
         Matcher people = FOR_PEOPLE.matcher(sentence);
@@ -398,7 +423,7 @@ final class Narration {
         for (String part : found) {
             Matcher doing = WHO.matcher(part);
             Matcher weight = THAT_IS.matcher(part);
-            if (weight.matches() && weighed(weight.group(1))) {
+            if (weight.matches() && weighed(weight.group(1), weight.group(2) == null ? "" : "," + weight.group(2))) {
                 continue;
             }
             String done = part.replaceFirst("(?i)^(?:(?:and|then|just) )+", "");
@@ -431,15 +456,15 @@ final class Narration {
     }
 
     /** The thing that was named last weighs so much; false where nothing was. */
-    private boolean weighed(String weight) {
+    private boolean weighed(String weight, String prep) {
         int listed = ingredients.size() - 1;
         if (introducing && !named.isEmpty()) {
             named.set(
                     named.size() - 1,
-                    weight + " " + lines.read(named.get(named.size() - 1)).name());
+                    weight + " " + lines.read(named.get(named.size() - 1)).name() + prep);
         } else if (listed >= 0) {
             String name = lines.read(ingredients.get(listed).text()).name();
-            ingredients.set(listed, new Passage(Optional.empty(), weight + " " + name));
+            ingredients.set(listed, new Passage(ingredients.get(listed).heading(), weight + " " + name + prep));
         }
         return listed >= 0 || !named.isEmpty();
     }
@@ -507,6 +532,12 @@ final class Narration {
         } else {
             beside(sentence);
         }
+    }
+
+    private boolean namesFood(String words) {
+        return Stream.of(words.split("[^\\p{L}'-]+"))
+                .anyMatch(word ->
+                        word.length() > 2 && (lines.read(word).item().isPresent() || HeadingWords.isPart(word)));
     }
 
     /** {@code Tofu back in, a teaspoon of sugar, a squeeze of lime}. */

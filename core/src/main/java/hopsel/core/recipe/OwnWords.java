@@ -131,7 +131,18 @@ final class OwnWords {
                 .filter(pair -> LEADS_UP.matcher(pair.getKey()).replaceFirst("").equals(plain))
                 .map(pair -> Lettering.capital(OWN_LEAD.matcher(pair.getValue()).replaceFirst("")))
                 .findFirst()
+                .or(() -> overList(plain))
                 .orElseGet(() -> original(gloss));
+    }
+
+    /** {@code Pâte : 250 g de farine}: what stands before the colon of a list in one line. */
+    private Optional<String> overList(String plain) {
+        return byGloss.entrySet().stream()
+                .filter(pair -> LEADS_UP.matcher(pair.getKey()).replaceFirst("").startsWith(plain + " "))
+                .map(pair -> pair.getValue().split("\\s*:", 2))
+                .filter(said -> said.length == 2 && said[0].split(" ").length <= plain.split(" ").length + 2)
+                .map(said -> Lettering.capital(OWN_LEAD.matcher(said[0]).replaceFirst("")))
+                .findFirst();
     }
 
     /** Each in its own words; of a sentence that became two steps each has its clauses. */

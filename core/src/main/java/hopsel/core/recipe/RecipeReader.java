@@ -120,6 +120,9 @@ public final class RecipeReader {
     private static final Pattern COATED = Pattern.compile(
             "^(?:coat|marinate|brush|baste|glaze|toss|turn|dip|dress" + "|smear)\\b", Pattern.CASE_INSENSITIVE);
 
+    /** {@code For rice, heat the oil}. */
+    private static final Pattern FOR_A_PART = Pattern.compile("^for (?:the )?\\p{L}+,", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SERVED_WITH = Pattern.compile(
             "^serve(?:d)?(?: \\p{L}+)? with (?:the |a little |some )?([\\p{L} ]{3,40}?)[.!]?$",
             Pattern.CASE_INSENSITIVE);
@@ -571,6 +574,10 @@ public final class RecipeReader {
         PartUnderWay named =
                 headed != null ? headed : named(step.text(), mentions).orElseGet(this::current);
         named.lines.forEach(line -> own.add(line.id()));
+        if (FOR_A_PART.matcher(step.text()).find()) {
+            toldOf = named;
+            toldIn = passages;
+        }
         boolean making = named.isMadeIn(step.text().toLowerCase(Locale.ROOT), mentions.isMostlyLeft(Set.copyOf(own)));
         if (headed == null && !making) {
             // Which oil it is, where there are two, is known once it is known what is being made.
@@ -640,6 +647,10 @@ public final class RecipeReader {
     private int passages;
 
     private @Nullable PartUnderWay last;
+    /** The part that a passage says it is for, and which passage that was. */
+    private @Nullable PartUnderWay toldOf;
+
+    private int toldIn = -1;
     /** All steps, as the text goes. */
     private final List<String> order = new ArrayList<>();
 
@@ -717,6 +728,9 @@ public final class RecipeReader {
         List<Use> telling =
                 all.stream().filter(use -> !isEverywhere(use.ingredient())).toList();
         List<Use> uses = telling.isEmpty() ? all : telling;
+        if (telling.isEmpty() && otherwise == toldOf && toldIn == passages) {
+            return otherwise;
+        }
         PartUnderWay best = otherwise;
         long most = uses.stream().filter(use -> otherwise.has(use.ingredient())).count();
         for (PartUnderWay part : parts.values()) {
@@ -1064,7 +1078,7 @@ public final class RecipeReader {
                     || low.matches("(?s).*\\b" + word + " ingredients\\b.*")
                     || low.matches(
                             "(?s).*\\b(?:everything|all)(?: that goes)? (?:for|in|into|of) (?:the )?" + word + "\\b.*")
-                    || low.matches("(?s).*\\bmix all (?:the )?" + word + "\\b.*");
+                    || low.matches("(?s)(?:.*\\bmix all (?:the )?|for (?:the )?)" + word + "\\b.*");
         }
 
         /** Whether one of its things is among the words, by the last word of its name. */

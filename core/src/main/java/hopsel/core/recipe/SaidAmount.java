@@ -106,7 +106,7 @@ record SaidAmount(
                 && count.filter(number -> number.low().compareTo(FEWEST_GRAMS) >= 0)
                         .isPresent()
                 && item.filter(own -> own.gramsPerPiece().isEmpty()
-                                && own.practice().pieces().isEmpty())
+                                && (many || own.practice().pieces().isEmpty()))
                         .isPresent();
     }
 

@@ -28,7 +28,8 @@ final class Techniques {
             rest(
                     "leave (?:for|to|it|that|this|everything|them|covered|until|over|overnight|out|at room)"
                             + "|leave on (?:the |a )?(?:counter|worktop|side|table|rack|wire|sill|kitchen)"
-                            + "|leave (?=\\d|an? |half )|"
+                            + "|leave (?=\\d|an? |half )|leave (?:it|them|the \\p{L}+|that) in (?:it|that|there"
+                            + "|the marinade)|"
                             + "cover and leave|(?:heat (?:is )?off|turn (?:the heat|it) off),? "
                             + "(?=[^.;]{0,12}\\d)|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |"
                             + "half )|cool|steep|infuse|(?<!w/ )(?<!with )(?<!repeat )rest(?! (?:of|for|"

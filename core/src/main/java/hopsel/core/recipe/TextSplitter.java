@@ -186,7 +186,8 @@ public final class TextSplitter {
     /** The parts of a text. */
     public static RecipeSource split(String text, LineReader lines) {
         TextSplitter splitter = new TextSplitter(lines);
-        PlainText plain = PlainText.of(TableRow.inOrder(text.lines().toList()));
+        PlainText plain = PlainText.of(
+                TableRow.inOrder(StepTable.told(Scanned.mended(text.lines().toList()))));
         splitter.other.addAll(plain.aside());
         List<String> all = Columns.unfold(plain.lines()).stream()
                 .map(TableRow::unframed)
@@ -303,6 +304,8 @@ public final class TextSplitter {
         if (directed
                 || moment
                 || BesideRecipe.OF_ONE_GUEST.matcher(line).find()
+                || BesideRecipe.MADE_FOR_ONE.matcher(line).matches()
+                || BesideRecipe.ON_AIR.matcher(line).matches()
                 || BesideRecipe.PAGE_NOISE.matcher(line).matches()) {
             other.add(line);
             where = moment ? Where.METHOD : where;

@@ -37,6 +37,25 @@ final class Unstopped {
             "((?:" + SPOON + ") of \\p{L}{3,}(?: \\p{L}{3,})?) (?=(?:" + Numbers.NUMBER + ") (?:minutes?|hours?)\\b)",
             Pattern.CASE_INSENSITIVE);
 
+    private static final String DOES = "(?:need|mix|stir|take|add|fry|heat|put|leave|blend|warm|cook|roll|knead|pour"
+            + "|serve|make|bake|chop|whisk|simmer)\\b";
+    /** {@code … crushed | you mix that}, {@code … boil | then heat a pan}. */
+    private static final Pattern BEFORE_DOING = Pattern.compile(
+            "(?<=\\p{L}{2})(?<!\\b(?:when|if|that|as|until|while|what|where|which|because|how|before|after|once|like)) "
+                    + "(?:(?:and |so )?(?=(?:then )?(?:you|we|I)(?:'ll|'re going to| just)? " + DOES + ")"
+                    + "|(?:and )?(?=then (?:for the\\b|" + DOES + "))"
+                    + "|and (?=for the (?:sauce|filling|dough|marinade|paste|dip|topping|dressing)\\b|serve\\b)"
+                    + "|(?<!\\b(?:and|to|you|we|I|then|just|can) )(?=(?:warm|heat|serve|leave|mix|stir) (?:it"
+                    + "|that|them)\\b))",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code two blocks of tempeh | that's four hundred grams}, {@code … | don't let it boil}. */
+    private static final Pattern BESIDE = Pattern.compile(
+            " (?=that's (?:about )?(?:" + Numbers.NUMBER + ")\\b|don't let )", Pattern.CASE_INSENSITIVE);
+    /** {@code cucumber | that does six people}. */
+    private static final Pattern THAT_DOES = Pattern.compile(
+            " (?:and )?(?=that (?:does|serves|makes|feeds|is enough for) (?:about )?(?:" + Numbers.NUMBER + ")\\b)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final int LONGEST_BREATH = 22;
 
     private Unstopped() {}
@@ -56,8 +75,10 @@ final class Unstopped {
     private static String stopped(String sentence) {
         String timed =
                 FOR_THE.matcher(AFTER_TIME.matcher(sentence).replaceAll(". ")).replaceAll(". ");
-        return BEFORE_SAME
-                .matcher(BEFORE_AMOUNT.matcher(timed).replaceAll(", "))
+        String told = BESIDE.matcher(THAT_DOES
+                        .matcher(BEFORE_DOING.matcher(timed).replaceAll(". "))
+                        .replaceAll(". "))
                 .replaceAll(", ");
+        return BEFORE_SAME.matcher(BEFORE_AMOUNT.matcher(told).replaceAll(", ")).replaceAll(", ");
     }
 }

@@ -1,0 +1,63 @@
+package hopsel.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/**
+ * A page that was read by a machine, or pasted in the width of another: letters that look like others are put right
+ * where no word of a kitchen is spelt so, and what goes on in the next line is one line again.
+ */
+final class Scanned {
+
+    /** {@code fiour}, {@code sunfiower}: the two letters are one in print. */
+    private static final Pattern LIGATURE =
+            Pattern.compile("fi(?=our|ower|ake|at(?:bread|ten|s)?\\b|ame|esh|uff|avo|orets?|oury)");
+    /** {@code fineiy}: no word ends so. */
+    private static final Pattern ENDING = Pattern.compile("(?<=\\p{Ll}{2})iy\\b");
+    /** {@code PIEROGl WlTH}. */
+    private static final Pattern IN_CAPITALS = Pattern.compile("(?<=\\p{Lu})l(?=\\p{Lu}|\\b)");
+    /** {@code l tsp}, {@code lO minutes}. */
+    private static final Pattern ONE = Pattern.compile(
+            "\\bl(?=O\\b| (?:tsp|tbsp|teaspoons?|tablespoons?|cups?|kg|lb|oz|pint|litre|tin|can|large|small"
+                    + "|medium)\\b)");
+
+    private static final Pattern TEN = Pattern.compile("(?<=\\b\\d{1,2})O(?= (?:minutes?|mins?|hours?|g|ml)\\b)");
+    private static final Pattern CUT = Pattern.compile(".*\\p{Ll}-$");
+    private static final Pattern GOES_ON = Pattern.compile("^\\p{Ll}(?!.{0,25}:).*");
+    private static final Pattern STOPS = Pattern.compile(".*[.!?:;)]$");
+    /** Letters from which a line is so long that whoever typed it had to break it. */
+    private static final int WIDE = 45;
+
+    private Scanned() {}
+
+    /** The lines as they were printed. */
+    static List<String> mended(List<String> lines) {
+        List<String> all = new ArrayList<>();
+        boolean told = false;
+        for (String line : lines) {
+            String plain = letters(line);
+            int last = all.size() - 1;
+            String before = last < 0 ? "" : all.get(last);
+            boolean goesOn = GOES_ON.matcher(plain).matches() && !before.isBlank() && !Techniques.begins(plain);
+            if (goesOn && CUT.matcher(before).matches()) {
+                all.set(last, before.substring(0, before.length() - 1) + plain);
+            } else if (goesOn
+                    && told
+                    && before.length() >= WIDE
+                    && !STOPS.matcher(before).matches()) {
+                all.set(last, before + " " + plain);
+            } else {
+                all.add(plain);
+                told = LineLooks.isNumbered(plain);
+            }
+        }
+        return all;
+    }
+
+    private static String letters(String line) {
+        String spelt = ENDING.matcher(LIGATURE.matcher(line).replaceAll("fl")).replaceAll("ly");
+        String shouted = IN_CAPITALS.matcher(spelt).replaceAll("I");
+        return TEN.matcher(ONE.matcher(shouted).replaceAll("1")).replaceAll("0");
+    }
+}

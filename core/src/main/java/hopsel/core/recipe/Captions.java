@@ -15,7 +15,8 @@ final class Captions {
                     + "]\\d{3}).*\\R(?<text>(?:(?!.*-->).*\\p{L}.*(?:\\R|$))*)");
     private static final Pattern OPENS = Pattern.compile(
             "^(?:so|now|then|and then|today|tonight|you(?:'ll| will) need|while|first|next|after|once|when|okay|"
-                    + "ok|right|lovely|let's|lid on|here's|welcome|hello|hi|i always|i'm|we're|thanks|thank you|"
+                    + "ok|right|lovely|meanwhile|(?:and )?(?:bake|fry|boil|simmer|roll|knead|chop|halve|serve"
+                    + "|spread|drain) (?!-)|let's|lid on|here's|welcome|hello|hi|i always|i'm|we're|thanks|thank you|"
                     + "see you|bye|\\p{L}+ (?:back )?(?:in|on|off|out)\\b[ ,])",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STOP = Pattern.compile("[.!?](?=\\s|$)");

@@ -102,12 +102,16 @@ record ListInLine(String name, Optional<String> beside, String said, List<String
                         < 2;
     }
 
+    /** Whether something is done, and no oil is measured. */
+    static boolean isDoing(String piece) {
+        return Techniques.begins(piece.toLowerCase(Locale.ROOT))
+                && !MEASURED_NOUN.matcher(piece).find();
+    }
+
     /** What goes in, up to where something is done. */
     List<String> entries() {
         return pieces.stream()
-                .takeWhile(piece -> (!Techniques.begins(piece)
-                                || MEASURED_NOUN.matcher(piece).find())
-                        && !TIMED.matcher(piece).matches())
+                .takeWhile(piece -> !isDoing(piece) && !TIMED.matcher(piece).matches())
                 .toList();
     }
 

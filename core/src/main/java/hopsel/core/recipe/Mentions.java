@@ -44,6 +44,12 @@ final class Mentions {
     /** What of a fruit is named by itself: first the one, later the other. */
     private static final List<String> FRUIT_PARTS = List.of("zest", "juice");
 
+    /** {@code Repeat with the rest}: of what is in hand, and of nothing in the list. */
+    private static final Pattern AGAIN = Pattern.compile(
+            "\\b(?:repeat|do the same|continue|carry on)(?: this)? with (?:the |all the )?(?:rest|others?|remainder"
+                    + "|remaining\\b[^.;,]*)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Set<String> REST = Set.of("rest", "remaining", "remainder");
     private static final Map<String, BigDecimal> FRACTIONS = Map.of(
             "third",
@@ -241,7 +247,8 @@ final class Mentions {
     }
 
     /** What goes in; {@code own} are the lines of the step's component, for "all the ingredients". */
-    List<Use> in(String text, Set<String> own) {
+    List<Use> in(String whole, Set<String> own) {
+        String text = AGAIN.matcher(whole).replaceAll(" ");
         List<String> said = ItemFinder.words(NO_FOOD.matcher(text)
                 .replaceAll(" ")
                 .replaceAll("(?i)\\btoms\\b", "tomatoes")
@@ -379,8 +386,11 @@ final class Mentions {
     private Optional<Integer> place(String line, List<String> said, Set<Integer> taken, Set<String> own) {
         List<String> name = Known.in(words, line);
         String head = name.get(name.size() - 1);
-        boolean made = products.containsKey(head)
-                && (begun.contains(head) || !Known.in(products, head).contains(line));
+        boolean ownPart = products.containsKey(head) && Known.in(products, head).contains(line);
+        // Mushrooms of the part Mushrooms, which have gone in nowhere yet, are no product of it.
+        boolean untouched =
+                ownPart && left.getOrDefault(line, BigDecimal.ONE).compareTo(BigDecimal.ONE) == 0 && own.contains(line);
+        boolean made = products.containsKey(head) && !untouched && (begun.contains(head) || !ownPart);
         boolean alone =
                 !made && (Known.in(heads, head) == 1 || own.contains(line) && ownHeads.getOrDefault(head, 0) == 1);
         for (int i = 0; i < said.size(); i++) {

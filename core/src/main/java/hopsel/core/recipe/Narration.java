@@ -221,6 +221,10 @@ final class Narration {
                     + "pot|cup|bun|wrap|platter|board)(?:es|s)?\\b.*,.*\\b(?:on|over) (?:it|top|that|them|there)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code for 40, 45 minutes}. */
+    private static final Pattern ONE_OR_OTHER = Pattern.compile(
+            "(?<=\\bfor )(\\d{1,3}), (\\d{1,3}) (?=min|hours?\\b|seconds?\\b)", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern GERUND = Pattern.compile("(^|(?:,| and|, and) )(\\p{L}{2,12}?)ing\\b(?= )");
 
     private final LineReader lines;
@@ -284,6 +288,7 @@ final class Narration {
         plain = UNPARTED.matcher(plain).replaceAll(", ");
         plain = SO_MUCH.matcher(plain).replaceAll(", that's ");
         plain = CORRECTED.matcher(TAKEN_BACK.matcher(plain).replaceAll("$3$2")).replaceAll("");
+        plain = ONE_OR_OTHER.matcher(plain).replaceAll("$1-$2 ");
         plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
         plain = SAME_OF.matcher(plain).replaceAll("$1 of $2$3, and $1 of ");
         plain = OF_THEM.matcher(plain).replaceAll("$2 $1");
@@ -340,7 +345,7 @@ final class Narration {
             return;
         }
         Matcher tonight = TONIGHT.matcher(sentence);
-        if (title.isEmpty() && tonight.find()) {
+        if (title.isEmpty() && tonight.find() && namesFood(tonight.group(1))) {
             title = Optional.of(capital(tonight.group(1).strip()));
             Matcher guests = FOR_PEOPLE.matcher(sentence);
             if (yield.isEmpty() && guests.find()) {

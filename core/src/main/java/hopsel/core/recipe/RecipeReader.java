@@ -850,7 +850,9 @@ public final class RecipeReader {
     }
 
     private static boolean speaksOf(StepInPart step, PartUnderWay part) {
-        List<String> title = ItemFinder.words(part.title);
+        List<String> title = ItemFinder.words(part.title).stream()
+                .filter(word -> Character.isLetter(word.charAt(0)))
+                .toList();
         String head = title.isEmpty() ? "" : title.get(title.size() - 1);
         Set<Technique> techniques = TechniqueReader.read(step.read().text());
         return ItemFinder.words(step.read().text()).contains(head)

@@ -52,7 +52,7 @@ final class SeveralFoods {
      * @param rest the line without its first amount
      */
     List<String> in(String rest) {
-        if (finder.exactly(ItemFinder.words(rest)).isPresent()) {
+        if (finder.exactly(ItemFinder.words(rest)).isPresent() || isOneAndCut(rest)) {
             return List.of();
         }
         List<String> parts = new ArrayList<>();
@@ -71,6 +71,15 @@ final class SeveralFoods {
             }
         }
         return items.size() > 1 ? parts : List.of();
+    }
+
+    /** {@code chipotle in adobo, minced}: one food by its whole name, and behind the comma nothing to eat. */
+    private boolean isOneAndCut(String rest) {
+        String[] said = rest.split(",", 2);
+        return said.length == 2
+                && finder.exactly(ItemFinder.words(said[0])).isPresent()
+                && JOINT.splitAsStream(said[1])
+                        .noneMatch(part -> food(part, rest).isPresent() || isMeasured(part.strip()));
     }
 
     /** Something that nobody knows, but of which so much is wanted. */

@@ -576,8 +576,8 @@ final class StepReader {
 
     private ReadStep step(String text) {
         Optional<TimeReader.Found> time = TimeReader.find(text).stream().findFirst();
-        Verb technique =
-                time.map(found -> Techniques.of(text, found.start())).orElseGet(() -> Techniques.leading(text));
+        Verb technique = time.map(found -> Techniques.of(text, found.start()))
+                .orElseGet(() -> Techniques.leading(WHILE_IT.matcher(text).replaceFirst("")));
         Optional<ReadStep> goesOn = Optional.ofNullable(before)
                 .filter(step -> (technique == Techniques.OTHER && !step.loud()
                                 || technique.work() == Work.HANDS
@@ -723,11 +723,17 @@ final class StepReader {
                 .divide(two));
     }
 
+    /** {@code While they bake, …}: what goes on meanwhile needs its place already. */
+    private static final Pattern WHILE_IT = Pattern.compile(
+            "^\\W*while (?:it|they|that|this|these|those|the \\p{L}+)[^,]{0,30},\\s*", Pattern.CASE_INSENSITIVE);
+
     private List<Need> needs(String text, Verb technique, Work work, Set<String> guessed) {
         List<Need> needs = new ArrayList<>();
         Optional<BigDecimal> celsius = HeatReader.celsius(text);
-        String first =
-                PROVED_COLD.matcher(BY_HAND.matcher(text).replaceFirst("$1")).replaceFirst("$1");
+        String first = PROVED_COLD
+                .matcher(
+                        BY_HAND.matcher(WHILE_IT.matcher(text).replaceFirst("")).replaceFirst("$1"))
+                .replaceFirst("$1");
         PLACES.forEach((kind, words) -> {
             if (words.matcher(first).find()
                     && !(kind.equals(PlaceKind.STEAMER.word())

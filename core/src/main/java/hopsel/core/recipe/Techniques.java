@@ -32,7 +32,8 @@ final class Techniques {
                             + "|the marinade)|"
                             + "cover and leave|(?:heat (?:is )?off|turn (?:the heat|it) off),? "
                             + "(?=[^.;]{0,12}\\d)|off (?:the )?heat,? (?:for |about )*(?=\\d)|stand (?=\\d|an? |"
-                            + "half )|cool|steep|infuse|(?<!w/ )(?<!with )(?<!repeat )rest(?! (?:of|for|"
+                            + "half )|cool|steep|infuse|(?<!w/ )(?<!with )(?<!repeat )rest(?! (?:of|for(?! "
+                            + "(?:about |at least |another |up to )?(?:\\d|an?\\b|half\\b|ten\\b|twenty\\b|thirty\\b))|"
                             + "goes|on|to|into)\\b)|macerate|bloom "
                             + "in (?:the )?water|set aside for|stand for|sit for|to set|set in",
                     10),

@@ -244,6 +244,11 @@ public final class TextSplitter {
     /** Bullets behind a list without, most of which tell what is done, are the method. */
     private void doings(List<String> all, int from) {
         boolean begins = LineLooks.isBulleted(all.get(from)) && (from == 0 || !LineLooks.isBulleted(all.get(from - 1)));
+        if (where == Where.INGREDIENTS && from > 0 && all.get(from - 1).isEmpty() && isToldBlock(all, from)) {
+            where = Where.METHOD;
+            part = section;
+            return;
+        }
         if (where != Where.INGREDIENTS || ingredients.size() < LEAST_ENTRIES || !begins) {
             return;
         }
@@ -260,6 +265,23 @@ public final class TextSplitter {
             where = Where.METHOD;
             part = section;
         }
+    }
+
+    /** Lines behind an empty one that begin with no amount, and of which most say how long something takes. */
+    private boolean isToldBlock(List<String> all, int from) {
+        List<String> block = all.subList(from, all.size()).stream()
+                .takeWhile(line -> !line.isEmpty())
+                .toList();
+        long timed = block.stream()
+                .filter(line -> TimeReader.first(StepReader.spelledOut(line)).isPresent())
+                .filter(line -> !isMeasured(line))
+                .count();
+        return ingredients.size() >= LEAST_ENTRIES
+                && block.size() >= LEAST_ENTRIES
+                && timed * 2 > block.size()
+                && block.stream().noneMatch(LineLooks::isBulleted)
+                && block.stream().noneMatch(LineLooks::startsWithAmount)
+                && block.stream().noneMatch(line -> line.endsWith(":"));
     }
 
     /** Without marks of emphasis, pictures, and lines that only divide. */
@@ -728,9 +750,8 @@ public final class TextSplitter {
 
     /** {@code 150 ml water, 1 lemon, ½ t salt, blitz 3 min}: what goes in, and what is done with it. */
     private boolean isListThenDoing(List<String> entries, String line) {
-        List<String> goingIn = entries.stream()
-                .takeWhile(entry -> !Techniques.begins(entry.toLowerCase(Locale.ROOT)))
-                .toList();
+        List<String> goingIn =
+                entries.stream().takeWhile(entry -> !ListInLine.isDoing(entry)).toList();
         boolean all = goingIn.size() > 1
                 && goingIn.size() < entries.size()
                 && goingIn.stream().allMatch(this::isMeasuredOrGuessed);

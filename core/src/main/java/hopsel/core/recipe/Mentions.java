@@ -50,6 +50,9 @@ final class Mentions {
                     + "|remaining\\b[^.;,]*)",
             Pattern.CASE_INSENSITIVE);
 
+    /** Where food is put onto plates, it was made before. */
+    private static final Set<String> PLATED = Set.of("bowl", "plate", "serve", "assemble");
+
     private static final Set<String> REST = Set.of("rest", "remaining", "remainder");
     private static final Map<String, BigDecimal> FRACTIONS = Map.of(
             "third",
@@ -388,8 +391,10 @@ final class Mentions {
         String head = name.get(name.size() - 1);
         boolean ownPart = products.containsKey(head) && Known.in(products, head).contains(line);
         // Mushrooms of the part Mushrooms, which have gone in nowhere yet, are no product of it.
-        boolean untouched =
-                ownPart && left.getOrDefault(line, BigDecimal.ONE).compareTo(BigDecimal.ONE) == 0 && own.contains(line);
+        boolean untouched = ownPart
+                && left.getOrDefault(line, BigDecimal.ONE).compareTo(BigDecimal.ONE) == 0
+                && own.contains(line)
+                && said.stream().noneMatch(PLATED::contains);
         boolean made = products.containsKey(head) && !untouched && (begun.contains(head) || !ownPart);
         boolean alone =
                 !made && (Known.in(heads, head) == 1 || own.contains(line) && ownHeads.getOrDefault(head, 0) == 1);

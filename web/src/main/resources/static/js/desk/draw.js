@@ -289,7 +289,7 @@ export class Drawing {
     if (this.isAudience && !state.onAir) {
       return [element('p', this.main.querySelector('h1').textContent, 'air-title'), element('p', this.word('begins', this.moments.at(0)), 'air-text')];
     }
-    const nodes = [element('p', this.word(!state.onAir ? 'ready' : state.over ? 'closed' : 'nothing'), 'air-title')];
+    const nodes = [element('p', !state.onAir ? this.word('ready') : state.over ? this.word('closed') : this.waitingTitle(), 'air-title')];
     if (host && state.pause.seconds > 0) {
       nodes.push(...this.list(this.word('pause', clock(Math.max(0, state.pause.seconds))), state.pause.ideas.map((idea) => this.word(`idea-${idea.kind}`, idea.text))));
     }
@@ -297,6 +297,16 @@ export class Drawing {
       nodes.push(...this.list(this.word('last-time'), state.before.slice(0, 6)));
     }
     return nodes;
+  }
+
+  /* Free hands, and yet something to do: what should have begun, or what is ready and waits for somebody. */
+  waitingTitle() {
+    const next = this.isAudience ? null : this.ahead()[0];
+    if (next && this.isThere(next) && next.start - this.run.now() < MINUTE) {
+      return this.word('due-title', next.title);
+    }
+    const ready = this.state.items.filter((item) => !this.isAudience && item.status === 'RUNNING' && !item.hands && item.due < this.run.now()).sort((one, two) => one.due - two.due)[0];
+    return ready ? this.word('up-title', ready.title) : this.word('nothing');
   }
 
   drawNext() {

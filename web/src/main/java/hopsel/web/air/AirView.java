@@ -49,7 +49,7 @@ record AirView(
         List<Oven> ovens,
         List<Hand> handIns,
         List<String> toFilm,
-        List<String> because,
+        List<Link> because,
         List<String> before,
         List<Ready> spares) {
 
@@ -199,4 +199,13 @@ record AirView(
 
     /** What is to be handed in. */
     record Hand(String id, String kind, int at, String title, List<String> what) {}
+
+    /**
+     * Something that holds up the end.
+     *
+     * @param start seconds from going on air
+     * @param end seconds from going on air
+     * @param title with its dish
+     */
+    record Link(int start, int end, String title) {}
 }

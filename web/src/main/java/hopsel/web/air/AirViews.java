@@ -43,6 +43,7 @@ import hopsel.web.air.AirView.Help;
 import hopsel.web.air.AirView.Idea;
 import hopsel.web.air.AirView.In;
 import hopsel.web.air.AirView.Item;
+import hopsel.web.air.AirView.Link;
 import hopsel.web.air.AirView.Missing;
 import hopsel.web.air.AirView.Question;
 import hopsel.web.air.AirView.Ready;
@@ -136,10 +137,9 @@ final class AirViews {
                 Spare.of(state).stream().map(this::spare).toList());
     }
 
-    private List<String> because() {
-        List<String> chain = new ArrayList<>(state.chain().stream()
-                .map(standing -> "%s – %s %s"
-                        .formatted(clock(standing.start()), clock(standing.end()), titleWithDish(standing.activity())))
+    private List<Link> because() {
+        List<Link> chain = new ArrayList<>(state.chain().stream()
+                .map(standing -> new Link(standing.start(), standing.end(), titleWithDish(standing.activity())))
                 .toList());
         Collections.reverse(chain);
         return chain;
@@ -202,8 +202,9 @@ final class AirViews {
     }
 
     private String titleWithDish(Activity activity) {
-        return cooking.dish(activity.step().dish()).title() + ": "
-                + cooking.step(activity.step()).title();
+        String dish = cooking.dish(activity.step().dish()).title();
+        String step = cooking.step(activity.step()).title();
+        return dish.isEmpty() ? step : dish + ": " + step;
     }
 
     private Missing missing(Coverage.Missing missing) {

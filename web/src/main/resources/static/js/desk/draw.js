@@ -159,8 +159,8 @@ export class Drawing {
     const left = state.slot - this.run.now();
     const late = Math.round((state.end - state.slot) / MINUTE);
     const day = this.moments.isAnotherDay && this.spot('another-day') ? `${this.spot('another-day').dataset.day}, ` : '';
-    this.spot('left').textContent = state.onAir ? clock(left) : `${day}${this.moments.at(0)}`;
-    this.spot('left-word').textContent = this.word(!state.onAir ? 'starts' : left < 0 ? 'over' : 'left');
+    this.spot('left').textContent = state.over ? '' : state.onAir ? clock(left) : `${day}${this.moments.at(0)}`;
+    this.spot('left-word').textContent = state.over ? '' : this.word(!state.onAir ? 'starts' : left < 0 ? 'over' : 'left');
     const ends = this.spot('late');
     ends.className = `late ${late > 0 ? 'danger' : state.advice.danger ? 'near' : ''}`;
     ends.textContent = `${this.word(state.over ? 'ended' : 'ends', this.moments.at(state.end))} ${late > 0 ? this.word('late', late) : late < 0 ? this.word('spare', -late) : this.word(state.advice.danger ? 'near' : 'on')}`;

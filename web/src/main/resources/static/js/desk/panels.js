@@ -35,7 +35,7 @@ function drawHelp(drawing) {
   put(drawing.spot('questions'), questions.map((question) => line(element('strong', drawing.moments.at(question.at)), element('span', ` ${question.text} `), button(drawing.word('answered'), { answer: question.number }, 'press quiet'))));
   drawing.spot('question-count').textContent = questions.length ? ` (${questions.length})` : '';
   put(drawing.spot('recap'), recap.length ? recap.map((said) => element('li', said)) : [element('li', drawing.word('no-recap'))]);
-  put(drawing.spot('because'), because.map((said) => element('li', said)));
+  put(drawing.spot('because'), because.map((link) => element('li', `${drawing.moments.at(link.start)} – ${drawing.moments.at(link.end)} ${link.title}`)));
 }
 
 /* Asked once, of a step that has just ended, in one line; what it was is behind "not all". What is in hand shows by itself what has not gone in. */

@@ -1,5 +1,7 @@
 package hopsel.core.recipe;
 
+import java.util.List;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -15,7 +17,8 @@ final class Captions {
                     + "]\\d{3}).*\\R(?<text>(?:(?!.*-->).*\\p{L}.*(?:\\R|$))*)");
     private static final Pattern OPENS = Pattern.compile(
             "^(?:so|now|then|and then|today|tonight|you(?:'ll| will) need|while|first|next|after|once|when|okay|"
-                    + "ok|right|lovely|meanwhile|(?:and )?(?:bake|fry|boil|simmer|roll|knead|chop|halve|serve"
+                    + "ok|right|this is|in with|\\(cut\\)|lovely|meanwhile|(?:and )?(?:bake|fry|boil|simmer"
+                    + "|roll|knead|chop|halve|serve"
                     + "|spread|drain) (?!-)|let's|lid on|here's|welcome|hello|hi|i always|i'm|we're|thanks|thank you|"
                     + "see you|bye|\\p{L}+ (?:back )?(?:in|on|off|out)\\b[ ,])",
             Pattern.CASE_INSENSITIVE);
@@ -25,6 +28,34 @@ final class Captions {
     private static final int PAUSE = 2;
 
     private Captions() {}
+
+    /** {@code 01:50 heat the oil}: what was said at which moment, a line each. */
+    private static final Pattern MOMENT = Pattern.compile("(?m)^((?:\\d{1,2}:)?\\d{1,2}:\\d{2}) +(?!-->)(\\S.*)$");
+    /** Whoever talks speaks of himself. */
+    private static final Pattern TALKS = Pattern.compile(
+            "\\b(?:I(?:'m|’m|'ve|’ve| am)?|we(?:'re|’re|'ve|’ve)?|let's|so today|okay|ok)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final int LEAST_MOMENTS = 4;
+    private static final int LEAST_TALK = 2;
+
+    /** Lines with their moments as captions; any other text as it is. */
+    static String cued(String source) {
+        List<MatchResult> lines = MOMENT.matcher(source).results().toList();
+        long all = source.lines().filter(line -> !line.isBlank()).count();
+        boolean talk = TALKS.matcher(source).results().limit(LEAST_TALK).count() >= LEAST_TALK;
+        if (source.contains("-->") || lines.size() < LEAST_MOMENTS || lines.size() * 2 < all || !talk) {
+            return source;
+        }
+        StringBuilder captions = new StringBuilder("WEBVTT\n\n");
+        for (int i = 0; i < lines.size(); i++) {
+            String from = lines.get(i).group(1);
+            String to = i + 1 < lines.size() ? lines.get(i + 1).group(1) : from;
+            captions.append(
+                    "%s.000 --> %s.000%n%s%n%n".formatted(from, to, lines.get(i).group(2)));
+        }
+        return captions.toString();
+    }
 
     /** The captions with stops; as they are where they have them, and any other text as it is. */
     static String punctuated(String source) {

@@ -28,14 +28,16 @@ final class Columns {
         int first = first(lines, at);
         List<String> left = new ArrayList<>(lines.subList(0, first));
         List<String> right = new ArrayList<>();
-        for (String line : lines.subList(first, lines.size())) {
+        int last = last(lines, at);
+        for (String line : lines.subList(first, last + 1)) {
             String plain = line.replace("\t", " ".repeat(GAP));
             boolean divided = plain.length() > at
                     && plain.substring(Math.max(0, at - 2), at).isBlank();
             left.add(divided ? plain.substring(0, at).stripTrailing() : leftOnly(plain, at));
             right.add(divided ? plain.substring(at) : rightOnly(plain, at));
         }
-        return Stream.of(left, List.of(""), wrapped(right))
+        // What stands under both columns is no more of the left one.
+        return Stream.of(left, List.of(""), wrapped(right), lines.subList(last + 1, lines.size()))
                 .flatMap(List::stream)
                 .toList();
     }
@@ -78,6 +80,22 @@ final class Columns {
             }
         }
         return 0;
+    }
+
+    /** The last line that is divided, with what goes on under it in the right column. */
+    private static int last(List<String> lines, int at) {
+        int last = lines.size() - 1;
+        while (last > 0 && !starts(lines.get(last)).contains(at) && indent(lines.get(last)) < at - 1) {
+            last--;
+        }
+        boolean listed = LineLooks.startsWithAmount(lines.get(last).strip());
+        while (listed
+                && last + 1 < lines.size()
+                && LineLooks.startsWithAmount(lines.get(last + 1).strip())) {
+            // The left list may be the longer one.
+            last++;
+        }
+        return last;
     }
 
     private static Optional<Integer> column(List<String> lines) {

@@ -213,7 +213,10 @@ final class Narration {
     /** {@code Ten minutes later}: where the recording was cut; what follows goes on. */
     private static final Pattern LATER = Pattern.compile(
             "^(?:so |and )?(?:about |some |around )?(?:" + Numbers.NUMBER
-                    + ") (?:seconds?|minutes?|hours?) later[,.]?\\s*",
+                    + ") (?:seconds?|minutes?|hours?) later[,.]?\\s*"
+                    + "|^(?:\\(cut\\) )?(?:ok(?:ay)?,? |so )*(?:it has|it's|that has|that's) (?:now )?been "
+                    + "(?:about )?(?:"
+                    + Numbers.NUMBER + ") (?:seconds?|minutes?|hours?)(?: now)?[,.]?\\s*",
             Pattern.CASE_INSENSITIVE);
     /** {@code Sago in the glass, syrup on it}: put together, without a word for it. */
     private static final Pattern PUT_TOGETHER = Pattern.compile(
@@ -502,6 +505,9 @@ final class Narration {
         if (later.find()) {
             aside.add(later.group().replaceAll("[,.\\s]+$", ""));
             opened = opened.substring(later.end());
+            if (opened.isBlank()) {
+                return;
+            }
         }
         if (PUT_TOGETHER.matcher(opened).find()) {
             method.add(new Passage(part, "Assemble: " + opened));

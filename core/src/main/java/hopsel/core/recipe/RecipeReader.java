@@ -217,7 +217,7 @@ public final class RecipeReader {
 
     /** Reads the text of a recipe. */
     public static ReadRecipe read(String whole, Catalogue catalogue, Measures measures) {
-        String text = LongLines.broken(whole);
+        String text = LongLines.broken(Captions.cued(whole));
         LineReader lines = new LineReader(catalogue, measures);
         Optional<RecipeSource> said = Narration.of(text, lines);
         if (said.isPresent()) {

@@ -186,7 +186,8 @@ final class StepReader {
 
     /** {@code 180°C}, or {@code fill, 180 35'}: so hot, and so long. */
     private static final Pattern HOT = Pattern.compile(
-            "\\b[12345]\\d\\d ?(?:°|º|˚|c\\b|f\\b|fan\\b)|^[^\\d(]{0,25}\\b(?:1[2-9]0|2[0-5]0|[34]\\d[05])[ ,/]+"
+            "\\b[12345]\\d\\d ?(?:°|º|˚|c\\b|f\\b|fan\\b)|^[^\\d(]{0,25}\\b(?:1[2-9]0|2[0-5]0|[34]\\d[05])(?:[ "
+                    + ",/]+|,? for (?:about )?)"
                     + "\\d{1,3}(?: ?- ?\\d{1,3})? ?(?:'|m\\b|min)"
                     + "|\\d ?(?:min\\w*|hours?|hrs?)\\.?,? (?:at|@) (?:1[5-9]0|2[0-5]0)\\b(?! ?(?:g|ml)\\b)",
             Pattern.CASE_INSENSITIVE);

@@ -123,10 +123,11 @@ public final class TextSplitter {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern SIZED =
-            Pattern.compile("(\\p{L}[\\p{L} ]{2,30}) \\((\\d+ ?[x×] ?[^()]+|\\d+ (?:pcs|pieces)[^()]*)\\)");
+            Pattern.compile("(\\p{L}[\\p{L} ]{2,30}) \\((\\d+ ?[x×] ?[^()]+|[x×] ?\\d+|\\d+ (?:pcs|pieces)[^()]*)\\)");
 
     private static final Pattern IN_A_ROW = Pattern.compile(
             ",\\s+(?:and\\s+)?(?![^(]*\\))|\\s+and\\s+(?=(?:an? |\\d|half|one |two |three |some )[^,]*$)");
+    private static final Pattern TOLD_UNDER = Pattern.compile("^(?:→|⇒|[-=]+>) ?(?=\\p{L})");
     private static final Pattern BAR = Pattern.compile("\\s+\\|\\s+");
     private static final int LONGEST_TITLE = 7;
     private static final int YIELD_LENGTH = 40;
@@ -368,6 +369,8 @@ public final class TextSplitter {
         }
         where = next;
         part = section;
+        blank = false;
+        tight = false;
         if (next == Where.NOTES
                 && !(plain.length() < 12
                         && HeadingWords.NOTES_ALONE.matcher(plain).matches())) {
@@ -497,7 +500,7 @@ public final class TextSplitter {
                 && COUNTED.matcher(Numbers.plain(line)).find()) {
             return false;
         }
-        if (isAddedTo(line) || isInCells(line) || isListAndDoing(line)) {
+        if (isToldUnder(line) || isAddedTo(line) || isInCells(line) || isListAndDoing(line)) {
             return true;
         }
         String plain = ListInLine.coloned(line, this::isMeasured);
@@ -652,6 +655,16 @@ public final class TextSplitter {
 
     private boolean isPartBefore(String piece) {
         return headings.keySet().stream().anyMatch(heading -> heading.equalsIgnoreCase(piece.replaceAll("\\.$", "")));
+    }
+
+    /** {@code → toss in cornflour, fry 5 min}: what is done with the list over it. */
+    private boolean isToldUnder(String line) {
+        Matcher told = TOLD_UNDER.matcher(line);
+        if (where != Where.INGREDIENTS || ingredients.isEmpty() || !told.find()) {
+            return false;
+        }
+        method.add(new Passage(part, told.replaceFirst("")));
+        return true;
     }
 
     /** What a line with a plus puts into the part of the line before, and how long that takes. */

@@ -87,7 +87,9 @@ public final class BringIn {
     }
 
     private static IngredientLine sized(IngredientLine line, BigDecimal factor) {
-        IngredientLine sized = line.times(line.scaling().factor(factor));
+        // The variants of the other dish are not this one's: whatever is in it, is in it for everybody.
+        IngredientLine sized =
+                line.withVariant(Optional.empty()).times(line.scaling().factor(factor));
         return sized.withAmount(sized.amount().map(Amount::handy));
     }
 

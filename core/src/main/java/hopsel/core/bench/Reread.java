@@ -115,7 +115,8 @@ public final class Reread {
         }
         lineIds.put(read.id(), own.get());
         if (!lines.isSame(read)) {
-            draft = Edits.line(draft, "", proposed(read).withId(own.get()));
+            Optional<String> variant = draft.line(own.get()).flatMap(IngredientLine::variant);
+            draft = Edits.line(draft, "", proposed(read).withId(own.get()).withVariant(variant));
             bring(read);
         }
         return own.get();

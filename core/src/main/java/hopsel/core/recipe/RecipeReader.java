@@ -4,6 +4,7 @@ import hopsel.core.dish.Technique;
 import hopsel.core.dish.Use;
 import hopsel.core.dish.Work;
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
@@ -182,6 +183,10 @@ public final class RecipeReader {
     /** Words at the beginning of a step, among which stands what it is done to. */
     private static final int OBJECT = 5;
 
+    /** By which things are weighed out, and not pieces of what is there. */
+    private static final Set<Unit> WEIGHED = EnumSet.of(Unit.G, Unit.KG, Unit.OZ, Unit.LB);
+
+    private static final int MOST_WORDS = 3;
     private static final int LONGEST_WORD = 20;
     /** Beyond this it is no name of an ingredient, whatever stands in the list. */
     private static final int LONGEST_NAME = 160;
@@ -362,6 +367,7 @@ public final class RecipeReader {
         while (matcher.find(from)) {
             from = matcher.start() + 1;
             String[] words = matcher.group().split(" - ")[0].split("\\s+");
+            boolean found = false;
             for (int length = Math.min(words.length, 9); length > 1; length--) {
                 String candidate = String.join(" ", List.of(words).subList(0, length));
                 ReadLine read = lines.inSentence(candidate);
@@ -378,10 +384,55 @@ public final class RecipeReader {
                         && TimeReader.find(candidate).isEmpty()) {
                     from = matcher.start() + candidate.length();
                     measured(passage, read);
+                    found = true;
                     break;
                 }
             }
+            if (!found && !listed) {
+                weighedGuess(words).ifPresent(read -> measured(passage, read));
+            }
         }
+    }
+
+    /** {@code 500 g of roasted squash}: where there is no list, what is weighed goes in, whatever it may be. */
+    private Optional<ReadLine> weighedGuess(String[] words) {
+        int length = 2;
+        while (length < words.length
+                && (words[length].equals("of")
+                        || !BEHIND_FOOD.matcher(words[length]).matches()
+                        || words[length].matches("\\p{L}+ed"))) {
+            length++;
+        }
+        String candidate = String.join(" ", List.of(words).subList(0, Math.min(length, words.length)));
+        ReadLine read = lines.inSentence(candidate);
+        boolean weighed =
+                read.amount().filter(amount -> WEIGHED.contains(amount.unit())).isPresent();
+        int named = read.name().split(" ").length;
+        return weighed
+                        && !read.name().isBlank()
+                        && named <= MOST_WORDS
+                        && !read.name()
+                                .matches(".*\\d.*|.*\\p{L}ed|(?i:of|each|more|another|extra|balls?|pieces?"
+                                        + "|portions?|rounds?|discs?|lumps?|rolls?|patties|breads|loaves|at)\\b.*")
+                        && !SHARE.matcher(candidate).find()
+                        && !isPartSaid(read)
+                        && TimeReader.find(candidate).isEmpty()
+                        && parts.values().stream()
+                                .flatMap(part -> part.lines.stream())
+                                .noneMatch(line -> line.read().name().equalsIgnoreCase(read.name())
+                                        || line.read().item().isPresent()
+                                                && line.read().item().equals(read.item()))
+                ? Optional.of(read)
+                : Optional.empty();
+    }
+
+    /** {@code 30 g of the dough}: of what is made here. */
+    private boolean isPartSaid(ReadLine read) {
+        List<String> said = ItemFinder.words(read.name());
+        String last = said.isEmpty() ? "" : said.get(said.size() - 1);
+        return Branches.isMade(last)
+                || HeadingWords.isPart(last)
+                || parts.values().stream().anyMatch(part -> part.word().equals(last));
     }
 
     /** {@code 2 tbsp tamarind 1 tbsp palm sugar}: the figure is of the next, unless a food stands before the first. */
@@ -440,7 +491,7 @@ public final class RecipeReader {
                 }
             }
         }
-        Line line = new Line(id(read.item().orElseThrow().id()), read);
+        Line line = new Line(id(read.item().map(Item::id).orElse(read.name())), read);
         part(passage.heading()).lines.add(line);
         measuredIn.put(line.id(), read.text());
     }

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
+import hopsel.core.bench.BringIn;
 import hopsel.core.bench.Colleague;
 import hopsel.core.bench.Draft;
 import hopsel.core.bench.Objection;
 import hopsel.core.bench.Objection.Rule;
 import hopsel.core.bench.RefusedEditException;
+import hopsel.core.bench.Reread;
 import hopsel.core.bench.Variants;
 import hopsel.core.bench.Variants.Typed;
 import hopsel.core.classes.ClassReview;
@@ -176,6 +178,23 @@ class VariantsTest {
                 .anyMatch(finding -> finding.message().contains("come to 0.6"));
         assertThat(ClassReview.of(cooking.with(List.of(none)), HOUSE))
                 .anyMatch(finding -> finding.message().contains("no variant [with-peanuts]"));
+    }
+
+    /** Peanuts that were for some are not for all because their amount was mended in the source, or in another dish. */
+    @Test
+    void theyHoldWhereTheSourceIsReadAgainAndStayInTheirDish() throws RefusedEditException {
+        String more = NOTE.replace("60 g roasted", "80 g roasted");
+        Draft again = Reread.of(
+                parted(),
+                RecipeFile.read(NOTE, HOUSE, Measures.METRIC),
+                RecipeFile.read(more, HOUSE, Measures.METRIC),
+                more);
+        assertThat(again.dish().lines().filter(line -> line.variant().isPresent()))
+                .extracting(line -> line.amount().orElseThrow().high().intValue())
+                .containsExactly(80, 40);
+        String part = parted().dish().components().get(0).id();
+        Draft other = BringIn.whole(read(), parted(), part);
+        assertThat(other.dish().lines()).allMatch(line -> line.variant().isEmpty());
     }
 
     @Test

@@ -251,4 +251,20 @@ class RecipeFileTest {
         assertThat(RecipeFile.read(text, CATALOGUE, Measures.METRIC).dish().components())
                 .isNotNull();
     }
+
+    /** Where there is no list, whoever weighs a thing means to put it in, whatever it may be; shares of it are none. */
+    @Test
+    void whatIsWeighedInAMethodWithoutAListIsAsked() {
+        DishProposal read = RecipeFile.read(
+                """
+                How we do it
+
+                Fry an onion, add 500 g of roasted squash and simmer 300 g of frobnicated zork for 5 minutes.
+                Toss 300 g of the filling with 200 g noodles. Roll 30 g balls. Cook 500 g at a time.
+                """,
+                CATALOGUE,
+                Measures.METRIC);
+        assertThat(read.dish().lines().map(line -> line.said().orElse(line.item())))
+                .containsExactly("onion", "roasted squash", "frobnicated-zork", "noodles");
+    }
 }

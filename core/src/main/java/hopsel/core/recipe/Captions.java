@@ -47,12 +47,19 @@ final class Captions {
         if (source.contains("-->") || lines.size() < LEAST_MOMENTS || lines.size() * 2 < all || !talk) {
             return source;
         }
-        StringBuilder captions = new StringBuilder("WEBVTT\n\n");
-        for (int i = 0; i < lines.size(); i++) {
-            String from = lines.get(i).group(1);
-            String to = i + 1 < lines.size() ? lines.get(i + 1).group(1) : from;
-            captions.append(
-                    "%s.000 --> %s.000%n%s%n%n".formatted(from, to, lines.get(i).group(2)));
+        StringBuilder captions = new StringBuilder("WEBVTT\n");
+        int next = 0;
+        for (String line : source.lines().filter(one -> !one.isBlank()).toList()) {
+            // A line without a moment was said with the one above it, or before all of them.
+            Matcher at = MOMENT.matcher(line);
+            boolean moment = at.matches();
+            if (moment || next == 0) {
+                String from = lines.get(next).group(1);
+                String to = lines.get(Math.min(next + 1, lines.size() - 1)).group(1);
+                captions.append("\n%s.000 --> %s.000\n".formatted(from, to));
+            }
+            captions.append(moment ? at.group(2) : line).append('\n');
+            next += moment ? 1 : 0;
         }
         return captions.toString();
     }

@@ -94,4 +94,10 @@ public final class LineReader {
                 .findFirst();
         return sure.map(read -> read.guessedFrom(text.strip()));
     }
+
+    /** Whether a word of a text names something to eat, or a part of a dish. */
+    boolean namesFood(String text) {
+        return Stream.of(text.split("[^\\p{L}'-]+"))
+                .anyMatch(word -> word.length() > 2 && (read(word).item().isPresent() || HeadingWords.isPart(word)));
+    }
 }

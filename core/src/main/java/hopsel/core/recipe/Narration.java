@@ -327,7 +327,7 @@ final class Narration {
             return;
         }
         Matcher named = THIS_IS.matcher(sentence);
-        if (title.isEmpty() && method.isEmpty() && named.find() && namesFood(named.group(1))) {
+        if (title.isEmpty() && method.isEmpty() && named.find() && lines.namesFood(named.group(1))) {
             title = Optional.of(capital(named.group(1).strip()));
             aside.add(sentence);
             return;
@@ -348,7 +348,7 @@ final class Narration {
             return;
         }
         Matcher tonight = TONIGHT.matcher(sentence);
-        if (title.isEmpty() && tonight.find() && namesFood(tonight.group(1))) {
+        if (title.isEmpty() && tonight.find() && lines.namesFood(tonight.group(1))) {
             title = Optional.of(capital(tonight.group(1).strip()));
             Matcher guests = FOR_PEOPLE.matcher(sentence);
             if (yield.isEmpty() && guests.find()) {
@@ -543,12 +543,6 @@ final class Narration {
         } else {
             beside(sentence);
         }
-    }
-
-    private boolean namesFood(String words) {
-        return Stream.of(words.split("[^\\p{L}'-]+"))
-                .anyMatch(word ->
-                        word.length() > 2 && (lines.read(word).item().isPresent() || HeadingWords.isPart(word)));
     }
 
     /** {@code Tofu back in, a teaspoon of sugar, a squeeze of lime}. */

@@ -485,7 +485,9 @@ public final class RecipeReader {
     private void measured(Passage passage, ReadLine read) {
         for (PartUnderWay part : spoken ? parts.values() : List.<PartUnderWay>of()) {
             for (Line line : List.copyOf(part.lines)) {
-                if (line.read().amount().isEmpty() && line.read().item().equals(read.item())) {
+                if (read.item().isPresent()
+                        && line.read().amount().isEmpty()
+                        && line.read().item().equals(read.item())) {
                     part.lines.set(part.lines.indexOf(line), new Line(line.id(), read));
                     return;
                 }

@@ -12,14 +12,15 @@ final class Scanned {
 
     /** {@code fiour}, {@code sunfiower}: the two letters are one in print. */
     private static final Pattern LIGATURE =
-            Pattern.compile("fi(?=our|ower|ake|at(?:bread|ten|s)?\\b|ame|esh|uff|avo|orets?|oury)");
+            Pattern.compile("fi(?=our\\b|ower|ake|at(?:bread|ten|s)?\\b|ame|esh|uff|avo|orets?\\b|oury\\b)");
     /** {@code fineiy}: no word ends so. */
     private static final Pattern ENDING = Pattern.compile("(?<=\\p{Ll}{2})iy\\b");
     /** {@code PIEROGl WlTH}. */
-    private static final Pattern IN_CAPITALS = Pattern.compile("(?<=\\p{Lu})l(?=\\p{Lu}|\\b)");
+    private static final Pattern IN_CAPITALS =
+            Pattern.compile("(?<=\\p{Lu}{2})l(?=\\p{Lu}|\\b)|(?<=\\b\\p{Lu})l(?=\\p{Lu}{2})");
     /** {@code l tsp}, {@code lO minutes}. */
     private static final Pattern ONE = Pattern.compile(
-            "\\bl(?=O\\b| (?:tsp|tbsp|teaspoons?|tablespoons?|cups?|kg|lb|oz|pint|litre|tin|can|large|small"
+            "(?<!\\d ?)\\bl(?=O\\b| (?:tsp|tbsp|teaspoons?|tablespoons?|cups?|kg|lb|oz|pint|litre|tin|can|large|small"
                     + "|medium)\\b)");
 
     private static final Pattern TEN = Pattern.compile("(?<=\\b\\d{1,2})O(?= (?:minutes?|mins?|hours?|g|ml)\\b)");

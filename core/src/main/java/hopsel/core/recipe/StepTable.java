@@ -28,6 +28,9 @@ final class StepTable {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern RULE = Pattern.compile("[|\\s:+-]+");
 
+    /** What stands in another column is said beside the method. */
+    private static final String BESIDE = "NB ";
+
     private StepTable() {}
 
     /** The lines, with such a table told; other lines as they are. */
@@ -92,10 +95,17 @@ final class StepTable {
         }
 
         void tell(List<String> row, List<String> lists, List<String> method) {
-            if (row.size() <= Math.max(name, list) || row.get(name).isEmpty()) {
+            if (row.size() <= Math.max(name, list)) {
+                method.add(BESIDE + String.join(" | ", row));
                 return;
             }
+            // A row without a name goes on with the part above it.
             String title = row.get(name);
+            IntStream.range(0, row.size())
+                    .filter(at -> at != name && at != list && !doing.contains(at))
+                    .mapToObj(row::get)
+                    .filter(cell -> !cell.matches("\\d*"))
+                    .forEach(cell -> method.add(BESIDE + (title + " " + cell).strip()));
             List<String> done = doing.stream()
                     .filter(at -> at < row.size())
                     .map(row::get)
@@ -104,10 +114,10 @@ final class StepTable {
             List<String> entries = Stream.of(row.get(list).split("[,;]\\s+"))
                     .filter(entry -> !entry.isBlank())
                     .toList();
-            if (!entries.isEmpty()) {
+            if (!entries.isEmpty() && !title.isEmpty()) {
                 lists.addAll(List.of("", title + ":"));
-                lists.addAll(entries);
             }
+            lists.addAll(entries);
             String doings = String.join(", ", done);
             doings = Stream.of(doings.split(",\\s+"))
                     .reduce((before, next) -> before
@@ -119,7 +129,9 @@ final class StepTable {
             if (!done.isEmpty() && entries.isEmpty() && Techniques.begins(title.toLowerCase(Locale.ROOT))) {
                 method.add(title + ", " + doings);
             } else if (!done.isEmpty()) {
-                method.add(title + ": " + (said ? "" : "mix everything, ") + doings);
+                String doing = (said ? "" : "mix everything, ") + doings;
+                String unnamed = said ? doings : BESIDE + doings;
+                method.add(title.isEmpty() ? unnamed : title + ": " + doing);
             }
         }
     }

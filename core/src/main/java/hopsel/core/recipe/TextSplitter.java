@@ -859,8 +859,8 @@ public final class TextSplitter {
         if (said.size() == 2
                 && line.length() < LineLooks.LONG
                 && !Techniques.begins(said.get(1).toLowerCase(Locale.ROOT))
-                && !namesFood(said.get(0))
-                && namesFood(said.get(1))) {
+                && !lines.namesFood(said.get(0))
+                && lines.namesFood(said.get(1))) {
             // Dinner for tomorrow. One-pan noodles, feeds 3.
             other.add(said.get(0));
             top(facts.without(said.get(1)));
@@ -970,7 +970,7 @@ public final class TextSplitter {
     private boolean isNamedAndCounted(List<String> said) {
         return said.size() == 2
                 && isNameWithStop(said.get(0))
-                && namesFood(said.get(0))
+                && lines.namesFood(said.get(0))
                 && said.get(1).matches("(?i)^(?:about|around|roughly|makes|serves|feeds|for|enough|\\d).*\\d.*")
                 && !said.get(0).contains("(")
                 && said.get(1).length() < LineLooks.LONG
@@ -997,19 +997,13 @@ public final class TextSplitter {
 
     /** A name of a dish under a line that names nothing to eat, such as the house or the course. */
     private boolean isBetterTitle(String line) {
-        return title.filter(first -> !namesFood(first)).isPresent()
-                && namesFood(line)
+        return title.filter(first -> !lines.namesFood(first)).isPresent()
+                && lines.namesFood(line)
                 && line.matches("^\\p{Lu}.*")
                 && line.split(" ").length <= LONGEST_TITLE + 2
                 && !LineLooks.isSentence(line.replaceAll("\\bw\\. ", "with "))
                 && !LineLooks.startsWithAmount(line)
                 && (nextIsApart || LineLooks.isNumbered(next));
-    }
-
-    private boolean namesFood(String line) {
-        return Stream.of(line.split("[^\\p{L}'-]+"))
-                .anyMatch(word ->
-                        word.length() > 2 && (lines.read(word).item().isPresent() || HeadingWords.isPart(word)));
     }
 
     /** {@code My sister's pierogi.}: a few words that nobody does anything with. */

@@ -267,4 +267,41 @@ class RecipeFileTest {
         assertThat(read.dish().lines().map(line -> line.said().orElse(line.item())))
                 .containsExactly("onion", "roasted squash", "frobnicated-zork", "noodles");
     }
+
+    private static String read(String text, String title) {
+        DishProposal read = RecipeFile.read(title + "\n\n" + text, CATALOGUE, Measures.METRIC);
+        return read.dish().lines().map(IngredientLine::item).toList()
+                + " "
+                + read.dish().steps().map(Step::instruction).toList()
+                + " "
+                + read.recipe().unread();
+    }
+
+    /** A column that nobody foresaw, a row without a name, a line without its moment: all of it is somewhere. */
+    @Test
+    void whatStandsBesideATableOrBetweenMomentsIsNotLost() {
+        assertThat(read(
+                        """
+                        | Part | Ingredients | Time | Who |
+                        |---|---|---|---|
+                        | Salsa | 4 tomatoes, 1 onion | roast 15 min, blend | Nils |
+                        | | 2 garlic, 1 lime | 5 min | |
+                        | Filling | 400 g oyster mushrooms | fry 10 min | no nuts for Ida |
+                        """,
+                        "Tostada night"))
+                .contains("tomato", "garlic", "lime", "oyster-mushroom", "Nils", "no nuts for Ida")
+                .contains("fry 10 min", "NB 5 min");
+        assertThat(read(
+                        """
+                        00:12 so today I am doing a laksa
+                        00:20 I've got six dried chillies and four shallots
+                        and 40 grams of cashews
+                        01:05 I blend that with a bit of oil, two minutes
+                        01:50 heat 3 tablespoons of oil and fry the paste for 8 minutes
+                        """,
+                        "Laksa"))
+                .contains("dried-chilli", "cashew");
+        assertThat(read("1 l can coconut milk\n2 Dl water\n300 g pasta\n\n1. Cook 8 min. Al dente.", "Pasta"))
+                .contains("Al dente");
+    }
 }

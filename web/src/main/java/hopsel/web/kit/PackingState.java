@@ -62,7 +62,9 @@ public class PackingState {
 
     /** A dish as an attendee has it: with the variant's name where not everybody has the same. */
     public String called(Dish dish, Attendee attendee, CookingClass cooking, Catalogue catalogue) {
-        return OwnMenu.of(cooking, catalogue).own(dish, attendee).titleForSome();
+        return dish.variants().isEmpty()
+                ? dish.title()
+                : OwnMenu.of(cooking, catalogue).own(dish, attendee).titleForSome();
     }
 
     /** What an attendee gets of dishes of which not everybody has the same. */

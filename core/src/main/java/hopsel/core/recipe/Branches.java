@@ -6,6 +6,7 @@ import hopsel.core.recipe.ReadRecipe.StepInPart;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -118,6 +119,13 @@ final class Branches {
     private static final int OBJECT = 25;
 
     private final Map<String, Set<String>> wordsOfLines;
+    /** By word, the place of the last step that says it. */
+    private final Map<String, Integer> lastSaid = new HashMap<>();
+    /** The place of the last step into which everything goes. */
+    private int lastOfAll = -1;
+    /** The place of the step that is looked at. */
+    private int now;
+
     private final List<Branch> open = new ArrayList<>();
 
     /**
@@ -145,8 +153,16 @@ final class Branches {
         return MADE.contains(word);
     }
 
-    private Branches(Map<String, Set<String>> wordsOfLines) {
+    private Branches(Map<String, Set<String>> wordsOfLines, List<StepInPart> steps) {
         this.wordsOfLines = wordsOfLines;
+        for (int i = 0; i < steps.size(); i++) {
+            String text = steps.get(i).read().text();
+            int place = i;
+            ItemFinder.words(text).forEach(word -> lastSaid.put(word, place));
+            if (ALL_THERE_IS.matcher(text).find()) {
+                lastOfAll = i;
+            }
+        }
     }
 
     /**
@@ -159,11 +175,12 @@ final class Branches {
      */
     static List<StepInPart> of(
             List<StepInPart> steps, Map<String, Set<String>> wordsOfLines, Set<String> apart, Set<String> meanwhile) {
-        Branches branches = new Branches(wordsOfLines);
+        Branches branches = new Branches(wordsOfLines, steps);
         List<StepInPart> all = new ArrayList<>();
         Optional<StepInPart> before = Optional.empty();
         for (int i = 0; i < steps.size(); i++) {
             StepInPart step = steps.get(i);
+            branches.now = i;
             if (apart.contains(step.id())) {
                 all.add(step);
                 continue;
@@ -174,15 +191,15 @@ final class Branches {
                 before = Optional.of(step);
                 continue;
             }
-            all.add(branches.tied(step, before, steps.subList(i + 1, steps.size())));
+            all.add(branches.tied(step, before));
             before = Optional.of(step);
         }
         return all;
     }
 
-    private StepInPart tied(StepInPart step, Optional<StepInPart> before, List<StepInPart> later) {
+    private StepInPart tied(StepInPart step, Optional<StepInPart> before) {
         boolean follows = before.isEmpty() || step.after().contains(before.get().id());
-        List<Branch> waits = follows ? waitsFor(step, later) : List.of();
+        List<Branch> waits = follows ? waitsFor(step) : List.of();
         Set<String> after = new LinkedHashSet<>();
         waits.forEach(branch -> after.add(branch.tail));
         step.after().stream()
@@ -210,7 +227,7 @@ final class Branches {
         return IN_WATER.matcher(step.read().text()).find();
     }
 
-    private List<Branch> waitsFor(StepInPart step, List<StepInPart> later) {
+    private List<Branch> waitsFor(StepInPart step) {
         String text = step.read().text();
         List<String> said = ItemFinder.words(text);
         List<Branch> named = open.stream()
@@ -233,7 +250,7 @@ final class Branches {
                 && !step.uses().isEmpty()
                 && !IN_HAND.matcher(text).find()
                 && !speaksOfBefore(step);
-        if (begins && (getsReady(step) || isBeside(step, later))) {
+        if (begins && (getsReady(step) || isBeside(step))) {
             return List.of();
         }
         boolean goesIn = GOES_IN.matcher(text).find();
@@ -243,7 +260,7 @@ final class Branches {
         }
         if (!named.isEmpty() && !goesIn) {
             return open.stream()
-                    .filter(branch -> named.contains(branch) || !isNamed(branch.words, later))
+                    .filter(branch -> named.contains(branch) || !isNamedLater(branch.words))
                     .toList();
         }
         // Whatever is fried for the filling is not fried with the dough.
@@ -252,13 +269,13 @@ final class Branches {
                 .filter(branch -> !filling || !branch.dough)
                 .filter(branch -> named.contains(branch)
                         || !branch.ready
-                        || !isNamed(branch.words, later)
+                        || !isNamedLater(branch.words)
                         || named.isEmpty() && branch.equals(open.get(open.size() - 1)))
                 .toList();
     }
 
     /** Whether something else is cooked while what came before stands, or in a pan of its own, and is named again. */
-    private boolean isBeside(StepInPart step, List<StepInPart> later) {
+    private boolean isBeside(StepInPart step) {
         Optional<Branch> last = open.isEmpty() ? Optional.empty() : Optional.of(open.get(open.size() - 1));
         if (last.filter(Branch::dough).isPresent() && !step.read().needs().isEmpty()) {
             return true;
@@ -271,19 +288,16 @@ final class Branches {
         boolean apart = OWN_VESSEL.matcher(step.read().text()).find();
         // Where both are named again, neither is thrown onto the other.
         boolean both = Techniques.begins(step.read().text().toLowerCase(Locale.ROOT))
-                && open.stream().allMatch(branch -> isNamed(branch.words, later));
-        return (stands || apart || both) && isNamed(own(step), later);
+                && open.stream().allMatch(branch -> isNamedLater(branch.words));
+        return (stands || apart || both) && isNamedLater(own(step));
     }
 
     private static boolean isDough(StepInPart step) {
         return TechniqueReader.read(step.read().text()).contains(Technique.KNEAD);
     }
 
-    private static boolean isNamed(Set<String> words, List<StepInPart> steps) {
-        return steps.stream()
-                .map(step -> step.read().text())
-                .anyMatch(text -> ALL_THERE_IS.matcher(text).find()
-                        || ItemFinder.words(text).stream().anyMatch(words::contains));
+    private boolean isNamedLater(Set<String> words) {
+        return lastOfAll > now || words.stream().anyMatch(word -> lastSaid.getOrDefault(word, -1) > now);
     }
 
     /** Whether "it" is what was made before: nothing that goes in is named ahead of it. */

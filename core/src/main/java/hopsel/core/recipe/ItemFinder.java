@@ -16,6 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Finds the item that a name in a recipe speaks of.
@@ -27,6 +28,8 @@ import java.util.Set;
 public final class ItemFinder {
 
     /** One spelling of what is spelt in several ways. */
+    private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}'&%/]+");
+
     private static final Map<String, String> SPELT = Map.of(
             "yog",
             "yogurt",
@@ -296,11 +299,7 @@ public final class ItemFinder {
 
     /** The words of a name, in lower case and singular. */
     public static List<String> words(String name) {
-        return Arrays.stream(name.toLowerCase(Locale.ROOT)
-                        .replace('-', ' ')
-                        .replaceAll("[^\\p{L}\\p{N} '&%/]", " ")
-                        .strip()
-                        .split("\\s+"))
+        return Arrays.stream(BETWEEN_WORDS.split(name.toLowerCase(Locale.ROOT)))
                 .filter(word -> !word.isEmpty())
                 .map(ItemFinder::singular)
                 .map(word -> SPELT.getOrDefault(word, word))

@@ -1,6 +1,7 @@
 package hopsel.core.recipe;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.MatchResult;
@@ -77,26 +78,32 @@ final class LineTidy {
                     + ")?(\\d+ ?(?:g|grams|kg|ml|l)\\b)",
             Pattern.CASE_INSENSITIVE);
 
-    /** What is written short, and means so only where it stands. */
-    private record Spelt(Pattern pattern, String with) {
+    /** What is written short, and means so only where it stands: looked for where its sign stands at all. */
+    private record Spelt(String sign, Pattern pattern, String with) {
 
-        static Spelt of(String pattern, String with) {
-            return new Spelt(Pattern.compile(pattern, Pattern.CASE_INSENSITIVE), with);
+        static Spelt of(String sign, String pattern, String with) {
+            return new Spelt(sign, Pattern.compile(pattern, Pattern.CASE_INSENSITIVE), with);
+        }
+
+        String in(String text) {
+            return text.toLowerCase(Locale.ROOT).contains(sign)
+                    ? pattern.matcher(text).replaceAll(with)
+                    : text;
         }
     }
 
     private static final List<Spelt> SPELT = List.of(
-            Spelt.of("(?<=\\d )(?:flakes|pods)(?= (?:of )?garlic\\b)", "cloves"),
-            Spelt.of("^(garlic\\b\\W+\\d+ )(?:flakes|pods)\\b", "$1cloves"),
-            Spelt.of("(?<=\\d ?)bu\\b", " bunch"),
-            Spelt.of("\\bsm\\b\\.? (?=pap)", "smoked "),
-            Spelt.of("(?<=\\d) ?nos?\\b\\.?", ""),
-            Spelt.of("^((?:black )?pepper) ?[&+] ?((?:sea )?salt)$", "$2 and $1"),
-            Spelt.of("^s ?[+&] ?p\\b", "salt and pepper"),
-            Spelt.of("^(pinch(?:es)?|(?:[½¼\\d]+ ?)?t(?:sp)?\\.?) s$", "$1 salt"),
-            Spelt.of("(?<=\\p{L}{3}) (?=\\d(?:\\.\\d)? ?cm (?:dice|cubes|chunks|slices|pieces|rounds)\\b)", ", "),
-            Spelt.of("(?<=\\p{L}{3},?) (?:right |over )?(?:here|there)$", ""),
-            Spelt.of("(?<=\\d) ?(?:pcs?|pieces)\\b\\.?$", ""));
+            Spelt.of("garlic", "(?<=\\d )(?:flakes|pods)(?= (?:of )?garlic\\b)", "cloves"),
+            Spelt.of("garlic", "^(garlic\\b\\W+\\d+ )(?:flakes|pods)\\b", "$1cloves"),
+            Spelt.of("bu", "(?<=\\d ?)bu\\b", " bunch"),
+            Spelt.of("pap", "\\bsm\\b\\.? (?=pap)", "smoked "),
+            Spelt.of("no", "(?<=\\d) ?nos?\\b\\.?", ""),
+            Spelt.of("pepper", "^((?:black )?pepper) ?[&+] ?((?:sea )?salt)$", "$2 and $1"),
+            Spelt.of("p", "^s ?[+&] ?p\\b", "salt and pepper"),
+            Spelt.of("s", "^(pinch(?:es)?|(?:[½¼\\d]+ ?)?t(?:sp)?\\.?) s$", "$1 salt"),
+            Spelt.of("cm", "(?<=\\p{L}{3}) (?=\\d(?:\\.\\d)? ?cm (?:dice|cubes|chunks|slices|pieces|rounds)\\b)", ", "),
+            Spelt.of("here", "(?<=\\p{L}{3},?) (?:right |over )?(?:here|there)$", ""),
+            Spelt.of("p", "(?<=\\d) ?(?:pcs?|pieces)\\b\\.?$", ""));
 
     private static final Pattern GARLIC = Pattern.compile("\\bgarlic\\b", Pattern.CASE_INSENSITIVE);
     /** {@code peppers red/yellow 8}: of which colours is said beside it. */
@@ -180,7 +187,7 @@ final class LineTidy {
         String cloves = GARLIC.matcher(text).find() ? text.replaceAll("(?i)(?<=\\d ?)cl\\b", " cloves") : text;
         String seasoned = ALL_TOGETHER.matcher(ShortWords.writtenOut(cloves)).replaceFirst("$4 $3, $1 $2");
         for (Spelt spelt : SPELT) {
-            seasoned = spelt.pattern.matcher(seasoned).replaceAll(spelt.with);
+            seasoned = spelt.in(seasoned);
         }
         Matcher another = AND_ANOTHER.matcher(seasoned);
         if (another.find()) {

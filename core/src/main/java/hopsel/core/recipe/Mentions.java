@@ -25,6 +25,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -106,8 +107,10 @@ final class Mentions {
     private final Map<String, List<List<String>>> others = new HashMap<>();
     /** What components are called: "the paste" is what was made, not the tamarind paste in a jar. */
     private final Map<String, Set<String>> products = new HashMap<>();
-    /** The passages that come later, by their words. */
-    private final List<List<String>> coming = new ArrayList<>();
+    /** Names of one word. */
+    private final Set<String> oneWord = new HashSet<>();
+    /** How often any three words stand in a row in what comes later. */
+    private final Map<List<String>, Integer> coming = new HashMap<>();
     /** The words of what comes later in the text. */
     private final Map<String, Integer> later = new HashMap<>();
     /** Components of which something was done already. */
@@ -153,14 +156,19 @@ final class Mentions {
 
     /** What is still to come: "blend everything" does not mean what goes in later by its name. */
     void stillToCome(String text) {
-        coming.add(ItemFinder.words(text));
-        ItemFinder.words(text).forEach(word -> later.merge(word, 1, Integer::sum));
+        count(ItemFinder.words(text), 1);
     }
 
     /** A passage that was to come is here. */
     void passed(String text) {
-        coming.remove(ItemFinder.words(text));
-        ItemFinder.words(text).forEach(word -> later.merge(word, -1, Integer::sum));
+        count(ItemFinder.words(text), -1);
+    }
+
+    private void count(List<String> said, int by) {
+        said.forEach(word -> later.merge(word, by, Integer::sum));
+        for (int i = 0; i + 3 <= said.size(); i++) {
+            coming.merge(List.copyOf(said.subList(i, i + 3)), by, Integer::sum);
+        }
     }
 
     /** Something of a component was done. */
@@ -217,6 +225,9 @@ final class Mentions {
         List<String> name = ItemFinder.words(line.read().name());
         if (!name.isEmpty()) {
             words.put(line.id(), name);
+            if (name.size() == 1) {
+                oneWord.add(name.get(0));
+            }
             others.put(
                     line.id(),
                     line.read().item().stream()
@@ -366,7 +377,9 @@ final class Mentions {
         return heard.contains(name.get(0))
                 || heard.contains(kinds.getOrDefault(line, ""))
                 || Known.in(others, line).stream().anyMatch(other -> heard.contains(other.get(0)))
-                || heard.stream().anyMatch(word -> isHead(word, head));
+                || heard.contains(head)
+                || IntStream.rangeClosed(1, head.length() - SHORTEST_HEAD)
+                        .anyMatch(from -> heard.contains(head.substring(from)));
     }
 
     /** How many lines of the component go by the same last word. */
@@ -404,7 +417,7 @@ final class Mentions {
             // Another line may be called so, and nothing else: oil, beside sesame oil that has gone in.
             boolean anothers = name.size() > 1
                     && left.getOrDefault(line, BigDecimal.ONE).signum() == 0
-                    && words.containsValue(List.of(said.get(i)));
+                    && oneWord.contains(said.get(i));
             boolean byHead = isHead(said.get(i), head)
                     && !anothers
                     && (alone
@@ -435,14 +448,15 @@ final class Mentions {
         List<String> name = Known.in(words, line);
         List<String> measured = List.of(
                 amount.low().stripTrailingZeros().toPlainString(), amount.unit().word(), name.get(name.size() - 1));
-        return Collections.indexOfSubList(said, measured) < 0
-                && coming.stream().anyMatch(passage -> Collections.indexOfSubList(passage, measured) >= 0);
+        return Collections.indexOfSubList(said, measured) < 0 && coming.getOrDefault(measured, 0) > 0;
     }
+
+    private static final Pattern COUNT = Pattern.compile("\\d{1,2}");
 
     /** {@code the 2 onions}, where this line is of one onion and another of two. */
     private boolean isCountedElse(String line, List<String> said, int at) {
         return at > 0
-                && said.get(at - 1).matches("\\d{1,2}")
+                && COUNT.matcher(said.get(at - 1)).matches()
                 && !isMeasuredSo(line, said, at)
                 && words.keySet().stream()
                         .filter(other -> !other.equals(line))
@@ -493,9 +507,11 @@ final class Mentions {
         return Optional.empty();
     }
 
+    private static final int SHORTEST_HEAD = 4;
+
     /** Sweetcorn is called corn, too. */
     private static boolean isHead(String said, String head) {
-        return said.equals(head) || said.length() > 3 && head.endsWith(said);
+        return said.equals(head) || said.length() >= SHORTEST_HEAD && head.endsWith(said);
     }
 
     /** What sounds like food and is none: it leaves the side of the pan, a tea towel, under cold water. */

@@ -143,14 +143,7 @@ final class Numbers {
         }
     }
 
-    private static final String WORD = "(?:"
-            + String.join(
-                    "|",
-                    WORDS.keySet().stream()
-                            .sorted((a, b) -> b.length() - a.length())
-                            .map(Pattern::quote)
-                            .toList())
-            + ")(?![\\p{L}-])";
+    private static final String WORD = "(?<!\\p{L})(?:" + Alternatives.byFirstLetter(WORDS.keySet()) + ")(?![\\p{L}-])";
     /** One number, in figures or in words. */
     static final String NUMBER =
             "(?:\\d+(?:\\s*-\\s*|\\s+(?:and\\s+)?)\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|" + WORD + ")";
@@ -159,6 +152,11 @@ final class Numbers {
     private static final Pattern RANGE = Pattern.compile(
             "^\\s*(?:(?:between|from)\\s+)?(" + NUMBER + ")(?:" + BETWEEN + "(" + NUMBER + "))?",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern FRACTION = Pattern.compile("(\\d) ?/ ?(\\d)");
+    /** 1 000 g and 1.000 g: nobody weighs a gram to a thousandth. */
+    private static final Pattern THOUSANDS =
+            Pattern.compile("(?<![\\d.,])(\\d{1,2})[ .,]000(?= ?(?:gr?|grams?|gramm?|ml)\\b)");
+
     private static final Pattern MIXED = Pattern.compile("(?:(\\d+)(?:\\s*-\\s*|\\s+(?:and\\s+)?))?(\\d+)/(\\d+)");
 
     private Numbers() {}
@@ -170,6 +168,10 @@ final class Numbers {
             if (SIGNS.containsKey(c)) {
                 boolean afterDigit = plain.length() > 0 && Character.isDigit(plain.charAt(plain.length() - 1));
                 plain.append(afterDigit ? " " : "").append(SIGNS.get(c));
+            } else if (c == '\t' || Character.getType(c) == Character.SPACE_SEPARATOR) {
+                if (plain.length() == 0 || plain.charAt(plain.length() - 1) != ' ') {
+                    plain.append(' ');
+                }
             } else {
                 plain.append(
                         switch (c) {
@@ -180,12 +182,10 @@ final class Numbers {
                         });
             }
         }
-        return plain.toString()
-                .replaceAll("[\\p{Zs}\\t]+", " ")
-                .replaceAll("(\\d) ?/ ?(\\d)", "$1/$2")
-                // 1 000 g and 1.000 g: nobody weighs a gram to a thousandth.
-                .replaceAll("(?<![\\d.,])(\\d{1,2})[ .,]000(?= ?(?:gr?|grams?|gramm?|ml)\\b)", "$1000")
-                .strip();
+        String spaced = plain.toString();
+        String fractions =
+                spaced.indexOf('/') < 0 ? spaced : FRACTION.matcher(spaced).replaceAll("$1/$2");
+        return (fractions.contains("000") ? THOUSANDS.matcher(fractions).replaceAll("$1000") : fractions).strip();
     }
 
     /** The number or range that the text starts with. */

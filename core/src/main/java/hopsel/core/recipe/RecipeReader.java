@@ -11,7 +11,6 @@ import hopsel.core.kitchen.PlaceKind;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
 import hopsel.core.recipe.ReadRecipe.Line;
-import hopsel.core.recipe.ReadRecipe.Part;
 import hopsel.core.recipe.ReadRecipe.StepInPart;
 import hopsel.core.recipe.RecipeSource.Passage;
 
@@ -367,6 +366,9 @@ public final class RecipeReader {
         while (matcher.find(from)) {
             from = matcher.start() + 1;
             String[] words = matcher.group().split(" - ")[0].split("\\s+");
+            if (words.length < 2 || !TimeReader.find(words[0] + " " + words[1]).isEmpty()) {
+                continue;
+            }
             boolean found = false;
             for (int length = Math.min(words.length, 9); length > 1; length--) {
                 String candidate = String.join(" ", List.of(words).subList(0, length));
@@ -470,15 +472,21 @@ public final class RecipeReader {
                         + " " + found.group(3));
         for (String clause : text.split("[.;:,]\\s+")) {
             String turned = LineTidy.tidy(clause);
+            if (turned.equals(clause)) {
+                continue;
+            }
             ReadLine read = lines.inSentence(turned);
-            boolean food = !turned.equals(clause) && read.item().isPresent() && read.exact();
-            boolean known = parts.values().stream()
-                    .flatMap(part -> part.lines.stream())
-                    .anyMatch(line -> line.read().item().equals(read.item()));
-            if (food && read.amount().isPresent() && !known && read.foods().isEmpty()) {
+            boolean food = read.item().isPresent() && read.exact();
+            if (food && read.amount().isPresent() && read.foods().isEmpty() && !isKnown(read)) {
                 part(passage.heading()).lines.add(new Line(id(read.item().get().id()), read));
             }
         }
+    }
+
+    private boolean isKnown(ReadLine read) {
+        return parts.values().stream()
+                .flatMap(part -> part.lines.stream())
+                .anyMatch(line -> line.read().item().equals(read.item()));
     }
 
     /** Somebody who talks names a thing first, and says how much of it when it goes in: it is one line. */
@@ -1091,93 +1099,5 @@ public final class RecipeReader {
         ids.add(id);
         told.put(id, passages);
         return id;
-    }
-
-    private static final class PartUnderWay {
-
-        private final String title;
-        private final List<Line> lines = new ArrayList<>();
-        private final List<StepInPart> steps = new ArrayList<>();
-
-        /** The last word of each line, by its id: asked for again and again. */
-        private final Map<String, String> heads = new HashMap<>();
-
-        PartUnderWay(String title) {
-            this.title = title;
-        }
-
-        private static String head(Line line) {
-            List<String> name = ItemFinder.words(line.read().name());
-            return name.isEmpty() ? "" : name.get(name.size() - 1);
-        }
-
-        /** The word it goes by: the last of its name. */
-        String word() {
-            List<String> words = ItemFinder.words(title);
-            return words.isEmpty() ? "" : words.get(words.size() - 1);
-        }
-
-        Set<String> ids() {
-            return lines.stream().map(Line::id).collect(Collectors.toSet());
-        }
-
-        boolean has(String line) {
-            return lines.stream().anyMatch(own -> own.id().equals(line));
-        }
-
-        /** {@code make the sauce}, {@code all the sauce ingredients}. */
-        boolean isNamedIn(String low) {
-            String whole = title.toLowerCase(Locale.ROOT);
-            String word = Pattern.quote(whole.replaceFirst("^.*\\s", ""));
-            return isMadeIn(low, false)
-                    || low.matches("(?s).*\\b" + word + " ingredients\\b.*")
-                    || low.matches(
-                            "(?s).*\\b(?:everything|all)(?: that goes)? (?:for|in|into|of) (?:the )?" + word + "\\b.*")
-                    || low.matches("(?s)(?:.*\\bmix all (?:the )?|for (?:the )?)" + word + "\\b.*");
-        }
-
-        /** Whether one of its things is among the words, by the last word of its name. */
-        boolean holds(List<String> words) {
-            return lines.stream().anyMatch(line -> words.contains(heads.computeIfAbsent(line.id(), any -> head(line))));
-        }
-
-        /**
-         * {@code make the dough}, {@code whisk dressing}: the part itself, before anything was done with it.
-         *
-         * @param mostlyLeft whether most of what belongs to it has gone in nowhere yet
-         */
-        boolean isMadeIn(String low, boolean mostlyLeft) {
-            String whole = title.toLowerCase(Locale.ROOT);
-            return (steps.isEmpty() || mostlyLeft)
-                    && low.matches("(?s).*\\b(?:make|prepare|for|mix|whisk|blend|blitz|pound|grind|whizz|stir|shake) "
-                            + "(?:together |up )?(?:the |"
-                            + "all |a )?"
-                            + Pattern.quote(whole) + "\\b.*");
-        }
-
-        void branch(Map<String, Set<String>> words, Set<String> apart, Set<String> meanwhile) {
-            List<StepInPart> tied = Branches.of(List.copyOf(steps), words, apart, meanwhile);
-            steps.clear();
-            steps.addAll(tied);
-        }
-
-        boolean isEmpty() {
-            return lines.isEmpty() && steps.isEmpty();
-        }
-
-        Optional<StepInPart> step(String id) {
-            return steps.stream().filter(own -> own.id().equals(id)).findFirst();
-        }
-
-        Optional<String> lastStep(Set<String> but) {
-            return steps.stream()
-                    .map(StepInPart::id)
-                    .filter(step -> !but.contains(step))
-                    .reduce((a, b) -> b);
-        }
-
-        Part part() {
-            return new Part(title, List.copyOf(lines), List.copyOf(steps));
-        }
     }
 }

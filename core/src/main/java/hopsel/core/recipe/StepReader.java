@@ -38,8 +38,8 @@ final class StepReader {
             Pattern.compile("(?<=[.!?;]|[.!]\\))(?<!\\b(?:approx|ab|abt|no|ca|w|nb|incl|opt|esp|e\\.g|i\\.e)\\.)"
                     + "(?:(?<!\\b(?:min|mins|tbsp|tsp|oz|lb|hr|hrs|sec|secs)\\.)\\s+(?=[\\p{Lu}\\d\"'(])|"
                     + "\\s+(?=\\p{Lu}))|\\n+");
-    private static final Pattern STOP =
-            Pattern.compile("(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs)|\\d ?[fc])[.!]\\s+(?=\\p{Ll})");
+    private static final Pattern STOP = Pattern.compile(
+            "[.!]\\s+(?=\\p{Ll})(?<!\\b(?:w|nb|abt|approx|incl|opt|esp|ca|vs)[.!]\\s{1,3}|\\d ?[fc][.!]\\s{1,3})");
     private static final Pattern ALTERNATIVE = Pattern.compile(
             "^(?:allerg(?:y|ies|ens?|ic)\\b[^:]{0,25}:|(?:g/?f|d/?f|n/?f|gluten[- ]free|nut[- ]free|soy[- ]free|"
                     + "vegan) (?:table|guests?|version|option|people|pax|portions?|plates?)\\b[^:.]{0,25}:"

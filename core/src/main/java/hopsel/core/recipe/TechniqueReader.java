@@ -15,7 +15,7 @@ import java.util.regex.Pattern;
 /** Reads techniques off the words of a step; a guess, until somebody has looked. */
 public final class TechniqueReader {
 
-    private static final Map<Technique, Pattern> VERBS = new EnumMap<>(Technique.class);
+    private static final Map<Technique, String> WORDS = new EnumMap<>(Technique.class);
     /** The same few texts are asked for again and again. */
     private static final Map<String, Set<Technique>> READ = new ConcurrentHashMap<>();
 
@@ -102,6 +102,10 @@ public final class TechniqueReader {
         verbs(Technique.SERVE, "serve|plate|garnish|ladle(?! by|ful)");
     }
 
+    private static final WordIndex<Technique> VERBS = new WordIndex<>(WORDS.entrySet().stream()
+            .map(words -> new WordIndex.Words<>(words.getKey(), words.getValue(), ""))
+            .toList());
+
     /** {@code cuire au four}: what is cooked in the oven is not boiled. */
     private static final Pattern IN_OVEN =
             Pattern.compile("\\b(?:cook|boil)\\b[^.;]{0,40}\\bin the oven\\b", Pattern.CASE_INSENSITIVE);
@@ -124,7 +128,7 @@ public final class TechniqueReader {
     private TechniqueReader() {}
 
     private static void verbs(Technique technique, String words) {
-        VERBS.put(technique, Pattern.compile("\\b(?:" + words + ")", Pattern.CASE_INSENSITIVE));
+        WORDS.put(technique, words);
     }
 
     /** The techniques of a step: as they were said, or else as its words read. */
@@ -155,11 +159,7 @@ public final class TechniqueReader {
             Set<Technique> found = EnumSet.noneOf(Technique.class);
             String done =
                     NOT_DONE.matcher(DONE_BEFORE.matcher(any).replaceAll("$1 ")).replaceAll(" ");
-            VERBS.forEach((technique, verbs) -> {
-                if (verbs.matcher(done).find()) {
-                    found.add(technique);
-                }
-            });
+            VERBS.in(done).forEach(hit -> found.add(hit.meant()));
             if (IN_OVEN.matcher(any).find() && found.remove(Technique.BOIL)) {
                 found.add(Technique.BAKE);
             }

@@ -5,7 +5,6 @@ import hopsel.core.dish.Work;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What the verbs of recipes say: who is needed, how long it usually takes, on what it is done. */
@@ -90,8 +89,11 @@ final class Techniques {
                             + "turn|lower",
                     2),
             hands("serve|garnish|plate|top|finish|decorate|ladle|enjoy", 2));
+    private static final WordIndex<Verb> VERBS = new WordIndex<>(ALL.stream()
+            .map(verb -> new WordIndex.Words<>(verb, verb.verbs, "(?:s|es|ing)?\\b"))
+            .toList());
     /** No verb that is known. */
-    static final Verb OTHER = new Verb(Pattern.compile("\\b\\B"), Work.HANDS, 2);
+    static final Verb OTHER = new Verb("", Work.HANDS, 2);
 
     private static final Pattern BUSY = Pattern.compile(
             "\\b(?:stirring|whisking|tossing|turning|shaking|flipping)(?:\\s+(?:it|them))?\\s*(?:all the "
@@ -102,24 +104,24 @@ final class Techniques {
     private static final Pattern LIQUID =
             Pattern.compile("^ (?:hot |salted )?(?:water|stock|broth)\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern ONE_OF_SEVERAL = Pattern.compile(",\\s*(?:and )?$");
+    private static final Pattern AS_A_NOUN =
+            Pattern.compile("\\b(?:the|a|an|of|off|until|your|each|into|warm|cool|dark|dry) $");
+
     private static final int SHORT = 3;
 
     private Techniques() {}
 
     private static Verb rest(String verbs, int minutes) {
-        return new Verb(verbs(verbs), Work.REST, minutes);
+        return new Verb(verbs, Work.REST, minutes);
     }
 
     private static Verb watch(String verbs, int minutes) {
-        return new Verb(verbs(verbs), Work.WATCH, minutes);
+        return new Verb(verbs, Work.WATCH, minutes);
     }
 
     private static Verb hands(String verbs, int minutes) {
-        return new Verb(verbs(verbs), Work.HANDS, minutes);
-    }
-
-    private static Pattern verbs(String verbs) {
-        return Pattern.compile("\\b(?:" + verbs + ")(?:s|es|ing)?\\b", Pattern.CASE_INSENSITIVE);
+        return new Verb(verbs, Work.HANDS, minutes);
     }
 
     /**
@@ -128,58 +130,42 @@ final class Techniques {
      * @param before where the time stands; the end of the text where there is none
      */
     static Verb of(String clause, int before) {
-        Verb last = null;
-        int at = -1;
-        int first = Integer.MAX_VALUE;
-        Verb behind = OTHER;
-        for (Verb technique : ALL) {
-            Matcher matcher = technique.verbs.matcher(clause);
-            while (matcher.find()) {
-                if (matcher.start() <= before && matcher.start() > at && isVerb(clause, matcher)) {
-                    last = technique;
-                    at = matcher.start();
-                } else if (matcher.start() > before && matcher.start() < first && isVerb(clause, matcher)) {
-                    behind = technique;
-                    first = matcher.start();
+        WordIndex.Hit<Verb> last = null;
+        for (WordIndex.Hit<Verb> hit : VERBS.in(clause)) {
+            boolean later = last == null || hit.start() > last.start();
+            if (later && isVerb(clause, hit)) {
+                if (hit.start() > before) {
+                    return last == null ? hit.meant() : last.meant();
                 }
+                last = hit;
             }
         }
-        return last == null ? behind : last;
+        return last == null ? OTHER : last.meant();
     }
 
     /** Whether a text begins with something that is done. */
     static boolean begins(String text) {
-        return ALL.stream().anyMatch(verb -> {
-            Matcher matcher = verb.verbs.matcher(text);
-            return matcher.find() && matcher.start() == 0;
-        });
+        return VERBS.begins(text);
     }
 
     /** The technique that a passage without a time starts with. */
     static Verb leading(String clause) {
-        Verb first = OTHER;
-        int at = Integer.MAX_VALUE;
-        for (Verb technique : ALL) {
-            Matcher matcher = technique.verbs.matcher(clause);
-            while (matcher.find()) {
-                if (matcher.start() < at && isVerb(clause, matcher)) {
-                    first = technique;
-                    at = matcher.start();
-                }
-            }
-        }
-        return first;
+        return VERBS.in(clause).stream()
+                .filter(hit -> isVerb(clause, hit))
+                .map(WordIndex.Hit::meant)
+                .findFirst()
+                .orElse(OTHER);
     }
 
     /** Stirring beside a simmer is not what the time is for; chopped onions are not being chopped. */
-    private static boolean isVerb(String clause, Matcher matcher) {
-        String word = matcher.group().toLowerCase(Locale.ROOT);
-        String before = clause.substring(0, matcher.start()).toLowerCase(Locale.ROOT);
+    private static boolean isVerb(String clause, WordIndex.Hit<Verb> verb) {
+        String word = clause.substring(verb.start(), verb.end()).toLowerCase(Locale.ROOT);
+        String before = clause.substring(0, verb.start()).toLowerCase(Locale.ROOT);
         boolean adjective = word.endsWith("ing")
-                && LIQUID.matcher(clause.substring(matcher.end())).find();
+                && LIQUID.matcher(clause.substring(verb.end())).find();
         return !adjective
-                && !(word.endsWith("ing") && before.matches("(?s).*,\\s*(?:and )?$"))
-                && !before.matches("(?s).*\\b(?:the|a|an|of|off|until|your|each|into|warm|cool|dark|dry) $")
+                && !(word.endsWith("ing") && ONE_OF_SEVERAL.matcher(before).find())
+                && !AS_A_NOUN.matcher(before).find()
                 && !(word.equals("oil") || word.equals("top") || word.equals("dry")) | before.isEmpty();
     }
 
@@ -199,9 +185,9 @@ final class Techniques {
     /**
      * A family of verbs.
      *
-     * @param verbs that name it
+     * @param verbs that name it: alternatives, each a regular expression
      * @param work who is needed
      * @param minutes what it usually takes where nothing was said
      */
-    record Verb(Pattern verbs, Work work, int minutes) {}
+    record Verb(String verbs, Work work, int minutes) {}
 }

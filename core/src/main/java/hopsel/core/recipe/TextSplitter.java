@@ -83,8 +83,8 @@ public final class TextSplitter {
             Pattern.CASE_INSENSITIVE);
     /** {@code 500 g sweet potato diced small, roast 200 fan 25 min}: a step that stands in the list. */
     private static final Pattern COOKED_BEHIND = Pattern.compile(
-            "^(.*?\\p{L}.*?)(?:(?:,| -)\\s+(roast|bake|(?:deep-|shallow-)?fry|boil|steam|grill|char|simmer|warm)|"
-                    + " - (cut|slice|dice|chop|press|soak|marinate))\\b(.*)$",
+            "(?:(?:,| -)\\s+(roast|bake|(?:deep-|shallow-)?fry|boil|steam|grill|char|simmer|warm)|"
+                    + " - (cut|slice|dice|chop|press|soak|marinate))\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code It feeds 6}. */
@@ -273,16 +273,18 @@ public final class TextSplitter {
         List<String> block = all.subList(from, all.size()).stream()
                 .takeWhile(line -> !line.isEmpty())
                 .toList();
+        if (ingredients.size() < LEAST_ENTRIES
+                || block.size() < LEAST_ENTRIES
+                || block.stream()
+                        .anyMatch(line ->
+                                LineLooks.isBulleted(line) || LineLooks.startsWithAmount(line) || line.endsWith(":"))) {
+            return false;
+        }
         long timed = block.stream()
                 .filter(line -> TimeReader.first(StepReader.spelledOut(line)).isPresent())
                 .filter(line -> !isMeasured(line))
                 .count();
-        return ingredients.size() >= LEAST_ENTRIES
-                && block.size() >= LEAST_ENTRIES
-                && timed * 2 > block.size()
-                && block.stream().noneMatch(LineLooks::isBulleted)
-                && block.stream().noneMatch(LineLooks::startsWithAmount)
-                && block.stream().noneMatch(line -> line.endsWith(":"));
+        return timed * 2 > block.size();
     }
 
     /** Without marks of emphasis, pictures, and lines that only divide. */
@@ -420,15 +422,17 @@ public final class TextSplitter {
         Matcher named = PART.matcher(plain);
         Matcher colon = COLON.matcher(plain);
         boolean known = where == Where.INGREDIENTS || where == Where.METHOD || where == Where.TOP && title.isPresent();
-        boolean foods = !lines.read(plain).foods().isEmpty()
-                || named.matches() && !lines.read(named.group(1)).foods().isEmpty();
         Matcher yielding = TITLE_YIELD.matcher(plain);
         if ((where == Where.INGREDIENTS || where == Where.TOP && known && LineLooks.startsWithAmount(next))
                 && yielding.matches()
                 && !LineLooks.startsWithAmount(plain)
                 && facts.isFact(yielding.group(2).strip())) {
             part(Lettering.capital(Lettering.unshouted(yielding.group(1).strip())), line);
-        } else if (known && named.matches() && !foods && plain.split(" ").length <= 7) {
+        } else if (known
+                && named.matches()
+                && plain.split(" ").length <= 7
+                && lines.read(plain).foods().isEmpty()
+                && lines.read(named.group(1)).foods().isEmpty()) {
             part(Lettering.capital(named.group(1)), line);
         } else if (known && colon.matches() && !colon.group(1).matches("(?i).*\\b(?:until|then|add|mix)\\b.*")) {
             part(Lettering.capital(colon.group(1).replaceFirst("(?i)^(?:for |make |to make )?(?:the )?", "")), line);
@@ -1065,18 +1069,23 @@ public final class TextSplitter {
 
     /** {@code 12 tortillas - warm in a dry pan, 20 sec a side}: what goes in, and the step that stands behind it. */
     private boolean isCookedBehind(String line) {
-        Matcher doing = COOKED_BEHIND.matcher(LineLooks.withoutBullet(line));
-        if (!doing.matches() || isCutSoLong(doing.group(1)) || !isMeasuredFood(doing.group(1))) {
+        String entry = LineLooks.withoutBullet(line);
+        Matcher doing = COOKED_BEHIND.matcher(entry);
+        if (!doing.find()) {
             return false;
         }
-        String verb = doing.group(2) == null ? doing.group(3) : doing.group(2);
-        if (TimeReader.first(StepReader.spelledOut(verb + doing.group(4))).isEmpty()) {
+        String food = entry.substring(0, doing.start());
+        if (isCutSoLong(food) || !isMeasuredFood(food)) {
             return false;
         }
-        listed(doing.group(1));
-        String name = lines.read(doing.group(1)).name();
-        method.add(
-                new Passage(part, "%s %s%s".formatted(verb, name, doing.group(4).replace(" - ", ", "))));
+        String verb = doing.group(1) == null ? doing.group(2) : doing.group(1);
+        String how = entry.substring(doing.end());
+        if (TimeReader.first(StepReader.spelledOut(verb + how)).isEmpty()) {
+            return false;
+        }
+        listed(food);
+        String name = lines.read(food).name();
+        method.add(new Passage(part, "%s %s%s".formatted(verb, name, how.replace(" - ", ", "))));
         return true;
     }
 

@@ -3,7 +3,6 @@ package hopsel.core.recipe;
 import hopsel.core.FactTable;
 import hopsel.core.kitchen.PlaceKind;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -13,7 +12,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -99,19 +97,8 @@ enum Tongue {
                 .filter(word -> !english.contains(word))
                 .forEach(own::add);
         this.any = Pattern.compile(
-                "(?<!\\p{L})(?:" + byFirstLetter(words.keySet()) + ")(?:(?<=')|(?!\\p{L}))",
+                "(?<!\\p{L})(?:" + Alternatives.byFirstLetter(words.keySet()) + ")(?:(?<=')|(?!\\p{L}))",
                 Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
-    }
-
-    /** All words, the longest first; a letter that begins none of them is passed over at once. */
-    private static String byFirstLetter(Set<String> words) {
-        Map<String, List<String>> rests = new TreeMap<>();
-        words.stream().sorted(Comparator.comparingInt(word -> -word.length())).forEach(word -> rests.computeIfAbsent(
-                        word.substring(0, 1), any -> new ArrayList<>())
-                .add(Pattern.quote(word.substring(1))));
-        return rests.entrySet().stream()
-                .map(letter -> Pattern.quote(letter.getKey()) + "(?:" + String.join("|", letter.getValue()) + ")")
-                .collect(Collectors.joining("|"));
     }
 
     private void learn(String english, String own) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
@@ -30,8 +31,13 @@ public final class LineReader {
     static final Pattern EACH = Pattern.compile("\\beach\\b", Pattern.CASE_INSENSITIVE);
     static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▢□☐◦‣–—+]|\\[ ?\\])+\\s*(?=\\S)");
     static final Pattern TASTE = Pattern.compile(
-            "\\b(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish)\\b",
+            "\\b(?:to taste|as per (?:your )?taste|as needed|as required|to serve|for serving|for garnish|to garnish)\\b",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern KIND_BEHIND =
+            Pattern.compile("(\\p{L}+)(?:, ?| - | \\()(\\p{L}[\\p{L} ]{2,20}?)(?:\\)[:,]?|,| -)? (\\d.*)");
+
+    private static final Pattern BRACKETS = Pattern.compile("\\([^()]*\\)");
 
     private static final int MOST_KNOWN = 2000;
 
@@ -79,9 +85,23 @@ public final class LineReader {
 
     private ReadLine readNow(String text) {
         ReadLine read = inSentence(text);
-        return read.item().isPresent() || !read.foods().isEmpty()
-                ? read
+        if (read.item().isPresent()) {
+            return read.exact() ? read : inAnotherTongue(text).orElse(read);
+        }
+        Optional<ReadLine> turned = kindBehind(text);
+        return turned.isPresent() || !read.foods().isEmpty()
+                ? turned.orElse(read)
                 : inAnotherTongue(text).orElse(read);
+    }
+
+    /** {@code Flour, buckwheat 180 g}: as a store list has it, the kind behind the thing. */
+    private Optional<ReadLine> kindBehind(String text) {
+        Matcher turned = KIND_BEHIND.matcher(text.strip());
+        return turned.matches()
+                ? Optional.of(inSentence(turned.group(3) + " " + turned.group(2) + " " + turned.group(1)))
+                        .filter(read -> read.item().isPresent() && read.exact())
+                        .map(read -> read.asWritten(text.strip()))
+                : Optional.empty();
     }
 
     /** A line that says nothing in English may say something in another language. */
@@ -89,8 +109,10 @@ public final class LineReader {
         Stream<String> glosses = Arrays.stream(Tongue.values())
                 .map(tongue -> tongue.gloss(text))
                 .filter(gloss -> !gloss.equals(Numbers.plain(text)));
-        Optional<ReadLine> sure = glosses.map(gloss -> new LineReading(gloss, finder, weigher).line())
-                .filter(read -> read.item().isPresent() && read.exact())
+        Optional<ReadLine> sure = glosses.filter(gloss ->
+                        inSentence(BRACKETS.matcher(gloss).replaceAll("")).exact())
+                .map(this::inSentence)
+                .filter(read -> read.item().isPresent())
                 .findFirst();
         return sure.map(read -> read.guessedFrom(text.strip()));
     }

@@ -66,13 +66,13 @@ final class LineReading {
                     + "find)) ?(?:it|them|some|any|one)?))\\b\\)?:?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ASIDE = Pattern.compile(
-            "\\s*(?:,|;| - |-+> ?|→ ?|\\+ (?=extra|more)|\\b(?:plus (?=extra|more|a |some|\\d)|for "
+            "\\s*(?:,|;|: (?=zest|juice|rind|leaves|stalks|half )| - |-+> ?|→ ?|\\+ (?=extra|more)|\\b(?:plus (?=extra|more|a |some|\\d)|for "
                     + "(?=boiling|steaming|soaking|poaching|cooking|dusting|frying|greasing|serving|garnish|"
                     + "brushing|drizzling|the "
                     + "|rolling|oiling|deep|shallow|sprinkling|topping)"
                     + "|to (?=taste|shallow|deep|fry|brush|grease|serve|garnish|finish|decorate|cover|drizzle|"
                     + "sprinkle|loosen|thin)|as "
-                    + "needed|as required|such as|at room temperature|in (?=\\d+(?:[.,]\\d+)? ?(?:cm|mm)\\b|"
+                    + "(?:per|needed)|as required|such as|at room temperature|in (?=\\d+(?:[.,]\\d+)? ?(?:cm|mm)\\b|"
                     + "(?:small |large |thin |thick )?(?:cubes|dice|slices|strips|chunks|"
                     + "wedges|pieces|rounds|ribbons|florets)\\b)|cut "
                     + "(?=in|into|lengthwise)|soaked (?=in |over|for |\\d)|sliced|chopped|diced|minced|grated|"
@@ -87,12 +87,15 @@ final class LineReading {
                     + "caramelized|pressed|thawed|melted|drained|rinsed|packed|sifted|halved|julienned|"
                     + "squeezed|soaked|torn)(?:,? (?:and|&) \\w+ed)?)\\s+",
             Pattern.CASE_INSENSITIVE);
+    private static final Set<String> SOLD_SO = Set.of("crushed", "shredded", "grated");
     private static final Pattern DONE_BEHIND = Pattern.compile(
             "(.*\\p{L})\\s+((?:\\p{L}+ly )?\\p{L}{3,}ed|torn|split|slit|whole|same|(?:small|fine|large) dice|"
                     + "in (?:batons|strips|cubes|slices|chunks|rounds))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OR = Pattern.compile(
-            "\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)", Pattern.CASE_INSENSITIVE);
+            "\\s+(?:or|oder)\\s+(?!(?:to taste|more|so|less|as needed|two|three)\\b)"
+                    + "|(?<=\\p{L}{3})(?<!\\band) ?/ ?(?=\\p{L}{3})",
+            Pattern.CASE_INSENSITIVE);
 
     private final ItemFinder finder;
     private final Weigher weigher;
@@ -117,8 +120,8 @@ final class LineReading {
         this.finder = finder;
         this.weigher = weigher;
         this.text = text.strip();
-        this.rest =
-                LineTidy.tidy(Numbers.plain(LineReader.BULLET.matcher(this.text).replaceFirst("")));
+        this.rest = LineTidy.tidy(Numbers.plain(
+                Scanned.letters(LineReader.BULLET.matcher(this.text).replaceFirst(""))));
     }
 
     ReadLine line() {
@@ -492,10 +495,18 @@ final class LineReading {
 
     private void prefixCut() {
         Matcher matcher = CUT_FIRST.matcher(rest);
-        if (matcher.find()) {
+        if (matcher.find() && !isSoldSo(matcher.group(1))) {
             asides.add(matcher.group(1).toLowerCase(Locale.ROOT));
             rest = rest.substring(matcher.end());
         }
+    }
+
+    /** {@code crushed chillies}, {@code shredded coconut}: nobody has to crush them. */
+    private boolean isSoldSo(String done) {
+        Matcher aside = ASIDE.matcher(rest);
+        String name = aside.find(done.length()) ? rest.substring(0, aside.start()) : rest;
+        return SOLD_SO.contains(done.toLowerCase(Locale.ROOT))
+                && finder.exactly(ItemFinder.words(name)).isPresent();
     }
 
     private void alternatives() {
@@ -512,10 +523,21 @@ final class LineReading {
         for (String one : others) {
             or.add(withoutMeasure(one.strip()));
         }
-        boolean shared = finder.find(first).isEmpty()
-                && !others[others.length - 1].strip().contains(",");
-        String head = others[others.length - 1].strip().replaceFirst("^.*\\s", "");
-        rest = (shared && finder.find(first + " " + head).isPresent() ? first + " " + head : first) + behind;
+        String last = others[others.length - 1].strip();
+        String head = last.replaceFirst("^.*\\s", "");
+        boolean unknown = finder.find(first).isEmpty()
+                && !last.contains(",")
+                && finder.find(first + " " + head).isPresent();
+        rest = (unknown || isKindOf(head, first, last) ? first + " " + head : first) + behind;
+    }
+
+    /** {@code olive or rapeseed oil}: the first is an oil, too, and no olives. */
+    private boolean isKindOf(String head, String first, String last) {
+        List<String> words = ItemFinder.words(first);
+        return last.contains(" ")
+                && words.equals(List.of(first.toLowerCase(Locale.ROOT)))
+                && !last.toLowerCase(Locale.ROOT).startsWith(words.get(0))
+                && finder.exactly(ItemFinder.words(first + " " + head)).isPresent();
     }
 
     private String withoutMeasure(String name) {
@@ -585,7 +607,8 @@ final class LineReading {
 
     private Optional<String> prep() {
         List<String> said = asides.stream()
-                .map(aside -> aside.replaceAll("\\s+", " ").strip())
+                .map(aside ->
+                        aside.replaceAll("\\s+", " ").replaceFirst("^: ", "").strip())
                 .filter(aside -> !aside.isEmpty())
                 .toList();
         return said.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", said));

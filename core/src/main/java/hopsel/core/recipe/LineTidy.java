@@ -48,8 +48,8 @@ final class LineTidy {
 
     /** {@code 1 litre and a half of water}. */
     private static final Pattern AND_A_HALF = Pattern.compile(
-            "^(\\d+|an?|one|two) (litres?|liters?|cups?|tablespoons?|tbsp|teaspoons?|tsp|kilos?|pounds?|pints?"
-                    + "|tins?|cans?)"
+            "^(\\d+|an?|one|two|three) (litres?|liters?|cups?|tablespoons?|tbsp|teaspoons?|tsp|kilos?|pounds?|pints?"
+                    + "|tins?|cans?|thumbs?|handfuls?|bunch(?:es)?|blocks?|packs?|packets?|inch(?:es)?|heads?|sticks?)"
                     + " and a half\\b",
             Pattern.CASE_INSENSITIVE);
     /** {@code 1lb10oz flour}. */
@@ -61,7 +61,7 @@ final class LineTidy {
             Pattern.CASE_INSENSITIVE);
     /** {@code 2 x 2 cm ginger}: four centimetres of it. */
     private static final Pattern SHORT_PIECES =
-            Pattern.compile("^([2-9]) ?[x×] ?([1-6]) ?cm (?=\\p{L})", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("^([2-9]) ?[x×] ?([1-6]) ?cm (?=\\p{L})(?!.*\\bsticks?\\b)", Pattern.CASE_INSENSITIVE);
     /** {@code 1 green pepper + 1 red}: two. */
     private static final Pattern AND_ANOTHER = Pattern.compile(
             "^(\\d{1,2}) (red|yellow|green|orange|white|purple|brown) (\\p{L}+) (?:\\+|and|&) (\\d{1,2}) "
@@ -93,11 +93,17 @@ final class LineTidy {
     }
 
     private static final List<Spelt> SPELT = List.of(
+            Spelt.of("w/", "\\bw/ ?(?=\\p{L})", "with "),
+            Spelt.of("/", "(?<=^\\d{1,2}) ?[&+] ?(?=\\d/\\d)", " "),
+            Spelt.of(".", "^\\.(?=\\d)", "0."),
+            Spelt.of("half", "^(?:1|one|an?) half (?=\\p{L})", "1/2 "),
+            Spelt.of("half", "(?<=^\\d{1,2}) and (?:a )?half\\b", " 1/2"),
+            Spelt.of("quarter", "(?<=^\\d{1,2}) and (?:a )?quarter\\b", " 1/4"),
             Spelt.of("garlic", "(?<=\\d )(?:flakes|pods)(?= (?:of )?garlic\\b)", "cloves"),
             Spelt.of("garlic", "^(garlic\\b\\W+\\d+ )(?:flakes|pods)\\b", "$1cloves"),
             Spelt.of("bu", "(?<=\\d ?)bu\\b", " bunch"),
             Spelt.of("pap", "\\bsm\\b\\.? (?=pap)", "smoked "),
-            Spelt.of("no", "(?<=\\d) ?nos?\\b\\.?", ""),
+            Spelt.of("no", "(?<=\\d) ?nos?\\b\\.?+(?! ?\\d)", ""),
             Spelt.of("pepper", "^((?:black )?pepper) ?[&+] ?((?:sea )?salt)$", "$2 and $1"),
             Spelt.of("p", "^s ?[+&] ?p\\b", "salt and pepper"),
             Spelt.of("s", "^(pinch(?:es)?|(?:[½¼\\d]+ ?)?t(?:sp)?\\.?) s$", "$1 salt"),
@@ -130,7 +136,7 @@ final class LineTidy {
             Pattern.compile("^(?:small|medium|large|big|lg|sm|med)\\b\\.?", Pattern.CASE_INSENSITIVE);
     /** Two things that everybody writes in one breath. */
     private static final Pattern SALT_PEPPER = Pattern.compile(
-            "^((?:fine |sea |kosher )*salt)\\s*(?:[&+/]|\\bn\\b|['’]n['’])?\\s+((?:black |ground )*pepper)\\b",
+            "^((?:fine |sea |kosher )*salt)\\s*(?:\\s|[&+/]|\\bn\\b|['’]n['’])\\s*((?:black |ground )*pepper)\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code mint, coriander, basil - a handful each}. */

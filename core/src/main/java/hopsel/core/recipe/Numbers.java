@@ -113,8 +113,35 @@ final class Numbers {
         }) {
             all.put(teen[0], teen[1]);
         }
+        andAPart(all);
         hundreds(all);
         return Map.copyOf(all);
+    }
+
+    /** One and a quarter, three and a half. */
+    private static void andAPart(Map<String, String> all) {
+        List<String> counts = List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
+        Map<String, String> parts = Map.of(
+                "a half",
+                "1/2",
+                "half",
+                "1/2",
+                "a quarter",
+                "1/4",
+                "a third",
+                "1/3",
+                "two thirds",
+                "2/3",
+                "three quarters",
+                "3/4");
+        for (String count : counts) {
+            parts.forEach((words, part) -> {
+                int whole = Integer.parseInt(Known.in(all, count));
+                int over = Integer.parseInt(part.substring(0, 1));
+                int under = Integer.parseInt(part.substring(2));
+                all.put(count + " and " + words, whole * under + over + "/" + under);
+            });
+        }
     }
 
     /** Two hundred, two hundred and fifty: what is weighed in grams. */

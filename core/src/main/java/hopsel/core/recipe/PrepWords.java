@@ -17,7 +17,8 @@ import java.util.stream.Collectors;
 public final class PrepWords {
 
     private static final Pattern TO_TASTE = Pattern.compile(
-            "to taste|as needed|splash|drizzle|squeeze|handful|a few|a little", Pattern.CASE_INSENSITIVE);
+            "to taste|as per (?:your )?taste|as needed|splash|drizzle|squeeze|handful|a few|a little",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_LATER = Pattern.compile(
             "to serve|for serving|garnish|to finish|for frying|greas|dust|brush", Pattern.CASE_INSENSITIVE);
     private static final Pattern TEMPERED =

@@ -38,6 +38,11 @@ public record ReadLine(
         return new ReadLine(words, amount, item, false, foods, words, prep, optional, or, grams);
     }
 
+    /** The same, read off these words in another order. */
+    ReadLine asWritten(String words) {
+        return new ReadLine(words, amount, item, exact, foods, name, prep, optional, or, grams);
+    }
+
     /** Keeps its own copies. */
     public ReadLine {
         foods = List.copyOf(foods);

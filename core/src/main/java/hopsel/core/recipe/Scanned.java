@@ -23,6 +23,10 @@ final class Scanned {
             "(?<!\\d ?)\\bl(?=O\\b| (?:tsp|tbsp|teaspoons?|tablespoons?|cups?|kg|lb|oz|pint|litre|tin|can|large|small"
                     + "|medium)\\b)");
 
+    /** {@code rnilk}, {@code tornatoes}: no word begins so, and few go on so. */
+    private static final Pattern M_IN_TWO = Pattern.compile(
+            "\\brn(?=\\p{Ll})|(?<=\\b(?:to|si|li|thy|cu|a|sa|cinna|carda|cre))rn(?=(?:ato|mer|on|e|in|ond|bal|all|ount)\\p{Ll}*\\b)");
+
     private static final Pattern TEN = Pattern.compile("(?<=\\b\\d{1,2})O(?= (?:minutes?|mins?|hours?|g|ml)\\b)");
     private static final Pattern CUT = Pattern.compile(".*\\p{Ll}-$");
     private static final Pattern GOES_ON = Pattern.compile("^\\p{Ll}(?!.{0,25}:).*");
@@ -56,9 +60,11 @@ final class Scanned {
         return all;
     }
 
-    private static String letters(String line) {
+    /** A line with the letters that were meant. */
+    static String letters(String line) {
         String spelt = ENDING.matcher(LIGATURE.matcher(line).replaceAll("fl")).replaceAll("ly");
         String shouted = IN_CAPITALS.matcher(spelt).replaceAll("I");
-        return TEN.matcher(ONE.matcher(shouted).replaceAll("1")).replaceAll("0");
+        String met = M_IN_TWO.matcher(shouted).replaceAll("m");
+        return TEN.matcher(ONE.matcher(met).replaceAll("1")).replaceAll("0");
     }
 }

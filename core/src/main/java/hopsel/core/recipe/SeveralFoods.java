@@ -22,7 +22,8 @@ final class SeveralFoods {
 
     private static final Pattern JOINT = Pattern.compile(
             "\\s*[,;+&]\\s*|\\s+(?:(?:mixed|blended|whisked|stirred|combined|tossed|blitzed|ground|soaked|topped|"
-                    + "cooked|simmered|dissolved|marinated|coated|whizzed|beaten|mashed)"
+                    + "cooked|simmered|dissolved|marinated|coated|whizzed|beaten|mashed|"
+                    + "slaked|loosened|thinned|diluted|let down|made up|bloomed|hydrated|rubbed|shaken)"
                     + "(?: together| up| well)?\\s+)?(?:and|plus|with|into|over|in)\\s+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern LEAD = Pattern.compile(

@@ -68,7 +68,7 @@ class ColleagueTest {
             400 g carrots                     | Roast the carrots at 200 °C for 30 minutes.                                       | CUE_MISSING         | true
             400 g carrots                     | Chop the carrots.                                                                 | TIME_GUESSED        | true
             carrots                           | Boil the carrots for 10 minutes until soft.                                       | AMOUNT_MISSING      | true
-            150 g vegan block butter cold cubed | Melt the vegan block butter for 3 minutes until foaming.                        | UNKNOWN_ITEM        | true
+            150 g plant block butter cold cubed | Melt the vegan block butter for 3 minutes until foaming.                        | UNKNOWN_ITEM        | true
             2 cups moonberries                | Boil the moonberries for 10 minutes until soft.                                   | UNKNOWN_ITEM        | false
             100 g butter                      | Fry the butter for 2 minutes until golden.                                        | NOT_PLANT           | true
             250 g dried kidney beans          | Boil the beans for 60 minutes until soft.                                         | DRY_BEANS           | true
@@ -469,7 +469,7 @@ class ColleagueTest {
 
     @Test
     void whatMayBeMeantIsAskedByNameAndNeverAnsweredByItself() {
-        Draft notes = sheet("Shortcrust\n150 g vegan block butter cold cubed\n\nRub it in for 3 minutes.");
+        Draft notes = sheet("Shortcrust\n150 g plant block butter cold cubed\n\nRub it in for 3 minutes.");
         Objection asked = Colleague.gate(notes, CATALOGUE).stream()
                 .filter(one -> one.rule() == Rule.UNKNOWN_ITEM)
                 .findFirst()

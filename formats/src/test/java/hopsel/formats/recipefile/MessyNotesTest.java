@@ -67,6 +67,19 @@ class MessyNotesTest {
                     """
             flour - 250 g                | 250 | g     | plain-flour
             Rice – 2 cups                | 2   | cup   | white-rice
+            one and a quarter cups cashews | 1.25 | cup | cashews
+            a thumb and a half of ginger | 1.5 | piece | ginger
+            2 & 1/2 tsp salt             | 2.5 | tsp   | salt
+            .5 cup sugar                 | 0.5 | cup   | caster-sugar
+            1 half onion                 | 0.5 | piece | onion
+            2 x 5cm cinnamon sticks      | 2   | piece | cinnamon-stick
+            1 No. 2 can pineapple        | 1   | can   | pineapple-can
+            12 green cardamom            | 12  | piece | cardamom-pods
+            2 tbsp olive or rapeseed oil | 2   | tbsp  | olive-oil
+            1OO ml soy rnilk             | 100 | ml    | soy-drink
+            Flour, buckwheat 180 g       | 180 | g     | buckwheat-flour
+            3 c.s. huile d'olive         | 3   | tbsp  | olive-oil
+            1 cucchiaino di paprika      | 1   | tsp   | paprika
             garlic x 4                   | 4   | piece | garlic
             vegan butter 150g, cold      | 150 | g     | plant-block
             Onions 2 medium, sliced      | 2   | piece | onion
@@ -152,6 +165,7 @@ class MessyNotesTest {
                     """
             100 g cashews blended with 200 ml water   | cashews 100 g; water 200 ml
             2 tbsp chia + 6 tbsp warm water           | chia 2 tbsp; water 6 tbsp
+            2 tsp cornflour slaked in 1 tbsp water    | cornflour 2 tsp; water 1 tbsp
             200 g plain flour mixed with 1 tsp salt   | plain-flour 200 g; salt 1 tsp
             for the dip: 3 tbsp soy sauce + 1 tbsp maple syrup | soy-sauce 3 tbsp; maple-syrup 1 tbsp
             1 tsp each cumin, coriander and turmeric  | cumin 1 tsp; coriander-ground 1 tsp; turmeric 1 tsp

@@ -48,7 +48,8 @@ final class Branches {
             + "|ribbons|rings|quarters|halves|half|bits|coins|discs|slivers|shreds|lengths|fingers|half-moons";
 
     private static final String INTO_THE_PAN =
-            "add|adding|(?:beat|stir|whisk|mix|rub|blend|work|drop|throw|put) in|in,|fold|pour|tip|return|back"
+            "add|adding|(?:beat|stir|whisk|mix|rub|blend|work|drop|throw|put) in|in,|in at the end|fold|pour"
+                    + "|tip|return|back"
                     + "|into(?! (?:\\w+ )?(?:" + CUTS + ")\\b)|over|onto|on top|top"
                     + "|serve|scatter|sprinkle|season|combine|assemble|layer|everything|all|both|together|mixture"
                     + "|the (?:\\w+ )?(?:pan|pot|wok)";

@@ -1,6 +1,7 @@
 package hopsel.core.recipe;
 
 import hopsel.core.item.Catalogue;
+import hopsel.core.item.Item;
 import hopsel.core.item.Weigher;
 import hopsel.core.measure.Measures;
 
@@ -31,7 +32,8 @@ public final class LineReader {
     static final Pattern EACH = Pattern.compile("\\beach\\b", Pattern.CASE_INSENSITIVE);
     static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▢□☐◦‣–—+]|\\[ ?\\])+\\s*(?=\\S)");
     static final Pattern TASTE = Pattern.compile(
-            "\\b(?:to taste|as per (?:your )?taste|as needed|as required|to serve|for serving|for garnish|to garnish)\\b",
+            "\\b(?:to taste|as per (?:your )?taste|as needed|as required|to serve|for serving|for garnish|to "
+                    + "garnish)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern KIND_BEHIND =
@@ -115,6 +117,11 @@ public final class LineReader {
                 .filter(read -> read.item().isPresent())
                 .findFirst();
         return sure.map(read -> read.guessedFrom(text.strip()));
+    }
+
+    /** The food that goes by exactly this name. */
+    Optional<Item> exactly(String name) {
+        return finder.exactly(ItemFinder.words(name));
     }
 
     /** Whether a word of a text names something to eat, or a part of a dish. */

@@ -66,7 +66,8 @@ final class LineReading {
                     + "find)) ?(?:it|them|some|any|one)?))\\b\\)?:?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ASIDE = Pattern.compile(
-            "\\s*(?:,|;|: (?=zest|juice|rind|leaves|stalks|half )| - |-+> ?|→ ?|\\+ (?=extra|more)|\\b(?:plus (?=extra|more|a |some|\\d)|for "
+            "\\s*(?:,|;|: (?=zest|juice|rind|leaves|stalks|half )| - |-+> ?|→ ?|\\+ (?=extra|more)|\\b(?:plus "
+                    + "(?=extra|more|a |some|\\d)|for "
                     + "(?=boiling|steaming|soaking|poaching|cooking|dusting|frying|greasing|serving|garnish|"
                     + "brushing|drizzling|the "
                     + "|rolling|oiling|deep|shallow|sprinkling|topping)"

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
@@ -23,6 +24,7 @@ final class Narration {
     private static final int LEAST = 3;
     private static final int LISTED = 3;
     private static final int LONGEST_TITLE = 5;
+    private static final int LONGEST_FIRST = 9;
     private static final int SHORTEST_TALK = 12;
     private static final Pattern MOMENT = Pattern.compile("(?m)^\\s*(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,]\\d{3}\\s*-->.*$");
     private static final Pattern FRAME =
@@ -34,7 +36,7 @@ final class Narration {
     /** Two, sorry, three: what was meant is what was said last. */
     private static final Pattern CORRECTED = Pattern.compile(
             "(?:" + Numbers.NUMBER
-                    + ")(?: of [\\p{L} ]{2,20})?[ ,.-]+(?:sorry|no|I mean|or rather|make that|"
+                    + ")(?: \\p{L}{3,12})?(?: of [\\p{L} ]{2,20}?)?[ ,.-]+(?:sorry|no|I mean|or rather|make that|"
                     + "pardon)(?:,? (?:sorry|no|make that|I mean))?[ ,]+(?=(?:"
                     + Numbers.NUMBER + ")\\b)",
             Pattern.CASE_INSENSITIVE);
@@ -65,8 +67,9 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
     /** {@code the tempeh goes in}. */
     private static final Pattern GOES_IN = Pattern.compile(
-            "\\b((?:the|my|your|our|all the|all my) [\\p{L} -]{2,30}?) (?:goes|go|went) in(?:to (?:the|it|that|"
-                    + "my)[^,.;]{0,20})?(?=[,.;]| and |$)",
+            "(\\b(?:the|my|your|our|all the|all my) [\\p{L} -]{2,30}?|^(?!that|this|it|they|in\\b)\\p{L}[\\p{L} "
+                    + "-]{2,20}?) "
+                    + "(?:goes|go|went) in(?:to (?:the|it|that|my)[^,.;]{0,20})?(?=[,.;]| and | hot| cold| now|$)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TALKS = Pattern.compile(
@@ -76,30 +79,100 @@ final class Narration {
                     + "hello|hi (?:everybody|everyone|there|guys)|let's|you just|oh and|here goes|dictating|"
                     + "so for|I've got|we've got|I like to|what I do)\\b",
             Pattern.CASE_INSENSITIVE);
+    /** Said, rather than written, where nothing is written short. */
+    private static final Pattern SAYS = Pattern.compile(
+            "\\b(?:I (?:mix|let|use|serve|always|only|fry|cook|toss|add|just)|I'll|folks|there you go|don't rush"
+                    + "|you don't have to|no notes|back to the|look at that|they go|it goes|goes in)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern WRITTEN_SHORT = Pattern.compile("\\d ?(?:g|kg|ml|tbsp|tsp|oz|lb|mins?|°)(?!\\p{L})");
+    private static final int SHORT = 2;
     private static final Pattern CHATTER = Pattern.compile(
             "\\b(?:welcome|hello|good (?:morning|evening|afternoon)|thank you all|joining us|hi (?:everybody|"
                     + "everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
                     + "sponsor\\w*|g'day|catch you|link (?:below|in the)|see you|bye|"
-                    + "thanks? (?:you )?for watching|thank you so much|follow me|check out)\\b",
+                    + "thanks? (?:you )?for watching|thank you so much|follow me|check out|people (?:always "
+                    + "|often |sometimes )?ask|"
+                    + "(?:somebody|someone) (?:asked|asks)|(?:can|could) I freeze|you can freeze|yes,? you can|"
+                    + "signed up|like and subscribe)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MAKING = Pattern.compile(
             "\\b(?:today|tonight|this (?:week|evening|morning))?,?\\s*(?:we're|we are|I'm|I am|let's|we'll|"
                     + "I'll)\\s+(?:going to |gonna )?"
                     + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|"
-                    + "show(?:ing)? you(?: how to make)?)\\s+(?:an?|some|my|our|the)?\\s*"
-                    + "(?:quick |easy |simple |delicious )*([^,.;!]{3,60}?)(?=,|\\.|!|;| for | which | that |"
+                    + "show(?:ing)? you(?: how to make)?)\\s+(?:(?:an?|some|my|our|the)\\s+)?"
+                    + "(?:quick |easy |simple |delicious )*(?!about \\p{L}+ (?:so|of)\\b)([^,.;!]{3,60}?)(?=,"
+                    + "|\\.|!|;| for | which | that |"
                     + " and | today|$)",
             Pattern.CASE_INSENSITIVE);
     /** {@code Tonight it's flatbreads}. */
+    /** {@code First thing, dough.}, {@code The sauce.}, {@code Back to the dough.} */
+    private static final Pattern PART_BEGUN = Pattern.compile(
+            "^(?:(?:okay|ok|right|so|now|and|then|next|meanwhile|first(?: thing)?|back to|on to),? )*(?:(?:the"
+                    + "|my|our|for the) )?"
+                    + "(\\p{L}{3,15})(?: first| next| now)?[.:!]$",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code Hi everyone, so today pierogi}. */
+    private static final Pattern TODAY = Pattern.compile(
+            "^(?:(?:hi|hello|hey|so|okay|right|everyone|everybody|folks|and),? )*(?:today|tonight),? "
+                    + "((?!it|we|I |is|was)\\p{L}[\\p{L} '-]{3,30}?)(?=,|\\.|!|$)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code We're making about forty so that's enough for six people}. */
+    private static final Pattern SO_MANY = Pattern.compile(
+            "\\b(?:mak(?:e|es|ing)|get|gives?) (?:about )?(?!an?\\b|some\\b)(" + Numbers.NUMBER + ")\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern HEADLINE = Pattern.compile(
+            "^(?:today|tonight|this (?:week|evening|morning)): ([^.!?]{3,50})[.!]?$", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TONIGHT = Pattern.compile(
             "\\b(?:today|tonight|this (?:week|evening|morning)),? (?:it's|it is|it’s) (?:an? |some |my |our )?"
                     + "([\\p{L} '-]{3,60}?)(?=,|\\.|!|;| for | with |$)",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code That all goes in the blender}. */
+    private static final Pattern ALL_GOES_IN = Pattern.compile(
+            "^(?:that|this|it|they|those|these)(?:'s| all)?(?: all)? (?:goes|go|going) in(?:to)? (?=(?:the|a"
+                    + "|my) (?:\\p{L}+ )?"
+                    + "(blender|processor|grinder)|(?:the|a|my) )",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code 250 grams of noodles, soak these for …}: first what is done. */
+    private static final Pattern FOOD_THEN_DONE = Pattern.compile(
+            "^(?<food>(?:about )?(?:\\d|" + Numbers.NUMBER + "\\b)[^.;:]{3,60}?), (?:and |then )*(?<verb>\\p{L}{3,10})"
+                    + " (?:these|them|this|that|it|those)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern SLICES = Pattern.compile(
+            "\\b(?:so|that's|makes|cuts into|serves) (?:about )?(" + Numbers.NUMBER
+                    + ") (?:good |big |small |generous )?(slices|pieces|portions|people|servings)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ONLY_ADDED = Pattern.compile(
+            "add (?:about )?(?:\\d|(?:" + Numbers.NUMBER + ") )[^.]{3,90}[.]?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HANDFUL = Pattern.compile(
+            "^(?:(?:big|small|good|generous) )?(?:pinch|handful|splash|dash|drizzle|squeeze|knob|bunch|sprig) of ",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern BRACKETS = Pattern.compile(" ?\\([^()]*\\)");
+    /** {@code chillies (soaked in hot water for 20 minutes)}: it has to be done. */
+    private static final Pattern DONE_BEFORE =
+            Pattern.compile("^(?<food>.*\\p{L}) \\((?<verb>\\p{L}+)ed(?<how> .*)\\)$");
+
+    private static final Pattern NO_DISH = Pattern.compile(
+            "\\b(?:rain|cold|wet|hot|sunny|windy|time|all about|me|us|just|back|mon|tues|wednes|thurs|fri|satur"
+                    + "|sun|easy|dead"
+                    + "|simple|quick|really|so|going|nice|lovely|good|great)",
+            Pattern.CASE_INSENSITIVE);
+
     /** {@code okay so this is the tempeh satay for Saturday}. */
     private static final Pattern THIS_IS = Pattern.compile(
             "^(?:okay |ok |so |right |now |and )*this is (?:the |my |our |an? )(?:recipe for (?:the |my )?)?"
-                    + "([\\p{L} '-]{3,40}?)(?: for [^,.;]{3,25})?(?=,|\\.|!|;|$)",
+                    + "([\\p{L} '-]{3,40}?)(?: for [^,.;]{3,25})?(?=,|\\.|!|;| the one\\b| that\\b| everyone\\b|$)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code Here's one that has had its ten minutes}: nothing is done but to bring it in. */
+    private static final Pattern CUT_TO = Pattern.compile(
+            "^(?:(?:and|so|now|okay|right|but),? )*(?:here(?:'s| is) (?:one|some|the one)\\b|(?:that|this|it) "
+                    + "took (?:me|us)?\\b)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern THAT_DOES = Pattern.compile(
@@ -109,6 +182,23 @@ final class Narration {
     private static final Pattern FOR_PEOPLE = Pattern.compile(
             "\\b(?:for|serves|feeds) (" + Numbers.NUMBER + ")(?: people| of us| persons)?\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern FOR_SO_MANY = Pattern.compile(
+            " for (?:" + Numbers.NUMBER + ")(?: people| of us| persons)?(?=[.!]?$)", Pattern.CASE_INSENSITIVE);
+    /** {@code For the filling I boil …}: what follows belongs there. */
+    private static final Pattern FOR_THE = Pattern.compile(
+            "^(?:(?:and|so|then|now|okay|right),? )*for the (\\p{L}{3,12}),? ", Pattern.CASE_INSENSITIVE);
+    /** The parts meet on the plate. */
+    private static final Pattern SERVING = Pattern.compile(
+            "^(?:(?:and|so|then|now|okay|right),? )*(?:to serve|(?:I |we |you )?(?:serve|plate|top|assemble)|to "
+                    + "finish)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code Then into a really hot pan with a good glug of oil}. */
+    private static final Pattern INTO_A_PAN = Pattern.compile(
+            "^(?:back )?in(?:to)? (?:a|the|my) (?:\\p{L}+ ){0,3}(?:pan|pot|wok|oven|bowl|blender|griddle)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ON_TOP = Pattern.compile("\\bon top\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern NEEDED = Pattern.compile(
             "\\b(?:(?:what )?you(?:'ll| will)? need(?: is| are)?|(?:what )?we(?:'ll| will)? need(?: is| are)?|"
                     + "(?:I|we) (?:use|take)|(?:I(?:'m| am)|we(?:'re| are)) going to (?:use|need|want)|I(?:'ve| "
@@ -122,9 +212,15 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
     /** {@code Oh and the beetroot dip, that's two cooked beetroots}: what goes into one part. */
     private static final Pattern PART_NEEDED = Pattern.compile(
-            "^(?:(?:oh|and|so|then|okay|ok|right|now),? )*(?:for )?(?:the|my|our) ([\\p{L} ]{3,30}?),? (?:it's|"
-                    + "that's|it is|that is|you(?:'ll)? need|we need|I (?:use|take))\\s+(?=(?:about )?(?:"
-                    + Numbers.NUMBER + "|an?|half|some)\\b)",
+            "^(?:(?:oh|and|so|then|okay|ok|right|now|meanwhile),? |while (?:it|they|that|this)(?:'s|'re| is| "
+                    + "are)? ?\\p{L}+,? )*"
+                    + "(?:for )?(?:(?:the|my|our) ([\\p{L} ]{3,30}?)"
+                    + "(?: bit| part)?,? (?:it's|that's|it is|that is|you(?:'ll)? (?:need|want)|we (?:need"
+                    + "|want)|I (?:use|take))"
+                    + "|(?:the|my|our) ([\\p{L} ]{3,25}?):"
+                    + "|(\\p{L}{4,12}) first,?(?: so)?(?: you(?:'ll)? (?:need|want)| it's)?|the (\\p{L}{4,12}) "
+                    + "bit,?)\\s+"
+                    + "(?=(?:about )?(?:" + Numbers.NUMBER + "|an?|half|some)\\b)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern IT_IS = Pattern.compile(
@@ -152,7 +248,8 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern OPENING = Pattern.compile(
-            "^(?:(?:first thing|okay|ok|right|so|now|and|but|well|first(?: of all)?|next|then|after that|"
+            "^(?:(?:first thing|(?:alright|hi|hello|okay|right),? (?:folks|everyone|everybody)|folks|okay|ok"
+                    + "|right|so|now|and|but|well|first(?: of all)?|next|then|after that|"
                     + "all right|alright|just|that's it)\\b,?\\s*)+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WHO = Pattern.compile(
@@ -161,8 +258,9 @@ final class Narration {
                     + "(?: just)?(?: going to| gonna)?(?: go ahead and)?(?: just)?\\s+(?=\\p{Ll})"
                     + "|\\b(?:go ahead and|let's|let us|gonna)\\s+",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern IN_GO =
-            Pattern.compile("\\b(?:in|on) (?:go|goes|went) (?=the|my|our|some|an?|all)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern IN_GO = Pattern.compile(
+            "\\b(?:in|on) (?:go|goes|went) (?=the|my|our|some|an?\\b|all|half|about|\\d|" + Numbers.NUMBER + "\\b)",
+            Pattern.CASE_INSENSITIVE);
 
     /** {@code in my bowl}: where it stands already. */
     private static final Pattern STANDS_IN = Pattern.compile(
@@ -241,7 +339,7 @@ final class Narration {
 
     private final List<String> aside = new ArrayList<>();
     /** Foods that were named as needed, without how much. */
-    private final List<String> named = new ArrayList<>();
+    private final List<Passage> named = new ArrayList<>();
 
     /** The part that is told of. */
     private Optional<String> part = Optional.empty();
@@ -250,6 +348,8 @@ final class Narration {
     private Optional<String> yield = Optional.empty();
     /** Whether somebody says at the beginning what will be needed; how much of it counts when it goes in. */
     private boolean introducing;
+    /** Whether the sentence before said what is needed. */
+    private boolean listing;
 
     private Narration(LineReader lines) {
         this.lines = lines;
@@ -258,7 +358,11 @@ final class Narration {
     /** The parts of what was said; empty where the text is written, not spoken. */
     static Optional<RecipeSource> of(String text, LineReader lines) {
         boolean captions = MOMENT.matcher(text).find();
-        boolean talks = TALKS.matcher(text).results().limit(LEAST).count() >= LEAST && !isList(text, lines);
+        long said = TALKS.matcher(text).results().limit(LEAST).count();
+        if (WRITTEN_SHORT.matcher(text).results().limit(SHORT).count() < SHORT) {
+            said += SAYS.matcher(text).results().limit(LEAST).count();
+        }
+        boolean talks = said >= LEAST && !isList(text, lines);
         boolean dictated = !A_FIGURE.matcher(text).find()
                 && SPELT_OUT.matcher(text).results().limit(LEAST).count() >= LEAST;
         return captions || talks || dictated ? Optional.of(new Narration(lines).source(text)) : Optional.empty();
@@ -282,11 +386,15 @@ final class Narration {
 
     private RecipeSource source(String text) {
         String plain = MOMENT.matcher(Captions.punctuated(text)).replaceAll("");
-        plain = FRAME.matcher(plain).replaceAll(" ").replaceAll("\\s+", " ").strip();
+        plain = FRAME.matcher(MOMENT.matcher(text).find() ? plain : Unstopped.paragraphs(plain))
+                .replaceAll(" ")
+                .replaceAll("\\s+", " ")
+                .strip();
         plain = Unstopped.parted(plain);
         // A dictation program knows no capitals.
         plain = SMALL.matcher(plain).replaceAll(stop -> stop.group().toUpperCase(Locale.ROOT));
-        plain = BIG.matcher(FILLER.matcher(Numbers.plain(plain)).replaceAll("")).replaceAll(Narration::inFigures);
+        plain = BIG.matcher(FILLER.matcher(Numbers.plain(plain)).replaceAll("").replaceAll(", ?(?=[.!?])", ""))
+                .replaceAll(Narration::inFigures);
         plain = AND_A_HALF.matcher(plain).replaceAll("1.5 $1");
         plain = UNPARTED.matcher(plain).replaceAll(", ");
         plain = SO_MUCH.matcher(plain).replaceAll(", that's ");
@@ -294,11 +402,12 @@ final class Narration {
         plain = ONE_OR_OTHER.matcher(plain).replaceAll("$1-$2 ");
         plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
         plain = SAME_OF.matcher(plain).replaceAll("$1 of $2$3, and $1 of ");
-        plain = OF_THEM.matcher(plain).replaceAll("$2 $1");
+        plain = SpokenWords.written(OF_THEM.matcher(plain).replaceAll("$2 $1"), lines);
         for (String sentence : StepReader.sentences(plain)) {
             take(sentence);
         }
         namedOnly();
+        putIn();
         return new RecipeSource(
                 title, yield, Optional.empty(), ingredients, method, aside, new RecipeSource.Telling(told, said));
     }
@@ -318,6 +427,51 @@ final class Narration {
             title = title.or(() -> Optional.of(capital(counted.group(2).strip())));
         }
         String sentence = counted.reset().find() ? whole.substring(counted.end()) : whole;
+        boolean wasListing = listing;
+        listing = false;
+        if (CUT_TO.matcher(sentence).find() || sentence.endsWith("?")) {
+            aside.add(sentence);
+            return;
+        }
+        Matcher headline = HEADLINE.matcher(sentence);
+        if (title.isEmpty() && headline.matches()) {
+            title = Optional.of(capital(headline.group(1)));
+            aside.add(sentence);
+            return;
+        }
+        Matcher begun = PART_BEGUN.matcher(sentence);
+        if (begun.matches() && isPart(begun.group(1))) {
+            part = Optional.of(capital(begun.group(1)));
+            aside.add(sentence);
+            return;
+        }
+        Matcher forThe = FOR_THE.matcher(sentence);
+        Optional<String> sofar = part;
+        if (forThe.find() && isPart(forThe.group(1)) && !method.isEmpty()) {
+            part = Optional.of(capital(forThe.group(1)));
+            tell(sentence);
+            part = sofar;
+            return;
+        } else if (SERVING.matcher(sentence).find()) {
+            part = Optional.empty();
+        }
+        Matcher today = TODAY.matcher(sentence);
+        if (title.isEmpty() && today.find() && !isMeasured(sentence)) {
+            title = Optional.of(capital(today.group(1).strip()));
+            aside.add(sentence);
+            return;
+        }
+        Matcher many = SO_MANY.matcher(sentence);
+        Matcher fed = FOR_PEOPLE.matcher(sentence);
+        if (yield.isEmpty()
+                && many.find()
+                && fed.find()
+                && TimeReader.find(sentence).isEmpty()) {
+            yield = Numbers.value(many.group(1)).flatMap(pieces -> Numbers.value(fed.group(1))
+                    .map(people -> "Makes %s, serves %s".formatted(pieces.toPlainString(), people.toPlainString())));
+            aside.add(sentence);
+            return;
+        }
         Matcher does = THAT_DOES.matcher(sentence);
         if (does.find()) {
             yield = yield.or(() -> Numbers.value(does.group(1))
@@ -329,10 +483,15 @@ final class Narration {
         Matcher named = THIS_IS.matcher(sentence);
         if (title.isEmpty() && method.isEmpty() && named.find() && lines.namesFood(named.group(1))) {
             title = Optional.of(capital(named.group(1).strip()));
+            Matcher slices = SLICES.matcher(sentence);
+            if (yield.isEmpty() && slices.find()) {
+                yield = Numbers.value(slices.group(1))
+                        .map(number -> "Makes " + number.toPlainString() + " " + slices.group(2));
+            }
             aside.add(sentence);
             return;
         }
-        if ((method.isEmpty() || IN_A_BOWL.matcher(sentence).find()) && isOnlyMeasured(sentence)) {
+        if ((method.isEmpty() || wasListing || IN_A_BOWL.matcher(sentence).find()) && isOnlyMeasured(sentence)) {
             needed(sentence, sentence);
             return;
         }
@@ -343,12 +502,16 @@ final class Narration {
         }
         Matcher of = PART_NEEDED.matcher(sentence);
         if (of.find()) {
-            part = Optional.of(capital(of.group(1).strip()));
+            part = Stream.of(1, 2, 3, 4)
+                    .map(of::group)
+                    .filter(Objects::nonNull)
+                    .map(name -> capital(name.strip()))
+                    .findFirst();
             needed(sentence, sentence.substring(of.end()));
             return;
         }
         Matcher tonight = TONIGHT.matcher(sentence);
-        if (title.isEmpty() && tonight.find() && lines.namesFood(tonight.group(1))) {
+        if (title.isEmpty() && tonight.find() && isDish(tonight.group(1))) {
             title = Optional.of(capital(tonight.group(1).strip()));
             Matcher guests = FOR_PEOPLE.matcher(sentence);
             if (yield.isEmpty() && guests.find()) {
@@ -361,11 +524,12 @@ final class Narration {
                 .replaceFirst("")
                 .replaceFirst("[.!]$", "")
                 .replaceFirst("(?i)^(?:the|my|our|some) ", "")
+                .replaceFirst("(?i) (?:thing )?on top$", "")
                 .strip();
         boolean only = !alone.isEmpty()
                 && !alone.contains(",")
                 && !MAKING.matcher(sentence).find()
-                && alone.split(" ").length <= LONGEST_TITLE
+                && alone.split(" ").length <= (aside.isEmpty() ? LONGEST_FIRST : LONGEST_TITLE)
                 && lines.read(alone).amount().isEmpty()
                 && Stream.of(alone.split(" "))
                         .anyMatch(word -> lines.read(word).item().isPresent())
@@ -375,12 +539,19 @@ final class Narration {
             return;
         }
         Matcher people = FOR_PEOPLE.matcher(sentence);
-        if (yield.isEmpty() && people.find() && TimeReader.find(sentence).isEmpty()) {
+        boolean counts =
+                yield.isEmpty() && people.find() && TimeReader.find(sentence).isEmpty();
+        if (counts) {
             yield = Numbers.value(people.group(1)).map(number -> "Serves " + number.toPlainString());
         }
+        tell(counts ? FOR_SO_MANY.matcher(sentence).replaceFirst("") : sentence);
+    }
+
+    /** What is to be made, what is needed, or what is done. */
+    private void tell(String sentence) {
         Matcher making = MAKING.matcher(sentence);
         Matcher needed = NEEDED.matcher(sentence);
-        if (sentence.matches("(?i)(?:serves|feeds|makes)\\b.{1,40}")) {
+        if (sentence.matches("(?i)(?:(?:it|this|that) )?(?:serves|feeds|makes)\\b.{1,40}")) {
             yield = yield.or(() -> Optional.of(sentence));
             aside.add(sentence);
         } else if (CHATTER.matcher(sentence).find() && TimeReader.find(sentence).isEmpty()) {
@@ -395,11 +566,31 @@ final class Narration {
                 needed(sentence, sentence.substring(needed.end()));
                 introducing = false;
             }
-        } else if (needed.find() && TimeReader.find(sentence).isEmpty()) {
+        } else if (needed.find() && needed.start() > 0 && isDone(sentence.substring(0, needed.start()))) {
+            take(sentence.substring(0, needed.start()).strip());
+            take(sentence.substring(needed.start()).strip());
+        } else if (needed.find(0)
+                && TimeReader.find(BRACKETS.matcher(sentence).replaceAll("")).isEmpty()) {
             needed(sentence, sentence.substring(needed.end()));
         } else {
             method(sentence);
         }
+    }
+
+    /** {@code toss them with 50 grams of sugar}, before {@code I use demerara}: something was done first. */
+    private boolean isDone(String ahead) {
+        String said = OPENING.matcher(ahead).replaceFirst("");
+        return said.contains(" ") && (Techniques.begins(said.toLowerCase(Locale.ROOT)) || isMeasured(said));
+    }
+
+    private static boolean isPart(String name) {
+        String word = name.toLowerCase(Locale.ROOT);
+        return HeadingWords.isPart(word) || Branches.isMade(word);
+    }
+
+    private boolean isDish(String name) {
+        return lines.namesFood(name)
+                || name.strip().split(" ").length <= 2 && !NO_DISH.matcher(name).find();
     }
 
     /** {@code 250 grams of flour in the bowl, and a pinch of salt}: what goes in, and nothing that is done. */
@@ -421,6 +612,7 @@ final class Narration {
 
     /** What is needed: foods, with or without how much; whoever does something meanwhile tells that, too. */
     private void needed(String sentence, String list) {
+        listing = true;
         List<String> found = Stream.of(PARTS.split(list.replaceAll("[.!]$", "")))
                 .map(part -> STANDS_IN.matcher(part).replaceFirst("").strip())
                 .map(part -> FOR_PART.matcher(part).replaceFirst(""))
@@ -439,11 +631,16 @@ final class Narration {
                 method(part);
             } else if (lines.read(part).item().isPresent() || isWeighed(part)) {
                 any = true;
+                Matcher before = DONE_BEFORE.matcher(part);
+                if (before.matches() && !TimeReader.find(before.group("how")).isEmpty()) {
+                    method(imperative(before.group("verb") + "ing") + " the "
+                            + lines.read(before.group("food")).name() + before.group("how"));
+                }
                 told.put(part, method.size());
                 if (!introducing && lines.read(part).amount().isPresent()) {
                     ingredients.add(new Passage(this.part, part));
                 } else {
-                    named.add(part);
+                    named.add(new Passage(this.part, part));
                 }
             } else {
                 rest.add(part);
@@ -469,7 +666,11 @@ final class Narration {
         if (introducing && !named.isEmpty()) {
             named.set(
                     named.size() - 1,
-                    weight + " " + lines.read(named.get(named.size() - 1)).name() + prep);
+                    new Passage(
+                            part,
+                            weight + " "
+                                    + lines.read(named.get(named.size() - 1).text())
+                                            .name() + prep));
         } else if (listed >= 0) {
             String name = lines.read(ingredients.get(listed).text()).name();
             ingredients.set(listed, new Passage(ingredients.get(listed).heading(), weight + " " + name + prep));
@@ -479,13 +680,49 @@ final class Narration {
 
     /** What was named without an amount is an ingredient; how much of it is said when it goes in, or not at all. */
     private void namedOnly() {
-        for (String food : named) {
-            ReadLine read = lines.read(food);
+        for (Passage food : named) {
+            ReadLine read = lines.read(food.text());
             boolean listed = ingredients.stream()
                     .anyMatch(own -> lines.read(own.text()).item().equals(read.item()));
             if (!listed) {
                 // What is said when it goes in counts; where nothing is, what was said before.
-                ingredients.add(new Passage(Optional.empty(), isMeasuredLater(read) ? read.name() : food));
+                ingredients.add(new Passage(food.heading(), isMeasuredLater(read) ? read.name() : food.text()));
+            }
+        }
+    }
+
+    /** What goes in without a word about how much. */
+    private void putIn() {
+        List<String> listed = Stream.concat(
+                        ingredients.stream().map(Passage::text),
+                        method.stream()
+                                .flatMap(passage -> Stream.of(PARTS.split(passage.text())))
+                                .filter(piece -> lines.read(piece).amount().isPresent()))
+                .toList();
+        for (int i = 0; i < method.size(); i++) {
+            byHandful(i);
+        }
+        SpokenFoods foods = new SpokenFoods(lines, listed);
+        method.forEach(passage -> foods.hear(passage.text()));
+        for (int i = 0; i < method.size(); i++) {
+            Optional<String> heading = method.get(i).heading();
+            int before = i;
+            foods.in(method.get(i).text()).forEach(food -> {
+                told.put(food, before);
+                ingredients.add(new Passage(heading, food));
+            });
+        }
+    }
+
+    /** {@code pinch of salt}, between two commas. */
+    private void byHandful(int passage) {
+        for (String piece : PARTS.split(method.get(passage).text())) {
+            ReadLine read = lines.read(piece);
+            boolean listed = ingredients.stream()
+                    .anyMatch(own -> lines.read(own.text()).item().equals(read.item()));
+            if (HANDFUL.matcher(piece).find() && read.item().isPresent() && read.exact() && !listed) {
+                told.put(piece, passage);
+                ingredients.add(new Passage(method.get(passage).heading(), piece));
             }
         }
     }
@@ -517,6 +754,10 @@ final class Narration {
             beside(sentence);
             return;
         }
+        opened = ALL_GOES_IN
+                .matcher(opened)
+                .replaceFirst(found -> (found.group(1) == null ? "add everything to " : "blend everything in "));
+        opened = foodLast(opened);
         String standing = PAN_STANDS.matcher(opened).find()
                 ? PAN_STANDS.matcher(opened).replaceFirst("In the hot pan, ")
                 : STANDS.matcher(opened).replaceFirst("");
@@ -530,9 +771,17 @@ final class Narration {
         boolean done = Techniques.begins(said.toLowerCase(Locale.ROOT))
                 || !TimeReader.find(said).isEmpty()
                 || !TechniqueReader.read(said).isEmpty()
-                || isMeasured(said);
+                || isMeasured(said)
+                || INTO_A_PAN.matcher(said).find()
+                || ON_TOP.matcher(said).find() && lines.namesFood(said);
         int last = method.size() - 1;
         if (last >= 0
+                && isAdded(said)
+                && isAdded(method.get(last).text())
+                && method.get(last).heading().equals(part)) {
+            String more = said.replaceFirst("(?i)^add ", "");
+            method.set(last, new Passage(part, method.get(last).text().replaceFirst("[.]$", "") + ", " + more));
+        } else if (last >= 0
                 && StepReader.isHowLong(said)
                 && TimeReader.find(method.get(last).text()).isEmpty()) {
             method.set(
@@ -543,6 +792,26 @@ final class Narration {
         } else {
             beside(sentence);
         }
+    }
+
+    /** {@code Add a tablespoon of curry paste}, and nothing else: the next goes in with it. */
+    private static boolean isAdded(String said) {
+        return ONLY_ADDED.matcher(said).matches() && TimeReader.find(said).isEmpty();
+    }
+
+    /** {@code 150 grams of tofu puffs, cut in half, add them}: in the order of a recipe. */
+    private String foodLast(String said) {
+        Matcher done = FOOD_THEN_DONE.matcher(said);
+        if (done.find()
+                && isMeasured(done.group("food"))
+                && Techniques.begins(done.group("verb").toLowerCase(Locale.ROOT))) {
+            return done.group("verb") + " " + done.group("food") + said.substring(done.end());
+        }
+        return LineLooks.startsWithAmount(said)
+                        && isMeasured(said)
+                        && TimeReader.find(said).isEmpty()
+                ? "add " + said.substring(0, 1).toLowerCase(Locale.ROOT) + said.substring(1)
+                : said;
     }
 
     /** {@code Tofu back in, a teaspoon of sugar, a squeeze of lime}. */

@@ -8,6 +8,7 @@ import hopsel.core.item.Item;
 import hopsel.core.item.Origin;
 import hopsel.core.item.Trait;
 import hopsel.core.kitchen.PlaceKind;
+import hopsel.core.measure.Amount;
 import hopsel.core.measure.Measures;
 import hopsel.core.measure.Unit;
 import hopsel.core.recipe.ReadRecipe.Line;
@@ -113,8 +114,8 @@ public final class RecipeReader {
             Pattern.compile("^rub (?:in )?(?:the |your )?(?:fat|butter|block|marg\\w*)\\b", Pattern.CASE_INSENSITIVE);
 
     /** {@code In it goes, and I bring it together}: all that was named so far. */
-    private static final Pattern BROUGHT_TOGETHER =
-            Pattern.compile("^bring (?:it|them|that|this|everything) (?:all )?together\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BROUGHT_TOGETHER = Pattern.compile(
+            "^(?:bring|blend|blitz|whizz|pound) (?:it|them|that|this|everything)\\b", Pattern.CASE_INSENSITIVE);
 
     /** {@code Whisk the marinade. Coat the tempeh}: with what was made just now. */
     private static final Pattern COATED = Pattern.compile(
@@ -140,7 +141,7 @@ public final class RecipeReader {
 
     /** {@code Whisk that}, said of what was just named. */
     private static final Pattern WITH_ALL = Pattern.compile(
-            "^(?:mix|blitz|blend|combine|whisk|whizz|stir|toss|shake|pound|bring) (?:that|this|it|them"
+            "^(?:mix|blitz|blend|combine|whisk|whizz|stir|toss|shake|pound|bring|rub|beat) (?:that|this|it|them"
                     + "|everything|all)\\b"
                     + "|^(?:rinse|wash|soak|chop|dice|slice|cut|peel|grate|toast|roast) (?:those|these|them)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -378,9 +379,10 @@ public final class RecipeReader {
                         && read.amount().isPresent()
                         && (length == words.length
                                 || BEHIND_FOOD.matcher(words[length]).matches()
+                                || spoken && lines.exactly(words[length]).isPresent()
                                 || startsAmounts(words[length], text, matcher.start()))
                         && !SHARE.matcher(candidate).find()
-                        && !isListed(read)
+                        && !isListed(read, passage.heading())
                         && read.name().split(" ").length <= 4
                         && !read.name().matches(".*\\d.*")
                         && TimeReader.find(candidate).isEmpty()) {
@@ -510,13 +512,29 @@ public final class RecipeReader {
      * What was named at the counter, or in the list, is not named again in the pan; what is only counted beside a list
      * ("8 wedges") may be a piece of what stands there.
      */
-    private boolean isListed(ReadLine read) {
+    private boolean isListed(ReadLine read, Optional<String> heading) {
         boolean counted = read.amount().orElseThrow().unit() == Unit.PIECE && isPieceOfListed(read);
         boolean named = parts.values().stream()
                 .flatMap(part -> part.lines.stream())
                 .filter(line -> line.read().amount().isPresent())
                 .anyMatch(line -> line.read().item().equals(read.item()));
-        return spoken ? named : listed && (named || counted || isCalledSo(read));
+        return spoken ? named && !isMoreOf(read, heading) : listed && (named || counted || isCalledSo(read));
+    }
+
+    /** {@code 80 grams of sugar} in the filling, after 50 grams over the plums: so much more of it. */
+    private boolean isMoreOf(ReadLine read, Optional<String> heading) {
+        Amount amount = read.amount().orElseThrow();
+        return amount.unit() != Unit.PIECE
+                && amount.unit() != Unit.CAN
+                && parts.entrySet().stream()
+                        .filter(part -> heading.isEmpty()
+                                || part.getKey().isEmpty()
+                                || part.getKey().equals(heading.get()))
+                        .flatMap(part -> part.getValue().lines.stream())
+                        .filter(line -> line.read().item().equals(read.item()))
+                        .flatMap(line -> line.read().amount().stream())
+                        .noneMatch(other -> other.low().compareTo(amount.low()) == 0 && other.unit() == amount.unit()
+                                || other.unit() == Unit.PIECE);
     }
 
     /** {@code 8 wedges}, {@code 2 tortillas}: called like something that stands in the list. */
@@ -674,7 +692,14 @@ public final class RecipeReader {
         boolean first = named.steps.isEmpty() && uses.stream().noneMatch(use -> own.contains(use.ingredient()));
         if (made || first && TOGETHER.matcher(step.text()).find()) {
             uses.addAll(mentions.rest(here));
-        } else if (spoken && uses.isEmpty() && WITH_ALL.matcher(step.text()).find()) {
+        } else if (spoken
+                && headed != null
+                && named.steps.isEmpty()
+                && WITH_ALL.matcher(step.text()).find()) {
+            uses.addAll(mentions.rest(here));
+        } else if (spoken
+                && uses.stream().allMatch(use -> isEverywhere(use.ingredient()))
+                && WITH_ALL.matcher(step.text()).find()) {
             Set<String> justNow = new LinkedHashSet<>(here);
             justNow.removeIf(line -> told.getOrDefault(line, 0) < Math.max(1, passages - JUST_NOW));
             boolean all = justNow.isEmpty()

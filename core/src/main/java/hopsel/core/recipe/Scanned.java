@@ -25,7 +25,8 @@ final class Scanned {
 
     /** {@code rnilk}, {@code tornatoes}: no word begins so, and few go on so. */
     private static final Pattern M_IN_TWO = Pattern.compile(
-            "\\brn(?=\\p{Ll})|(?<=\\b(?:to|si|li|thy|cu|a|sa|cinna|carda|cre))rn(?=(?:ato|mer|on|e|in|ond|bal|all|ount)\\p{Ll}*\\b)");
+            "\\brn(?=\\p{Ll})|(?<=\\b(?:to|si|li|thy|cu|a|sa|cinna|carda|cre))rn(?=(?:ato|mer|on|e|in|ond|bal"
+                    + "|all|ount)\\p{Ll}*\\b)");
 
     private static final Pattern TEN = Pattern.compile("(?<=\\b\\d{1,2})O(?= (?:minutes?|mins?|hours?|g|ml)\\b)");
     private static final Pattern CUT = Pattern.compile(".*\\p{Ll}-$");

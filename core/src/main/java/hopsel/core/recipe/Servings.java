@@ -17,7 +17,8 @@ import java.util.stream.Stream;
 record Servings(Optional<BigDecimal> people, Optional<BigDecimal> pieces) {
 
     private static final Pattern COUNT = Pattern.compile(
-            "(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER + "))?\\s*([\\p{L}-]+)?",
+            "(" + Numbers.NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + Numbers.NUMBER
+                    + "))?\\s*(?:(?:small|large|big|little|good|generous) )?([\\p{L}-]+)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SERVES = Pattern.compile(
             "\\b(?:serves|feeds|for)\\s+(?:about )?(\\d+)|(\\d+)(?:\\s*(?:-|to)\\s*\\d+)? (?:servings|serves|portions|"

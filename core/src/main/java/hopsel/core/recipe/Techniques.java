@@ -17,6 +17,7 @@ final class Techniques {
             rest("refrigerat\\w*|chill|(?:in|into|to) (?:the )?fridge|fridge", 60),
             rest("drain(?= [^.;,]{0,25}\\b(?:\\d{2}|[5-9]) ?min)", 10),
             rest("freez\\w*|(?:in|into) (?:the )?freezer", 120),
+            rest("under (?:a |the )?(?:damp |clean |upturned )?(?:tea[ -]?towel|cloth|bowl|cling)(?= for\\b)", 20),
             rest("thaw|defrost", 120),
             rest("proof|prove|rise|ferment|double in size", 60),
             rest("press (?:the |your )?tofu|press|press for|pressed", 20),

@@ -1,0 +1,213 @@
+package hopsel.core.recipe;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** What somebody says who stands at the counter, in the order in which a recipe would say it. */
+final class SpokenWords {
+
+    private static final String MEASURE =
+            "(?:grams?|g|kilos?|kg|ml|mils?|millilitres?|litres?|cups?|tablespoons?|teaspoons?|tins?|cans?"
+                    + "|blocks?|packs?)";
+    private static final String HANDFUL =
+            "(?:an?|one|two|some) (?:(?:big|small|good|large|generous|tiny|wee) )?(?:handfuls?|bunch(?:es)?|pinch"
+                    + "|splash|drizzle|knob|squeeze|sprinkle|dash|glug)";
+    private static final String LONG = "(?:about |around |a good |at least )*(?:" + Numbers.NUMBER
+            + "|half an|an) (?:minutes?|hours?|seconds?)|overnight|all night";
+    private static final String DONE =
+            "soaked|pressed|drained|chilled|marinated|toasted|roasted|boiled|steamed|rested|cooled|blanched|fried|baked"
+                    + "|simmered|cooked";
+
+    /** {@code eight chillies that have been sitting in hot water for twenty minutes}. */
+    private static final Pattern HAS_STOOD = Pattern.compile(
+            "(?<food>[\\p{L}-]+(?: [\\p{L}-]+)?),? (?:that|which)(?:'ve| have| has|'s)(?: just)? been "
+                    + "(?<verb>sitting|soaking|steeping|standing|resting|marinating|draining|chilling|cooling)"
+                    + "(?<where> (?:in|on|under|over) [\\p{L} ]{3,25}?)? (?:for )?(?<long>" + LONG + ")",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code I've soaked these for fifteen minutes}: it has to be done. */
+    private static final Pattern HAVE_DONE = Pattern.compile(
+            "\\b(?:I|we)(?:'ve| have)?(?: already| just)? (" + DONE
+                    + ") (?=(?:these|this|them|those|it|the|mine|my|some|\\d+|" + Numbers.NUMBER + ")\\b)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code tofu puffs, about 150 grams}: how much of it, behind. */
+    private static final Pattern AMOUNT_BEHIND = Pattern.compile(
+            "(?<lead>^|[.,;:] )(?<and>and |then |so |right |now |okay |next |the |some |my |our "
+                    + ")*(?<name>\\p{L}[\\p{L} -]{2,28}?), "
+                    + "(?:about |around |that's |that's about |roughly |so |so about |you want |I've got )*"
+                    + "(?<amount>(?:" + Numbers.NUMBER + ") ?" + MEASURE + "|" + HANDFUL
+                    + ")(?<of> of (?:it|them|those|that))?"
+                    + "(?=[.,;]|$)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code 600 grams of plums that's about ten}: counted once more. */
+    private static final Pattern THAT_IS_ABOUT = Pattern.compile(
+            ",? (?:that's|that is|so that's|which is) (?:about |around |roughly )?(?:" + Numbers.NUMBER
+                    + ")(?= (?:of them)?[,.]|(?: of them)?$|(?: of them)? \\p{L}+ them\\b)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code in they go}. */
+    private static final Pattern IN_THEY_GO = Pattern.compile(
+            "(?<=, )(?:in|on) (?:they|these|those|it|that|this) (?:goes|go|went)\\b", Pattern.CASE_INSENSITIVE);
+
+    /** {@code oven on one eighty fan}: degrees, as they are said. */
+    private static final Pattern DEGREES = Pattern.compile(
+            "\\b(?:(?<=oven (?:on|at|to) )|(?<=\\b(?:at|to) )|(?=\\w+ \\w+ (?:fan|degrees|celsius)\\b))(one|two) "
+                    + "(ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\\b(?! (?:grams|ml|minutes"
+                    + "|mils?)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code the rest of the, um, the oil}. */
+    private static final Pattern TWICE =
+            Pattern.compile("\\b(the|a|an|and|of|in|to|some) (?:\\1 )+", Pattern.CASE_INSENSITIVE);
+
+    /** {@code beat all that together}. */
+    private static final Pattern ALL_THAT = Pattern.compile(
+            "\\b(beat|mix|whisk|blend|stir|mash|rub|toss|fold|blitz) (?:all (?:of )?(?:that|this|it|those"
+                    + "|these)|(?:that|it|this) all|the lot)\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code 80 grams of butter again, this time soft}. */
+    private static final Pattern AGAIN = Pattern.compile(
+            "(?<=\\bof \\p{L}{3,12}(?: \\p{L}{3,12})?),? again(?:,? this time)?\\b", Pattern.CASE_INSENSITIVE);
+
+    /** {@code butter cold from the fridge cut up small}: how it is, behind. */
+    private static final Pattern HOW_IT_IS = Pattern.compile(
+            "(?<=\\bof [\\p{L} ]{3,25}) (?=(?:cold |straight )?(?:straight )?from the (?:fridge|freezer)|cut "
+                    + "up\\b|chopped up\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code Teaspoon of turmeric}: one. */
+    private static final Pattern ONE = Pattern.compile(
+            "(?<lead>^|[.,;] |[.,;] and )(?<what>(?:teaspoon|tablespoon|cup|tin|can|block|handful|pinch|litre"
+                    + "|kilo|bunch|knob"
+                    + "|thumb|splash|squeeze|drizzle) of )",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code a tin of coconut milk, but I only use half, so 200 mil}. */
+    private static final Pattern ONLY_SO_MUCH = Pattern.compile(
+            "(?:" + Numbers.NUMBER + ") " + MEASURE
+                    + "(?<food> of [\\p{L} -]{3,30}?),? but (?:I|we|you)(?:'m|'re)? only "
+                    + "(?:use|using|need|want) (?:about )?half(?: of (?:it|that))?,? (?:so )?(?:about |that's "
+                    + ")?(?<amount>(?:"
+                    + Numbers.NUMBER + ") " + MEASURE + ")\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code one more tablespoon of soy}. */
+    private static final Pattern MORE = Pattern.compile(
+            "\\b(one|two|three|a couple|half a) more (?=(?:teaspoon|tablespoon|cup|tin|handful|pinch)s?\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code 600 grams of potatoes earlier, they're cold now}. */
+    private static final Pattern EARLIER = Pattern.compile(
+            "(?<=\\p{L}{3})(?<!\\b(?:made|did|rested|baked|prepared|cooked|soaked|one)),? earlier\\b(?:,? "
+                    + "(?:and )?(?:they're|it's|they are|it is) (?:all )?(?:cold|cool|done|ready)(?: now)?)?",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code some yoghurt, coconut yoghurt is what I've got}. */
+    private static final Pattern OWN_KIND = Pattern.compile(
+            "\\b(?:some |the )?(\\p{L}{3,}), (\\p{L}{3,} \\1) (?:is|are) what (?:I|we)(?:'ve got|'m using| use| "
+                    + "have)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    /** {@code sour cream, vegan obviously}. */
+    private static final Pattern OF_PLANTS = Pattern.compile(
+            "\\b((?:(?:sour|whipped|cream|double|condensed) )?\\p{L}{3,12}),? (?:vegan|plant[- ]based|dairy[- "
+                    + "]free)(?: one)?,? "
+                    + "(?:obviously|of course|naturally)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern SPOON =
+            Pattern.compile("\\ba (?:big |large |table ?|soup ?)spoon(?:ful)? of\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code Say 300 grams of rice for four}. */
+    private static final Pattern SAY =
+            Pattern.compile("(?<=^|[.] )say (\\d|\\p{L}+ (?=" + MEASURE + "\\b))", Pattern.CASE_INSENSITIVE);
+
+    private static final List<String> BASES = List.of(
+            "soak",
+            "press",
+            "drain",
+            "chill",
+            "marinate",
+            "toast",
+            "roast",
+            "boil",
+            "steam",
+            "rest",
+            "cool",
+            "blanch",
+            "fry",
+            "bake",
+            "simmer",
+            "cook");
+
+    private SpokenWords() {}
+
+    /** The same, as it would be written. */
+    static String written(String said, LineReader lines) {
+        String own = SPOON.matcher(
+                        SAY.matcher(OWN_KIND.matcher(OF_PLANTS.matcher(said).replaceAll("vegan $1"))
+                                        .replaceAll("$2"))
+                                .replaceAll("$1"))
+                .replaceAll("a tablespoon of");
+        String once = TWICE.matcher(own).replaceAll("$1 ");
+        String one = ONE.matcher(MORE.matcher(once).replaceAll("$1 "))
+                .replaceAll(found -> found.group(1)
+                        + (found.group(1).contains(",") ? "a " : "A ")
+                        + Matcher.quoteReplacement(found.group(2).toLowerCase(Locale.ROOT)));
+        String used = ONLY_SO_MUCH.matcher(one).replaceAll("${amount}${food}");
+        String stood = HAS_STOOD.matcher(used).replaceAll(SpokenWords::stood);
+        String done = HAVE_DONE.matcher(stood).replaceAll(found -> base(found.group(1)) + " ");
+        String added = IN_THEY_GO.matcher(EARLIER.matcher(done).replaceAll("")).replaceAll("add them");
+        String all = AGAIN.matcher(ALL_THAT.matcher(added).replaceAll("$1 everything"))
+                .replaceAll(",");
+        String placed = HOW_IT_IS.matcher(all).replaceAll(", ");
+        String counted = THAT_IS_ABOUT.matcher(placed).replaceAll("");
+        String hot = DEGREES.matcher(counted).replaceAll(found -> degrees(found.group(1), found.group(2)));
+        return AMOUNT_BEHIND.matcher(hot).replaceAll(found -> turned(found, lines));
+    }
+
+    private static String stood(MatchResult found) {
+        Matcher whole = HAS_STOOD.matcher(found.group());
+        if (!whole.matches()) {
+            return Matcher.quoteReplacement(found.group());
+        }
+        String verb = whole.group("verb").toLowerCase(Locale.ROOT);
+        String where = whole.group("where") == null ? "" : whole.group("where");
+        boolean wet = verb.equals("sitting") && where.contains("water");
+        String doing = wet ? "soaked" : verb.replaceFirst("(?:t?t)?ing$", "ed");
+        return Matcher.quoteReplacement(whole.group("food") + " (" + doing + where + " for "
+                + whole.group("long").strip() + ")");
+    }
+
+    private static String base(String past) {
+        String low = past.toLowerCase(Locale.ROOT);
+        return BASES.stream()
+                .filter(verb ->
+                        low.equals(verb + "ed") || low.equals(verb + "d") || low.equals("fried") && verb.equals("fry"))
+                .findFirst()
+                .orElse(low);
+    }
+
+    private static String degrees(String hundreds, String rest) {
+        return Numbers.value(rest)
+                .map(tens -> (hundreds.equalsIgnoreCase("one") ? 100 : 200) + tens.intValueExact())
+                .map(String::valueOf)
+                .orElse(hundreds + " " + rest);
+    }
+
+    private static String turned(MatchResult found, LineReader lines) {
+        Matcher whole = AMOUNT_BEHIND.matcher(found.group());
+        boolean food = whole.find()
+                && !whole.group("name").contains(" of ")
+                && Optional.of(lines.read(whole.group("name")))
+                        .filter(read -> read.item().isPresent() && read.exact())
+                        .filter(read -> read.amount().isEmpty())
+                        .isPresent();
+        if (!food) {
+            return Matcher.quoteReplacement(found.group());
+        }
+        String before = whole.group().substring(whole.end("lead"), whole.start("name"));
+        String kept = before.replaceFirst("(?i)(?:the|some|my|our) $", "");
+        String written = kept + whole.group("amount") + " of " + whole.group("name");
+        String lead = whole.group("lead");
+        boolean begins = lead.isEmpty() || lead.startsWith(".");
+        return Matcher.quoteReplacement(lead + (begins ? Lettering.capital(written) : written));
+    }
+}

@@ -100,9 +100,10 @@ final class Narration {
             "\\b(?:today|tonight|this (?:week|evening|morning))?,?\\s*(?:we're|we are|I'm|I am|let's|we'll|"
                     + "I'll)\\s+(?:going to |gonna )?"
                     + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|"
-                    + "show(?:ing)? you(?: how to make)?)\\s+(?:(?:an?|some|my|our|the)\\s+)?"
+                    + "show(?:ing)? you(?: guys| all)?(?: how (?:to|I|we) (?:make|do|cook))?)\\s+(?:(?:an?|some"
+                    + "|my|our|the)\\s+)?"
                     + "(?:quick |easy |simple |delicious )*(?!about \\p{L}+ (?:so|of)\\b)([^,.;!]{3,60}?)(?=,"
-                    + "|\\.|!|;| for | which | that |"
+                    + "|\\.|!|;| for | which | that | on an? |"
                     + " and | today|$)",
             Pattern.CASE_INSENSITIVE);
     /** {@code Tonight it's flatbreads}. */
@@ -165,14 +166,17 @@ final class Narration {
 
     /** {@code okay so this is the tempeh satay for Saturday}. */
     private static final Pattern THIS_IS = Pattern.compile(
-            "^(?:okay |ok |so |right |now |and )*this is (?:the |my |our |an? )(?:recipe for (?:the |my )?)?"
+            "^(?:okay |ok |so |right |now |and )*this is (?:me (?:talking|going|walking) (?:you )?through "
+                    + ")?(?:the |my |our |an? )(?:recipe for (?:the |my )?)?"
                     + "([\\p{L} '-]{3,40}?)(?: for [^,.;]{3,25})?(?=,|\\.|!|;| the one\\b| that\\b| everyone\\b|$)",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code Here's one that has had its ten minutes}: nothing is done but to bring it in. */
     private static final Pattern CUT_TO = Pattern.compile(
             "^(?:(?:and|so|now|okay|right|but),? )*(?:here(?:'s| is) (?:one|some|the one)\\b|(?:that|this|it) "
-                    + "took (?:me|us)?\\b)",
+                    + "took (?:me|us)?\\b|(?:you|we) (?:could|can|might) (?:also |always )?(?:put|add|use|swap"
+                    + "|do|throw|top)\\b"
+                    + "|(?:well, )?\\p{L}+ minutes (?:of )?waiting)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern THAT_DOES = Pattern.compile(
@@ -768,6 +772,9 @@ final class Narration {
                 .replaceFirst("")
                 .strip());
         said = imperative(said);
+        if (lines.exactly(said.replaceFirst("[.!]$", "")).isPresent()) {
+            said = "Add " + said.substring(0, 1).toLowerCase(Locale.ROOT) + said.substring(1);
+        }
         boolean done = Techniques.begins(said.toLowerCase(Locale.ROOT))
                 || !TimeReader.find(said).isEmpty()
                 || !TechniqueReader.read(said).isEmpty()

@@ -175,7 +175,7 @@ final class Numbers {
     static final String NUMBER =
             "(?:\\d+(?:\\s*-\\s*|\\s+(?:and\\s+)?)\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|" + WORD + ")";
 
-    private static final String BETWEEN = "\\s*(?:-|to|or|up to|and)\\s*";
+    private static final String BETWEEN = "\\s*(?:-|to|or|up to|(?<=\\b(?:between|from) [\\p{L}\\d./ -]{1,20})and)\\s*";
     private static final Pattern RANGE = Pattern.compile(
             "^\\s*(?:(?:between|from)\\s+)?(" + NUMBER + ")(?:" + BETWEEN + "(" + NUMBER + "))?",
             Pattern.CASE_INSENSITIVE);

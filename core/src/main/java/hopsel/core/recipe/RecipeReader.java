@@ -527,9 +527,7 @@ public final class RecipeReader {
         return amount.unit() != Unit.PIECE
                 && amount.unit() != Unit.CAN
                 && parts.entrySet().stream()
-                        .filter(part -> heading.isEmpty()
-                                || part.getKey().isEmpty()
-                                || part.getKey().equals(heading.get()))
+                        .filter(part -> heading.isEmpty() || part.getKey().equals(heading.get()))
                         .flatMap(part -> part.getValue().lines.stream())
                         .filter(line -> line.read().item().equals(read.item()))
                         .flatMap(line -> line.read().amount().stream())

@@ -35,12 +35,12 @@ final class SpokenWords {
             Pattern.CASE_INSENSITIVE);
     /** {@code tofu puffs, about 150 grams}: how much of it, behind. */
     private static final Pattern AMOUNT_BEHIND = Pattern.compile(
-            "(?<lead>^|[.,;:] )(?<and>and |then |so |right |now |okay |next |the |some |my |our "
+            "(?<lead>^|[.,;:] )(?<and>and |then |add |in goes? |so |right |now |okay |next |the |some |my |our "
                     + ")*(?<name>\\p{L}[\\p{L} -]{2,28}?), "
                     + "(?:about |around |that's |that's about |roughly |so |so about |you want |I've got )*"
                     + "(?<amount>(?:" + Numbers.NUMBER + ") ?" + MEASURE + "|" + HANDFUL
                     + ")(?<of> of (?:it|them|those|that))?"
-                    + "(?=[.,;]|$)",
+                    + "(?=[.,;]|$| (?:cut|halved|sliced|chopped|drained|rinsed|torn)\\b)",
             Pattern.CASE_INSENSITIVE);
     /** {@code 600 grams of plums that's about ten}: counted once more. */
     private static final Pattern THAT_IS_ABOUT = Pattern.compile(
@@ -119,6 +119,58 @@ final class SpokenWords {
     private static final Pattern SAY =
             Pattern.compile("(?<=^|[.] )say (\\d|\\p{L}+ (?=" + MEASURE + "\\b))", Pattern.CASE_INSENSITIVE);
 
+    /** {@code the sweet potatoes. I have two big ones}. */
+    private static final Pattern ONES = Pattern.compile(
+            "\\bthe (\\p{L}{3,}(?: \\p{L}{3,})?s)\\b([^.]{0,60}[.] (?:So |And )?(?:I have|I've got|we have"
+                    + "|there are|I'm using) (?:"
+                    + Numbers.NUMBER + ") (?:(?:big|small|large|medium|good) )?)ones\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code soak the noodles, that's 300 grams of the flat rice ones}. */
+    private static final Pattern KIND_OF_ONES = Pattern.compile(
+            "\\bthe (\\p{L}{3,}s),? (?:that's|it's|they're) ((?:" + Numbers.NUMBER + ") " + MEASURE
+                    + " of )(?:the |those )?([\\p{L} ]{3,20}?) ones\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code the paste is in the blue tub, we need six tablespoons of it}. */
+    private static final Pattern OF_IT = Pattern.compile(
+            "((?:^|[.] )the (\\p{L}{3,})\\b[^.]*?\\b(?:" + Numbers.NUMBER
+                    + ") (?:tablespoons?|teaspoons?|grams?|cups?|mils?|ml) of )it\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code a cup of yoghurt. I said a cup but it's more like 250 grams}. */
+    private static final Pattern SAID_BUT = Pattern.compile(
+            "(?:" + Numbers.NUMBER + ") " + MEASURE + "( of [\\p{L} -]{3,30}?)[.,] (?:and )?I said [^.]{2,25}?,? but "
+                    + "(?:it's|that's|it was) (?:more like|really|actually|nearer) ((?:" + Numbers.NUMBER + ") "
+                    + MEASURE
+                    + ")\\b[^.]*",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code Cover it. Fifteen minutes.} */
+    private static final Pattern COVERED = Pattern.compile(
+            "\\bcover (it|them|that)[.,]? (?:for )?(?=(?:about )?(?:" + Numbers.NUMBER + ") (?:minutes?|hours?)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** What is put in other words, wherever it stands. */
+    private record Rewrite(Pattern pattern, String with) {}
+
+    private static final List<Rewrite> REWRITES = List.of(
+            new Rewrite(OF_PLANTS, "vegan $1"),
+            new Rewrite(OWN_KIND, "$2"),
+            new Rewrite(SAY, "$1"),
+            new Rewrite(SPOON, "a tablespoon of"),
+            new Rewrite(TWICE, "$1 "),
+            new Rewrite(MORE, "$1 "),
+            new Rewrite(ONES, "the $1$2$1"),
+            new Rewrite(KIND_OF_ONES, "$2$3 $1"),
+            new Rewrite(OF_IT, "$1$2"),
+            new Rewrite(SAID_BUT, "$2$1"),
+            new Rewrite(COVERED, "cover $1 and leave for "),
+            new Rewrite(ONLY_SO_MUCH, "${amount}${food}"),
+            new Rewrite(EARLIER, ""),
+            new Rewrite(IN_THEY_GO, "add them"),
+            new Rewrite(ALL_THAT, "$1 everything"),
+            new Rewrite(AGAIN, ","),
+            new Rewrite(HOW_IT_IS, ", "),
+            new Rewrite(Pattern.compile("\\btaste(?:,? taste)+\\b"), ". Taste it"),
+            new Rewrite(THAT_IS_ABOUT, ""));
+
     private static final List<String> BASES = List.of(
             "soak",
             "press",
@@ -141,25 +193,17 @@ final class SpokenWords {
 
     /** The same, as it would be written. */
     static String written(String said, LineReader lines) {
-        String own = SPOON.matcher(
-                        SAY.matcher(OWN_KIND.matcher(OF_PLANTS.matcher(said).replaceAll("vegan $1"))
-                                        .replaceAll("$2"))
-                                .replaceAll("$1"))
-                .replaceAll("a tablespoon of");
-        String once = TWICE.matcher(own).replaceAll("$1 ");
-        String one = ONE.matcher(MORE.matcher(once).replaceAll("$1 "))
+        String text = said;
+        for (Rewrite rewrite : REWRITES) {
+            text = rewrite.pattern.matcher(text).replaceAll(rewrite.with);
+        }
+        String one = ONE.matcher(text)
                 .replaceAll(found -> found.group(1)
                         + (found.group(1).contains(",") ? "a " : "A ")
                         + Matcher.quoteReplacement(found.group(2).toLowerCase(Locale.ROOT)));
-        String used = ONLY_SO_MUCH.matcher(one).replaceAll("${amount}${food}");
-        String stood = HAS_STOOD.matcher(used).replaceAll(SpokenWords::stood);
+        String stood = HAS_STOOD.matcher(one).replaceAll(SpokenWords::stood);
         String done = HAVE_DONE.matcher(stood).replaceAll(found -> base(found.group(1)) + " ");
-        String added = IN_THEY_GO.matcher(EARLIER.matcher(done).replaceAll("")).replaceAll("add them");
-        String all = AGAIN.matcher(ALL_THAT.matcher(added).replaceAll("$1 everything"))
-                .replaceAll(",");
-        String placed = HOW_IT_IS.matcher(all).replaceAll(", ");
-        String counted = THAT_IS_ABOUT.matcher(placed).replaceAll("");
-        String hot = DEGREES.matcher(counted).replaceAll(found -> degrees(found.group(1), found.group(2)));
+        String hot = DEGREES.matcher(done).replaceAll(found -> degrees(found.group(1), found.group(2)));
         return AMOUNT_BEHIND.matcher(hot).replaceAll(found -> turned(found, lines));
     }
 

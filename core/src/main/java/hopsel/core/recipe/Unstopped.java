@@ -19,7 +19,7 @@ final class Unstopped {
                     + "|into|for|only"
                     + "|in|toast|toss|beat|pour|pouring|melt|whisk|blend|grate|chop|slice|crush|soak|cook|fold"
                     + "|stir|mix|rub|tip|just|that's|say|fry|steam|boil|need|needs|want|wants|roughly|hundred"
-                    + "|quarter)) (?=(?:in )?(?:"
+                    + "|quarter))(?<!ing|\\bheat) (?=(?:in )?(?:"
                     + Numbers.NUMBER + ") (?:" + SPOON + ")\\b)",
             Pattern.CASE_INSENSITIVE);
     /** {@code tablespoons of soy sauce | one of maple}. */
@@ -61,6 +61,8 @@ final class Unstopped {
             Pattern.CASE_INSENSITIVE);
 
     private static final int LONGEST_BREATH = 22;
+    /** A list of what goes in is out of breath sooner. */
+    private static final int LONGEST_LIST = 10;
     /** Whoever makes a stop now and then, and lists things between, makes more. */
     private static final int WORDS_A_COMMA = 8;
 
@@ -130,7 +132,9 @@ final class Unstopped {
     private static boolean isBreathless(String sentence) {
         int words = sentence.split(" ").length;
         long commas = COMMA.matcher(sentence).results().count();
-        return words > LONGEST_BREATH && commas * WORDS_A_COMMA < words;
+        boolean lists = commas == 0
+                && BEFORE_AMOUNT.matcher(sentence).results().limit(2).count() > 0;
+        return (words > LONGEST_BREATH || lists && words > LONGEST_LIST) && commas * WORDS_A_COMMA < words;
     }
 
     private static String stopped(String sentence) {

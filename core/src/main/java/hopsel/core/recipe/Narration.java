@@ -374,7 +374,12 @@ final class Narration {
 
     /** Whether somebody only greets, thanks, or says what is to be made. */
     static boolean isChatter(String passage) {
-        return CHATTER.matcher(passage).find() || MAKING.matcher(passage).find();
+        return CHATTER.matcher(passage).find()
+                || MAKING.matcher(passage).find()
+                || CUT_TO.matcher(passage).find()
+                || Optional.of(PART_BEGUN.matcher(passage))
+                        .filter(begun -> begun.matches() && isPart(begun.group(1)))
+                        .isPresent();
     }
 
     /** Whoever has a list of amounts has written a recipe, in however chatty a way. */
@@ -766,7 +771,9 @@ final class Narration {
                 ? PAN_STANDS.matcher(opened).replaceFirst("In the hot pan, ")
                 : STANDS.matcher(opened).replaceFirst("");
         String going =
-                GOES_IN.matcher(IN_GO.matcher(standing).replaceAll("add ")).replaceAll("add $1");
+                GOES_IN.matcher(IN_GO.matcher(standing).replaceAll("add ")).replaceAll(found -> Matcher.quoteReplacement("add "
+                                + found.group(1).substring(0, 1).toLowerCase(Locale.ROOT)
+                                + found.group(1).substring(1)));
         String said = OPENING.matcher(going).replaceFirst("");
         said = capital(OPENING.matcher(WHO.matcher(said).replaceAll(""))
                 .replaceFirst("")

@@ -55,8 +55,12 @@ public class Experience {
         this.clock = clock;
     }
 
-    /** A class that was on air, as it was. */
-    public record Evening(long id, PlannedClass planned, AirLog log) {}
+    /**
+     * A class that was on air, as it was.
+     *
+     * @param over whether everything in it is done
+     */
+    public record Evening(long id, PlannedClass planned, AirLog log, boolean over) {}
 
     private record Kept(EveningRow row, Optional<Evening> evening) {}
 
@@ -78,6 +82,11 @@ public class Experience {
                 .flatMap(this::evening);
     }
 
+    /** A class that was on air and is over; empty: it was not, or still is. */
+    public Optional<Evening> ended(long id) {
+        return evening(id).filter(Evening::over);
+    }
+
     private Optional<Evening> evening(EveningRow row) {
         Kept known = kept.get(row.classId());
         if (known == null || !known.row.equals(row)) {
@@ -96,7 +105,7 @@ public class Experience {
         AirState state = RunningOrder.of(planned.cooking(), planned.plan()).at(store.events(run), clock.instant());
         return state.onAir().isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Evening(run.id(), planned, AirLog.of(planned.cooking(), state)));
+                : Optional.of(new Evening(run.id(), planned, AirLog.of(planned.cooking(), state), state.over()));
     }
 
     /** Writes down a class that was on air without this desk, event by event. */

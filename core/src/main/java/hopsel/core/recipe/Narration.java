@@ -770,10 +770,10 @@ final class Narration {
         String standing = PAN_STANDS.matcher(opened).find()
                 ? PAN_STANDS.matcher(opened).replaceFirst("In the hot pan, ")
                 : STANDS.matcher(opened).replaceFirst("");
-        String going =
-                GOES_IN.matcher(IN_GO.matcher(standing).replaceAll("add ")).replaceAll(found -> Matcher.quoteReplacement("add "
-                                + found.group(1).substring(0, 1).toLowerCase(Locale.ROOT)
-                                + found.group(1).substring(1)));
+        String going = GOES_IN.matcher(IN_GO.matcher(standing).replaceAll("add "))
+                .replaceAll(found -> Matcher.quoteReplacement("add "
+                        + found.group(1).substring(0, 1).toLowerCase(Locale.ROOT)
+                        + found.group(1).substring(1)));
         String said = OPENING.matcher(going).replaceFirst("");
         said = capital(OPENING.matcher(WHO.matcher(said).replaceAll(""))
                 .replaceFirst("")

@@ -106,6 +106,26 @@ class KitPackerTest {
     }
 
     @Test
+    void whatIsAtHomeStandsThereOnceWithItsAmountForTheirServings() {
+        Component again = new Component(
+                "top",
+                "Top",
+                List.of(
+                        line("tofu", "2", "2", Unit.TBSP).withFrom(Source.HOME),
+                        line("tofu", "4", "4", Unit.TBSP).withId("more-tofu").withFrom(Source.HOME),
+                        line("buns", "40", "40", Unit.G).withFrom(Source.HOME),
+                        IngredientLine.of("salt", "salt", Optional.empty()).withFrom(Source.HOME)),
+                List.of());
+        Dish dish = new Dish("laksa", "Laksa", BigDecimal.ONE, List.of(new Component("all", "All", LINES, List.of())));
+        Dish second = new Dish("tart", "Tart", BigDecimal.valueOf(4), List.of(again));
+        CookingClass cooking = FreshClass.on(LocalDate.of(2027, 3, 5), ZoneId.of("Europe/Lisbon"))
+                .with(List.of(dish, second));
+        assertThat(AtHome.of(cooking, CATALOGUE, guest()))
+                .extracting(AtHome::item, own -> own.said(cooking).orElse("to taste"))
+                .containsExactly(tuple("buns", "140 g"), tuple("tofu", "3 tbsp"), tuple("salt", "to taste"));
+    }
+
+    @Test
     void whatStandsInIsPackedByItsRatioAndAtHomeIsSaid() {
         Kit kit = kit(List.of(instead("noodles", "rice", "0.9"), instead("buns", "flatbread", "1")), "gluten");
         Kit.Line rice = kit.lines().get(0);

@@ -5,12 +5,11 @@ import hopsel.core.classes.CookingClass;
 import hopsel.core.diet.DishCheck;
 import hopsel.core.diet.OwnMenu;
 import hopsel.core.dish.Dish;
-import hopsel.core.dish.Source;
 import hopsel.core.guest.Attendee;
 import hopsel.core.guest.Contact;
 import hopsel.core.guest.Particulars;
 import hopsel.core.item.Catalogue;
-import hopsel.core.kit.KitPacker;
+import hopsel.core.kit.AtHome;
 import hopsel.core.kit.Packing;
 import hopsel.core.mise.HomeTools;
 import hopsel.core.planned.PlannedClass;
@@ -219,11 +218,7 @@ class GuestController {
                                             seen.attendee.zone().orElse(cooking.zone()))));
                     packing.of(seen.attendee.id()).ifPresent(kind -> model.addAttribute("portions", kind.portions()));
                 });
-        model.addAttribute(
-                "home",
-                KitPacker.beside(cooking, builtIn, seen.attendee).stream()
-                        .filter(own -> own.from() == Source.HOME)
-                        .toList());
+        model.addAttribute("home", AtHome.of(cooking, builtIn, seen.attendee));
         model.addAttribute("unsure", unsure(seen));
         model.addAttribute("tasks", Beforehand.of(cooking, seen.planned.plan()));
         model.addAttribute(

@@ -313,7 +313,8 @@ final class LineReading {
         Numbers.read(APPROXIMATELY.matcher(inside).replaceFirst("").strip())
                 .flatMap(number -> UnitWords.first(number.rest()))
                 .map(found -> found.rest()
-                        .replaceFirst("(?i)^[\\s,;:-]*(?:each\\b)?[\\s,;:-]*", "")
+                        .replaceFirst(
+                                "(?i)^[\\s,;:/-]*(?:\\d+ ?(?:g|ml|kg|oz)\\b)?[\\s,;:/-]*(?:each\\b)?[\\s,;:-]*", "")
                         .strip())
                 .filter(behind -> !behind.isEmpty())
                 .ifPresent(asides::add);

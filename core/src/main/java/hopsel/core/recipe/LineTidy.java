@@ -96,6 +96,10 @@ final class LineTidy {
             Spelt.of("w/", "\\bw/ ?(?=\\p{L})", "with "),
             Spelt.of("/", "(?<=^\\d{1,2}) ?[&+] ?(?=\\d/\\d)", " "),
             Spelt.of(".", "^\\.(?=\\d)", "0."),
+            Spelt.of(
+                    "/",
+                    "^(\\d+ ?(?:g|ml|kg|l|litres?))/\\d[\\d/. ]* ?(?:fl ?oz|oz|lbs?|pints?|pts?)(?: ?\\d+ ?oz)?\\b",
+                    "$1"),
             Spelt.of("half", "^(?:1|one|an?) half (?=\\p{L})", "1/2 "),
             Spelt.of("half", "(?<=^\\d{1,2}) and (?:a )?half\\b", " 1/2"),
             Spelt.of("quarter", "(?<=^\\d{1,2}) and (?:a )?quarter\\b", " 1/4"),
@@ -155,6 +159,10 @@ final class LineTidy {
     private static final Pattern DONE_FOR = Pattern.compile(
             "^(.*\\p{L}(?<!,)) (\\p{L}{3,}ed (?:for )?\\d+ ?(?:sec|seconds?|s|mins?|minutes?|m|h|hours?)\\b.*)$",
             Pattern.CASE_INSENSITIVE);
+
+    /** {@code 900 g-1 kg}: a range over two units. */
+    private static final Pattern UP_TO_KILOS =
+            Pattern.compile("^(\\d{3}) ?(g|ml) ?(?:-|to) ?(\\d(?:\\.\\d+)?) ?(?:kg|l|litres?)\\b");
 
     private static final Pattern ALSO =
             Pattern.compile("^(?:also|plus|and|extra)[: ]\\s*(?=[\\d½⅓⅔¼¾⅛])", Pattern.CASE_INSENSITIVE);
@@ -230,7 +238,16 @@ final class LineTidy {
     /**
      * {@code coconut milk 2 x 400ml}; {@code 300 g sprouts blanched 30 sec}: how often, and what is done for how long.
      */
-    private static String spaced(String close) {
+    private static String spaced(String given) {
+        String close = UP_TO_KILOS.matcher(given).replaceFirst(found -> "%s-%s %s"
+                .formatted(
+                        found.group(1),
+                        Numbers.value(found.group(3))
+                                .map(kilos -> kilos.movePointRight(3)
+                                        .stripTrailingZeros()
+                                        .toPlainString())
+                                .orElse(found.group(3)),
+                        found.group(2)));
         String pounds = POUNDS_AND_OUNCES.matcher(close).replaceFirst("$1 lb $2 oz ");
         String text = SHORT_PIECES
                 .matcher(PIECE_SO_LONG.matcher(pounds).replaceFirst("$1 "))

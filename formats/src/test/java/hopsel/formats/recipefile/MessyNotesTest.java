@@ -71,6 +71,8 @@ class MessyNotesTest {
             a thumb and a half of ginger | 1.5 | piece | ginger
             2 & 1/2 tsp salt             | 2.5 | tsp   | salt
             .5 cup sugar                 | 0.5 | cup   | caster-sugar
+            400g/14oz tin chopped tomatoes | 1 | can   | tomato-can
+            900g–1kg floury potatoes     | 1000 | g    | potato
             1 half onion                 | 0.5 | piece | onion
             2 x 5cm cinnamon sticks      | 2   | piece | cinnamon-stick
             1 No. 2 can pineapple        | 1   | can   | pineapple-can

@@ -24,6 +24,11 @@ final class Captions {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STOP = Pattern.compile("[.!?](?=\\s|$)");
     private static final Pattern ENDED = Pattern.compile(".*[.,;:!?…]\\s*$", Pattern.DOTALL);
+    private static final Pattern UNFINISHED = Pattern.compile(
+            "\\b(?:of|a|an|the|and|or|with|to|in|into|on|for|about|some|my|your|our|this|that|is|just|mix|add"
+                    + "|cups?|grams?"
+                    + "|tablespoons?|teaspoons?|half|quarter|one|two|three|four|five|six|seven|eight|nine|ten)\\s*$",
+            Pattern.CASE_INSENSITIVE);
     private static final int WORDS_A_STOP = 18;
     private static final int PAUSE = 2;
 
@@ -91,11 +96,16 @@ final class Captions {
             all.append(source, from, cue.start("text")).append(begins ? capital(text) : text);
             begins = ends || text.matches("(?s).*[.!?]");
             if (!ENDED.matcher(text).matches()) {
-                all.append(ends ? "." : ",");
+                all.append(ends ? "." : goesOn(text) ? "" : ",");
             }
             from = cue.start("text") + text.length();
         }
         return all.append(source.substring(from)).toString();
+    }
+
+    /** Whether a caption breaks off in the middle: "one and a half cups of". */
+    private static boolean goesOn(String text) {
+        return UNFINISHED.matcher(text).find();
     }
 
     private static String capital(String text) {

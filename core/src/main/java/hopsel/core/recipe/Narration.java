@@ -24,7 +24,9 @@ final class Narration {
     private static final int LEAST = 3;
     private static final int LISTED = 3;
     private static final int LONGEST_TITLE = 5;
+    private static final int SHORTEST_TITLE = 3;
     private static final int LONGEST_FIRST = 9;
+    private static final int LEAST_ON_PLATE = 2;
     private static final int SHORTEST_TALK = 12;
     private static final Pattern MOMENT = Pattern.compile("(?m)^\\s*(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,]\\d{3}\\s*-->.*$");
     private static final Pattern FRAME =
@@ -102,9 +104,10 @@ final class Narration {
                     + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|"
                     + "show(?:ing)? you(?: guys| all)?(?: how (?:to|I|we) (?:make|do|cook))?)\\s+(?:(?:an?|some"
                     + "|my|our|the)\\s+)?"
-                    + "(?:quick |easy |simple |delicious )*(?!about \\p{L}+ (?:so|of)\\b)([^,.;!]{3,60}?)(?=,"
-                    + "|\\.|!|;| for | which | that | on an? |"
-                    + " and | today|$)",
+                    + "(?:quick |easy |simple |delicious )*(?!about \\p{L}+ (?:so|of)\\b|(?:tea|table)spoon|cup"
+                    + "|pinch|handful|bit|little|few|it\\b|this\\b|that\\b)([^,.;!]{3,60}?)(?=,"
+                    + "|\\.|!|;| for | which | that | it's | on an? | and (?=it|we|I |you|then|that|this|there|let)"
+                    + "| today|$)",
             Pattern.CASE_INSENSITIVE);
     /** {@code Tonight it's flatbreads}. */
     /** {@code First thing, dough.}, {@code The sauce.}, {@code Back to the dough.} */
@@ -161,12 +164,14 @@ final class Narration {
     private static final Pattern NO_DISH = Pattern.compile(
             "\\b(?:rain|cold|wet|hot|sunny|windy|time|all about|me|us|just|back|mon|tues|wednes|thurs|fri|satur"
                     + "|sun|easy|dead"
-                    + "|simple|quick|really|so|going|nice|lovely|good|great)",
+                    + "|simple|quick|really|so|going|nice|lovely|good|great|evening|morning|afternoon|everyone"
+                    + "|everybody|welcome)",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code okay so this is the tempeh satay for Saturday}. */
     private static final Pattern THIS_IS = Pattern.compile(
-            "^(?:okay |ok |so |right |now |and )*this is (?:me (?:talking|going|walking) (?:you )?through "
+            "(?:^|, and |, )(?:okay |ok |so |right |now |and )*this is (?:me (?:talking|going|walking) (?:you "
+                    + ")?through "
                     + ")?(?:the |my |our |an? )(?:recipe for (?:the |my )?)?"
                     + "([\\p{L} '-]{3,40}?)(?: for [^,.;]{3,25})?(?=,|\\.|!|;| the one\\b| that\\b| everyone\\b|$)",
             Pattern.CASE_INSENSITIVE);
@@ -208,7 +213,8 @@ final class Narration {
                     + "(?:I|we) (?:use|take)|(?:I(?:'m| am)|we(?:'re| are)) going to (?:use|need|want)|I(?:'ve| "
                     + "have)(?: also| just)? got|we(?:'ve| have)(?: also|"
                     + " just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
-                    + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have))\\b:?\\s*",
+                    + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have)|(?:you|we"
+                    + "|I)(?:'ll)? (?:start|begin) with)\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);
     /** {@code So for eight flatbreads it's three hundred grams}. */
     private static final Pattern FOR_PIECES = Pattern.compile(
@@ -449,7 +455,10 @@ final class Narration {
             return;
         }
         Matcher begun = PART_BEGUN.matcher(sentence);
-        if (begun.matches() && isPart(begun.group(1))) {
+        if (begun.matches()
+                && isPart(begun.group(1))
+                && (begun.group(1).endsWith("ing")
+                        || !Techniques.begins(begun.group(1).toLowerCase(Locale.ROOT)))) {
             part = Optional.of(capital(begun.group(1)));
             aside.add(sentence);
             return;
@@ -535,6 +544,19 @@ final class Narration {
                 .replaceFirst("(?i)^(?:the|my|our|some) ", "")
                 .replaceFirst("(?i) (?:thing )?on top$", "")
                 .strip();
+        if (title.isEmpty()
+                && method.isEmpty()
+                && ingredients.isEmpty()
+                && aside.isEmpty()
+                && !alone.isEmpty()
+                && !alone.contains(",")
+                && alone.split(" ").length <= SHORTEST_TITLE
+                && !CHATTER.matcher(sentence).find()
+                && !Techniques.begins(alone.toLowerCase(Locale.ROOT))
+                && isDish(alone)) {
+            title = Optional.of(capital(alone));
+            return;
+        }
         boolean only = !alone.isEmpty()
                 && !alone.contains(",")
                 && !MAKING.matcher(sentence).find()
@@ -779,7 +801,9 @@ final class Narration {
                 .replaceFirst("")
                 .strip());
         said = imperative(said);
-        if (lines.exactly(said.replaceFirst("[.!]$", "")).isPresent()) {
+        if (isOnThePlate(said)) {
+            said = "Serve with " + said.substring(0, 1).toLowerCase(Locale.ROOT) + said.substring(1);
+        } else if (lines.exactly(said.replaceFirst("[.!]$", "")).isPresent()) {
             said = "Add " + said.substring(0, 1).toLowerCase(Locale.ROOT) + said.substring(1);
         }
         boolean done = Techniques.begins(said.toLowerCase(Locale.ROOT))
@@ -806,6 +830,19 @@ final class Narration {
         } else {
             beside(sentence);
         }
+    }
+
+    /** {@code Cucumber, red onion, lime, sauce on the side}: foods, and nothing that is done. */
+    private boolean isOnThePlate(String said) {
+        return !method.isEmpty()
+                && !LineLooks.startsWithAmount(said)
+                && !Techniques.begins(said.toLowerCase(Locale.ROOT))
+                && TechniqueReader.read(said).isEmpty()
+                && TimeReader.find(said).isEmpty()
+                && Stream.of(PARTS.split(said.replaceFirst("[.!]$", "")))
+                                .filter(piece -> lines.exactly(piece).isPresent())
+                                .count()
+                        >= LEAST_ON_PLATE;
     }
 
     /** {@code Add a tablespoon of curry paste}, and nothing else: the next goes in with it. */

@@ -527,7 +527,7 @@ public final class RecipeReader {
         return amount.unit() != Unit.PIECE
                 && amount.unit() != Unit.CAN
                 && parts.entrySet().stream()
-                        .filter(part -> heading.isEmpty() || part.getKey().equals(heading.get()))
+                        .filter(part -> part.getKey().equals(heading.orElse("")))
                         .flatMap(part -> part.getValue().lines.stream())
                         .filter(line -> line.read().item().equals(read.item()))
                         .flatMap(line -> line.read().amount().stream())

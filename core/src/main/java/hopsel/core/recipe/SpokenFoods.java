@@ -18,12 +18,14 @@ final class SpokenFoods {
     private static final Pattern WORD = Pattern.compile("[\\p{L}'-]+");
     /** What is not used, or only resembled. */
     private static final Pattern OTHERWISE = Pattern.compile(
-            "\\b(?:not|no|without|instead of|like|or|than|use|could|can|don't|never|isn't|into an?|from|of|the"
+            "\\b(?:not|no|without|instead of|like|or|than|use|could|can|don't|never|isn't|into an?|from"
+                    + "|(?<!(?:loads|plenty|lots|spoonful|handful|bit|little|splash|sprinkle|dollop|squeeze) )of|the"
                     + "|that|these|those|this"
                     + "|your|my)(?: the| an?| any| some| of)? $",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern MEASURED = Pattern.compile("(?:\\bof |\\d (?:\\p{L}+ )?)$");
+    private static final Pattern MEASURED =
+            Pattern.compile("(?:\\b(?<!(?:loads|plenty|lots|bit|little|spoonful|dollop) )of |\\d (?:\\p{L}+ )?)$");
     private static final Pattern IF_YOU_LIKE = Pattern.compile(
             "^[^.;,]{0,20}\\b(?:if you (?:like|want|fancy|have|can)|optional)", Pattern.CASE_INSENSITIVE);
 
@@ -46,8 +48,10 @@ final class SpokenFoods {
 
     private void learn(Item item) {
         known.addAll(ItemFinder.words(item.shortName()));
-        known.addAll(ItemFinder.words(item.name()));
-        item.practice().names().forEach(name -> known.addAll(ItemFinder.words(name)));
+        item.practice().names().forEach(name -> {
+            List<String> words = ItemFinder.words(name);
+            known.add(words.get(words.size() - 1));
+        });
     }
 
     /** Learns what a passage names by a longer name, so that "noodles" are not looked for where rice noodles are. */

@@ -35,7 +35,8 @@ final class SpokenWords {
             Pattern.CASE_INSENSITIVE);
     /** {@code tofu puffs, about 150 grams}: how much of it, behind. */
     private static final Pattern AMOUNT_BEHIND = Pattern.compile(
-            "(?<lead>^|[.,;:] )(?<and>and |then |add |in goes? |so |right |now |okay |next |the |some |my |our "
+            "(?<lead>^|[.,;:] )(?<and>and |then |add |in goes? |(?:you |we |I )?(?:start|begin) with |take |so "
+                    + "|right |now |okay |next |the |some |my |our "
                     + ")*(?<name>\\p{L}[\\p{L} -]{2,28}?), "
                     + "(?:about |around |that's |that's about |roughly |so |so about |you want |I've got )*"
                     + "(?<amount>(?:" + Numbers.NUMBER + ") ?" + MEASURE + "|" + HANDFUL
@@ -121,8 +122,8 @@ final class SpokenWords {
 
     /** {@code the sweet potatoes. I have two big ones}. */
     private static final Pattern ONES = Pattern.compile(
-            "\\bthe (\\p{L}{3,}(?: \\p{L}{3,})?s)\\b([^.]{0,60}[.] (?:So |And )?(?:I have|I've got|we have"
-                    + "|there are|I'm using) (?:"
+            "\\bthe (\\p{L}{3,}(?: \\p{L}{3,})?s)\\b([^.]{0,60}[.] (?:So |And )?(?:(?:I have|I've got|we have"
+                    + "|there are|I'm using) )?(?:"
                     + Numbers.NUMBER + ") (?:(?:big|small|large|medium|good) )?)ones\\b",
             Pattern.CASE_INSENSITIVE);
     /** {@code soak the noodles, that's 300 grams of the flat rice ones}. */
@@ -147,6 +148,35 @@ final class SpokenWords {
             "\\bcover (it|them|that)[.,]? (?:for )?(?=(?:about )?(?:" + Numbers.NUMBER + ") (?:minutes?|hours?)\\b)",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code five or six plums … I ended up using seven}. */
+    private static final Pattern ENDED_UP = Pattern.compile(
+            "\\b(?:" + Numbers.NUMBER + ")(?: (?:or|to) (?:" + Numbers.NUMBER
+                    + "))? (\\p{L}{3,}s\\b[^.]{0,50}?)(?:[.,] |,? )"
+                    + "(?:I|we) ended up (?:using|with|needing) ("
+                    + Numbers.NUMBER + ")\\b(?! (?:of|grams|minutes)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code two packets of tempeh, 200 grams each}. */
+    private static final Pattern SO_MUCH_EACH = Pattern.compile(
+            "((?:" + Numbers.NUMBER + ") (?:packets?|packs?|blocks?|tins?|cans?|bags?) of [\\p{L} -]{3,25}?),? ((?:"
+                    + Numbers.NUMBER + ") (?:grams?|g|ml|mils?)) each\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code a teaspoon each of coriander and cumin}. */
+    private static final Pattern EACH_OF_TWO = Pattern.compile(
+            "((?:" + Numbers.NUMBER
+                    + ") (?:teaspoons?|tablespoons?|cups?|pinch(?:es)?|handfuls?)) each of ([\\p{L} -]{3,25}?)"
+                    + " and ([\\p{L} -]{3,25}?)(?=[.,;]|$)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code as much sambal as you dare. I'm doing a teaspoon}. */
+    private static final Pattern AS_MUCH = Pattern.compile(
+            "\\bas much ([\\p{L} -]{3,20}?) as (?:you|I) \\p{L}+[.,] (?:I'm (?:doing|using|putting in)|I (?:use"
+                    + "|put in)) ((?:"
+                    + Numbers.NUMBER + ") (?:teaspoons?|tablespoons?|cups?|pinch|handful))\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code An hour if you can, twenty minutes if you can't.} */
+    private static final Pattern IF_YOU_CAN = Pattern.compile(
+            "(?<=^|[.] )((?:" + Numbers.NUMBER + ") (?:hours?|minutes?)|overnight) if you can\\b[^.]*",
+            Pattern.CASE_INSENSITIVE);
+
     /** What is put in other words, wherever it stands. */
     private record Rewrite(Pattern pattern, String with) {}
 
@@ -159,6 +189,11 @@ final class SpokenWords {
             new Rewrite(MORE, "$1 "),
             new Rewrite(ONES, "the $1$2$1"),
             new Rewrite(KIND_OF_ONES, "$2$3 $1"),
+            new Rewrite(ENDED_UP, "$2 $1"),
+            new Rewrite(SO_MUCH_EACH, "$1 ($2 each)"),
+            new Rewrite(EACH_OF_TWO, "$1 of $2, $1 of $3"),
+            new Rewrite(AS_MUCH, "$2 of $1"),
+            new Rewrite(IF_YOU_CAN, "Leave it for $1"),
             new Rewrite(OF_IT, "$1$2"),
             new Rewrite(SAID_BUT, "$2$1"),
             new Rewrite(COVERED, "cover $1 and leave for "),

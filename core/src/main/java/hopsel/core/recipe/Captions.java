@@ -96,7 +96,8 @@ final class Captions {
             all.append(source, from, cue.start("text")).append(begins ? capital(text) : text);
             begins = ends || text.matches("(?s).*[.!?]");
             if (!ENDED.matcher(text).matches()) {
-                all.append(ends ? "." : goesOn(text) ? "" : ",");
+                String pause = goesOn(text) ? "" : ",";
+                all.append(ends ? "." : pause);
             }
             from = cue.start("text") + text.length();
         }

@@ -23,9 +23,6 @@ final class Narration {
 
     private static final int LEAST = 3;
     private static final int LISTED = 3;
-    private static final int LONGEST_TITLE = 5;
-    private static final int SHORTEST_TITLE = 3;
-    private static final int LONGEST_FIRST = 9;
     private static final int LEAST_ON_PLATE = 2;
     private static final int SHORTEST_TALK = 12;
     private static final Pattern MOMENT = Pattern.compile("(?m)^\\s*(?:\\d{1,2}:)?\\d{1,2}:\\d{2}[.,]\\d{3}\\s*-->.*$");
@@ -89,49 +86,11 @@ final class Narration {
 
     private static final Pattern WRITTEN_SHORT = Pattern.compile("\\d ?(?:g|kg|ml|tbsp|tsp|oz|lb|mins?|°)(?!\\p{L})");
     private static final int SHORT = 2;
-    private static final Pattern CHATTER = Pattern.compile(
-            "\\b(?:welcome|hello|good (?:morning|evening|afternoon)|thank you all|joining us|hi (?:everybody|"
-                    + "everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
-                    + "sponsor\\w*|g'day|catch you|link (?:below|in the)|see you|bye|"
-                    + "thanks? (?:you )?for watching|thank you so much|follow me|check out|people (?:always "
-                    + "|often |sometimes )?ask|"
-                    + "(?:somebody|someone) (?:asked|asks)|(?:can|could) I freeze|you can freeze|yes,? you can|"
-                    + "signed up|like and subscribe)\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern MAKING = Pattern.compile(
-            "\\b(?:today|tonight|this (?:week|evening|morning))?,?\\s*(?:we're|we are|I'm|I am|let's|we'll|"
-                    + "I'll)\\s+(?:going to |gonna )?"
-                    + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|"
-                    + "show(?:ing)? you(?: guys| all)?(?: how (?:to|I|we) (?:make|do|cook))?)\\s+(?:(?:an?|some"
-                    + "|my|our|the)\\s+)?"
-                    + "(?:quick |easy |simple |delicious )*(?!about \\p{L}+ (?:so|of)\\b|(?:tea|table)spoon|cup"
-                    + "|pinch|handful|bit|little|few|it\\b|this\\b|that\\b)([^,.;!]{3,60}?)(?=,"
-                    + "|\\.|!|;| for | which | that | it's | on an? | and (?=it|we|I |you|then|that|this|there|let)"
-                    + "| today|$)",
-            Pattern.CASE_INSENSITIVE);
-    /** {@code Tonight it's flatbreads}. */
     /** {@code First thing, dough.}, {@code The sauce.}, {@code Back to the dough.} */
     private static final Pattern PART_BEGUN = Pattern.compile(
             "^(?:(?:okay|ok|right|so|now|and|then|next|meanwhile|first(?: thing)?|back to|on to),? )*(?:(?:the"
                     + "|my|our|for the) )?"
                     + "(\\p{L}{3,15})(?: first| next| now)?[.:!]$",
-            Pattern.CASE_INSENSITIVE);
-    /** {@code Hi everyone, so today pierogi}. */
-    private static final Pattern TODAY = Pattern.compile(
-            "^(?:(?:hi|hello|hey|so|okay|right|everyone|everybody|folks|and),? )*(?:today|tonight),? "
-                    + "((?!it|we|I |is|was)\\p{L}[\\p{L} '-]{3,30}?)(?=,|\\.|!|$)",
-            Pattern.CASE_INSENSITIVE);
-    /** {@code We're making about forty so that's enough for six people}. */
-    private static final Pattern SO_MANY = Pattern.compile(
-            "\\b(?:mak(?:e|es|ing)|get|gives?) (?:about )?(?!an?\\b|some\\b)(" + Numbers.NUMBER + ")\\b",
-            Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern HEADLINE = Pattern.compile(
-            "^(?:today|tonight|this (?:week|evening|morning)): ([^.!?]{3,50})[.!]?$", Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern TONIGHT = Pattern.compile(
-            "\\b(?:today|tonight|this (?:week|evening|morning)),? (?:it's|it is|it’s) (?:an? |some |my |our )?"
-                    + "([\\p{L} '-]{3,60}?)(?=,|\\.|!|;| for | with |$)",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code That all goes in the blender}. */
@@ -146,11 +105,6 @@ final class Narration {
                     + " (?:these|them|this|that|it|those)\\b",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern SLICES = Pattern.compile(
-            "\\b(?:so|that's|makes|cuts into|serves) (?:about )?(" + Numbers.NUMBER
-                    + ") (?:good |big |small |generous )?(slices|pieces|portions|people|servings)\\b",
-            Pattern.CASE_INSENSITIVE);
-
     private static final Pattern ONLY_ADDED = Pattern.compile(
             "add (?:about )?(?:\\d|(?:" + Numbers.NUMBER + ") )[^.]{3,90}[.]?", Pattern.CASE_INSENSITIVE);
     private static final Pattern HANDFUL = Pattern.compile(
@@ -161,21 +115,6 @@ final class Narration {
     private static final Pattern DONE_BEFORE =
             Pattern.compile("^(?<food>.*\\p{L}) \\((?<verb>\\p{L}+)ed(?<how> .*)\\)$");
 
-    private static final Pattern NO_DISH = Pattern.compile(
-            "\\b(?:rain|cold|wet|hot|sunny|windy|time|all about|me|us|just|back|mon|tues|wednes|thurs|fri|satur"
-                    + "|sun|easy|dead"
-                    + "|simple|quick|really|so|going|nice|lovely|good|great|evening|morning|afternoon|everyone"
-                    + "|everybody|welcome)",
-            Pattern.CASE_INSENSITIVE);
-
-    /** {@code okay so this is the tempeh satay for Saturday}. */
-    private static final Pattern THIS_IS = Pattern.compile(
-            "(?:^|, and |, )(?:okay |ok |so |right |now |and )*this is (?:me (?:talking|going|walking) (?:you "
-                    + ")?through "
-                    + ")?(?:the |my |our |an? )(?:recipe for (?:the |my )?)?"
-                    + "([\\p{L} '-]{3,40}?)(?: for [^,.;]{3,25})?(?=,|\\.|!|;| the one\\b| that\\b| everyone\\b|$)",
-            Pattern.CASE_INSENSITIVE);
-
     /** {@code Here's one that has had its ten minutes}: nothing is done but to bring it in. */
     private static final Pattern CUT_TO = Pattern.compile(
             "^(?:(?:and|so|now|okay|right|but),? )*(?:here(?:'s| is) (?:one|some|the one)\\b|(?:that|this|it) "
@@ -184,15 +123,6 @@ final class Narration {
                     + "|(?:well, )?\\p{L}+ minutes (?:of )?waiting)",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern THAT_DOES = Pattern.compile(
-            "^that (?:does|serves|makes|feeds|is enough for) (?:about )?(" + Numbers.NUMBER + ")(?: (\\p{L}+))?",
-            Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern FOR_PEOPLE = Pattern.compile(
-            "\\b(?:for|serves|feeds) (" + Numbers.NUMBER + ")(?: people| of us| persons)?\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern FOR_SO_MANY = Pattern.compile(
-            " for (?:" + Numbers.NUMBER + ")(?: people| of us| persons)?(?=[.!]?$)", Pattern.CASE_INSENSITIVE);
     /** {@code For the filling I boil …}: what follows belongs there. */
     private static final Pattern FOR_THE = Pattern.compile(
             "^(?:(?:and|so|then|now|okay|right),? )*for the (\\p{L}{3,12}),? ", Pattern.CASE_INSENSITIVE);
@@ -215,10 +145,6 @@ final class Narration {
                     + " just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
                     + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have)|(?:you|we"
                     + "|I)(?:'ll)? (?:start|begin) with)\\b:?\\s*",
-            Pattern.CASE_INSENSITIVE);
-    /** {@code So for eight flatbreads it's three hundred grams}. */
-    private static final Pattern FOR_PIECES = Pattern.compile(
-            "^(?:so |okay |ok |right )*for (" + Numbers.NUMBER + ") ([\\p{L} ]{4,25}?),? (?=it's|you|I |we |that's)",
             Pattern.CASE_INSENSITIVE);
     /** {@code Oh and the beetroot dip, that's two cooked beetroots}: what goes into one part. */
     private static final Pattern PART_NEEDED = Pattern.compile(
@@ -354,8 +280,8 @@ final class Narration {
     /** The part that is told of. */
     private Optional<String> part = Optional.empty();
 
-    private Optional<String> title = Optional.empty();
-    private Optional<String> yield = Optional.empty();
+    private final TalkHead head;
+
     /** Whether somebody says at the beginning what will be needed; how much of it counts when it goes in. */
     private boolean introducing;
     /** Whether the sentence before said what is needed. */
@@ -363,6 +289,7 @@ final class Narration {
 
     private Narration(LineReader lines) {
         this.lines = lines;
+        this.head = new TalkHead(lines);
     }
 
     /** The parts of what was said; empty where the text is written, not spoken. */
@@ -380,11 +307,11 @@ final class Narration {
 
     /** Whether somebody only greets, thanks, or says what is to be made. */
     static boolean isChatter(String passage) {
-        return CHATTER.matcher(passage).find()
-                || MAKING.matcher(passage).find()
+        return TalkHead.isChatter(passage)
+                || TalkHead.saysMaking(passage)
                 || CUT_TO.matcher(passage).find()
                 || Optional.of(PART_BEGUN.matcher(passage))
-                        .filter(begun -> begun.matches() && isPart(begun.group(1)))
+                        .filter(begun -> begun.matches() && isPartBegun(begun.group(1)))
                         .isPresent();
     }
 
@@ -424,7 +351,13 @@ final class Narration {
         namedOnly();
         putIn();
         return new RecipeSource(
-                title, yield, Optional.empty(), ingredients, method, aside, new RecipeSource.Telling(told, said));
+                head.title(),
+                head.yield(),
+                Optional.empty(),
+                ingredients,
+                method,
+                aside,
+                new RecipeSource.Telling(told, said));
     }
 
     private static String inFigures(MatchResult said) {
@@ -436,76 +369,33 @@ final class Narration {
     }
 
     private void take(String whole) {
-        Matcher counted = FOR_PIECES.matcher(whole);
-        if (yield.isEmpty() && counted.find()) {
-            yield = Optional.of("Makes " + counted.group(1));
-            title = title.or(() -> Optional.of(capital(counted.group(2).strip())));
-        }
-        String sentence = counted.reset().find() ? whole.substring(counted.end()) : whole;
+        String sentence = head.withoutPieces(whole);
         boolean wasListing = listing;
         listing = false;
-        if (CUT_TO.matcher(sentence).find() || sentence.endsWith("?")) {
-            aside.add(sentence);
-            return;
-        }
-        Matcher headline = HEADLINE.matcher(sentence);
-        if (title.isEmpty() && headline.matches()) {
-            title = Optional.of(capital(headline.group(1)));
+        if (CUT_TO.matcher(sentence).find() || sentence.endsWith("?") || head.isHeadline(sentence)) {
             aside.add(sentence);
             return;
         }
         Matcher begun = PART_BEGUN.matcher(sentence);
-        if (begun.matches()
-                && isPart(begun.group(1))
-                && (begun.group(1).endsWith("ing")
-                        || !Techniques.begins(begun.group(1).toLowerCase(Locale.ROOT)))) {
-            part = Optional.of(capital(begun.group(1)));
+        if (begun.matches() && isPartBegun(begun.group(1))) {
+            part = Optional.of(Lettering.capital(begun.group(1)));
             aside.add(sentence);
             return;
         }
         Matcher forThe = FOR_THE.matcher(sentence);
         Optional<String> sofar = part;
         if (forThe.find() && isPart(forThe.group(1)) && !method.isEmpty()) {
-            part = Optional.of(capital(forThe.group(1)));
+            part = Optional.of(Lettering.capital(forThe.group(1)));
             tell(sentence);
             part = sofar;
-            return;
-        } else if (SERVING.matcher(sentence).find()) {
-            part = Optional.empty();
+        } else {
+            part = SERVING.matcher(sentence).find() ? Optional.empty() : part;
+            takeFurther(sentence, wasListing);
         }
-        Matcher today = TODAY.matcher(sentence);
-        if (title.isEmpty() && today.find() && !isMeasured(sentence)) {
-            title = Optional.of(capital(today.group(1).strip()));
-            aside.add(sentence);
-            return;
-        }
-        Matcher many = SO_MANY.matcher(sentence);
-        Matcher fed = FOR_PEOPLE.matcher(sentence);
-        if (yield.isEmpty()
-                && many.find()
-                && fed.find()
-                && TimeReader.find(sentence).isEmpty()) {
-            yield = Numbers.value(many.group(1)).flatMap(pieces -> Numbers.value(fed.group(1))
-                    .map(people -> "Makes %s, serves %s".formatted(pieces.toPlainString(), people.toPlainString())));
-            aside.add(sentence);
-            return;
-        }
-        Matcher does = THAT_DOES.matcher(sentence);
-        if (does.find()) {
-            yield = yield.or(() -> Numbers.value(does.group(1))
-                    .map(number ->
-                            (sentence.matches("(?i)that makes.*") ? "Makes " : "Serves ") + number.toPlainString()));
-            aside.add(sentence);
-            return;
-        }
-        Matcher named = THIS_IS.matcher(sentence);
-        if (title.isEmpty() && method.isEmpty() && named.find() && lines.namesFood(named.group(1))) {
-            title = Optional.of(capital(named.group(1).strip()));
-            Matcher slices = SLICES.matcher(sentence);
-            if (yield.isEmpty() && slices.find()) {
-                yield = Numbers.value(slices.group(1))
-                        .map(number -> "Makes " + number.toPlainString() + " " + slices.group(2));
-            }
+    }
+
+    private void takeFurther(String sentence, boolean wasListing) {
+        if (head.isSaidIn(sentence, !method.isEmpty(), isMeasured(sentence))) {
             aside.add(sentence);
             return;
         }
@@ -523,81 +413,42 @@ final class Narration {
             part = Stream.of(1, 2, 3, 4)
                     .map(of::group)
                     .filter(Objects::nonNull)
-                    .map(name -> capital(name.strip()))
+                    .map(name -> Lettering.capital(name.strip()))
                     .findFirst();
             needed(sentence, sentence.substring(of.end()));
             return;
         }
-        Matcher tonight = TONIGHT.matcher(sentence);
-        if (title.isEmpty() && tonight.find() && isDish(tonight.group(1))) {
-            title = Optional.of(capital(tonight.group(1).strip()));
-            Matcher guests = FOR_PEOPLE.matcher(sentence);
-            if (yield.isEmpty() && guests.find()) {
-                yield = Numbers.value(guests.group(1)).map(number -> "Serves " + number.toPlainString());
-            }
+        if (head.isTonight(sentence)) {
             aside.add(sentence);
             return;
         }
-        String alone = OPENING.matcher(sentence)
-                .replaceFirst("")
-                .replaceFirst("[.!]$", "")
-                .replaceFirst("(?i)^(?:the|my|our|some) ", "")
-                .replaceFirst("(?i) (?:thing )?on top$", "")
-                .strip();
-        if (title.isEmpty()
-                && method.isEmpty()
-                && ingredients.isEmpty()
-                && aside.isEmpty()
-                && !alone.isEmpty()
-                && !alone.contains(",")
-                && alone.split(" ").length <= SHORTEST_TITLE
-                && !CHATTER.matcher(sentence).find()
-                && !Techniques.begins(alone.toLowerCase(Locale.ROOT))
-                && isDish(alone)) {
-            title = Optional.of(capital(alone));
+        boolean nothingYet = method.isEmpty() && ingredients.isEmpty();
+        if (nothingYet && head.isNamedAlone(sentence, OPENING.matcher(sentence).replaceFirst(""), aside.isEmpty())) {
             return;
         }
-        boolean only = !alone.isEmpty()
-                && !alone.contains(",")
-                && !MAKING.matcher(sentence).find()
-                && alone.split(" ").length <= (aside.isEmpty() ? LONGEST_FIRST : LONGEST_TITLE)
-                && lines.read(alone).amount().isEmpty()
-                && Stream.of(alone.split(" "))
-                        .anyMatch(word -> lines.read(word).item().isPresent())
-                && !Techniques.begins(alone.toLowerCase(Locale.ROOT));
-        if (title.isEmpty() && method.isEmpty() && ingredients.isEmpty() && only) {
-            title = Optional.of(capital(alone));
-            return;
-        }
-        Matcher people = FOR_PEOPLE.matcher(sentence);
-        boolean counts =
-                yield.isEmpty() && people.find() && TimeReader.find(sentence).isEmpty();
-        if (counts) {
-            yield = Numbers.value(people.group(1)).map(number -> "Serves " + number.toPlainString());
-        }
-        tell(counts ? FOR_SO_MANY.matcher(sentence).replaceFirst("") : sentence);
+        tell(head.withoutGuests(sentence));
+    }
+
+    private static boolean isPartBegun(String name) {
+        return isPart(name) && (name.endsWith("ing") || !Techniques.begins(name.toLowerCase(Locale.ROOT)));
     }
 
     /** What is to be made, what is needed, or what is done. */
     private void tell(String sentence) {
-        Matcher making = MAKING.matcher(sentence);
         Matcher needed = NEEDED.matcher(sentence);
-        if (sentence.matches("(?i)(?:(?:it|this|that) )?(?:serves|feeds|makes)\\b.{1,40}")) {
-            yield = yield.or(() -> Optional.of(sentence));
+        if (head.isYield(sentence)) {
             aside.add(sentence);
-        } else if (CHATTER.matcher(sentence).find() && TimeReader.find(sentence).isEmpty()) {
+        } else if (TalkHead.isChatter(sentence) && TimeReader.find(sentence).isEmpty()) {
             aside.add(sentence);
-            title = title.or(
-                    () -> making.find() ? Optional.of(capital(making.group(1).strip())) : Optional.empty());
-        } else if (title.isEmpty() && making.find()) {
-            title = Optional.of(capital(making.group(1).strip()));
+            head.isMaking(sentence);
+        } else if (head.isMaking(sentence)) {
             aside.add(sentence);
             if (needed.find()) {
                 introducing = true;
                 needed(sentence, sentence.substring(needed.end()));
                 introducing = false;
             }
-        } else if (needed.find() && needed.start() > 0 && isDone(sentence.substring(0, needed.start()))) {
+        } else if (needed.find(0) && needed.start() > 0 && isDone(sentence.substring(0, needed.start()))) {
             take(sentence.substring(0, needed.start()).strip());
             take(sentence.substring(needed.start()).strip());
         } else if (needed.find(0)
@@ -617,11 +468,6 @@ final class Narration {
     private static boolean isPart(String name) {
         String word = name.toLowerCase(Locale.ROOT);
         return HeadingWords.isPart(word) || Branches.isMade(word);
-    }
-
-    private boolean isDish(String name) {
-        return lines.namesFood(name)
-                || name.strip().split(" ").length <= 2 && !NO_DISH.matcher(name).find();
     }
 
     /** {@code 250 grams of flour in the bowl, and a pinch of salt}: what goes in, and nothing that is done. */
@@ -797,7 +643,7 @@ final class Narration {
                         + found.group(1).substring(0, 1).toLowerCase(Locale.ROOT)
                         + found.group(1).substring(1)));
         String said = OPENING.matcher(going).replaceFirst("");
-        said = capital(OPENING.matcher(WHO.matcher(said).replaceAll(""))
+        said = Lettering.capital(OPENING.matcher(WHO.matcher(said).replaceAll(""))
                 .replaceFirst("")
                 .strip());
         said = imperative(said);
@@ -894,9 +740,5 @@ final class Narration {
                     .orElse(found.group(2) + "ing");
             return Matcher.quoteReplacement(found.group(1) + verb);
         });
-    }
-
-    private static String capital(String text) {
-        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 }

@@ -44,6 +44,10 @@ final class BesideRecipe {
             "(?:on air|live|doors|guests (?:arrive|in)|start|kick-?off)(?: at)?:? \\d{1,2}[.:]\\d{2}.{0,20}",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code Allergens: soy, peanut?}: what somebody thinks is in it. */
+    static final Pattern ALLERGENS = Pattern.compile(
+            "^\\W*(?:allergens?|allergy(?: info| advice)?|may contain)\\s*[:=-].*", Pattern.CASE_INSENSITIVE);
+
     private BesideRecipe() {}
 
     /** Whether a passage says nothing but where the recipe stands in a book. */
@@ -57,6 +61,7 @@ final class BesideRecipe {
                 || OF_ONE_GUEST.matcher(passage).find()
                 || MADE_FOR_ONE.matcher(passage).matches()
                 || ON_AIR.matcher(passage).matches()
+                || ALLERGENS.matcher(passage).matches()
                 || MOMENT.matcher(passage).matches()
                 || PAGE_NOISE.matcher(passage).matches();
     }

@@ -25,7 +25,7 @@ final class HeatReader {
             Pattern.compile("\\bgas(?:\\s*mark)?\\s*(1/4|1/2|\\d)\\b", Pattern.CASE_INSENSITIVE);
     /** {@code oven 200}, {@code bake at 180 to 200}, {@code at 425}: a figure that only a dial can mean. */
     private static final Pattern BARE = Pattern.compile(
-            "(?:\\b(?:oven|at|on|to|bake|roast)\\b[ ,:]*(?:about )?|\\b(?:bake|roast) (?:\\p{L}+ ){1,3}|"
+            "(?:\\b(?:oven|at|on|to|bake|roast)\\b[ ,:(]*(?:about )?|\\b(?:bake|roast) (?:\\p{L}+ ){1,3}|"
                     + "(?<![\\p{L}\\d.])(?=\\d{3} ?fan\\b|\\d{3}(?:[ ,/]+|,? for (?:about )?)\\d{1,2}(?: ?- "
                     + "?\\d{1,2})? ?(?:'|m\\b"
                     + "|min)))(\\d{3})(?:\\s*(?:-|to)\\s*(\\d{3}))?(?!\\d|"

@@ -59,7 +59,7 @@ public final class LineReader {
      * Otherwise the line as it stands.
      */
     public List<String> parted(String text) {
-        return PartedLine.of(text, this);
+        return PartedLine.of(LineTidy.eachOfBoth(text), this);
     }
 
     Weigher weigher() {

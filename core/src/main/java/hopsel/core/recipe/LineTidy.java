@@ -148,6 +148,11 @@ final class LineTidy {
             "^(\\p{L}[^\\d:]*?,[^\\d:]*?)\\s+[-–—]\\s+((?:an? |one |two |\\d+ )?\\p{L}+) each$",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code mint/coriander 2 bunches ea}. */
+    private static final Pattern EACH_OF_BOTH = Pattern.compile(
+            "^(\\p{L}{2,})/(\\p{L}{2,})[ ,:-]+((?:\\d+|a|an|one|two) ?\\p{L}+) (?:ea|each)\\.?$",
+            Pattern.CASE_INSENSITIVE);
+
     /** {@code coconut milk 2 x 400ml}. */
     private static final Pattern OFTEN = Pattern.compile(
             "^(\\p{L}[\\p{L} -]{1,40}?)[ ,:-]+(\\d{1,2}) ?[x×] ?(\\d+ ?(?:g|kg|ml|cl|l|oz))\\b"
@@ -168,7 +173,8 @@ final class LineTidy {
             Pattern.compile("^(?:also|plus|and|extra)[: ]\\s*(?=[\\d½⅓⅔¼¾⅛])", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern END = Pattern.compile(
-            "^(?:[,;(].*|(?:\\p{L}+ly |\\p{L}{3,}(?:ed|ly)|slit|cut|ground|torn|split|whole|raw|cooked|uncooked"
+            "^(?:[,;(].*|- (?!\\d).*|julienned?|wedges?|batons?|ribbons?|(?:\\p{L}+ly |\\p{L}{3,}(?:ed|ly)|slit"
+                    + "|cut|ground|torn|split|whole|raw|cooked|uncooked"
                     + "|dry|ones?|"
                     + "for garnish|few|and|&|[ ,])+|juice[ds]?|zest(?:ed)?|juice (?:and|&|\\+) zest|"
                     + "(?:\\p{L}+ly )?\\p{L}{3,}ed(?:(?: and| &|,) \\p{L}+ed)*(?:,.*)?)?$");
@@ -176,8 +182,14 @@ final class LineTidy {
 
     private LineTidy() {}
 
+    /** {@code mint/coriander 2 bunches ea} is {@code 2 bunches each mint and coriander}. */
+    static String eachOfBoth(String line) {
+        return EACH_OF_BOTH.matcher(line).replaceFirst("$3 each $1 and $2");
+    }
+
     /** The line in the usual order; as it stands where it is in that order, or nobody can tell. */
-    static String tidy(String written) {
+    static String tidy(String given) {
+        String written = eachOfBoth(given);
         String text = written.replaceAll("[\"“”″]00[\"“”″]", "00");
         String plain = ALSO.matcher(EACH_BEHIND.matcher(text).replaceFirst("$2 each $1"))
                 .replaceFirst("");

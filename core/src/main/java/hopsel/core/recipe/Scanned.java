@@ -2,6 +2,7 @@ package hopsel.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 
 /**
@@ -34,6 +35,8 @@ final class Scanned {
     private static final Pattern STOPS = Pattern.compile(".*[.!?:;)]$");
     /** Letters from which a line is so long that whoever typed it had to break it. */
     private static final int WIDE = 45;
+    /** Letters from which a line that tells more than one thing was printed in a paragraph. */
+    private static final int PRINTED = 55;
 
     private Scanned() {}
 
@@ -55,7 +58,10 @@ final class Scanned {
                 all.set(last, before + " " + plain);
             } else {
                 all.add(plain);
-                told = LineLooks.isNumbered(plain);
+                told = LineLooks.isNumbered(plain)
+                        || plain.length() >= PRINTED
+                                && plain.contains(". ")
+                                && Techniques.begins(plain.strip().toLowerCase(Locale.ROOT));
             }
         }
         return all;

@@ -47,7 +47,7 @@ public final class TextSplitter {
     private static final Pattern MARKS = Pattern.compile("^(?:#+|>)\\s*");
     /** {@code Scramble wraps - serves two}. */
     private static final Pattern TITLE_YIELD = Pattern.compile(
-            "(.{3,}?)(?:\\s*[-,(]+\\s*|\\s+(?=(?:serves|makes|feeds) \\d))((?:(?:serves|makes|feeds)|(?:enough "
+            "(.{3,}?)(?:\\s*[-,(]+\\s*|\\s+(?=(?:serves|makes|feeds) \\d))((?:(?:serves|makes|feeds|yields?)|(?:enough "
                     + ")?for(?= \\d)) .{1,60}?|"
                     + "\\d+ people)\\)?(?: \\([^()]*\\))?",
             Pattern.CASE_INSENSITIVE);
@@ -127,7 +127,19 @@ public final class TextSplitter {
 
     private static final Pattern IN_A_ROW = Pattern.compile(
             ",\\s+(?:and\\s+)?(?![^(]*\\))|\\s+and\\s+(?=(?:an? |\\d|half|one |two |three |some )[^,]*$)");
-    private static final Pattern TOLD_UNDER = Pattern.compile("^(?:→|⇒|[-=]+>) ?(?=\\p{L})");
+    private static final Pattern TOLD_UNDER = Pattern.compile("^(?:→|⇒|[-=]*>) ?(?=\\p{L})");
+    /** {@code Pickup: noodles 20 s, bowl, broth}: how a plate is put together. */
+    private static final Pattern PICKUP = Pattern.compile(
+            "(?:on the )?(?:pick-?up|pass|plating|to plate|plate-?up) ?[:=] ?(.*)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern AT_BOTH_MARGINS =
+            Pattern.compile("\\s*(\\p{Lu}[\\p{Lu} '’&-]{5,40}?)\\s{4,}(\\p{Lu}[\\p{L}., '’-]{3,60})");
+
+    /** {@code PASTE (yield 1.2 kg)}: how much of a part there is. */
+    private static final Pattern PART_YIELD = Pattern.compile(
+            "(\\p{L}[\\p{L} ]{2,30}?) ?(\\((?:yields?|makes) (?:about |ca\\.? )?[\\d.,]+ ?(?:kg|g|ml|l|litres?)\\))",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BAR = Pattern.compile("\\s+\\|\\s+");
     private static final int LONGEST_TITLE = 7;
     private static final int YIELD_LENGTH = 40;
@@ -194,6 +206,7 @@ public final class TextSplitter {
                 .map(TableRow::unframed)
                 .flatMap(line -> Stream.of(HEADING_INSIDE.split(line)))
                 .map(splitter::withoutBars)
+                .flatMap(TextSplitter::titleAndAuthor)
                 .map(TextSplitter::unmarked)
                 .toList();
         splitter.standing.addAll(HeadingWords.standing(all));
@@ -215,6 +228,12 @@ public final class TextSplitter {
                 splitter.method,
                 splitter.other,
                 splitter.telling());
+    }
+
+    /** {@code PLUM TART Mrs. Fenwick}: who wrote it stands at the other margin. */
+    private static Stream<String> titleAndAuthor(String line) {
+        Matcher both = AT_BOTH_MARGINS.matcher(line);
+        return both.matches() ? Stream.of(both.group(1), "(" + both.group(2) + ")") : Stream.of(line);
     }
 
     /** A line in the middle of the method goes in no sooner; a list behind all of it goes in anywhere. */
@@ -320,7 +339,15 @@ public final class TextSplitter {
             blank = true;
             return;
         }
-        String line = MARKS.matcher(raw).replaceFirst("").strip();
+        Matcher yielding = PART_YIELD.matcher(raw);
+        if (yielding.matches()) {
+            other.add(yielding.group(2));
+        }
+        String whole = yielding.matches() ? yielding.group(1) : raw;
+        if (where == Where.INGREDIENTS && isToldUnder(whole)) {
+            return;
+        }
+        String line = MARKS.matcher(whole).replaceFirst("").strip();
         boolean moment = where != Where.TOP
                 && line.length() > 2
                 && BesideRecipe.MOMENT.matcher(line).matches();
@@ -331,10 +358,16 @@ public final class TextSplitter {
                 || BesideRecipe.OF_ONE_GUEST.matcher(line).find()
                 || BesideRecipe.MADE_FOR_ONE.matcher(line).matches()
                 || BesideRecipe.ON_AIR.matcher(line).matches()
+                || BesideRecipe.ALLERGENS.matcher(line).matches()
                 || BesideRecipe.PAGE_NOISE.matcher(line).matches()) {
             other.add(line);
             where = moment ? Where.METHOD : where;
             part = moment ? section : part;
+            return;
+        }
+        Matcher pickup = PICKUP.matcher(line);
+        if (pickup.matches() && !ingredients.isEmpty()) {
+            method.add(new Passage(Optional.empty(), "Assemble: " + pickup.group(1)));
             return;
         }
         if (line.isEmpty() || isHeading(line) || isNumberedName(line) || isListInOneLine(line)) {

@@ -38,7 +38,7 @@ final class SpokenWords {
             "(?<lead>^|[.,;:] )(?<and>and |then |add |in goes? |(?:you |we |I )?(?:start|begin) with |take |so "
                     + "|right |now |okay |next |the |some |my |our "
                     + ")*(?<name>\\p{L}[\\p{L} -]{2,28}?), "
-                    + "(?:about |around |that's |that's about |roughly |so |so about |you want |I've got )*"
+                    + "(?:about |around |that's |roughly |so |you want |I've got )*"
                     + "(?<amount>(?:" + Numbers.NUMBER + ") ?" + MEASURE + "|" + HANDFUL
                     + ")(?<of> of (?:it|them|those|that))?"
                     + "(?=[.,;]|$| (?:cut|halved|sliced|chopped|drained|rinsed|torn)\\b)",
@@ -133,7 +133,7 @@ final class SpokenWords {
             Pattern.CASE_INSENSITIVE);
     /** {@code the paste is in the blue tub, we need six tablespoons of it}. */
     private static final Pattern OF_IT = Pattern.compile(
-            "((?:^|[.] )the (\\p{L}{3,})\\b[^.]*?\\b(?:" + Numbers.NUMBER
+            "((?:^|[.] )the (\\p{L}{3,})\\b[^.]{0,150}?\\b(?:" + Numbers.NUMBER
                     + ") (?:tablespoons?|teaspoons?|grams?|cups?|mils?|ml) of )it\\b",
             Pattern.CASE_INSENSITIVE);
     /** {@code a cup of yoghurt. I said a cup but it's more like 250 grams}. */

@@ -700,7 +700,13 @@ public final class TextSplitter {
         if (where != Where.INGREDIENTS || ingredients.isEmpty() || !told.find()) {
             return false;
         }
-        method.add(new Passage(part, told.replaceFirst("")));
+        String doing = told.replaceFirst("");
+        // A letter that is quoted has such a mark on every line.
+        if (line.startsWith(">")
+                && (isMeasured(doing) || lines.read(doing).item().isPresent())) {
+            return false;
+        }
+        method.add(new Passage(part, doing));
         return true;
     }
 

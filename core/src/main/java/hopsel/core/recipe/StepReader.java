@@ -236,7 +236,8 @@ final class StepReader {
             Pattern.CASE_INSENSITIVE);
     /** What is said before the thing itself: when, in what, and what is made ready for it. */
     private static final Pattern BEFOREHAND = Pattern.compile(
-            "^(?:(?:meanwhile:?|on the day:?|(?:the )?(?:eve|evening|night|day|morning) before:?|"
+            "^(?:(?:meanwhile:?|in the meantime|while (?:that|this|it|they)(?:'s|'re| is| are) in (?:there|the "
+                    + "oven)|on the day:?|(?:the )?(?:eve|evening|night|day|morning) before:?|"
                     + "(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|"
                     + "they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|"
                     + "while [^,]+(?=, \\p{L})|in (?:an?|the) [^,]+(?=,)|using [^,]+(?=,)"
@@ -818,7 +819,9 @@ final class StepReader {
                         "(?i)(?<=\\w)\\s*(?:(?<!\\b\\p{L})(?:\\.(?!\\d)|[;:(])|,| for (?=\\d|an? |half|about|"
                                 + "another|at least|up "
                                 + "to|one|two|three|five|ten|twenty)| until | at \\d| to \\d| in an? | on "
-                                + "(?:a|the) | over | with | about \\d| \\d+\\s*(?:-|min|hour|sec))",
+                                + "(?:a|the) | over | with | about \\d| \\d+\\s*(?:-|min|hour|sec)"
+                                + "| (?:about |like )?(?:one|two|three|four|five|six|eight|ten|fifteen|twenty"
+                                + "|thirty) (?:min|hour|sec))",
                         2)[0]
                 .strip();
         start = start.replaceFirst("(?i)\\s+(?:min\\.?|at least|for|about|another|approx\\.?)$", "");

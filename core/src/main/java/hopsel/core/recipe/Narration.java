@@ -117,13 +117,19 @@ final class Narration {
 
     /** {@code Here's one that has had its ten minutes}: nothing is done but to bring it in. */
     private static final Pattern CUT_TO = Pattern.compile(
-            "^(?:(?:and|so|now|okay|right|but),? )*(?:here(?:'s| is) (?:one|some|the one)\\b|(?:that|this|it) "
-                    + "took (?:me|us)?\\b|(?:you|we) (?:could|can|might) (?:also |always )?(?:put|add|use|swap"
-                    + "|do|throw|top)\\b"
-                    + "|(?:well, )?\\p{L}+ minutes (?:of )?waiting)",
+            "^(?:(?:and|so|now|okay|right|but),? )*(?:here(?:'s| is) (?:one|some|the one) (?:I|we|that|which|with)\\b"
+                    + "|(?:that|this|it) took (?:me|us)?\\b|(?:you|we) (?:could|might) (?:also |always )?"
+                    + "(?:put|add|use|swap|do|throw|top)\\b|(?:well, )?\\p{L}+ minutes (?:of )?waiting)",
             Pattern.CASE_INSENSITIVE);
 
     /** {@code For the filling I boil …}: what follows belongs there. */
+    /** So much of something, in figures or in words: whatever else is said, it goes in. */
+    private static final Pattern MEASURED = Pattern.compile(
+            "(?:\\d|\\b(?:" + Numbers.NUMBER
+                    + ")) ?(?:g|grams?|kilos?|ml|mils?|litres?|cups?|tablespoons?|teaspoons?|tins?"
+                    + "|cans?|cloves?|blocks?|handfuls?|pinch(?:es)?)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FOR_THE = Pattern.compile(
             "^(?:(?:and|so|then|now|okay|right),? )*for the (\\p{L}{3,12}),? ", Pattern.CASE_INSENSITIVE);
     /** The parts meet on the plate. */
@@ -143,7 +149,7 @@ final class Narration {
                     + "(?:I|we) (?:use|take)|(?:I(?:'m| am)|we(?:'re| are)) going to (?:use|need|want)|I(?:'ve| "
                     + "have)(?: also| just)? got|we(?:'ve| have)(?: also|"
                     + " just)? got|(?:I|we)(?: also)? have|you(?:'ll| will)(?: also)? want|"
-                    + "the ingredients are|I(?:'m| am) using|here (?:is|are|I have|we have)|(?:you|we"
+                    + "the ingredients are|I(?:'m| am) using|here(?:'s| is| are| I have| we have)|(?:you|we"
                     + "|I)(?:'ll)? (?:start|begin) with)\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);
     /** {@code Oh and the beetroot dip, that's two cooked beetroots}: what goes into one part. */
@@ -309,10 +315,14 @@ final class Narration {
     static boolean isChatter(String passage) {
         return TalkHead.isChatter(passage)
                 || TalkHead.saysMaking(passage)
-                || CUT_TO.matcher(passage).find()
+                || isCutTo(passage)
                 || Optional.of(PART_BEGUN.matcher(passage))
                         .filter(begun -> begun.matches() && isPartBegun(begun.group(1)))
                         .isPresent();
+    }
+
+    private static boolean isCutTo(String sentence) {
+        return CUT_TO.matcher(sentence).find() && !MEASURED.matcher(sentence).find();
     }
 
     /** Whoever has a list of amounts has written a recipe, in however chatty a way. */
@@ -372,7 +382,7 @@ final class Narration {
         String sentence = head.withoutPieces(whole);
         boolean wasListing = listing;
         listing = false;
-        if (CUT_TO.matcher(sentence).find() || sentence.endsWith("?") || head.isHeadline(sentence)) {
+        if (isCutTo(sentence) || sentence.endsWith("?") || head.isHeadline(sentence)) {
             aside.add(sentence);
             return;
         }
@@ -510,7 +520,7 @@ final class Narration {
                 any = true;
                 Matcher before = DONE_BEFORE.matcher(part);
                 if (before.matches() && !TimeReader.find(before.group("how")).isEmpty()) {
-                    method(imperative(before.group("verb") + "ing") + " the "
+                    method(before.group("verb") + "ing the "
                             + lines.read(before.group("food")).name() + before.group("how"));
                 }
                 told.put(part, method.size());

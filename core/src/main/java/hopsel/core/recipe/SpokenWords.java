@@ -45,7 +45,7 @@ final class SpokenWords {
             Pattern.CASE_INSENSITIVE);
     /** {@code 600 grams of plums that's about ten}: counted once more. */
     private static final Pattern THAT_IS_ABOUT = Pattern.compile(
-            ",? (?:that's|that is|so that's|which is) (?:about |around |roughly )?(?:" + Numbers.NUMBER
+            ",? (?:that's|that is|so that's|which is) (?:about |around |roughly )?(?!\\d{3})(?:" + Numbers.NUMBER
                     + ")(?= (?:of them)?[,.]|(?: of them)?$|(?: of them)? \\p{L}+ them\\b)",
             Pattern.CASE_INSENSITIVE);
     /** {@code in they go}. */

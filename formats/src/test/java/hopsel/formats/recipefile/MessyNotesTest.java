@@ -354,4 +354,14 @@ class MessyNotesTest {
                 .as("greetings are laid aside")
                 .isEmpty();
     }
+
+    /** Whoever says "you can add" adds; whoever says "you could use" does not. */
+    @Test
+    void whatOneCanAddIsAddedAndWhatOneCouldUseIsNot() {
+        ReadRecipe recipe = read("Okay so I'm making a noodle salad. I've got two hundred grams of rice noodles. "
+                + "Boil them for five minutes. Now you can add eighty grams of roasted peanuts. "
+                + "And here's some coriander. You could use walnuts, too.");
+
+        assertThat(items(recipe)).contains("peanuts", "coriander-leaf").doesNotContain("walnuts");
+    }
 }

@@ -19,6 +19,12 @@ final class Lettering {
                 .strip();
     }
 
+    /** As in the middle of a sentence. */
+    static String small(String text) {
+        boolean word = text.length() > 1 && Character.isLowerCase(text.charAt(1));
+        return word ? Character.toLowerCase(text.charAt(0)) + text.substring(1) : text;
+    }
+
     static String capital(String text) {
         String plain = text.strip();
         return plain.isEmpty() ? plain : plain.substring(0, 1).toUpperCase(Locale.ROOT) + plain.substring(1);

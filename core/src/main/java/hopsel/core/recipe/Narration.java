@@ -195,7 +195,8 @@ final class Narration {
                     + "all right|alright|just|that's it)\\b,?\\s*)+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WHO = Pattern.compile(
-            "\\b(?:I|we|you)(?:'m|'re|'ll| am| are| will| can| could| want to| need to| have to| like to|"
+            "(?<!\\b(?:whatever|what|however|how|as|wherever|before|after) )\\b(?:I|we|you)(?:'m|'re|'ll| am| "
+                    + "are| will| can| could| want to| need to| have to| like to|"
                     + " always| just)*"
                     + "(?: just)?(?: going to| gonna)?(?: go ahead and)?(?: just)?\\s+(?=\\p{Ll})"
                     + "|\\b(?:go ahead and|let's|let us|gonna)\\s+",

@@ -192,7 +192,7 @@ final class OwnWords {
     }
 
     private StepInPart step(StepInPart step, String text) {
-        ReadStep read = step.read().inOtherWords(StepReader.title(text), text, tongue.until(text));
+        ReadStep read = step.read().inOtherWords(StepName.cut(text), text, tongue.until(text));
         return new StepInPart(step.id(), read, step.uses(), step.after(), step.say());
     }
 

@@ -53,6 +53,12 @@ public record ReadStep(
                 otherTitle, otherText, minutes, work, needs, otherCue.or(() -> cue), checkEvery, loud, guessed, done);
     }
 
+    /** The same under another name; what is done was read already. */
+    ReadStep named(String name) {
+        Set<Technique> done = techniques.isEmpty() ? TechniqueReader.read(title + ". " + text) : techniques;
+        return new ReadStep(name, text, minutes, work, needs, cue, checkEvery, loud, guessed, done);
+    }
+
     /** The same, as what goes on at another: {@code add the raisins for the last half hour}. */
     ReadStep goingOn(ReadStep other) {
         return new ReadStep(title, text, minutes, other.work, other.needs, cue, checkEvery, loud, guessed, techniques);

@@ -228,7 +228,7 @@ public final class RecipeReader {
         if (said.isPresent()) {
             RecipeReader reader = new RecipeReader(lines);
             reader.spoken = true;
-            return reader.recipe(said.get());
+            return StepObjects.named(reader.recipe(said.get()));
         }
         return Tongue.of(text)
                 .map(tongue -> {
@@ -236,12 +236,12 @@ public final class RecipeReader {
                     String gloss = words.gloss(text);
                     return words.back(new RecipeReader(lines).recipe(TextSplitter.split(gloss, lines)));
                 })
-                .orElseGet(() -> new RecipeReader(lines).recipe(TextSplitter.split(text, lines)));
+                .orElseGet(() -> StepObjects.named(new RecipeReader(lines).recipe(TextSplitter.split(text, lines))));
     }
 
     /** Reads a recipe that is cut into its parts already. */
     public static ReadRecipe read(RecipeSource source, Catalogue catalogue, Measures measures) {
-        return new RecipeReader(new LineReader(catalogue, measures)).recipe(source);
+        return StepObjects.named(new RecipeReader(new LineReader(catalogue, measures)).recipe(source));
     }
 
     private ReadRecipe recipe(RecipeSource source) {

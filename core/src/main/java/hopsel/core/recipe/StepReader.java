@@ -228,37 +228,6 @@ final class StepReader {
 
     private static final BigDecimal ROOM = BigDecimal.valueOf(20);
     private static final BigDecimal HEATING = BigDecimal.valueOf(12);
-    private static final int TITLE = 48;
-    /** {@code Add about 200 ml of coconut milk}: how much of it is no part of the name. */
-    private static final Pattern HOW_MUCH = Pattern.compile(
-            "^(\\p{L}+(?: in)?) (?:about |around |the )?[\\d./½¼¾⅓⅔]+ ?(?:g|kg|ml|mil|l|tbsp|tablespoons?|"
-                    + "teaspoons?|tsp|cups?|grams?)\\b (?:of )?(?:the )?(?=\\p{L})",
-            Pattern.CASE_INSENSITIVE);
-    /** What is said before the thing itself: when, in what, and what is made ready for it. */
-    private static final Pattern BEFOREHAND = Pattern.compile(
-            "^(?:(?:meanwhile:?|in the meantime|while (?:that|this|it|they)(?:'s|'re| is| are) in (?:there|the "
-                    + "oven)|on the day:?|(?:the )?(?:eve|evening|night|day|morning) before:?|"
-                    + "(?:the )?next day|next|then|now|first|finally|when ready|(?:while|as) (?:that|this|it|"
-                    + "they)(?:'s|'re| is| are)? [\\p{L} ]{0,25}?ing(?: on| away)?|"
-                    + "while [^,]+(?=, \\p{L})|in (?:an?|the) [^,]+(?=,)|using [^,]+(?=,)"
-                    + "|(?:once|when|to|after) [^,]+(?=,)|for the [\\p{L} -]{2,30}?(?:,? (?:I|we|you)(?='|’| "
-                    + "))?(?=,| (?:whizz|blitz|dissolve|mix|whisk|"
-                    + "blend|fry|heat|cook|stir|combine|soak|chop|slice|simmer|boil|roast|bring|melt|"
-                    + "toast)\\b)),?\\s+"
-                    + "|drain(?: well)?(?:,| and|, and)? (?:then )?(?=(?:simmer|boil|fry|cook|cover|mash|blend|"
-                    + "toss|mix|rinse|tip|add|return)\\b)"
-                    + "|heat (?:up )?(?:the |some |a little |an? |your |"
-                    + "\\d+ \\p{L}+ )?(?:of )?(?:the )?(?:[\\p{L}-]+ ){0,2}(?:oil|pan|wok|skillet|pot|"
-                    + "saucepan|tawa|griddle|kadai)[^.;]{0,40}?(?:,| and|"
-                    + ", and)(?: then)? (?=(?:stir-fry|fry|cook|sweat|add|whisk|stir|"
-                    + "toast|brown|sear|soften|saut)))+",
-            Pattern.CASE_INSENSITIVE);
-
-    /** {@code I fry the paste}. */
-    private static final Pattern WHO_DOES = Pattern.compile(
-            "^(?:then )?(?:I|we|you) (?:then |just |also |always )?(?=\\p{Ll}{3,} (?:the|an?|it|them|some|\\d))",
-            Pattern.CASE_INSENSITIVE);
-
     /** {@code Heat the oil, whisk in the flour}: on the stove, whatever is done in it. */
     private static final Pattern HEATS_FAT = Pattern.compile(
             "\\bheat (?:up )?(?:the |some |a little |your |\\d+ \\p{L}+ )?(?:of )?(?:the )?(?:\\p{L}+ ){0,2}"
@@ -620,7 +589,7 @@ final class StepReader {
         StepMinutes minutes = time.map(TimeReader.Found::minutes).orElseGet(() -> guess(technique, text, guessed));
         Optional<String> cue = cue(text);
         ReadStep read = new ReadStep(
-                title(mainPart(text, time)),
+                StepName.of(mainPart(text, time)),
                 text,
                 minutes,
                 work,
@@ -797,59 +766,14 @@ final class StepReader {
     private static Optional<String> cue(String text) {
         Matcher matcher = CUE.matcher(text);
         if (matcher.find()) {
-            return Optional.of(capital(matcher.group(1).strip().replaceAll("[,:]$", "")));
+            return Optional.of(Lettering.capital(matcher.group(1).strip().replaceAll("[,:]$", "")));
         }
         return sentences(text).stream()
                 .filter(sentence -> SHOULD.matcher(sentence).find())
                 .map(sentence ->
                         SHOULD.matcher(sentence).replaceFirst("").strip().replaceAll("[.!]+$", ""))
                 .filter(looks -> looks.length() > 2)
-                .map(StepReader::capital)
+                .map(Lettering::capital)
                 .findFirst();
-    }
-
-    /** The first words, up to where the time, the place or the cue begins. */
-    static String title(String text) {
-        String without =
-                BEFOREHAND.matcher(HOW_MUCH.matcher(text).replaceFirst("$1 ")).replaceFirst("");
-        without = WHO_DOES.matcher(without).replaceFirst("");
-        String all = Techniques.leading(without) == Techniques.OTHER ? text : without;
-        String start = all
-                .split(
-                        "(?i)(?<=\\w)\\s*(?:(?<!\\b\\p{L})(?:\\.(?!\\d)|[;:(])|,| for (?=\\d|an? |half|about|"
-                                + "another|at least|up "
-                                + "to|one|two|three|five|ten|twenty)| until | at \\d| to \\d| in an? | on "
-                                + "(?:a|the) | over | with | about \\d| \\d+\\s*(?:-|min|hour|sec)"
-                                + "| (?:about |like )?(?:one|two|three|four|five|six|eight|ten|fifteen|twenty"
-                                + "|thirty) (?:min|hour|sec))",
-                        2)[0]
-                .strip();
-        start = start.replaceFirst("(?i)\\s+(?:min\\.?|at least|for|about|another|approx\\.?)$", "");
-        start = Techniques.begins(start) ? start.split(" - ", 2)[0].strip() : start;
-        if (!start.contains(" ") && all.startsWith(start + " with ")) {
-            start = all.split("(?<=\\w)\\s*[.;:(,]", 2)[0].strip();
-        }
-        Optional<String> done = Stream.of(all.split("[.;,]\\s+"))
-                .map(clause -> clause.replaceFirst("(?i)^(?:and|then)\\s+", ""))
-                .filter(Techniques::begins)
-                .findFirst();
-        boolean noVerb = start.contains("+")
-                || start.matches("(?i)(?:into|in|on|onto|with|over|an?|some|half|one|two|three|four|five|six) .*");
-        if (!Techniques.begins(start) && noVerb && done.isPresent()) {
-            start = done.get();
-        }
-        if (start.split(" ").length <= 2 && Techniques.leading(start) == Techniques.OTHER) {
-            // What is done is said at the end of it, as in German.
-            start = all.split("(?<=\\w)\\s*[.;:(]", 2)[0].strip();
-        }
-        if (start.length() > TITLE) {
-            int space = start.lastIndexOf(' ', TITLE);
-            start = start.substring(0, space > 10 ? space : TITLE);
-        }
-        return capital(start.isEmpty() ? text.substring(0, Math.min(TITLE, text.length())) : start);
-    }
-
-    private static String capital(String text) {
-        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 }

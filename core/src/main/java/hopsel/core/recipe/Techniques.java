@@ -67,7 +67,7 @@ final class Techniques {
                     6),
             hands("knead", 8),
             hands(
-                    "roll "
+                    "pat (?:it |them |the dough |each )?(?:out|into|down)|roll "
                             + "out|roll|shape|form|fill|fold|pleat|assemble|stuff|wrap|spread|layer|crimp|pipe|"
                             + "scoop|divide|cut out|(?:bowl|plate|dish|build) up",
                     8),

@@ -45,6 +45,19 @@ class MessyNotesTest {
         return recipe.parts().stream().flatMap(part -> part.steps().stream()).toList();
     }
 
+    /** "Rest" alone tells nobody anything; what another part has come to is no longer the dough. */
+    @Test
+    void aBareVerbIsNamedByWhatItIsDoneTo() {
+        ReadRecipe parcels = read(
+                "Parcels\nServes 4\n\nDough\n300 g flour\n150 ml water\n\nFilling\n200 g spinach\n"
+                        + "1 onion\n\n1. Mix the flour and the water. Knead, 8 min. Rest, 30 min.\n2. Fry, 5 min, the onion. "
+                        + "Chop and drain, then mash with the spinach.\n3. Fill the dough with the filling. Bake, 20 min, 200 C.");
+        assertThat(steps(parcels))
+                .extracting(step -> step.read().title())
+                .contains("Knead the dough", "Rest the dough", "Fry the onion", "Bake")
+                .doesNotContain("Bake the dough", "Bake the filling", "Chop the spinach");
+    }
+
     /** Hot fat is no oven; a tray that is filled and stays so long at such a figure is in one. */
     @Test
     void aFigureIsADialOnlyWhereNothingFries() {

@@ -35,6 +35,19 @@ public record StepMinutes(Minutes low, Minutes likely, Minutes high) {
         return low.compareTo(high) != 0;
     }
 
+    /**
+     * The same work several times, one after the other.
+     *
+     * @param often 1 or more
+     */
+    public StepMinutes times(int often) {
+        BigDecimal factor = BigDecimal.valueOf(often);
+        return new StepMinutes(
+                Minutes.of(low.value().multiply(factor)),
+                Minutes.of(likely.value().multiply(factor)),
+                Minutes.of(high.value().multiply(factor)));
+    }
+
     /** Another likely length; the range goes along in proportion, to the half minute. */
     public StepMinutes stretched(Minutes other) {
         BigDecimal factor = Decimals.ratio(other.value(), likely.value());

@@ -586,7 +586,8 @@ final class StepReader {
             guessed.add("work");
         }
         List<Need> needs = goesOn.map(ReadStep::needs).orElseGet(() -> needs(text, technique, work, guessed));
-        StepMinutes minutes = time.map(TimeReader.Found::minutes).orElseGet(() -> guess(technique, text, guessed));
+        StepMinutes minutes = time.map(found -> found.minutes().times(RoundsReader.timesEach(text)))
+                .orElseGet(() -> guess(technique, text, guessed));
         Optional<String> cue = cue(text);
         ReadStep read = new ReadStep(
                 StepName.of(mainPart(text, time)),

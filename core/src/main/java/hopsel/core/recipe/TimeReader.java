@@ -215,11 +215,7 @@ public final class TimeReader {
     }
 
     private static StepMinutes sides(StepMinutes time, String sides) {
-        return sides == null ? time : new StepMinutes(twice(time.low()), twice(time.likely()), twice(time.high()));
-    }
-
-    private static Minutes twice(Minutes minutes) {
-        return Minutes.of(minutes.value().multiply(TWO));
+        return sides == null ? time : time.times(2);
     }
 
     private static BigDecimal inMinutes(BigDecimal many, String unit) {

@@ -230,6 +230,10 @@ final class Narration {
 
     private static final Pattern AND_A_HALF = Pattern.compile(
             "\\ban? (cup|tablespoon|teaspoon|litre|kilo|pound)s? and a half\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code one and a half cups}: no list of two. */
+    private static final Pattern SOME_AND_A_HALF = Pattern.compile(
+            "\\b(?:one|two|three|four|five) and a (?:half|quarter)(?= (?:cups?|tablespoons?|teaspoons?|lit|kilo|pound))",
+            Pattern.CASE_INSENSITIVE);
     /** {@code three tablespoons of miso, two of mirin}. */
     private static final Pattern SAME_SPOON = Pattern.compile(
             "\\b((?:" + Numbers.NUMBER + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}?)(?:,| and) ("
@@ -349,6 +353,7 @@ final class Narration {
         plain = BIG.matcher(FILLER.matcher(Numbers.plain(plain)).replaceAll("").replaceAll(", ?(?=[.!?])", ""))
                 .replaceAll(Narration::inFigures);
         plain = AND_A_HALF.matcher(plain).replaceAll("1.5 $1");
+        plain = SOME_AND_A_HALF.matcher(plain).replaceAll(Narration::inFigures);
         plain = UNPARTED.matcher(plain).replaceAll(", ");
         plain = SO_MUCH.matcher(plain).replaceAll(", that's ");
         plain = CORRECTED.matcher(TAKEN_BACK.matcher(plain).replaceAll("$3$2")).replaceAll("");
@@ -368,7 +373,7 @@ final class Narration {
                 ingredients,
                 method,
                 aside,
-                new RecipeSource.Telling(told, said));
+                new RecipeSource.Telling(told, said, HeardAmounts.in(plain, lines)));
     }
 
     private static String inFigures(MatchResult said) {

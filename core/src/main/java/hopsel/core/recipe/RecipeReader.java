@@ -51,7 +51,7 @@ public final class RecipeReader {
             Pattern.CASE_INSENSITIVE);
 
     /** What may stand behind a food: another noun would make it another food, as in soy yoghurt. */
-    private static final Pattern BEHIND_FOOD = Pattern.compile(
+    static final Pattern BEHIND_FOOD = Pattern.compile(
             "(?:in|into|on|onto|over|and|to|with|for|from|until|till|then|or|plus|at|by|per|each|if|while|"
                     + "before|after|so|about|"
                     + "of|is|are|as|an?|the|it|them|that|hot|cold|warm|more|extra|first|again|\\+|&|-|w/|/|"
@@ -226,9 +226,9 @@ public final class RecipeReader {
         LineReader lines = new LineReader(catalogue, measures);
         Optional<RecipeSource> said = Narration.of(text, lines);
         if (said.isPresent()) {
-            RecipeReader reader = new RecipeReader(lines);
-            reader.spoken = true;
-            return StepObjects.named(reader.recipe(said.get()));
+            ReadRecipe told = spoken(said.get(), lines);
+            RecipeSource heard = HeardAmounts.added(said.get(), told, lines);
+            return StepObjects.named(heard == said.get() ? told : spoken(heard, lines));
         }
         return Tongue.of(text)
                 .map(tongue -> {
@@ -237,6 +237,12 @@ public final class RecipeReader {
                     return words.back(new RecipeReader(lines).recipe(TextSplitter.split(gloss, lines)));
                 })
                 .orElseGet(() -> StepObjects.named(new RecipeReader(lines).recipe(TextSplitter.split(text, lines))));
+    }
+
+    private static ReadRecipe spoken(RecipeSource said, LineReader lines) {
+        RecipeReader reader = new RecipeReader(lines);
+        reader.spoken = true;
+        return reader.recipe(said);
     }
 
     /** Reads a recipe that is cut into its parts already. */
@@ -383,6 +389,7 @@ public final class RecipeReader {
                                 || startsAmounts(words[length], text, matcher.start()))
                         && !SHARE.matcher(candidate).find()
                         && !isListed(read, passage.heading())
+                        && !beginsLine(candidate)
                         && read.name().split(" ").length <= 4
                         && !read.name().matches(".*\\d.*")
                         && TimeReader.find(candidate).isEmpty()) {
@@ -396,6 +403,15 @@ public final class RecipeReader {
                 weighedGuess(words).ifPresent(read -> measured(passage, read));
             }
         }
+    }
+
+    /** {@code five cloves}, where a line has five cloves of garlic. */
+    private boolean beginsLine(String candidate) {
+        String begin = candidate.toLowerCase(Locale.ROOT) + " ";
+        return spoken
+                && parts.values().stream()
+                        .flatMap(part -> part.lines.stream())
+                        .anyMatch(line -> line.read().text().toLowerCase(Locale.ROOT).startsWith(begin));
     }
 
     /** {@code 500 g of roasted squash}: where there is no list, what is weighed goes in, whatever it may be. */

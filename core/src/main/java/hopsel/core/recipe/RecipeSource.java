@@ -42,21 +42,28 @@ public record RecipeSource(
         other = List.copyOf(other);
     }
 
+    /** The same with another list. */
+    RecipeSource withIngredients(List<Passage> list) {
+        return new RecipeSource(title, yield, headline, list, method, other, telling);
+    }
+
     /**
      * What somebody says beside a recipe.
      *
      * @param before by the text of an ingredient, how many paragraphs of the method were told before it
      * @param said by the number of a paragraph, from 0, what was said to the audience while it was done
+     * @param heard what was measured, wherever it was said
      */
-    public record Telling(Map<String, Integer> before, Map<Integer, String> said) {
+    record Telling(Map<String, Integer> before, Map<Integer, String> said, List<HeardAmounts.Heard> heard) {
 
         /** Of something written. */
-        public static final Telling NONE = new Telling(Map.of(), Map.of());
+        public static final Telling NONE = new Telling(Map.of(), Map.of(), List.of());
 
         /** Keeps its own copies. */
         public Telling {
             before = Map.copyOf(before);
             said = Map.copyOf(said);
+            heard = List.copyOf(heard);
         }
     }
 

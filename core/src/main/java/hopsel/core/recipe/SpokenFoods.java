@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -68,6 +69,7 @@ final class SpokenFoods {
         for (Name name : names(passage)) {
             if (isNew(name.text)
                     && !Techniques.begins(passage.substring(name.start).toLowerCase(Locale.ROOT))
+                    && !HeardAmounts.OTHERS.matcher(passage.substring(0, name.start)).find()
                     && !OTHERWISE.matcher(passage.substring(0, name.start)).find()) {
                 boolean optional = IF_YOU_LIKE
                         .matcher(passage.substring(name.start + name.text.length()))
@@ -80,7 +82,18 @@ final class SpokenFoods {
     }
 
     /** Where a food stands, by its longest name. */
-    private record Name(String text, int start) {}
+    record Name(String text, int start) {
+
+        int end() {
+            return start + text.length();
+        }
+    }
+
+    /** The food that a text names last. */
+    static Optional<Name> last(String text, LineReader lines) {
+        List<Name> names = new SpokenFoods(lines, List.of()).names(text);
+        return names.isEmpty() ? Optional.empty() : Optional.of(names.get(names.size() - 1));
+    }
 
     private List<Name> names(String passage) {
         List<Name> names = new ArrayList<>();

@@ -242,7 +242,8 @@ public final class TextSplitter {
                 before.entrySet().stream()
                         .filter(line -> line.getValue() < method.size())
                         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)),
-                Map.of());
+                Map.of(),
+                List.of());
     }
 
     /** {@code Paste: 6 chillies | 4 shallots | thumb of ginger}: bars for commas. */

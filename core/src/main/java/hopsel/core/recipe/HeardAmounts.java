@@ -1,0 +1,308 @@
+package hopsel.core.recipe;
+
+import hopsel.core.item.Item;
+import hopsel.core.measure.Amount;
+import hopsel.core.measure.Unit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * What somebody who talks measures, wherever in a sentence it is said: an amount and the food it is of, next to each
+ * other in either order.
+ *
+ * <p>Sentences tell who does what; amounts are told by their neighbours alone. So this is a second opinion on the list
+ * that was read from the sentences: it knows nothing of them, and finds what a sentence that was not understood has
+ * taken along.
+ */
+final class HeardAmounts {
+
+    private static final String UNIT =
+            "(?:grams?|g|kilos?|kg|mils?|ml|millilit(?:re|er)s?|lit(?:re|er)s?|cups?|tablespoons?|teaspoons?|tbsp|tsp"
+                    + "|ounces?|oz|pounds?|lbs?|tins?|cans?|jars?|blocks?|pack(?:et)?s?|sachets?|tubs?|cartons?|bottles?|bags?|cloves?|heads?|stalks?"
+                    + "|sticks?|sprigs?|leaves|bunch(?:es)?|handfuls?|pinch(?:es)?|thumbs?|splash(?:es)?|squeezes?"
+                    + "|knobs?|slices?|sheets?|drizzles?|glugs?)";
+    private static final String ABOUT = "(?: or so| or thereabouts)?";
+    /** An amount: a figure, or a measure of one. */
+    private static final Pattern AMOUNT = Pattern.compile(
+            "(?<![\\p{L}\\d/.,-])(?:(?<many>" + Numbers.NUMBER + ")" + ABOUT
+                    + "(?: (?:good|big|large|small|level|heaped|heaping|scant|whole|medium|generous|fat|ripe|nice|more|extra))*"
+                    + "(?:[ -]?(?<unit>" + UNIT + ")\\b)?|(?<one>" + UNIT + ")(?= of\\b))",
+            Pattern.CASE_INSENSITIVE);
+    /** Where a name ends. */
+    private static final Pattern BEHIND = Pattern.compile(
+            "[.;:!?,()]|\\s-\\s|\\b(?:and|that|that's|thats|which|you|i|we|because|so|until|till?|for|in|into|on|onto|with|then"
+                    + "|it|it's|they|is|are|was|goes|go|went|but|or|to|from|if|when|while|at|over|about|roughly|plus|also"
+                    + "|just|as|not|no|total|each|again|first|now|here|there|does|do)\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** Between a food and how much of it. */
+    private static final Pattern BETWEEN = Pattern.compile(
+            "[,.:]? ?(?:(?:I'd say|I use|I've got|I have|we use|we need|you want|you need|you'll need|that's|it's|is|are"
+                    + "|there's|say|take|about|around|roughly|maybe|like|so|just|of|only|with|need|needs|well|the|another"
+                    + "),? ?)*",
+            Pattern.CASE_INSENSITIVE);
+    /** How much of it after all. */
+    private static final Pattern AFTER_ALL = Pattern.compile(
+            "\\b(?:total|in all|all together|altogether|so that's|so|that's|no|actually|sorry|less|more like|only|I mean"
+                    + "|make that|make it|rather|nearer|needed|used|ended up)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SAID_AGAIN = Pattern.compile(
+            "\\b(?:so|no|sorry|actually|make (?:that|it)|I mean)(?: it's| that's)?,? (?:about )?$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern IN_ALL =
+            Pattern.compile(" (?:total|in all|in total|altogether|all together)\\b", Pattern.CASE_INSENSITIVE);
+    /** What others take, or what is not taken. */
+    static final Pattern OTHERS = Pattern.compile(
+            "\\b(?:some people|other people|others|my (?:neighbou?r|mother|mum|mom|gran|sister|friend|aunt)|you could"
+                    + "|could use|instead of|rather than|if you (?:have|use|want|can't|don't)|or use|would need|last (?:time|year|week)"
+                    + "|people (?:use|put|add)|used to (?:use|put|add)|for every|per|normally|the recipe says)\\b"
+                    + "(?:(?!, (?:and |then |so )*(?:serve|add|put|stir|I|we|you)\\b)[^.;!?])*$",
+            Pattern.CASE_INSENSITIVE);
+    /** A part of what was measured before. */
+    private static final Pattern SHARE = Pattern.compile(
+            "^(?:half|a (?:third|quarter|half)|one (?:third|half|quarter)|two thirds|[\\d/.]+) (?:of )?(?:the|that|this"
+                    + "|it|them|those)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern NO_FOOD =
+            Pattern.compile("\\b(?:tea ?towel|oven|cling ?film|foil|parchment|paper)\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code a big piece of ginger, say 60 grams}; {@code one block of 200 grams}. */
+    private static final Pattern THAT_IS =
+            Pattern.compile("^(?:,? (?:say|about|around|roughly|maybe|so about)| of) ?$", Pattern.CASE_INSENSITIVE);
+
+    private static final Set<String> LOOSE = Set.of("a", "an", "the", "half", "quarter");
+    private static final int LONGEST_NAME = 7;
+    private static final int NEAR = 70;
+
+    private final LineReader lines;
+    private final String text;
+    private final List<Heard> all = new ArrayList<>();
+
+    /**
+     * What was measured.
+     *
+     * @param line as on a list
+     * @param item that it is
+     * @param amount how much
+     * @param end where it ends in the text
+     * @param corrected whether it was said otherwise before
+     */
+    record Heard(String line, Item item, Amount amount, int end, boolean corrected) {}
+
+    private HeardAmounts(String text, LineReader lines) {
+        this.text = text;
+        this.lines = lines;
+    }
+
+    /** All that is measured, in the order of the text, each food once. */
+    static List<Heard> in(String text, LineReader lines) {
+        HeardAmounts heard = new HeardAmounts(text, lines);
+        heard.listen();
+        return heard.all;
+    }
+
+    private void listen() {
+        Matcher amount = AMOUNT.matcher(text);
+        int from = 0;
+        while (amount.find(from)) {
+            from = Math.max(amount.start() + 1, take(amount));
+        }
+    }
+
+    /** Takes an amount with its food; where what was taken ends. */
+    private int take(Matcher amount) {
+        String behind = text.substring(amount.start(), Math.min(text.length(), amount.start() + NEAR));
+        boolean time = TimeReader.find(behind).stream().anyMatch(found -> found.start() == 0);
+        String before = text.substring(Math.max(0, amount.start() - NEAR), amount.start());
+        if (time || SHARE.matcher(behind).find() || OTHERS.matcher(before).find()) {
+            return 0;
+        }
+        String said = amount.group("one") == null
+                ? amount.group().replaceFirst("(?i) or so| or thereabouts", "")
+                : "a " + amount.group();
+        // What is a lemon is told by the sentence alone: the zest of one, or the sauce that is made with it.
+        boolean one = said.matches("(?i)an?") && !before.matches("(?is).*\\b(?:zest|juice|rind) of ");
+        Optional<Heard> next = one ? Optional.empty() : named(said, amount.start(), amount.end());
+        if (next.isPresent()) {
+            add(next.get());
+            return next.get().end;
+        }
+        if (amount.group("unit") == null || LOOSE.contains(said.toLowerCase(Locale.ROOT))) {
+            return 0;
+        }
+        Optional<Heard> beside = afterAll(said, amount).or(() -> foodBefore(said, amount)).or(() -> foodBehind(said, amount));
+        beside.ifPresent(this::add);
+        return beside.map(Heard::end).orElse(0);
+    }
+
+    /** {@code 300 grams of flat rice noodles}: the longest name right behind it. */
+    private Optional<Heard> named(String said, int start, int end) {
+        String rest = text.substring(end, Math.min(text.length(), end + NEAR)).replaceFirst("^ of\\b", "");
+        int skipped = text.substring(end, Math.min(text.length(), end + NEAR)).length() - rest.length();
+        Matcher stop = BEHIND.matcher(rest);
+        String name = rest.substring(0, Math.min(stop.find() ? stop.start() : rest.length(), nextAmount(rest)));
+        String[] words = name.strip().split("\\s+");
+        for (int length = Math.min(words.length, LONGEST_NAME); length > 0; length--) {
+            String food = String.join(" ", List.of(words).subList(0, length));
+            String line = said + " " + food;
+            Optional<Heard> heard = food.isEmpty() ? Optional.empty() : line(line, end + skipped + food.length() + 1);
+            if (heard.isPresent()) {
+                String behind = String.join(" ", List.of(words).subList(length, words.length));
+                boolean whole = behind.isEmpty()
+                        || RecipeReader.BEHIND_FOOD.matcher(words[length]).matches()
+                        || Techniques.begins(behind)
+                        || lines.exactly(words[length]).isPresent()
+                        || said.contains(" ") && !Branches.isMade(words[length]) && !HeadingWords.isPart(words[length]);
+                return heard.filter(any -> whole);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Where the next amount begins; nobody says two of one thing. */
+    private static int nextAmount(String rest) {
+        Matcher next = AMOUNT.matcher(rest);
+        while (next.find()) {
+            boolean figure = next.group("unit") != null
+                    || next.group("one") != null
+                    || !LOOSE.contains(next.group().toLowerCase(Locale.ROOT));
+            if (next.start() > 0 && figure) {
+                return next.start();
+            }
+        }
+        return rest.length();
+    }
+
+    private Optional<Heard> line(String line, int end) {
+        ReadLine read = lines.inSentence(line);
+        boolean sure = read.item().isPresent()
+                && read.exact()
+                && read.amount().isPresent()
+                && !read.name().matches(".*\\d.*")
+                && TimeReader.find(line).isEmpty()
+                && !NO_FOOD.matcher(read.name()).find()
+                && (read.name().contains(" ") && lines.exactly(read.name()).isPresent()
+                        || ItemFinder.words(read.name()).stream().noneMatch(Branches::isMade));
+        return sure
+                ? Optional.of(new Heard(line, read.item().get(), read.amount().get(), end, false))
+                : Optional.empty();
+    }
+
+    /** {@code two blocks of tempeh, 250 each, so 500 grams}: the one before, said again. */
+    private Optional<Heard> afterAll(String said, Matcher amount) {
+        if (all.isEmpty()) {
+            return Optional.empty();
+        }
+        Heard last = all.get(all.size() - 1);
+        String between = last.end < amount.start() ? text.substring(last.end, amount.start()) : "";
+        String around = between + " " + text.substring(amount.end(), Math.min(text.length(), amount.end() + 7));
+        boolean again = AFTER_ALL.matcher(around).find() || THAT_IS.matcher(between).matches();
+        if (between.isEmpty()
+                || between.length() > 2 * NEAR
+                || !again
+                || SpokenFoods.last(between, lines).isPresent() && !isSaidAgain(between, amount)) {
+            return Optional.empty();
+        }
+        String name = lines.inSentence(last.line).name();
+        return line(said + " of " + name, amount.end())
+                .filter(now -> now.item.equals(last.item) && isAlike(now.amount.unit(), last.amount.unit()))
+                .map(now -> new Heard(now.line, now.item, now.amount, now.end, true));
+    }
+
+    /** {@code depends on your flour, mine needed five, so five tablespoons in all}: whatever else was spoken of. */
+    private boolean isSaidAgain(String between, Matcher amount) {
+        return SAID_AGAIN.matcher(between).find()
+                || IN_ALL.matcher(text.substring(amount.end())).lookingAt();
+    }
+
+    /** The same kind of measure, or a weight for what was counted. */
+    private boolean isAlike(Unit now, Unit before) {
+        return now == before
+                || now.grams().isPresent() && before == Unit.PIECE
+                || SaidAmount.canAdd(now, before, lines.weigher());
+    }
+
+    /** {@code Spinach. 200 grams}. */
+    private Optional<Heard> foodBefore(String said, Matcher amount) {
+        int since = all.isEmpty() ? 0 : all.get(all.size() - 1).end;
+        int from = Math.max(since, amount.start() - NEAR);
+        String before = text.substring(Math.min(from, amount.start()), amount.start());
+        return SpokenFoods.last(before, lines)
+                .filter(food -> BETWEEN.matcher(before.substring(food.end())).matches())
+                .flatMap(food -> line(said + " of " + food.text(), amount.end()));
+    }
+
+    /** {@code 300 grams, flat rice noodles}. */
+    private Optional<Heard> foodBehind(String said, Matcher amount) {
+        String rest = text.substring(amount.end(), Math.min(text.length(), amount.end() + NEAR));
+        return rest.startsWith(", ") ? named(said, amount.start(), amount.end() + 1) : Optional.empty();
+    }
+
+    /** What was said last of a food, where it was said otherwise before; its first amount, where it goes in twice. */
+    private void add(Heard heard) {
+        if (heard.corrected) {
+            // What was said last of this food is what was put right.
+            all.remove(all.size() - 1);
+        }
+        if (all.stream().noneMatch(known -> known.item.equals(heard.item) && known.amount.equals(heard.amount))) {
+            all.add(heard);
+        }
+    }
+
+    /** The source with what was heard and does not stand on the list that was made of it. */
+    static RecipeSource added(RecipeSource source, ReadRecipe made, LineReader lines) {
+        List<RecipeSource.Passage> list = new ArrayList<>(source.ingredients());
+        List<ReadLine> known = made.parts().stream()
+                .flatMap(part -> part.lines().stream())
+                .map(ReadRecipe.Line::read)
+                .toList();
+        boolean more = false;
+        for (Heard heard : source.telling().heard()) {
+            List<ReadLine> same = known.stream()
+                    .filter(read -> read.item().filter(heard.item::equals).isPresent())
+                    .filter(read -> read.amount().isPresent())
+                    .toList();
+            boolean summed = heard.amount.unit() != Unit.PIECE && same.stream()
+                    .flatMap(read -> read.amount().stream())
+                    .allMatch(amount -> amount.unit() != Unit.PIECE);
+            long often = source.telling().heard().stream()
+                    .filter(other -> other.item.equals(heard.item))
+                    .count();
+            boolean cut = same.stream().anyMatch(read -> isCutOff(read.text(), heard.line));
+            boolean there = same.stream().anyMatch(read -> isSame(read, heard));
+            if (!there && (same.isEmpty() || summed && same.size() < often || heard.corrected || cut)) {
+                list.removeIf(passage -> isVague(lines.read(passage.text()), heard));
+                list.add(new RecipeSource.Passage(Optional.empty(), heard.line));
+                more = true;
+            }
+        }
+        return more ? source.withIngredients(list) : source;
+    }
+
+    /** {@code a half cups of flour}, where one and a half were said. */
+    private static boolean isCutOff(String read, String heard) {
+        return heard.length() > read.length()
+                && heard.toLowerCase(Locale.ROOT).endsWith(" " + read.toLowerCase(Locale.ROOT));
+    }
+
+    private static boolean isSame(ReadLine read, Heard heard) {
+        return read.item().filter(heard.item::equals).isPresent()
+                && read.amount().filter(heard.amount::equals).isPresent();
+    }
+
+    /** The same food, not measured or measured otherwise; or what it is by the last word of its name alone. */
+    private static boolean isVague(ReadLine read, Heard heard) {
+        List<String> name = ItemFinder.words(read.name());
+        List<String> full = ItemFinder.words(heard.line);
+        return read.item().filter(heard.item::equals).isPresent()
+                        && (read.amount().isEmpty() || heard.corrected || isCutOff(read.text(), heard.line))
+                || read.amount().isEmpty()
+                        && name.size() == 1
+                        && full.contains(name.get(0));
+    }
+}

@@ -5,12 +5,15 @@ import hopsel.core.measure.Amount;
 import hopsel.core.measure.Unit;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * What somebody who talks measures, wherever in a sentence it is said: an amount and the food it is of, next to each
@@ -24,33 +27,46 @@ final class HeardAmounts {
 
     private static final String UNIT =
             "(?:grams?|g|kilos?|kg|mils?|ml|millilit(?:re|er)s?|lit(?:re|er)s?|cups?|tablespoons?|teaspoons?|tbsp|tsp"
-                    + "|ounces?|oz|pounds?|lbs?|tins?|cans?|jars?|blocks?|pack(?:et)?s?|sachets?|tubs?|cartons?|bottles?|bags?|cloves?|heads?|stalks?"
+                    + "|ounces?|oz|pounds?|lbs?|tins?|cans?|jars?|blocks?|pack(?:et)?s?|sachets?|tubs?|cartons?"
+                    + "|bottles?|bags?|cloves?|heads?|stalks?"
                     + "|sticks?|sprigs?|leaves|bunch(?:es)?|handfuls?|pinch(?:es)?|thumbs?|splash(?:es)?|squeezes?"
-                    + "|knobs?|slices?|sheets?|drizzles?|glugs?)";
+                    + "|knobs?|(?:centimet(?:re|er)|cm|inch)(?:es|s)? (?:bit|piece|knob|chunk|length)|slices?"
+                    + "|sheets?|drizzles?|glugs?)";
     private static final String ABOUT = "(?: or so| or thereabouts)?";
     /** An amount: a figure, or a measure of one. */
     private static final Pattern AMOUNT = Pattern.compile(
             "(?<![\\p{L}\\d/.,-])(?:(?<many>" + Numbers.NUMBER + ")" + ABOUT
-                    + "(?: (?:good|big|large|small|level|heaped|heaping|scant|whole|medium|generous|fat|ripe|nice|more|extra))*"
+                    + "(?: (?:good|big|large|small|level|heaped|heaping|scant|whole|medium|generous|fat|ripe"
+                    + "|nice|more|extra|full))*"
                     + "(?:[ -]?(?<unit>" + UNIT + ")\\b)?|(?<one>" + UNIT + ")(?= of\\b))",
             Pattern.CASE_INSENSITIVE);
     /** Where a name ends. */
     private static final Pattern BEHIND = Pattern.compile(
-            "[.;:!?,()]|\\s-\\s|\\b(?:and|that|that's|thats|which|you|i|we|because|so|until|till?|for|in|into|on|onto|with|then"
-                    + "|it|it's|they|is|are|was|goes|go|went|but|or|to|from|if|when|while|at|over|about|roughly|plus|also"
+            "[.;:!?,()]|\\s-\\s|\\b(?:and|that|that's|thats|which|you|i|we|because|so|until|till?|for|in|into"
+                    + "|on|onto|with|then"
+                    + "|it|it's|they|is|are|was|goes|go|went|but|or|to|from|if|when|while|at|over|about|roughly"
+                    + "|plus|also"
                     + "|just|as|not|no|total|each|again|first|now|here|there|does|do)\\b",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern PIECE_OF_LENGTH =
+            Pattern.compile("(?:an? )?(\\S+)[ -]?(?:centimet(?:re|er)s?|cm)\\b.*", Pattern.CASE_INSENSITIVE);
     /** Between a food and how much of it. */
     private static final Pattern BETWEEN = Pattern.compile(
-            "[,.:]? ?(?:(?:I'd say|I use|I've got|I have|we use|we need|you want|you need|you'll need|that's|it's|is|are"
-                    + "|there's|say|take|about|around|roughly|maybe|like|so|just|of|only|with|need|needs|well|the|another"
+            "[,.:]? ?(?:(?:I'd say|I'm (?:using|doing)|we're (?:using|doing)|I (?:did|took|used|reckon I used)|we used"
+                    + "|a (?:splash|bit|little) at a time|which is|that is|I use|I've got|I have|we use|we need"
+                    + "|you want|you need|you'll need|that's|it's|is|are"
+                    + "|there's|say|take|about|around|roughly|maybe|like|so|just|of|only|with|need|needs|well"
+                    + "|the|another"
                     + "),? ?)*",
             Pattern.CASE_INSENSITIVE);
     /** How much of it after all. */
     private static final Pattern AFTER_ALL = Pattern.compile(
-            "\\b(?:total|in all|all together|altogether|so that's|so|that's|no|actually|sorry|less|more like|only|I mean"
+            "\\b(?:total|in all|all together|altogether|so that's|so|that's|no|actually|sorry|less|more like"
+                    + "|only|I mean"
                     + "|make that|make it|rather|nearer|needed|used|ended up)\\b",
             Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SAID_AGAIN = Pattern.compile(
             "\\b(?:so|no|sorry|actually|make (?:that|it)|I mean)(?: it's| that's)?,? (?:about )?$",
             Pattern.CASE_INSENSITIVE);
@@ -59,7 +75,8 @@ final class HeardAmounts {
     /** What others take, or what is not taken. */
     static final Pattern OTHERS = Pattern.compile(
             "\\b(?:some people|other people|others|my (?:neighbou?r|mother|mum|mom|gran|sister|friend|aunt)|you could"
-                    + "|could use|instead of|rather than|if you (?:have|use|want|can't|don't)|or use|would need|last (?:time|year|week)"
+                    + "|could use|instead of|rather than|if you (?:have|use|want|can't|don't)|or use|would need"
+                    + "|you can (?:take|use|put|add)|last (?:time|year|week)"
                     + "|people (?:use|put|add)|used to (?:use|put|add)|for every|per|normally|the recipe says)\\b"
                     + "(?:(?!, (?:and |then |so )*(?:serve|add|put|stir|I|we|you)\\b)[^.;!?])*$",
             Pattern.CASE_INSENSITIVE);
@@ -122,8 +139,13 @@ final class HeardAmounts {
         if (time || SHARE.matcher(behind).find() || OTHERS.matcher(before).find()) {
             return 0;
         }
+        if (amount.group("unit") == null && before.endsWith("for ")) {
+            return 0;
+        }
         String said = amount.group("one") == null
-                ? amount.group().replaceFirst("(?i) or so| or thereabouts", "")
+                ? PIECE_OF_LENGTH
+                        .matcher(amount.group().replaceFirst("(?i) or so| or thereabouts", ""))
+                        .replaceFirst("$1 cm")
                 : "a " + amount.group();
         // What is a lemon is told by the sentence alone: the zest of one, or the sauce that is made with it.
         boolean one = said.matches("(?i)an?") && !before.matches("(?is).*\\b(?:zest|juice|rind) of ");
@@ -135,7 +157,8 @@ final class HeardAmounts {
         if (amount.group("unit") == null || LOOSE.contains(said.toLowerCase(Locale.ROOT))) {
             return 0;
         }
-        Optional<Heard> beside = afterAll(said, amount).or(() -> foodBefore(said, amount)).or(() -> foodBehind(said, amount));
+        Optional<Heard> beside =
+                afterAll(said, amount).or(() -> foodBefore(said, amount)).or(() -> foodBehind(said, amount));
         beside.ifPresent(this::add);
         return beside.map(Heard::end).orElse(0);
     }
@@ -200,8 +223,9 @@ final class HeardAmounts {
         }
         Heard last = all.get(all.size() - 1);
         String between = last.end < amount.start() ? text.substring(last.end, amount.start()) : "";
-        String around = between + " " + text.substring(amount.end(), Math.min(text.length(), amount.end() + 7));
-        boolean again = AFTER_ALL.matcher(around).find() || THAT_IS.matcher(between).matches();
+        String around = between + " " + text.substring(amount.end(), Math.min(text.length(), amount.end() + 12));
+        boolean again =
+                AFTER_ALL.matcher(around).find() || THAT_IS.matcher(between).matches();
         if (between.isEmpty()
                 || between.length() > 2 * NEAR
                 || !again
@@ -261,15 +285,17 @@ final class HeardAmounts {
                 .flatMap(part -> part.lines().stream())
                 .map(ReadRecipe.Line::read)
                 .toList();
+        Map<String, Integer> before = new HashMap<>(source.telling().before());
         boolean more = false;
         for (Heard heard : source.telling().heard()) {
             List<ReadLine> same = known.stream()
                     .filter(read -> read.item().filter(heard.item::equals).isPresent())
                     .filter(read -> read.amount().isPresent())
                     .toList();
-            boolean summed = heard.amount.unit() != Unit.PIECE && same.stream()
-                    .flatMap(read -> read.amount().stream())
-                    .allMatch(amount -> amount.unit() != Unit.PIECE);
+            boolean summed = heard.amount.unit() != Unit.PIECE
+                    && same.stream()
+                            .flatMap(read -> read.amount().stream())
+                            .allMatch(amount -> amount.unit() != Unit.PIECE);
             long often = source.telling().heard().stream()
                     .filter(other -> other.item.equals(heard.item))
                     .count();
@@ -278,10 +304,21 @@ final class HeardAmounts {
             if (!there && (same.isEmpty() || summed && same.size() < often || heard.corrected || cut)) {
                 list.removeIf(passage -> isVague(lines.read(passage.text()), heard));
                 list.add(new RecipeSource.Passage(Optional.empty(), heard.line));
+                before.put(heard.line, saidIn(source, heard, lines));
                 more = true;
             }
         }
-        return more ? source.withIngredients(list) : source;
+        return more ? source.withIngredients(list, before) : source;
+    }
+
+    /** The passage of the method in which a food is named first: it goes in no sooner. */
+    private static int saidIn(RecipeSource source, Heard heard, LineReader lines) {
+        String name = lines.inSentence(heard.line).name().toLowerCase(Locale.ROOT);
+        return IntStream.range(0, source.method().size())
+                .filter(at ->
+                        source.method().get(at).text().toLowerCase(Locale.ROOT).contains(name))
+                .findFirst()
+                .orElse(0);
     }
 
     /** {@code a half cups of flour}, where one and a half were said. */
@@ -301,8 +338,6 @@ final class HeardAmounts {
         List<String> full = ItemFinder.words(heard.line);
         return read.item().filter(heard.item::equals).isPresent()
                         && (read.amount().isEmpty() || heard.corrected || isCutOff(read.text(), heard.line))
-                || read.amount().isEmpty()
-                        && name.size() == 1
-                        && full.contains(name.get(0));
+                || read.amount().isEmpty() && name.size() == 1 && full.contains(name.get(0));
     }
 }

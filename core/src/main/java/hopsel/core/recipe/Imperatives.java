@@ -1,7 +1,10 @@
 package hopsel.core.recipe;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * What somebody says who cooks ("the tofu goes in", "knead that") as a cook writes it down: what is done comes first,
@@ -142,6 +145,10 @@ final class Imperatives {
                     "^(?:into|onto|in) (?=(?:an? |the |simmering |boiling |cold |hot |iced )(?:(?!" + VERB
                             + " )[^.,;])*$)",
                     "put into "),
+            new Rewrite(
+                    LEAD + "(?<what>(?:" + Numbers.NUMBER
+                            + ") \\p{L}+ of [\\p{L} ]{3,30}?) (?:in|into) (?=(?:the|an?) [^,;]*$)",
+                    "put ${what} into "),
             new Rewrite("(?<=\\p{L}{4}) (?:for )?\\d+(?: ?- ?\\d+)? ?mins?\\.?$", ""),
             new Rewrite(" while (?:it|they|that|those)(?:'s|'re| is| are)?\\b.*$", ""),
             new Rewrite(
@@ -155,6 +162,7 @@ final class Imperatives {
                     "^(\\d+|two|three|four|six|eight|ten|twelve) (balls|pieces|rounds|discs|portions|squares)\\b",
                     "make $1 $2"));
 
+    private static final Pattern ONE_VERB = Pattern.compile(VERB, Pattern.CASE_INSENSITIVE);
     private static final Pattern VERBS = Pattern.compile("\\b" + VERB + "\\b", Pattern.CASE_INSENSITIVE);
 
     private Imperatives() {}
@@ -164,9 +172,36 @@ final class Imperatives {
         return VERBS.matcher(text).results().count();
     }
 
+    /** {@code Rolled it out}: what somebody did, who made it. */
+    private static final Pattern DID = Pattern.compile(
+            "^(?:(?:and|so|then|I|we) )*(?<did>\\p{L}{3,}ed|left|took|made|brought|kept|ground|froze|shook)(?= "
+                    + "(?:it|them|the|that"
+                    + "|those|these|this|in|into|at|for|with|until|till|again|through|out|up|down|everything"
+                    + "|all)\\b|[.,]|$)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Map<String, String> IRREGULAR = Map.of(
+            "left", "leave", "took", "take", "made", "make", "brought", "bring", "kept", "keep", "ground", "grind",
+            "froze", "freeze", "shook", "shake");
+
     /** What is told, with what is done first. */
     static String of(String text) {
-        return with(REWRITES, Lettering.small(text));
+        return with(REWRITES, DID.matcher(Lettering.small(text)).replaceFirst(found -> base(found.group(1))));
+    }
+
+    /** The verb of which somebody says that it was done; the same where that is no verb. */
+    private static String base(String did) {
+        String low = did.toLowerCase(Locale.ROOT);
+        String stem = low.replaceFirst("ed$", "");
+        return Stream.of(
+                        IRREGULAR.getOrDefault(low, ""),
+                        stem,
+                        stem + "e",
+                        stem.replaceFirst("i$", "y"),
+                        stem.replaceFirst("(\\p{L})\\1$", "$1"))
+                .filter(verb -> ONE_VERB.matcher(verb).matches())
+                .findFirst()
+                .orElse(did);
     }
 
     /** The same for a name that was cut from it. */

@@ -21,7 +21,7 @@ final class Lettering {
 
     /** As in the middle of a sentence. */
     static String small(String text) {
-        boolean word = text.length() > 1 && Character.isLowerCase(text.charAt(1));
+        boolean word = text.length() > 1 && (Character.isLowerCase(text.charAt(1)) || text.startsWith("A "));
         return word ? Character.toLowerCase(text.charAt(0)) + text.substring(1) : text;
     }
 

@@ -411,7 +411,8 @@ public final class RecipeReader {
         return spoken
                 && parts.values().stream()
                         .flatMap(part -> part.lines.stream())
-                        .anyMatch(line -> line.read().text().toLowerCase(Locale.ROOT).startsWith(begin));
+                        .anyMatch(line ->
+                                line.read().text().toLowerCase(Locale.ROOT).startsWith(begin));
     }
 
     /** {@code 500 g of roasted squash}: where there is no list, what is weighed goes in, whatever it may be. */

@@ -43,8 +43,9 @@ public record RecipeSource(
     }
 
     /** The same with another list. */
-    RecipeSource withIngredients(List<Passage> list) {
-        return new RecipeSource(title, yield, headline, list, method, other, telling);
+    RecipeSource withIngredients(List<Passage> list, Map<String, Integer> before) {
+        return new RecipeSource(
+                title, yield, headline, list, method, other, new Telling(before, telling.said, telling.heard));
     }
 
     /**

@@ -69,7 +69,9 @@ final class SpokenFoods {
         for (Name name : names(passage)) {
             if (isNew(name.text)
                     && !Techniques.begins(passage.substring(name.start).toLowerCase(Locale.ROOT))
-                    && !HeardAmounts.OTHERS.matcher(passage.substring(0, name.start)).find()
+                    && !HeardAmounts.OTHERS
+                            .matcher(passage.substring(0, name.start))
+                            .find()
                     && !OTHERWISE.matcher(passage.substring(0, name.start)).find()) {
                 boolean optional = IF_YOU_LIKE
                         .matcher(passage.substring(name.start + name.text.length()))
@@ -129,7 +131,7 @@ final class SpokenFoods {
                 && lines.exactly(name)
                         .filter(item -> !item.id().equals("water"))
                         .isPresent()
-                && words.stream().noneMatch(known::contains)
+                && !known.containsAll(words)
                 && words.stream().noneMatch(Branches::isMade)
                 && words.stream().noneMatch(HeadingWords::isPart);
     }

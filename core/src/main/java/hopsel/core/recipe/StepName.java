@@ -47,8 +47,11 @@ final class StepName {
 
     /** {@code Two cloves of garlic}, {@code the tomato paste}: what goes in, and nothing else is said. */
     private static final Pattern SO_MUCH = Pattern.compile(
-            "^(?:the (?!oven|pan|heat|rest)\\p{L}+(?: \\p{L}+)?$|(?:" + Numbers.NUMBER
-                    + "|half(?: an?)?|a bit|a little)(?: \\p{L}+)? of (?:the )?\\p{L}+)",
+            "^(?:" + Numbers.NUMBER + "|half(?: an?)?|a bit|a little)(?: \\p{L}+)? of (?:the )?\\p{L}+",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern THE_FOOD = Pattern.compile(
+            "the (?!oven|pan|heat|rest|same|other|next|last|first)\\p{L}+(?: (?!is|are|was|will|has|should)\\p{L}+)?",
             Pattern.CASE_INSENSITIVE);
 
     private StepName() {}
@@ -58,7 +61,9 @@ final class StepName {
         String told = Imperatives.of(text);
         String name = Imperatives.inName(cut(told));
         boolean onlyNamed = Techniques.leading(told) == Techniques.OTHER
-                && SO_MUCH.matcher(name).find();
+                        && SO_MUCH.matcher(name).find()
+                || Techniques.leading(name) == Techniques.OTHER
+                        && THE_FOOD.matcher(name).matches();
         return Lettering.capital(shortened(onlyNamed ? "add " + Lettering.small(name) : name));
     }
 

@@ -24,6 +24,23 @@ final class TalkHead {
                     + "|\\.|!|;| for | which | that | it's | on an? | and (?=it|we|I |you|then|that|this|there|let)"
                     + "| today|$)",
             Pattern.CASE_INSENSITIVE);
+    /** {@code What I want to show you is a noodle soup}, {@code this is my mother's way of sambar}. */
+    private static final Pattern SHOWING = Pattern.compile(
+            "\\b(?:what (?:I|we)(?:'m| am|'re| are| want| would like|'d like)? (?:to |going to "
+                    + ")?(?:show(?:ing)? you|mak(?:e|ing)"
+                    + "|do(?:ing)?)"
+                    + "(?: today| tonight)? is|this is (?:\\p{L}+ )?(?:\\p{L}+'s )?(?:way of|version of|take "
+                    + "on)|dictating|so it's)"
+                    + " (?:making |my |the |an? )*(?<dish>(?!(?:this|it|that|these)\\b)[\\p{L} '-]{3,50}?)(?=,"
+                    + "|\\.|!|;| for | where | which | that | with | before "
+                    + "| while | so | one\\b|$)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code Today's a one-tray wonder, roasted pumpkin tray bake with a tahini drizzle.} */
+    private static final Pattern TODAYS = Pattern.compile(
+            "\\b(?:today|tonight)(?:'s| is) (?:an? |the |my )?(?<first>[\\p{L} '-]{3,50}?)(?:, (?<dish>[\\p{L} "
+                    + "'-]{3,60}?))?"
+                    + "(?= with |[.!]|$)",
+            Pattern.CASE_INSENSITIVE);
     /** {@code Tonight it's flatbreads}. */
     private static final Pattern TONIGHT = Pattern.compile(
             "\\b(?:today|tonight|this (?:week|evening|morning)),? (?:it's|it is|it’s) (?:an? |some |my |our )?"
@@ -82,7 +99,7 @@ final class TalkHead {
     private static final Pattern CHATTER = Pattern.compile(
             "\\b(?:welcome|hello|good (?:morning|evening|afternoon)|thank you all|joining us|hi (?:everybody|"
                     + "everyone|there|guys)|my name is|subscribe|leave a comment|like (?:the|this) video|"
-                    + "sponsor\\w*|g'day|catch you|link (?:below|in the)|see you|bye|"
+                    + "sponsor\\w*|press(?:ed)? record|g'day|catch you|link (?:below|in the)|see you|bye|"
                     + "thanks? (?:you )?for watching|thank you so much|follow me|check out|people (?:always "
                     + "|often |sometimes )?ask|"
                     + "(?:somebody|someone) (?:asked|asks)|(?:can|could) I freeze|you can freeze|yes,? you can|"
@@ -157,7 +174,9 @@ final class TalkHead {
         if (title.isEmpty() && today.find() && !measured) {
             return named(today.group(1));
         }
-        return !measured && isSoManyFor(sentence) || doesSoMany(sentence) || !begun && isThis(sentence);
+        return !measured && isSoManyFor(sentence)
+                || doesSoMany(sentence)
+                || !begun && (isThis(sentence) || !measured && isShown(sentence));
     }
 
     private boolean isSoManyFor(String sentence) {
@@ -184,6 +203,25 @@ final class TalkHead {
                 ? Numbers.value(does.group(1)).map(number -> "Makes " + number.toPlainString())
                 : serves(does.group(1)));
         return true;
+    }
+
+    /** What is shown, where the sentence says nothing else. */
+    private boolean isShown(String sentence) {
+        Matcher showing = SHOWING.matcher(sentence);
+        Matcher todays = TODAYS.matcher(sentence);
+        if (title.isPresent()) {
+            return false;
+        }
+        if (showing.find() && isDish(showing.group("dish"))) {
+            return named(showing.group("dish"));
+        }
+        return todays.find()
+                && Stream.of(Optional.ofNullable(todays.group("dish")), Optional.of(todays.group("first")))
+                        .flatMap(Optional::stream)
+                        .filter(lines::namesFood)
+                        .findFirst()
+                        .filter(this::named)
+                        .isPresent();
     }
 
     private boolean isThis(String sentence) {

@@ -1,0 +1,63 @@
+package hopsel.formats.recipefile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hopsel.core.item.Item;
+import hopsel.core.measure.Measures;
+import hopsel.core.recipe.ReadRecipe;
+import hopsel.core.recipe.RecipeReader;
+import hopsel.formats.classfile.BuiltInCatalogue;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Somebody talks: an amount belongs to the food beside it, in whatever sentence, and the last word counts. */
+class HeardAmountsTest {
+
+    private static final String OPENING = "Okay, so I'm going to make a soup. You just fry two onions. ";
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Spinach. Two hundred grams, it looks like a mountain.                 | spinach      | 200 G",
+                "Salt, I'd say a teaspoon and a half.                                  | salt         | 1.5 TSP",
+                "Then ten or so curry leaves, stand back.                              | curry-leaf   | 10 PIECE",
+                "You need one and a half cups of plain flour.                          | plain-flour  | 1.5 CUP",
+                "Four tablespoons of ice water, you might need five depending on the flour, mine did, so five "
+                        + "tablespoons "
+                        + "total.                                                      | water        | 5 TBSP",
+                "Two blocks of tempeh, 250 each, so 500 grams cut into cubes.          | tempeh       | 500 G",
+                "The noodles, three hundred grams, flat rice noodles.                  | rice-noodles | 300 G",
+                "So grab your pumpkin. I'm using about a kilo.                         | pumpkin      | 1 KG",
+            })
+    void theAmountIsOfWhatStandsBesideIt(String said, String item, String amount) {
+        assertThat(heard(said, item)).isEqualTo(amount);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Some people put two carrots in, I don't.    | carrot",
+                "My neighbour adds 100 grams of cashews.     | cashews",
+                "Keep them in a tea towel.                   | black-tea",
+                "Leave it for twenty minutes.                | mint",
+            })
+    void whatOthersTakeIsNotHeard(String said, String item) {
+        assertThat(heard(said, item)).isEqualTo("none");
+    }
+
+    private static String heard(String said, String item) {
+        ReadRecipe read = RecipeReader.read(OPENING + said, BuiltInCatalogue.load(), Measures.METRIC);
+        return read.parts().stream()
+                .flatMap(part -> part.lines().stream())
+                .map(line -> line.read())
+                .filter(line -> line.item().map(Item::id).filter(item::equals).isPresent())
+                .map(line -> line.amount()
+                        .map(amount -> amount.high().stripTrailingZeros().toPlainString() + " " + amount.unit())
+                        .orElse("by eye"))
+                .findFirst()
+                .orElse("none");
+    }
+}

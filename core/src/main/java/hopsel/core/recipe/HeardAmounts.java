@@ -54,7 +54,7 @@ final class HeardAmounts {
     /** Between a food and how much of it. */
     private static final Pattern BETWEEN = Pattern.compile(
             "[,.:]? ?(?:(?:I'd say|I'm (?:using|doing)|we're (?:using|doing)|I (?:did|took|used|reckon I used)|we used"
-                    + "|a (?:splash|bit|little) at a time|which is|that is|I use|I've got|I have|we use|we need"
+                    + "|a (?:splash|bit|little) at a time|the whole (?:pot|tub|carton|pack|packet|lot|thing|tin)|is what (?:I|we) (?:have|use|like)(?: with it)?|twice|three times|on top|over the top|to finish|which is|that is|I use|I've got|I have|we use|we need"
                     + "|you want|you need|you'll need|that's|it's|is|are"
                     + "|there's|say|take|about|around|roughly|maybe|like|so|just|of|only|with|need|needs|well"
                     + "|the|another"
@@ -72,13 +72,16 @@ final class HeardAmounts {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern IN_ALL =
             Pattern.compile(" (?:total|in all|in total|altogether|all together)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TOOK = Pattern.compile(
+            "\\b(?:I|we|mine|it|this one) (?:took|used|needed|did|ended up (?:using|with)|has|had)(?: about)? $",
+            Pattern.CASE_INSENSITIVE);
     /** What others take, or what is not taken. */
     static final Pattern OTHERS = Pattern.compile(
             "\\b(?:some people|other people|others|my (?:neighbou?r|mother|mum|mom|gran|sister|friend|aunt)|you could"
                     + "|could use|instead of|rather than|if you (?:have|use|want|can't|don't)|or use|would need"
                     + "|you can (?:take|use|put|add)|last (?:time|year|week)"
                     + "|people (?:use|put|add)|used to (?:use|put|add)|for every|per|normally|the recipe says)\\b"
-                    + "(?:(?!, (?:and |then |so )*(?:serve|add|put|stir|I|we|you)\\b)[^.;!?])*$",
+                    + "(?:(?!, (?:and |then |so )*(?:serve|add|put|stir|I|we|you)\\b|\\byou (?:like|want|have|prefer)\\b)[^.;!?]){0,50}$",
             Pattern.CASE_INSENSITIVE);
     /** A part of what was measured before. */
     private static final Pattern SHARE = Pattern.compile(
@@ -90,7 +93,7 @@ final class HeardAmounts {
             Pattern.compile("\\b(?:tea ?towel|oven|cling ?film|foil|parchment|paper)\\b", Pattern.CASE_INSENSITIVE);
     /** {@code a big piece of ginger, say 60 grams}; {@code one block of 200 grams}. */
     private static final Pattern THAT_IS =
-            Pattern.compile("^(?:,? (?:say|about|around|roughly|maybe|so about)| of) ?$", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("^(?:,? (?:say|about|around|roughly|maybe|so about)| of)? ?$", Pattern.CASE_INSENSITIVE);
 
     private static final Set<String> LOOSE = Set.of("a", "an", "the", "half", "quarter");
     private static final int LONGEST_NAME = 7;
@@ -154,11 +157,15 @@ final class HeardAmounts {
             add(next.get());
             return next.get().end;
         }
+        Optional<Heard> instead = amount.group("unit") == null ? tookInstead(amount) : Optional.empty();
+        if (instead.isPresent()) {
+            add(instead.get());
+            return instead.get().end;
+        }
         if (amount.group("unit") == null || LOOSE.contains(said.toLowerCase(Locale.ROOT))) {
             return 0;
         }
-        Optional<Heard> beside =
-                afterAll(said, amount).or(() -> foodBefore(said, amount)).or(() -> foodBehind(said, amount));
+        Optional<Heard> beside = afterAll(said, amount).or(() -> named(said, amount));
         beside.ifPresent(this::add);
         return beside.map(Heard::end).orElse(0);
     }
@@ -204,7 +211,7 @@ final class HeardAmounts {
     private Optional<Heard> line(String line, int end) {
         ReadLine read = lines.inSentence(line);
         boolean sure = read.item().isPresent()
-                && read.exact()
+                && (read.exact() || lines.exactly(read.name()).isPresent())
                 && read.amount().isPresent()
                 && !read.name().matches(".*\\d.*")
                 && TimeReader.find(line).isEmpty()
@@ -251,6 +258,18 @@ final class HeardAmounts {
                 || SaidAmount.canAdd(now, before, lines.weigher());
     }
 
+    /** The food in front of an amount, or behind it where that says which kind it is. */
+    private Optional<Heard> named(String said, Matcher amount) {
+        Optional<Heard> before = foodBefore(said, amount);
+        Optional<Heard> behind = foodBehind(said, amount);
+        boolean closer = before.isPresent()
+                && behind.isPresent()
+                && ItemFinder.words(behind.get().line)
+                        .containsAll(ItemFinder.words(
+                                lines.inSentence(before.get().line).name()));
+        return closer ? behind : before.or(() -> behind);
+    }
+
     /** {@code Spinach. 200 grams}. */
     private Optional<Heard> foodBefore(String said, Matcher amount) {
         int since = all.isEmpty() ? 0 : all.get(all.size() - 1).end;
@@ -258,7 +277,41 @@ final class HeardAmounts {
         String before = text.substring(Math.min(from, amount.start()), amount.start());
         return SpokenFoods.last(before, lines)
                 .filter(food -> BETWEEN.matcher(before.substring(food.end())).matches())
+                .or(() -> justNamed(amount))
                 .flatMap(food -> line(said + " of " + food.text(), amount.end()));
+    }
+
+    /**
+     * {@code Then sparkling water, this is the trick. Four hundred millilitres.}: a sentence with nothing but how much.
+     */
+    private Optional<SpokenFoods.Name> justNamed(Matcher amount) {
+        String before = text.substring(Math.max(0, amount.start() - 2 * NEAR), amount.start());
+        boolean alone = before.matches("(?s).*[.!?]\\s+(?:About |Maybe |Around |That's )?")
+                && text.substring(amount.end()).matches("(?s)\\s*(?:[.!,].*)?");
+        int start =
+                alone ? before.stripTrailing().replaceAll("[.!?][^.!?]*$", "").lastIndexOf('.') + 1 : before.length();
+        Optional<SpokenFoods.Name> food = alone ? SpokenFoods.last(before.substring(start), lines) : Optional.empty();
+        return food.filter(name -> all.isEmpty()
+                || !ItemFinder.words(all.get(all.size() - 1).line).containsAll(ItemFinder.words(name.text())));
+    }
+
+    /** {@code Maybe a little more, I took four hundred and fifty.}: in the measure that was said before. */
+    private Optional<Heard> tookInstead(Matcher amount) {
+        String before = text.substring(Math.max(0, amount.start() - NEAR), amount.start());
+        boolean took =
+                TOOK.matcher(before).find() && text.substring(amount.end()).matches("(?s)\\s*(?:[.!,].*)?");
+        if (!took || all.isEmpty()) {
+            return Optional.empty();
+        }
+        Heard last = all.get(all.size() - 1);
+        Matcher first = AMOUNT.matcher(last.line);
+        return first.find() && first.group("unit") != null && amount.start() - last.end < 2 * NEAR
+                ? line(
+                                amount.group("many") + " " + first.group("unit") + " of "
+                                        + lines.inSentence(last.line).name(),
+                                amount.end())
+                        .map(now -> new Heard(now.line, now.item, now.amount, now.end, true))
+                : Optional.empty();
     }
 
     /** {@code 300 grams, flat rice noodles}. */

@@ -86,6 +86,11 @@ final class Narration {
 
     private static final Pattern WRITTEN_SHORT = Pattern.compile("\\d ?(?:g|kg|ml|tbsp|tsp|oz|lb|mins?|°)(?!\\p{L})");
     private static final int SHORT = 2;
+    private static final Pattern PERSON = Pattern.compile("\\b(?:I|I'm|I've|I'll|I'd|we're|we've|me|my|mine)\\b");
+    private static final int LEAST_PERSON = 6;
+    private static final int WORDS_A_PERSON = 40;
+    private static final Pattern STOPS = Pattern.compile("[.;:!?,](?!\\d)");
+    private static final int LONG_BREATH = 50;
     /** {@code First thing, dough.}, {@code The sauce.}, {@code Back to the dough.} */
     private static final Pattern PART_BEGUN = Pattern.compile(
             "^(?:(?:okay|ok|right|so|now|and|then|next|meanwhile|first(?: thing)?|back to|on to),? )*(?:(?:the"
@@ -310,10 +315,24 @@ final class Narration {
         if (WRITTEN_SHORT.matcher(text).results().limit(SHORT).count() < SHORT) {
             said += SAYS.matcher(text).results().limit(LEAST).count();
         }
-        boolean talks = said >= LEAST && !isList(text, lines);
+        boolean talks = (said >= LEAST || isInPerson(text) || isOneBreath(text)) && !isList(text, lines);
         boolean dictated = !A_FIGURE.matcher(text).find()
                 && SPELT_OUT.matcher(text).results().limit(LEAST).count() >= LEAST;
         return captions || talks || dictated ? Optional.of(new Narration(lines).source(text)) : Optional.empty();
+    }
+
+    /** Who writes a recipe down hardly speaks of himself; who talks does so in every second sentence. */
+    private static boolean isInPerson(String text) {
+        long words = text.split("\\s+").length;
+        long person = PERSON.matcher(text).results().count();
+        return person >= LEAST_PERSON && person * WORDS_A_PERSON >= words;
+    }
+
+    /** So many words in a row without a stop are written by nobody. */
+    private static boolean isOneBreath(String text) {
+        return text.lines()
+                .filter(line -> line.split("\\s+").length >= LONG_BREATH)
+                .anyMatch(line -> STOPS.matcher(line).results().count() * LONG_BREATH < line.split("\\s+").length);
     }
 
     /** Whether somebody only greets, thanks, or says what is to be made. */
@@ -550,6 +569,7 @@ final class Narration {
     private boolean isWeighed(String part) {
         ReadLine read = lines.read(part);
         return !read.name().isEmpty()
+                && !read.name().matches("(?i)(?:that's|thats|that|for|it|it's|which|with|so|about|or)\\b.*")
                 && read.amount().filter(amount -> amount.unit() != Unit.PIECE).isPresent();
     }
 

@@ -377,7 +377,7 @@ public final class RecipeReader {
                 continue;
             }
             boolean found = false;
-            for (int length = Math.min(words.length, 9); length > 1; length--) {
+            for (int length = Math.min(spoken ? said(words) : words.length, 9); length > 1; length--) {
                 String candidate = String.join(" ", List.of(words).subList(0, length));
                 ReadLine read = lines.inSentence(candidate);
                 if (read.item().isPresent()
@@ -403,6 +403,19 @@ public final class RecipeReader {
                 weighedGuess(words).ifPresent(read -> measured(passage, read));
             }
         }
+    }
+
+    /** How many words belong together: another amount, or what is said of it, begins something else. */
+    private static int said(String[] words) {
+        for (int i = 2; i < words.length - 1; i++) {
+            boolean next = words[i].equalsIgnoreCase("and")
+                    && words[i + 1].matches("(?i)\\d.*|" + Numbers.NUMBER)
+                    && i + 2 < words.length;
+            if (next || words[i].matches("(?i)it's|that's|which|you|I")) {
+                return i;
+            }
+        }
+        return words.length;
     }
 
     /** {@code five cloves}, where a line has five cloves of garlic. */
@@ -433,9 +446,11 @@ public final class RecipeReader {
                         && !read.name().isBlank()
                         && named <= MOST_WORDS
                         && !read.name()
-                                .matches(".*\\d.*|.*\\p{L}ed|(?i:of|each|more|another|extra|balls?|pieces?"
-                                        + "|portions?|rounds?|discs?|lumps?|rolls?|patties|breads|loaves|at)\\b.*")
+                                .matches(
+                                        ".*\\d.*|.*\\p{L}ed|(?i:of|for|that|that's|which|it|it's|each|more|another|extra|balls?|pieces?"
+                                                + "|portions?|rounds?|discs?|lumps?|rolls?|patties|breads|loaves|at)\\b.*")
                         && !SHARE.matcher(candidate).find()
+                        && !Techniques.begins(read.name().toLowerCase(Locale.ROOT))
                         && !isPartSaid(read)
                         && TimeReader.find(candidate).isEmpty()
                         && parts.values().stream()

@@ -180,7 +180,27 @@ final class SpokenWords {
     /** What is put in other words, wherever it stands. */
     private record Rewrite(Pattern pattern, String with) {}
 
+    /** {@code half a teaspoon of cayenne which I'm leaving out tonight}. */
+    private static final Pattern LEFT_OUT = Pattern.compile(
+            ",?(?: and| or)? (?:" + Numbers.NUMBER + ") " + MEASURE
+                    + " of [\\p{L} -]{3,25}?,? (?:which|but|that) (?:I'm|I am|we're|we are"
+                    + "|I|we)(?: just| not)* (?:leaving (?:it )?out|leave (?:it )?out|skipping|skipped|skip|not (?:using|adding)|using"
+                    + "(?<=not using))\\b(?: (?:it|that))?(?: today| tonight)?",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code spinach or kale, I've got kale today}. */
+    private static final Pattern GOT_ONE = Pattern.compile(
+            "\\b(\\p{L}{3,}) or (\\p{L}{3,})(?:[.,]|,? and)? (?:I've got|I have|I'm using|we've got|we have|I've) (\\1|\\2)\\b(?: today| tonight"
+                    + "| here)?",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code beetroot is four cooked ones}. */
+    private static final Pattern IS_SO_MANY = Pattern.compile(
+            "\\b(\\p{L}{4,})(?:,| is| are|, that's) (" + Numbers.NUMBER + ") ((?:\\p{L}{3,} )?)ones\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final List<Rewrite> REWRITES = List.of(
+            new Rewrite(LEFT_OUT, ""),
+            new Rewrite(GOT_ONE, "$3"),
+            new Rewrite(IS_SO_MANY, "$2 $3$1"),
             new Rewrite(OF_PLANTS, "vegan $1"),
             new Rewrite(OWN_KIND, "$2"),
             new Rewrite(SAY, "$1"),

@@ -16,10 +16,10 @@ final class TalkHead {
     private static final Pattern MAKING = Pattern.compile(
             "\\b(?:today|tonight|this (?:week|evening|morning))?,?\\s*(?:we're|we are|I'm|I am|let's|we'll|"
                     + "I'll)\\s+(?:going to |gonna )?"
-                    + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|"
+                    + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|having|eating|"
                     + "show(?:ing)? you(?: guys| all)?(?: how (?:to|I|we) (?:make|do|cook))?)\\s+(?:(?:an?|some"
                     + "|my|our|the)\\s+)?"
-                    + "(?:quick |easy |simple |delicious )*(?!about \\p{L}+ (?:so|of)\\b|(?:tea|table)spoon|cup"
+                    + "(?:quick |easy |simple |delicious |big (?:pot|pan|bowl) of |bowl of |pot of )*(?!about \\p{L}+ (?:so|of)\\b|(?:tea|table)spoon|cup"
                     + "|pinch|handful|bit|little|few|it\\b|this\\b|that\\b)([^,.;!]{3,60}?)(?=,"
                     + "|\\.|!|;| for | which | that | it's | on an? | and (?=it|we|I |you|then|that|this|there|let)"
                     + "| today|$)",
@@ -30,9 +30,9 @@ final class TalkHead {
                     + ")?(?:show(?:ing)? you|mak(?:e|ing)"
                     + "|do(?:ing)?)"
                     + "(?: today| tonight)? is|this is (?:\\p{L}+ )?(?:\\p{L}+'s )?(?:way of|version of|take "
-                    + "on)|dictating|so it's)"
+                    + "on)|dictating|so it's|I(?:'ll)? show you how (?:we|I|to|you) (?:make|cook|do))"
                     + " (?:making |my |the |an? )*(?<dish>(?!(?:this|it|that|these)\\b)[\\p{L} '-]{3,50}?)(?=,"
-                    + "|\\.|!|;| for | where | which | that | with | before "
+                    + "|\\.|!|;| for | at home| where | which | that | with | before "
                     + "| while | so | one\\b|$)",
             Pattern.CASE_INSENSITIVE);
     /** {@code Today's a one-tray wonder, roasted pumpkin tray bake with a tahini drizzle.} */

@@ -57,7 +57,8 @@ final class Unstopped {
             " (?=that's (?:about )?(?:" + Numbers.NUMBER + ")\\b|don't let )", Pattern.CASE_INSENSITIVE);
     /** {@code cucumber | that does six people}. */
     private static final Pattern THAT_DOES = Pattern.compile(
-            " (?:and )?(?=that (?:does|serves|makes|feeds|is enough for) (?:about )?(?:" + Numbers.NUMBER + ")\\b)",
+            " (?:and )?(?=(?:it )?(?:serves|feeds) (?:about )?(?:" + Numbers.NUMBER
+                    + ")\\b|that (?:does|serves|makes|feeds|is enough for) (?:about )?(?:" + Numbers.NUMBER + ")\\b)",
             Pattern.CASE_INSENSITIVE);
 
     private static final int LONGEST_BREATH = 22;

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -53,8 +54,8 @@ final class HeardAmounts {
             Pattern.compile("(?:an? )?(\\S+)[ -]?(?:centimet(?:re|er)s?|cm)\\b.*", Pattern.CASE_INSENSITIVE);
     /** Between a food and how much of it. */
     private static final Pattern BETWEEN = Pattern.compile(
-            "[,.:]? ?(?:(?:I'd say|I'm (?:using|doing)|we're (?:using|doing)|I (?:did|took|used|reckon I used)|we used"
-                    + "|a (?:splash|bit|little) at a time|the whole (?:pot|tub|carton|pack|packet|lot|thing|tin)|is what (?:I|we) (?:have|use|like)(?: with it)?|twice|three times|on top|over the top|to finish|which is|that is|I use|I've got|I have|we use|we need"
+            "[,.:]? ?(?:(?:I'd say|I mean|I do|I'm (?:using|doing)|we're (?:using|doing)|I (?:did|took|used|reckon I used)|we used"
+                    + "|a (?:splash|bit|little) at a time|same again|I \\p{L}+ed it|the whole (?:bag|pot|tub|carton|pack|packet|lot|thing|tin)|is what (?:I|we) (?:have|use|like)(?: with it)?|twice|three times|on top|over the top|to finish|which is|that is|I use|I've got|I have|we use|we need"
                     + "|you want|you need|you'll need|that's|it's|is|are"
                     + "|there's|say|take|about|around|roughly|maybe|like|so|just|of|only|with|need|needs|well"
                     + "|the|another"
@@ -67,17 +68,23 @@ final class HeardAmounts {
                     + "|make that|make it|rather|nearer|needed|used|ended up)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** What takes an amount back; "so" alone tells what is left of it, too. */
+    private static final Pattern PUT_RIGHT = Pattern.compile(
+            "\\b(?:no|actually|sorry|less|more like|I mean|make that|make it|rather|nearer|ended up|total|altogether|in all"
+                    + "|needed|used|took|added)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SAID_AGAIN = Pattern.compile(
             "\\b(?:so|no|sorry|actually|make (?:that|it)|I mean)(?: it's| that's)?,? (?:about )?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern IN_ALL =
             Pattern.compile(" (?:total|in all|in total|altogether|all together)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern TOOK = Pattern.compile(
-            "\\b(?:I|we|mine|it|this one) (?:took|used|needed|did|ended up (?:using|with)|has|had)(?: about)? $",
+            "\\b(?:I|we|mine|it|this one) (?:took|used|needed|did|ended up (?:using|with)|has|had)(?: about)? $|\\bmake (?:that|it) $",
             Pattern.CASE_INSENSITIVE);
     /** What others take, or what is not taken. */
     static final Pattern OTHERS = Pattern.compile(
-            "\\b(?:some people|other people|others|my (?:neighbou?r|mother|mum|mom|gran|sister|friend|aunt)|you could"
+            "\\b(?:some people|other people|others|my (?:neighbou?r|mother|mum|mom|gran|sister|friend|aunt|kids|children|husband|wife|son|daughter)|you could"
                     + "|could use|instead of|rather than|if you (?:have|use|want|can't|don't)|or use|would need"
                     + "|you can (?:take|use|put|add)|last (?:time|year|week)"
                     + "|people (?:use|put|add)|used to (?:use|put|add)|for every|per|normally|the recipe says)\\b"
@@ -93,7 +100,7 @@ final class HeardAmounts {
             Pattern.compile("\\b(?:tea ?towel|oven|cling ?film|foil|parchment|paper)\\b", Pattern.CASE_INSENSITIVE);
     /** {@code a big piece of ginger, say 60 grams}; {@code one block of 200 grams}. */
     private static final Pattern THAT_IS =
-            Pattern.compile("^(?:,? (?:say|about|around|roughly|maybe|so about)| of)? ?$", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("^(?:,? (?:say|about|around|roughly|maybe|so about)| of|,)? ?$", Pattern.CASE_INSENSITIVE);
 
     private static final Set<String> LOOSE = Set.of("a", "an", "the", "half", "quarter");
     private static final int LONGEST_NAME = 7;
@@ -110,9 +117,18 @@ final class HeardAmounts {
      * @param item that it is
      * @param amount how much
      * @param end where it ends in the text
-     * @param corrected whether it was said otherwise before
+     * @param instead what was said before, where that was put right
      */
-    record Heard(String line, Item item, Amount amount, int end, boolean corrected) {}
+    record Heard(String line, Item item, Amount amount, int end, Optional<Amount> instead) {
+
+        boolean corrected() {
+            return instead.isPresent();
+        }
+
+        private Heard insteadOf(Heard before) {
+            return new Heard(line, item, amount, end, Optional.of(before.instead.orElse(before.amount)));
+        }
+    }
 
     private HeardAmounts(String text, LineReader lines) {
         this.text = text;
@@ -219,7 +235,7 @@ final class HeardAmounts {
                 && (read.name().contains(" ") && lines.exactly(read.name()).isPresent()
                         || ItemFinder.words(read.name()).stream().noneMatch(Branches::isMade));
         return sure
-                ? Optional.of(new Heard(line, read.item().get(), read.amount().get(), end, false))
+                ? Optional.of(new Heard(line, read.item().get(), read.amount().get(), end, Optional.empty()))
                 : Optional.empty();
     }
 
@@ -242,7 +258,10 @@ final class HeardAmounts {
         String name = lines.inSentence(last.line).name();
         return line(said + " of " + name, amount.end())
                 .filter(now -> now.item.equals(last.item) && isAlike(now.amount.unit(), last.amount.unit()))
-                .map(now -> new Heard(now.line, now.item, now.amount, now.end, true));
+                .filter(now -> now.amount.unit() != last.amount.unit()
+                        || IN_ALL.matcher(text.substring(amount.end())).lookingAt()
+                        || PUT_RIGHT.matcher(between).find())
+                .map(now -> now.insteadOf(last));
     }
 
     /** {@code depends on your flour, mine needed five, so five tablespoons in all}: whatever else was spoken of. */
@@ -310,7 +329,7 @@ final class HeardAmounts {
                                 amount.group("many") + " " + first.group("unit") + " of "
                                         + lines.inSentence(last.line).name(),
                                 amount.end())
-                        .map(now -> new Heard(now.line, now.item, now.amount, now.end, true))
+                        .map(now -> now.insteadOf(last))
                 : Optional.empty();
     }
 
@@ -322,7 +341,7 @@ final class HeardAmounts {
 
     /** What was said last of a food, where it was said otherwise before; its first amount, where it goes in twice. */
     private void add(Heard heard) {
-        if (heard.corrected) {
+        if (heard.corrected()) {
             // What was said last of this food is what was put right.
             all.remove(all.size() - 1);
         }
@@ -354,24 +373,26 @@ final class HeardAmounts {
                     .count();
             boolean cut = same.stream().anyMatch(read -> isCutOff(read.text(), heard.line));
             boolean there = same.stream().anyMatch(read -> isSame(read, heard));
-            if (!there && (same.isEmpty() || summed && same.size() < often || heard.corrected || cut)) {
+            if (!there && (same.isEmpty() || summed && same.size() < often || heard.corrected() || cut)) {
                 list.removeIf(passage -> isVague(lines.read(passage.text()), heard));
-                list.add(new RecipeSource.Passage(Optional.empty(), heard.line));
-                before.put(heard.line, saidIn(source, heard, lines));
+                OptionalInt at = saidIn(source, heard, lines);
+                Optional<String> heading =
+                        at.isPresent() ? source.method().get(at.getAsInt()).heading() : Optional.empty();
+                list.add(new RecipeSource.Passage(heading, heard.line));
+                before.put(heard.line, at.orElse(0));
                 more = true;
             }
         }
         return more ? source.withIngredients(list, before) : source;
     }
 
-    /** The passage of the method in which a food is named first: it goes in no sooner. */
-    private static int saidIn(RecipeSource source, Heard heard, LineReader lines) {
+    /** The passage of the method in which a food is named first: it goes in no sooner, and belongs to that part. */
+    private static OptionalInt saidIn(RecipeSource source, Heard heard, LineReader lines) {
         String name = lines.inSentence(heard.line).name().toLowerCase(Locale.ROOT);
         return IntStream.range(0, source.method().size())
                 .filter(at ->
                         source.method().get(at).text().toLowerCase(Locale.ROOT).contains(name))
-                .findFirst()
-                .orElse(0);
+                .findFirst();
     }
 
     /** {@code a half cups of flour}, where one and a half were said. */
@@ -390,7 +411,7 @@ final class HeardAmounts {
         List<String> name = ItemFinder.words(read.name());
         List<String> full = ItemFinder.words(heard.line);
         return read.item().filter(heard.item::equals).isPresent()
-                        && (read.amount().isEmpty() || heard.corrected || isCutOff(read.text(), heard.line))
+                        && (read.amount().isEmpty() || heard.corrected() || isCutOff(read.text(), heard.line))
                 || read.amount().isEmpty() && name.size() == 1 && full.contains(name.get(0));
     }
 }

@@ -34,7 +34,7 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
     /** Two, sorry, three: what was meant is what was said last. */
     private static final Pattern CORRECTED = Pattern.compile(
-            "(?:" + Numbers.NUMBER
+            "(?!an? (?:lot|bit|little|few|load|glug|splash|drizzle)\\b)(?:" + Numbers.NUMBER
                     + ")(?: \\p{L}{3,12})?(?: of [\\p{L} ]{2,20}?)?[ ,.-]+(?:sorry|no|I mean|or rather|make that|"
                     + "pardon)(?:,? (?:sorry|no|make that|I mean))?[ ,]+(?=(?:"
                     + Numbers.NUMBER + ")\\b)",
@@ -86,7 +86,8 @@ final class Narration {
 
     private static final Pattern WRITTEN_SHORT = Pattern.compile("\\d ?(?:g|kg|ml|tbsp|tsp|oz|lb|mins?|°)(?!\\p{L})");
     private static final int SHORT = 2;
-    private static final Pattern PERSON = Pattern.compile("\\b(?:I|I'm|I've|I'll|I'd|we're|we've|me|my|mine)\\b");
+    private static final Pattern PERSON =
+            Pattern.compile("\\b(?:I|I'm|I've|I'll|I'd|we're|we've|me|my|mine|myself)\\b");
     private static final int LEAST_PERSON = 6;
     private static final int WORDS_A_PERSON = 40;
     private static final Pattern STOPS = Pattern.compile("[.;:!?,](?!\\d)");
@@ -241,8 +242,9 @@ final class Narration {
             Pattern.CASE_INSENSITIVE);
     /** {@code three tablespoons of miso, two of mirin}. */
     private static final Pattern SAME_SPOON = Pattern.compile(
-            "\\b((?:" + Numbers.NUMBER + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}?)(?:,| and) ("
-                    + Numbers.NUMBER + ") of ",
+            "\\b((?:" + Numbers.NUMBER
+                    + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}?)(?:,| and) ((?!a? ?(?:couple|few|dozen|half)\\b)(?:"
+                    + Numbers.NUMBER + ")) of ",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern IN_A_BOWL =
@@ -325,7 +327,9 @@ final class Narration {
     private static boolean isInPerson(String text) {
         long words = text.split("\\s+").length;
         long person = PERSON.matcher(text).results().count();
-        return person >= LEAST_PERSON && person * WORDS_A_PERSON >= words;
+        boolean inWords = SPELT_OUT.matcher(text).results().limit(LEAST).count() >= LEAST;
+        boolean noted = WRITTEN_SHORT.matcher(text).results().limit(SHORT).count() >= SHORT;
+        return !noted && (person >= LEAST_PERSON && person * WORDS_A_PERSON >= words || person >= LEAST && inWords);
     }
 
     /** So many words in a row without a stop are written by nobody. */
@@ -377,7 +381,10 @@ final class Narration {
         plain = SO_MUCH.matcher(plain).replaceAll(", that's ");
         plain = CORRECTED.matcher(TAKEN_BACK.matcher(plain).replaceAll("$3$2")).replaceAll("");
         plain = ONE_OR_OTHER.matcher(plain).replaceAll("$1-$2 ");
-        plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
+        for (String before = ""; !before.equals(plain); ) {
+            before = plain;
+            plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
+        }
         plain = SAME_OF.matcher(plain).replaceAll("$1 of $2$3, and $1 of ");
         plain = SpokenWords.written(OF_THEM.matcher(plain).replaceAll("$2 $1"), lines);
         for (String sentence : StepReader.sentences(plain)) {

@@ -54,7 +54,7 @@ public final class RecipeReader {
     static final Pattern BEHIND_FOOD = Pattern.compile(
             "(?:in|into|on|onto|over|and|to|with|for|from|until|till|then|or|plus|at|by|per|each|if|while|"
                     + "before|after|so|about|"
-                    + "of|is|are|as|an?|the|it|them|that|hot|cold|warm|more|extra|first|again|\\+|&|-|w/|/|"
+                    + "of|is|are|as|all|an?|the|it|them|that|hot|cold|warm|more|extra|first|again|\\+|&|-|w/|/|"
                     + "you|i|we|which|you['’]\\p{L}+|i['’]\\p{L}+|"
                     + "\\p{L}+ly|\\p{L}+ed|\\p{L}+ing)",
             Pattern.CASE_INSENSITIVE);
@@ -213,6 +213,7 @@ public final class RecipeReader {
     /** Sentences that only say what goes in: it goes in at the step that is told next. */
     private final List<String> brought = new ArrayList<>();
 
+    private List<HeardAmounts.Heard> heard = List.of();
     private final Map<String, String> preheats = new HashMap<>();
     private String title = "";
 
@@ -236,7 +237,18 @@ public final class RecipeReader {
                     String gloss = words.gloss(text);
                     return words.back(new RecipeReader(lines).recipe(TextSplitter.split(gloss, lines)));
                 })
-                .orElseGet(() -> StepObjects.named(new RecipeReader(lines).recipe(TextSplitter.split(text, lines))));
+                .orElseGet(() -> StepObjects.named(written(TextSplitter.split(text, lines), text, lines)));
+    }
+
+    /** Where no list stands, what is measured in the method is all there is. */
+    private static ReadRecipe written(RecipeSource source, String text, LineReader lines) {
+        ReadRecipe made = new RecipeReader(lines).recipe(source);
+        if (!source.ingredients().isEmpty()) {
+            return made;
+        }
+        RecipeSource hearing = source.hearing(HeardAmounts.in(Numbers.plain(text), lines));
+        RecipeSource heard = HeardAmounts.added(hearing, made, lines);
+        return heard == hearing ? made : new RecipeReader(lines).recipe(heard);
     }
 
     private static ReadRecipe spoken(RecipeSource said, LineReader lines) {
@@ -252,11 +264,13 @@ public final class RecipeReader {
 
     private ReadRecipe recipe(RecipeSource source) {
         title = source.title().orElse("A dish without a name");
+        heard = source.telling().heard();
         unread.addAll(source.other());
         source.ingredients()
                 .forEach(
                         passage -> ingredient(passage, source.telling().before().getOrDefault(passage.text(), 0)));
-        listed = !source.ingredients().isEmpty();
+        listed = source.ingredients().size() > source.telling().heard().size()
+                || spoken && !source.ingredients().isEmpty();
         for (Passage passage : source.method()) {
             inlineIngredients(passage);
             passages++;
@@ -390,6 +404,7 @@ public final class RecipeReader {
                         && !SHARE.matcher(candidate).find()
                         && !isListed(read, passage.heading())
                         && !beginsLine(candidate)
+                        && !isTakenBack(read)
                         && read.name().split(" ").length <= 4
                         && !read.name().matches(".*\\d.*")
                         && TimeReader.find(candidate).isEmpty()) {
@@ -416,6 +431,13 @@ public final class RecipeReader {
             }
         }
         return words.length;
+    }
+
+    /** {@code a tablespoon of water, actually make that two}. */
+    private boolean isTakenBack(ReadLine read) {
+        return heard.stream()
+                .anyMatch(said -> read.item().filter(said.item()::equals).isPresent()
+                        && said.instead().equals(read.amount()));
     }
 
     /** {@code five cloves}, where a line has five cloves of garlic. */

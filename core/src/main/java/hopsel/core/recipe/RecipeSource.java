@@ -42,6 +42,12 @@ public record RecipeSource(
         other = List.copyOf(other);
     }
 
+    /** The same with what is measured anywhere in it. */
+    RecipeSource hearing(List<HeardAmounts.Heard> heard) {
+        return new RecipeSource(
+                title, yield, headline, ingredients, method, other, new Telling(telling.before, telling.said, heard));
+    }
+
     /** The same with another list. */
     RecipeSource withIngredients(List<Passage> list, Map<String, Integer> before) {
         return new RecipeSource(

@@ -197,9 +197,14 @@ final class SpokenWords {
             "\\b(\\p{L}{4,})(?:,| is| are|, that's) (" + Numbers.NUMBER + ") ((?:\\p{L}{3,} )?)ones\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code Number one, carrots. Two of them}. */
+    private static final Pattern OF_THEM = Pattern.compile(
+            "\\b(\\p{L}{3,}s)[.,] (" + Numbers.NUMBER + ") of (?:them|those)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final List<Rewrite> REWRITES = List.of(
             new Rewrite(LEFT_OUT, ""),
             new Rewrite(GOT_ONE, "$3"),
+            new Rewrite(OF_THEM, "$2 $1"),
             new Rewrite(IS_SO_MANY, "$2 $3$1"),
             new Rewrite(OF_PLANTS, "vegan $1"),
             new Rewrite(OWN_KIND, "$2"),

@@ -4,6 +4,7 @@ import hopsel.core.item.Item;
 import hopsel.core.measure.Amount;
 import hopsel.core.measure.Unit;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -54,8 +55,11 @@ final class HeardAmounts {
             Pattern.compile("(?:an? )?(\\S+)[ -]?(?:centimet(?:re|er)s?|cm)\\b.*", Pattern.CASE_INSENSITIVE);
     /** Between a food and how much of it. */
     private static final Pattern BETWEEN = Pattern.compile(
-            "[,.:]? ?(?:(?:I'd say|I mean|I do|I'm (?:using|doing)|we're (?:using|doing)|I (?:did|took|used|reckon I used)|we used"
-                    + "|a (?:splash|bit|little) at a time|same again|I \\p{L}+ed it|the whole (?:bag|pot|tub|carton|pack|packet|lot|thing|tin)|is what (?:I|we) (?:have|use|like)(?: with it)?|twice|three times|on top|over the top|to finish|which is|that is|I use|I've got|I have|we use|we need"
+            "[,.:]? ?(?:(?:I'd say|I mean|I do|I'm (?:using|doing)|we're (?:using|doing)|I (?:did|took|used"
+                    + "|reckon I used)|we used"
+                    + "|a (?:splash|bit|little) at a time|same again|I \\p{L}+ed it|the whole (?:bag|pot|tub"
+                    + "|carton|pack|packet|lot|thing|tin)|is what (?:I|we) (?:have|use|like)(?: with it)?|twice"
+                    + "|three times|on top|over the top|to finish|which is|that is|I use|I've got|I have|we use|we need"
                     + "|you want|you need|you'll need|that's|it's|is|are"
                     + "|there's|say|take|about|around|roughly|maybe|like|so|just|of|only|with|need|needs|well"
                     + "|the|another"
@@ -70,7 +74,8 @@ final class HeardAmounts {
 
     /** What takes an amount back; "so" alone tells what is left of it, too. */
     private static final Pattern PUT_RIGHT = Pattern.compile(
-            "\\b(?:no|actually|sorry|less|more like|I mean|make that|make it|rather|nearer|ended up|total|altogether|in all"
+            "\\b(?:no|actually|sorry|less|more like|I mean|make that|make it|rather|nearer|ended up|total"
+                    + "|altogether|in all"
                     + "|needed|used|took|added)\\b",
             Pattern.CASE_INSENSITIVE);
 
@@ -80,15 +85,18 @@ final class HeardAmounts {
     private static final Pattern IN_ALL =
             Pattern.compile(" (?:total|in all|in total|altogether|all together)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern TOOK = Pattern.compile(
-            "\\b(?:I|we|mine|it|this one) (?:took|used|needed|did|ended up (?:using|with)|has|had)(?: about)? $|\\bmake (?:that|it) $",
+            "\\b(?:I|we|mine|it|this one) (?:took|used|needed|did|ended up (?:using|with)|has|had)(?: about)? $"
+                    + "|\\bmake (?:that|it) $",
             Pattern.CASE_INSENSITIVE);
     /** What others take, or what is not taken. */
     static final Pattern OTHERS = Pattern.compile(
-            "\\b(?:some people|other people|others|my (?:neighbou?r|mother|mum|mom|gran|sister|friend|aunt|kids|children|husband|wife|son|daughter)|you could"
+            "\\b(?:some people|other people|others|my (?:neighbou?r|mother|mum|mom|gran|sister|friend|aunt|kids"
+                    + "|children|husband|wife|son|daughter)|you could"
                     + "|could use|instead of|rather than|if you (?:have|use|want|can't|don't)|or use|would need"
                     + "|you can (?:take|use|put|add)|last (?:time|year|week)"
                     + "|people (?:use|put|add)|used to (?:use|put|add)|for every|per|normally|the recipe says)\\b"
-                    + "(?:(?!, (?:and |then |so )*(?:serve|add|put|stir|I|we|you)\\b|\\byou (?:like|want|have|prefer)\\b)[^.;!?]){0,50}$",
+                    + "(?:(?!, (?:and |then |so )*(?:serve|add|put|stir|I|we|you)\\b|\\byou (?:like|want|have"
+                    + "|prefer)\\b)[^.;!?]){0,50}$",
             Pattern.CASE_INSENSITIVE);
     /** A part of what was measured before. */
     private static final Pattern SHARE = Pattern.compile(
@@ -105,6 +113,10 @@ final class HeardAmounts {
     private static final Set<String> LOOSE = Set.of("a", "an", "the", "half", "quarter");
     private static final int LONGEST_NAME = 7;
     private static final int NEAR = 70;
+    /** What was said before that is looked at. */
+    private static final int BACK = 3;
+
+    private static final BigDecimal LEAST_ALIKE = new BigDecimal("0.25");
 
     private final LineReader lines;
     private final String text;
@@ -239,42 +251,60 @@ final class HeardAmounts {
                 : Optional.empty();
     }
 
-    /** {@code two blocks of tempeh, 250 each, so 500 grams}: the one before, said again. */
+    /** {@code two blocks of tempeh, 250 each, so 500 grams}: one of those before, said again. */
     private Optional<Heard> afterAll(String said, Matcher amount) {
-        if (all.isEmpty()) {
+        for (int back = 1; back <= Math.min(BACK, all.size()); back++) {
+            Heard before = all.get(all.size() - back);
+            Optional<Heard> again = afterAll(said, amount, before, back == 1);
+            if (again.isPresent()) {
+                return again;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Heard> afterAll(String said, Matcher amount, Heard before, boolean last) {
+        int length = amount.start() - before.end;
+        if (length <= 0 || length > 3 * NEAR) {
             return Optional.empty();
         }
-        Heard last = all.get(all.size() - 1);
-        String between = last.end < amount.start() ? text.substring(last.end, amount.start()) : "";
+        String between = text.substring(before.end, amount.start());
         String around = between + " " + text.substring(amount.end(), Math.min(text.length(), amount.end() + 12));
-        boolean again =
-                AFTER_ALL.matcher(around).find() || THAT_IS.matcher(between).matches();
-        if (between.isEmpty()
-                || between.length() > 2 * NEAR
-                || !again
-                || SpokenFoods.last(between, lines).isPresent() && !isSaidAgain(between, amount)) {
+        boolean inAll = IN_ALL.matcher(behind(amount)).lookingAt();
+        boolean again = last
+                ? AFTER_ALL.matcher(around).find() || THAT_IS.matcher(between).matches()
+                : inAll;
+        boolean other = again && SpokenFoods.last(between, lines).isPresent() && !isSaidAgain(between, amount);
+        if (!again || other) {
             return Optional.empty();
         }
-        String name = lines.inSentence(last.line).name();
-        return line(said + " of " + name, amount.end())
-                .filter(now -> now.item.equals(last.item) && isAlike(now.amount.unit(), last.amount.unit()))
-                .filter(now -> now.amount.unit() != last.amount.unit()
-                        || IN_ALL.matcher(text.substring(amount.end())).lookingAt()
+        return line(said + " of " + lines.inSentence(before.line).name(), amount.end())
+                .filter(now -> now.item.equals(before.item) && isAlike(now.amount, before.amount))
+                .filter(now -> now.amount.unit() != before.amount.unit()
+                        || inAll
                         || PUT_RIGHT.matcher(between).find())
-                .map(now -> now.insteadOf(last));
+                .map(now -> now.insteadOf(before));
     }
 
     /** {@code depends on your flour, mine needed five, so five tablespoons in all}: whatever else was spoken of. */
     private boolean isSaidAgain(String between, Matcher amount) {
         return SAID_AGAIN.matcher(between).find()
-                || IN_ALL.matcher(text.substring(amount.end())).lookingAt();
+                || IN_ALL.matcher(behind(amount)).lookingAt();
     }
 
-    /** The same kind of measure, or a weight for what was counted. */
-    private boolean isAlike(Unit now, Unit before) {
-        return now == before
-                || now.grams().isPresent() && before == Unit.PIECE
-                || SaidAmount.canAdd(now, before, lines.weigher());
+    private String behind(Matcher amount) {
+        return text.substring(amount.end(), Math.min(text.length(), amount.end() + NEAR));
+    }
+
+    /** A weight for what was counted, or as much again of the same measure at most. */
+    private static boolean isAlike(Amount now, Amount before) {
+        if (now.unit().grams().isPresent() && before.unit() == Unit.PIECE) {
+            return true;
+        }
+        BigDecimal least = before.high().multiply(LEAST_ALIKE);
+        return now.unit() == before.unit()
+                && now.high().compareTo(least) >= 0
+                && now.high().multiply(LEAST_ALIKE).compareTo(before.high()) <= 0;
     }
 
     /** The food in front of an amount, or behind it where that says which kind it is. */
@@ -306,7 +336,7 @@ final class HeardAmounts {
     private Optional<SpokenFoods.Name> justNamed(Matcher amount) {
         String before = text.substring(Math.max(0, amount.start() - 2 * NEAR), amount.start());
         boolean alone = before.matches("(?s).*[.!?]\\s+(?:About |Maybe |Around |That's )?")
-                && text.substring(amount.end()).matches("(?s)\\s*(?:[.!,].*)?");
+                && behind(amount).matches("(?s)\\s*(?:[.!,].*)?");
         int start =
                 alone ? before.stripTrailing().replaceAll("[.!?][^.!?]*$", "").lastIndexOf('.') + 1 : before.length();
         Optional<SpokenFoods.Name> food = alone ? SpokenFoods.last(before.substring(start), lines) : Optional.empty();
@@ -317,8 +347,7 @@ final class HeardAmounts {
     /** {@code Maybe a little more, I took four hundred and fifty.}: in the measure that was said before. */
     private Optional<Heard> tookInstead(Matcher amount) {
         String before = text.substring(Math.max(0, amount.start() - NEAR), amount.start());
-        boolean took =
-                TOOK.matcher(before).find() && text.substring(amount.end()).matches("(?s)\\s*(?:[.!,].*)?");
+        boolean took = TOOK.matcher(before).find() && behind(amount).matches("(?s)\\s*(?:[.!,].*)?");
         if (!took || all.isEmpty()) {
             return Optional.empty();
         }
@@ -335,7 +364,7 @@ final class HeardAmounts {
 
     /** {@code 300 grams, flat rice noodles}. */
     private Optional<Heard> foodBehind(String said, Matcher amount) {
-        String rest = text.substring(amount.end(), Math.min(text.length(), amount.end() + NEAR));
+        String rest = behind(amount);
         return rest.startsWith(", ") ? named(said, amount.start(), amount.end() + 1) : Optional.empty();
     }
 
@@ -343,7 +372,9 @@ final class HeardAmounts {
     private void add(Heard heard) {
         if (heard.corrected()) {
             // What was said last of this food is what was put right.
-            all.remove(all.size() - 1);
+            List<Heard> before =
+                    all.stream().filter(known -> known.item.equals(heard.item)).toList();
+            all.remove(before.get(before.size() - 1));
         }
         if (all.stream().noneMatch(known -> known.item.equals(heard.item) && known.amount.equals(heard.amount))) {
             all.add(heard);
@@ -376,8 +407,9 @@ final class HeardAmounts {
             if (!there && (same.isEmpty() || summed && same.size() < often || heard.corrected() || cut)) {
                 list.removeIf(passage -> isVague(lines.read(passage.text()), heard));
                 OptionalInt at = saidIn(source, heard, lines);
-                Optional<String> heading =
-                        at.isPresent() ? source.method().get(at.getAsInt()).heading() : Optional.empty();
+                Optional<String> heading = at.isPresent()
+                        ? source.method().get(at.getAsInt()).heading()
+                        : source.ingredients().stream().findFirst().flatMap(RecipeSource.Passage::heading);
                 list.add(new RecipeSource.Passage(heading, heard.line));
                 before.put(heard.line, at.orElse(0));
                 more = true;

@@ -238,12 +238,14 @@ final class Narration {
             "\\ban? (cup|tablespoon|teaspoon|litre|kilo|pound)s? and a half\\b", Pattern.CASE_INSENSITIVE);
     /** {@code one and a half cups}: no list of two. */
     private static final Pattern SOME_AND_A_HALF = Pattern.compile(
-            "\\b(?:one|two|three|four|five) and a (?:half|quarter)(?= (?:cups?|tablespoons?|teaspoons?|lit|kilo|pound))",
+            "\\b(?:one|two|three|four|five) and a (?:half|quarter)(?= (?:cups?|tablespoons?|teaspoons?|lit|kilo"
+                    + "|pound))",
             Pattern.CASE_INSENSITIVE);
     /** {@code three tablespoons of miso, two of mirin}. */
     private static final Pattern SAME_SPOON = Pattern.compile(
             "\\b((?:" + Numbers.NUMBER
-                    + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}?)(?:,| and) ((?!a? ?(?:couple|few|dozen|half)\\b)(?:"
+                    + ") )(tablespoons?|teaspoons?|cups?|grams?)( of [^,.;]{2,40}?)(?:,| and) ((?!a? ?(?:couple"
+                    + "|few|dozen|half)\\b)(?:"
                     + Numbers.NUMBER + ")) of ",
             Pattern.CASE_INSENSITIVE);
 

@@ -468,9 +468,10 @@ public final class RecipeReader {
                         && !read.name().isBlank()
                         && named <= MOST_WORDS
                         && !read.name()
-                                .matches(
-                                        ".*\\d.*|.*\\p{L}ed|(?i:of|for|that|that's|which|it|it's|each|more|another|extra|balls?|pieces?"
-                                                + "|portions?|rounds?|discs?|lumps?|rolls?|patties|breads|loaves|at)\\b.*")
+                                .matches(".*\\d.*|.*\\p{L}ed|(?i:of|for|that|that's|which|it|it's|each|more"
+                                        + "|another|extra|balls?|pieces?"
+                                        + "|portions?|rounds?|discs?|lumps?|rolls?|patties|breads"
+                                        + "|loaves|at)\\b.*")
                         && !SHARE.matcher(candidate).find()
                         && !Techniques.begins(read.name().toLowerCase(Locale.ROOT))
                         && !isPartSaid(read)

@@ -22,7 +22,7 @@ final class SpokenFoods {
             "\\b(?:not|no|without|instead of|like|or|than|use|could|can|don't|never|isn't|into an?|from"
                     + "|(?<!(?:loads|plenty|lots|spoonful|handful|bit|little|splash|sprinkle|dollop|squeeze) )of|the"
                     + "|that|these|those|this"
-                    + "|your|my)(?: the| an?| any| some| of)? $",
+                    + "|your|our|my)(?: the| an?| any| some| of)? $",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MEASURED =

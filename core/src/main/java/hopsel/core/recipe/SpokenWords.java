@@ -184,12 +184,14 @@ final class SpokenWords {
     private static final Pattern LEFT_OUT = Pattern.compile(
             ",?(?: and| or)? (?:" + Numbers.NUMBER + ") " + MEASURE
                     + " of [\\p{L} -]{3,25}?,? (?:which|but|that) (?:I'm|I am|we're|we are"
-                    + "|I|we)(?: just| not)* (?:leaving (?:it )?out|leave (?:it )?out|skipping|skipped|skip|not (?:using|adding)|using"
+                    + "|I|we)(?: just| not)* (?:leaving (?:it )?out|leave (?:it )?out|skipping|skipped|skip|not "
+                    + "(?:using|adding)|using"
                     + "(?<=not using))\\b(?: (?:it|that))?(?: today| tonight)?",
             Pattern.CASE_INSENSITIVE);
     /** {@code spinach or kale, I've got kale today}. */
     private static final Pattern GOT_ONE = Pattern.compile(
-            "\\b(\\p{L}{3,}) or (\\p{L}{3,})(?:[.,]|,? and)? (?:I've got|I have|I'm using|we've got|we have|I've) (\\1|\\2)\\b(?: today| tonight"
+            "\\b(\\p{L}{3,}),? or (\\p{L}{3,})(?:[.,]|,? and)? (?:I've got|I have|I'm using|we've got|we have"
+                    + "|I've) (\\1|\\2)\\b(?: today| tonight"
                     + "| here)?",
             Pattern.CASE_INSENSITIVE);
     /** {@code beetroot is four cooked ones}. */
@@ -197,6 +199,19 @@ final class SpokenWords {
             "\\b(\\p{L}{4,})(?:,| is| are|, that's) (" + Numbers.NUMBER + ") ((?:\\p{L}{3,} )?)ones\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** {@code 300 grams of wholemeal and 150 grams of plain}. */
+    private static final Pattern FLOURS = Pattern.compile(
+            "\\b(grams? of (?:wholemeal|whole ?wheat|plain|white|strong|spelt|rye|self[- ]raising"
+                    + "|buckwheat))(?=,|[.]| and\\b|$)",
+            Pattern.CASE_INSENSITIVE);
+    /** {@code 250 grams of vermicelli, the rice ones}. */
+    private static final Pattern THE_ONES = Pattern.compile(
+            "\\b(\\p{L}{4,}(?: \\p{L}{4,})?), the (\\p{L}{3,}(?: \\p{L}{3,})?) ones?\\b", Pattern.CASE_INSENSITIVE);
+    /** {@code Four fifty altogether}. */
+    private static final Pattern HUNDREDS = Pattern.compile(
+            "\\b(one|two|three|four|five|six|seven|eight|nine) (fifty|twenty[- ]five|seventy[- ]five)(?= (?:" + MEASURE
+                    + "|altogether|in all|in total|total)\\b)",
+            Pattern.CASE_INSENSITIVE);
     /** {@code Number one, carrots. Two of them}. */
     private static final Pattern OF_THEM = Pattern.compile(
             "\\b(\\p{L}{3,}s)[.,] (" + Numbers.NUMBER + ") of (?:them|those)\\b", Pattern.CASE_INSENSITIVE);
@@ -205,6 +220,7 @@ final class SpokenWords {
             new Rewrite(LEFT_OUT, ""),
             new Rewrite(GOT_ONE, "$3"),
             new Rewrite(OF_THEM, "$2 $1"),
+            new Rewrite(FLOURS, "$1 flour"),
             new Rewrite(IS_SO_MANY, "$2 $3$1"),
             new Rewrite(OF_PLANTS, "vegan $1"),
             new Rewrite(OWN_KIND, "$2"),
@@ -257,6 +273,15 @@ final class SpokenWords {
         for (Rewrite rewrite : REWRITES) {
             text = rewrite.pattern.matcher(text).replaceAll(rewrite.with);
         }
+        text = THE_ONES.matcher(text)
+                .replaceAll(found -> Matcher.quoteReplacement(
+                        lines.exactly(found.group(2) + " " + found.group(1)).isPresent()
+                                ? found.group(2) + " " + found.group(1)
+                                : found.group()));
+        text = HUNDREDS.matcher(text).replaceAll(found -> Numbers.value(found.group(1))
+                .flatMap(hundreds -> Numbers.value(found.group(2))
+                        .map(rest -> hundreds.movePointRight(2).add(rest).toPlainString()))
+                .orElse(Matcher.quoteReplacement(found.group())));
         String one = ONE.matcher(text)
                 .replaceAll(found -> found.group(1)
                         + (found.group(1).contains(",") ? "a " : "A ")

@@ -19,7 +19,8 @@ final class TalkHead {
                     + "(?:be )?(?:mak(?:e|ing)|do(?:ing)?|cook(?:ing)?|having|eating|"
                     + "show(?:ing)? you(?: guys| all)?(?: how (?:to|I|we) (?:make|do|cook))?)\\s+(?:(?:an?|some"
                     + "|my|our|the)\\s+)?"
-                    + "(?:quick |easy |simple |delicious |big (?:pot|pan|bowl) of |bowl of |pot of )*(?!about \\p{L}+ (?:so|of)\\b|(?:tea|table)spoon|cup"
+                    + "(?:quick |easy |simple |delicious |big (?:pot|pan|bowl) of |bowl of |pot of )*(?!about "
+                    + "\\p{L}+ (?:so|of)\\b|(?:tea|table)spoon|cup"
                     + "|pinch|handful|bit|little|few|it\\b|this\\b|that\\b)([^,.;!]{3,60}?)(?=,"
                     + "|\\.|!|;| for | which | that | it's | on an? | and (?=it|we|I |you|then|that|this|there|let)"
                     + "| today|$)",
@@ -51,7 +52,8 @@ final class TalkHead {
             "(?:^|, and |, )(?:okay |ok |so |right |now |and )*this is (?:me (?:talking|going|walking) (?:you "
                     + ")?through "
                     + ")?(?:the |my |our |an? )(?:recipe for (?:the |my )?)?"
-                    + "([\\p{L} '-]{3,40}?)(?: for [^,.;]{3,25})?(?=,|\\.|!|;| the one\\b| that\\b| everyone\\b|$)",
+                    + "([\\p{L} '-]{3,40}?)(?: for [^,.;]{3,25})?(?=,|\\.|!|;| the one\\b| you\\b| that\\b| "
+                    + "everyone\\b|$)",
             Pattern.CASE_INSENSITIVE);
     /** {@code Hi everyone, so today pierogi}. */
     private static final Pattern TODAY = Pattern.compile(
@@ -90,7 +92,8 @@ final class TalkHead {
             " for (?:" + Numbers.NUMBER + ")(?: people| of us| persons)?(?=[.!]?$)", Pattern.CASE_INSENSITIVE);
     /** What a day is, rather than a dish. */
     private static final Pattern NO_DISH = Pattern.compile(
-            "\\b(?:rain|cold|wet|hot|sunny|windy|time|all about|me|us|just|back|mon|tues|wednes|thurs|fri|satur"
+            "\\b(?:hiya|hola|buenas|ciao|bonjour|guten|grüezi|hey|howdy|cheers|rain|cold|wet|hot|sunny|windy"
+                    + "|time|all about|me|us|just|back|mon|tues|wednes|thurs|fri|satur"
                     + "|sun|easy|dead"
                     + "|simple|quick|really|so|going|nice|lovely|good|great|evening|morning|afternoon|everyone"
                     + "|everybody|welcome)",

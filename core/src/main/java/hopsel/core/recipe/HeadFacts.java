@@ -61,6 +61,9 @@ final class HeadFacts {
                     + "cuisine|category|author|source|date|class|room|equipment|tools)(?: (?:time|needed))?",
             Pattern.CASE_INSENSITIVE);
 
+    /** Whatever is longer is no fact at the head of a recipe. */
+    private static final int LONGEST_FACT = 120;
+
     private final List<String> other;
     private Optional<String> yield = Optional.empty();
     private Optional<String> headline = Optional.empty();
@@ -116,7 +119,8 @@ final class HeadFacts {
     boolean isFact(String piece) {
         String bare = piece.strip().replaceAll("\\.$", "").replaceAll("^\\(([^()]*)\\)$", "$1");
         Matcher time = HEADLINE.matcher(bare);
-        if (TIME_ONLY.matcher(bare).matches()
+        if (bare.length() <= LONGEST_FACT
+                && TIME_ONLY.matcher(bare).matches()
                 && bare.matches(".*\\d.*")
                 && TimeReader.first(bare).isPresent()) {
             headline = headline.or(() -> Optional.of(bare));

@@ -91,6 +91,7 @@ final class Narration {
     private static final int LEAST_PERSON = 6;
     private static final int WORDS_A_PERSON = 40;
     private static final Pattern STOPS = Pattern.compile("[.;:!?,](?!\\d)");
+    private static final Pattern WORD = Pattern.compile("\\p{L}{2,}");
     private static final int LONG_BREATH = 50;
     /** {@code First thing, dough.}, {@code The sauce.}, {@code Back to the dough.} */
     private static final Pattern PART_BEGUN = Pattern.compile(
@@ -336,9 +337,10 @@ final class Narration {
 
     /** So many words in a row without a stop are written by nobody. */
     private static boolean isOneBreath(String text) {
-        return text.lines()
-                .filter(line -> line.split("\\s+").length >= LONG_BREATH)
-                .anyMatch(line -> STOPS.matcher(line).results().count() * LONG_BREATH < line.split("\\s+").length);
+        return text.lines().anyMatch(line -> {
+            long words = WORD.matcher(line).results().count();
+            return words >= LONG_BREATH && STOPS.matcher(line).results().count() * LONG_BREATH < words;
+        });
     }
 
     /** Whether somebody only greets, thanks, or says what is to be made. */

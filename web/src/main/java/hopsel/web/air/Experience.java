@@ -21,6 +21,7 @@ import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -38,6 +39,8 @@ import java.util.stream.Collectors;
 public class Experience {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+    private static final Duration A_DAY = Duration.ofDays(1);
 
     private final AirStore store;
     private final AirRuns runs;
@@ -85,6 +88,11 @@ public class Experience {
     /** A class that was on air and is over; empty: it was not, or still is. */
     public Optional<Evening> ended(long id) {
         return evening(id).filter(Evening::over);
+    }
+
+    /** Whether the day of a class is past, however it went. */
+    public boolean isPast(CookingClass cooking) {
+        return cooking.onAir().toInstant().isBefore(clock.instant().minus(A_DAY));
     }
 
     private Optional<Evening> evening(EveningRow row) {

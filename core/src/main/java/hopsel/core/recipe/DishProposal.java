@@ -70,7 +70,7 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
         String id = Slug.of(title);
         return new DishProposal(
                 new Dish(id, title, recipe.servings().orElse(USUAL_SERVINGS), components)
-                        .withPassages(passages(recipe.unread())),
+                        .withPassages(passages(recipe)),
                 items,
                 guessed,
                 recipe);
@@ -133,8 +133,10 @@ public record DishProposal(Dish dish, List<Item> items, Map<String, Set<String>>
     }
 
     /** How long it keeps and where it stands in a book are no food; what is told there stays in sight, laid aside. */
-    private static Passages passages(List<String> unread) {
-        Map<Boolean, List<String>> aside = unread.stream().collect(Collectors.partitioningBy(DishProposal::isNoFood));
+    private static Passages passages(ReadRecipe recipe) {
+        Map<Boolean, List<String>> aside = recipe.unread().stream()
+                .collect(Collectors.partitioningBy(
+                        passage -> isNoFood(passage) || recipe.told().contains(passage)));
         return new Passages(Known.in(aside, false), Known.in(aside, true));
     }
 }

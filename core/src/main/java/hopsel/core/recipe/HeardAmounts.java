@@ -133,6 +133,17 @@ final class HeardAmounts {
      */
     record Heard(String line, Item item, Amount amount, int end, Optional<Amount> instead) {
 
+        /** Whether a line of the list says the same. */
+        boolean isOf(ReadLine read) {
+            return isSame(read, this);
+        }
+
+        /** {@code about a kilo}, of what the line says in full. */
+        boolean begins(String passage) {
+            String said = passage.toLowerCase(Locale.ROOT).replaceAll("^(?:about|around|roughly) |[.,!]+$", "");
+            return said.contains(" ") && line.toLowerCase(Locale.ROOT).startsWith(said + " ");
+        }
+
         boolean corrected() {
             return instead.isPresent();
         }

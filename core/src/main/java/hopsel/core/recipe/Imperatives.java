@@ -12,7 +12,7 @@ import java.util.stream.Stream;
  */
 final class Imperatives {
 
-    private static final String POINTS = "(?:it|them|that|those|these|this|all of (?:that|it|this|those))";
+    private static final String POINTS = "(?:it|them|'em|that|those|these|this|all of (?:that|it|this|those))";
     private static final String FOOD =
             "(?:the |your |that |those |some |my |our )?(?<food>(?!(?:everything|into|in|on|onto|while|when"
                     + "|once|with|for|half|one|each|out|off|if|to|a bit)\\b)"

@@ -16,6 +16,13 @@ import java.util.regex.Pattern;
 final class LineTidy {
 
     /** A letter among digits, before a unit. */
+    /** {@code a whole head of garlic}: one head, and no clove that is whole. */
+    private static final Pattern WHOLE_UNIT = Pattern.compile(
+            "^((?:about )?(?:an?|\\d+|one|two|three|four|half a)) whole (?=(?:heads?|bulbs?|bunch(?:es)?|tins?"
+                    + "|cans?|packs?|packets?|blocks?"
+                    + "|jars?|bags?|tubs?|cups?|sprigs?|stalks?|sticks?|cartons?|bottles?)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SCANNED = Pattern.compile(
             "(?<![\\p{L}\\d])([OoIl]{0,2}\\d[\\dOoIl]*|[Il]\\d[\\dOo]*|[1-9][OoIl]+)(?=\\s?(?:g|kg|ml|l|oz|lb|"
                     + "tsp|tbsp|cups?|"
@@ -189,7 +196,7 @@ final class LineTidy {
 
     /** The line in the usual order; as it stands where it is in that order, or nobody can tell. */
     static String tidy(String given) {
-        String written = eachOfBoth(given);
+        String written = eachOfBoth(WHOLE_UNIT.matcher(given).replaceFirst("$1 "));
         String text = written.replaceAll("[\"“”″]00[\"“”″]", "00");
         String plain = ALSO.matcher(EACH_BEHIND.matcher(text).replaceFirst("$2 each $1"))
                 .replaceFirst("");

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -114,7 +115,8 @@ final class OwnWords {
                 read.pieces(),
                 read.headline(),
                 read.parts().stream().map(this::part).toList(),
-                read.unread().stream().map(this::original).toList());
+                read.unread().stream().map(this::original).toList(),
+                Set.of());
     }
 
     private Part part(Part part) {

@@ -6,6 +6,7 @@ import hopsel.core.dish.Use;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A recipe as it was read: a proposal for the bench.
@@ -16,6 +17,7 @@ import java.util.Optional;
  * @param headline the time it promises; empty: none
  * @param parts components with lines and steps, in the order of the text
  * @param unread passages that were not understood
+ * @param told of those, the ones that name nothing to eat but what is on the list: nobody has to be asked about them
  */
 public record ReadRecipe(
         String title,
@@ -23,12 +25,14 @@ public record ReadRecipe(
         Optional<BigDecimal> pieces,
         Optional<StepMinutes> headline,
         List<Part> parts,
-        List<String> unread) {
+        List<String> unread,
+        Set<String> told) {
 
     /** Keeps its own copies. */
     public ReadRecipe {
         parts = List.copyOf(parts);
         unread = List.copyOf(unread);
+        told = Set.copyOf(told);
     }
 
     /**

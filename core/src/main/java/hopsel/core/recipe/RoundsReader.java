@@ -14,7 +14,8 @@ public final class RoundsReader {
             "\\b(?:in|do|over) (two|three|four|five|six|[2-9]) (?:rounds|batches|goes|lots)", Pattern.CASE_INSENSITIVE);
     /** {@code in 2 batches, 6 min each}: so long for one of them. */
     private static final Pattern EACH = Pattern.compile(
-            "\\b(?:min\\w*|m|hours?|seconds?|secs?)\\.?,? (?:each(?! side)|per (?:batch|round|go|lot)|(?:a|for each|for every) "
+            "\\b(?:min\\w*|m|hours?|seconds?|secs?)\\.?,? (?:each(?! side)|per (?:batch|round|go|lot)|(?:a|for "
+                    + "each|for every) "
                     + "(?:batch|round|go|lot))\\b",
             Pattern.CASE_INSENSITIVE);
 

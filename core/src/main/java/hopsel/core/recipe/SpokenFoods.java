@@ -97,6 +97,14 @@ final class SpokenFoods {
         return names.isEmpty() ? Optional.empty() : Optional.of(names.get(names.size() - 1));
     }
 
+    /** The foods that a passage names. */
+    static List<Item> named(String passage, LineReader lines) {
+        return new SpokenFoods(lines, List.of())
+                .names(passage).stream()
+                        .flatMap(name -> lines.exactly(name.text()).stream())
+                        .toList();
+    }
+
     private List<Name> names(String passage) {
         List<Name> names = new ArrayList<>();
         List<int[]> words = new ArrayList<>();

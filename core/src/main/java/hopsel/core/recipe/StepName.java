@@ -51,7 +51,8 @@ final class StepName {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern THE_FOOD = Pattern.compile(
-            "the (?!oven|pan|heat|rest|lid|(?:big |small |large )?(?:pot|bowl|dish|tray|bowls|plate|plates|tin|wok)|water|same|other|next|last|first)\\p{L}+(?: (?!is|are|was|will|has|should)\\p{L}+)?",
+            "the (?!oven|pan|heat|rest|lid|(?:big |small |large )?(?:pot|bowl|dish|tray|bowls|plate|plates|tin"
+                    + "|wok)|water|same|other|next|last|first)\\p{L}+(?: (?!is|are|was|will|has|should)\\p{L}+)?",
             Pattern.CASE_INSENSITIVE);
 
     private StepName() {}

@@ -53,7 +53,8 @@ final class StepObjects {
                 recipe.pieces(),
                 recipe.headline(),
                 recipe.parts().stream().map(part -> named(part, recipe)).toList(),
-                recipe.unread());
+                recipe.unread(),
+                recipe.told());
     }
 
     private static Part named(Part part, ReadRecipe recipe) {

@@ -42,14 +42,15 @@ final class HeardAmounts {
                     + "|nice|more|extra|full))*"
                     + "(?:[ -]?(?<unit>" + UNIT + ")\\b)?|(?<one>" + UNIT + ")(?= of\\b))",
             Pattern.CASE_INSENSITIVE);
+
+    private static final String STOPS = "and|that|that's|thats|which|you|i|we|because|so|until|till?|for|in|into"
+            + "|on|onto|with|then"
+            + "|it|it's|they|is|are|was|goes|go|went|but|or|to|from|if|when|while|at|over|about|roughly"
+            + "|plus|also"
+            + "|just|as|not|no|total|each|again|first|now|here|there|does|do";
     /** Where a name ends. */
-    private static final Pattern BEHIND = Pattern.compile(
-            "[.;:!?,()]|\\s-\\s|\\b(?:and|that|that's|thats|which|you|i|we|because|so|until|till?|for|in|into"
-                    + "|on|onto|with|then"
-                    + "|it|it's|they|is|are|was|goes|go|went|but|or|to|from|if|when|while|at|over|about|roughly"
-                    + "|plus|also"
-                    + "|just|as|not|no|total|each|again|first|now|here|there|does|do)\\b",
-            Pattern.CASE_INSENSITIVE);
+    private static final Pattern BEHIND =
+            Pattern.compile("[.;:!?,()]|\\s-\\s|\\b(?:" + STOPS + ")\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PIECE_OF_LENGTH =
             Pattern.compile("(?:an? )?(\\S+)[ -]?(?:centimet(?:re|er)s?|cm)\\b.*", Pattern.CASE_INSENSITIVE);
@@ -110,6 +111,12 @@ final class HeardAmounts {
     private static final Pattern THAT_IS =
             Pattern.compile("^(?:,? (?:say|about|around|roughly|maybe|so about)| of|,)? ?$", Pattern.CASE_INSENSITIVE);
 
+    /** An amount behind which no name stands: that of a food nobody knows is of no other food. */
+    private static final Pattern ALONE = Pattern.compile(
+            " ?(?:[.;:!?,()]|$)| (?:of (?:it|them|those|that|these|(?=\\d|" + Numbers.NUMBER
+                    + "))|the|altogether|under|cut|" + STOPS + "|\\p{L}+(?:ed|ly))\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Set<String> LOOSE = Set.of("a", "an", "the", "half", "quarter");
     private static final int LONGEST_NAME = 7;
     private static final int NEAR = 70;
@@ -121,6 +128,8 @@ final class HeardAmounts {
     private final LineReader lines;
     private final String text;
     private final List<Heard> all = new ArrayList<>();
+    /** All that was said, twice where it was said twice. */
+    private final List<Heard> mentions = new ArrayList<>();
 
     /**
      * What was measured.
@@ -146,6 +155,10 @@ final class HeardAmounts {
 
         boolean corrected() {
             return instead.isPresent();
+        }
+
+        private boolean says(Heard other) {
+            return item.equals(other.item) && isEqual(amount, other.amount);
         }
 
         private Heard insteadOf(Heard before) {
@@ -201,7 +214,10 @@ final class HeardAmounts {
             add(instead.get());
             return instead.get().end;
         }
-        if (amount.group("unit") == null || LOOSE.contains(said.toLowerCase(Locale.ROOT))) {
+        if (amount.group("unit") == null
+                || LOOSE.contains(said.toLowerCase(Locale.ROOT))
+                || !ALONE.matcher(behind(amount)).lookingAt()
+                        && !Techniques.begins(behind(amount).strip().toLowerCase(Locale.ROOT))) {
             return 0;
         }
         Optional<Heard> beside = afterAll(said, amount).or(() -> named(said, amount));
@@ -381,14 +397,20 @@ final class HeardAmounts {
 
     /** What was said last of a food, where it was said otherwise before; its first amount, where it goes in twice. */
     private void add(Heard heard) {
-        if (heard.corrected()) {
-            // What was said last of this food is what was put right.
-            List<Heard> before =
-                    all.stream().filter(known -> known.item.equals(heard.item)).toList();
-            all.remove(before.get(before.size() - 1));
+        mentions.add(heard);
+        Optional<Heard> before = heard.instead.flatMap(amount -> all.stream()
+                .filter(known -> known.item.equals(heard.item) && isEqual(known.amount, amount))
+                .findFirst());
+        // What was measured alike in two places was put right in one of them.
+        boolean once = mentions.stream()
+                        .filter(known -> before.isPresent() && known.says(before.get()))
+                        .count()
+                == 1;
+        if (once) {
+            all.remove(before.orElseThrow());
         }
-        if (all.stream().noneMatch(known -> known.item.equals(heard.item) && known.amount.equals(heard.amount))) {
-            all.add(heard);
+        if (all.stream().noneMatch(known -> known.says(heard))) {
+            all.add(once ? heard : new Heard(heard.line, heard.item, heard.amount, heard.end, Optional.empty()));
         }
     }
 
@@ -446,7 +468,13 @@ final class HeardAmounts {
 
     private static boolean isSame(ReadLine read, Heard heard) {
         return read.item().filter(heard.item::equals).isPresent()
-                && read.amount().filter(heard.amount::equals).isPresent();
+                && read.amount().filter(amount -> isEqual(amount, heard.amount)).isPresent();
+    }
+
+    static boolean isEqual(Amount one, Amount other) {
+        return one.unit() == other.unit()
+                && one.low().compareTo(other.low()) == 0
+                && one.high().compareTo(other.high()) == 0;
     }
 
     /** The same food, not measured or measured otherwise; or what it is by the last word of its name alone. */

@@ -459,7 +459,9 @@ public final class RecipeReader {
     private boolean isTakenBack(ReadLine read) {
         return heard.stream()
                 .anyMatch(said -> read.item().filter(said.item()::equals).isPresent()
-                        && said.instead().equals(read.amount()));
+                        && said.instead()
+                                .flatMap(before -> read.amount().filter(now -> HeardAmounts.isEqual(before, now)))
+                                .isPresent());
     }
 
     /** {@code five cloves}, where a line has five cloves of garlic. */

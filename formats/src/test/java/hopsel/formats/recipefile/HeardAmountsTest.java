@@ -30,6 +30,9 @@ class HeardAmountsTest {
                 "Two blocks of tempeh, 250 each, so 500 grams cut into cubes.          | tempeh       | 500 G",
                 "The noodles, three hundred grams, flat rice noodles.                  | rice-noodles | 300 G",
                 "So grab your pumpkin. I'm using about a kilo.                         | pumpkin      | 1 KG",
+                "One carrot, 300 grams of kerisik.                                     | carrot       | 1 PIECE",
+                "A tablespoon of soy sauce in the marinade. In the dip a tablespoon of soy sauce, actually make that two. "
+                        + "                                                            | soy-sauce    | 2 TBSP + 1 TBSP",
             })
     void theAmountIsOfWhatStandsBesideIt(String said, String item, String amount) {
         assertThat(heard(said, item)).isEqualTo(amount);
@@ -57,7 +60,7 @@ class HeardAmountsTest {
                 .map(line -> line.amount()
                         .map(amount -> amount.high().stripTrailingZeros().toPlainString() + " " + amount.unit())
                         .orElse("by eye"))
-                .findFirst()
+                .reduce((one, other) -> one + " + " + other)
                 .orElse("none");
     }
 }

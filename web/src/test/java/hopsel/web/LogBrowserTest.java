@@ -21,9 +21,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
 
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -82,6 +84,32 @@ class LogBrowserTest {
 
     private static void noViolations(Page page) {
         Accessible.check(page);
+    }
+
+    /** Its plan promises nothing any more. */
+    @Test
+    void aClassWhoseDayIsPastSaysWhatIsKnownOfIt() {
+        LocalDateTime then = LocalDateTime.now().minusDays(3).truncatedTo(ChronoUnit.HOURS);
+        long past = APP.copyOf(1, then);
+        Page page = APP.signedIn("host");
+        page.navigate("/classes/" + past);
+        assertThat(page.locator(".class-head .verdict-link")).hasText("Past; nothing was logged");
+        noViolations(page);
+        PlannedClass plan =
+                APP.context.getBean(PlanDesk.class).find(past).orElseThrow().planned();
+        Instant start = plan.cooking().onAir().toInstant();
+        APP.context
+                .getBean(Experience.class)
+                .record(
+                        past,
+                        plan,
+                        List.of(
+                                new AirEvent(0, start, EarlierEvent.of("ON_AIR", "", 0, "")),
+                                new AirEvent(0, start, EarlierEvent.of("START", STEP, 0, "")),
+                                new AirEvent(0, start.plusSeconds(600), EarlierEvent.of("DONE", STEP, 0, ""))),
+                        "host");
+        page.navigate("/classes/" + past);
+        assertThat(page.locator(".class-head .verdict-link")).containsText("Not closed; last step");
     }
 
     @Test

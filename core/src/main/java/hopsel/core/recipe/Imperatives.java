@@ -13,6 +13,13 @@ import java.util.stream.Stream;
 final class Imperatives {
 
     private static final String POINTS = "(?:it|them|'em|that|those|these|this|all of (?:that|it|this|those))";
+    /** Behind "that" and "those" where they stand alone: in "mix those two" they do not. */
+    private static final String FOLLOWS =
+            "(?:in|into|on|onto|over|up|out|off|down|with|to|for|from|at|under|and|then|very|really"
+                    + "|well|gently|together|through|back|all|again|aside|thin|thinly|flat|hard|first|by|as"
+                    + "|until|till|while|so|right"
+                    + "|straight|just|nicely|overnight|dry|cold|warm|hot|smooth)\\b";
+
     private static final String FOOD =
             "(?:the |your |that |those |some |my |our )?(?<food>(?!(?:everything|into|in|on|onto|while|when"
                     + "|once|with|for|half|one|each|out|off|if|to|a bit)\\b)"
@@ -136,7 +143,8 @@ final class Imperatives {
             new Rewrite("\\b(" + VERB + ") " + POINTS + "(?: all)? (?=" + VERB + " " + POINTS + "\\b)", "$1, "),
             new Rewrite(
                     "(?<=^|, |and |then )(" + VERB + ")(?: all)? " + POINTS
-                            + "(?: all)?(?= |[.,]|$)(?! (?:(?:\\p{L}+ ){1,3})?" + "(?:is|are|goes?|comes?)\\b)",
+                            + "(?<!\\b(?:that|those|these|this)(?= (?!" + FOLLOWS + ")))(?: all)?(?= |[.,]|$)"
+                            + "(?! (?:(?:\\p{L}+ ){1,3})?(?:is|are|goes?|comes?)\\b)",
                     "$1"));
 
     /** What is put in other words once the name is cut from what is told. */

@@ -21,6 +21,7 @@ class StepNameTest {
                 "While that's chilling the plums. Halve them.            | Halve the plums",
                 "Two cloves of garlic.                                   | Add two cloves of garlic",
                 "Brush that on while they're hot.                        | Brush on",
+                "Mix those two and set aside.                            | Mix those two and set aside",
                 "Stir everything together.                               | Stir everything together",
                 "Slice the onions and cook them very slowly in two tablespoons of oil. | Slice the onions and "
                         + "cook very slowly",

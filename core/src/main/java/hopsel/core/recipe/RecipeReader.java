@@ -213,8 +213,6 @@ public final class RecipeReader {
     /** Sentences that only say what goes in: it goes in at the step that is told next. */
     private final List<String> brought = new ArrayList<>();
 
-    private static final int LONGEST_REMARK = 60;
-
     private List<HeardAmounts.Heard> heard = List.of();
     private final Map<String, String> preheats = new HashMap<>();
     private String title = "";
@@ -319,23 +317,16 @@ public final class RecipeReader {
                 unread.stream().filter(this::isTold).collect(Collectors.toSet()));
     }
 
-    /** {@code So grab your pumpkin}: said of what is on the list, and of nothing else. */
     private boolean isTold(String passage) {
-        if (!spoken
-                || passage.length() > LONGEST_REMARK
-                        && !TechniqueReader.read(passage).isEmpty()) {
-            // A long one in which something is done may be a step.
-            return false;
-        }
-        List<Line> all =
-                parts.values().stream().flatMap(part -> part.lines.stream()).toList();
-        List<Item> named = SpokenFoods.named(passage, lines);
-        boolean onList = named.stream().allMatch(item -> all.stream()
-                .anyMatch(line -> line.read().item().filter(item::equals).isPresent()));
-        boolean measured = HeardAmounts.in(Numbers.plain(passage), lines).stream()
-                .allMatch(said -> all.stream().anyMatch(line -> said.isOf(line.read())));
-        return !named.isEmpty() && onList && measured
-                || spoken && heard.stream().anyMatch(said -> said.begins(passage));
+        return spoken
+                && SaidOfTheList.of(
+                        passage,
+                        heard,
+                        parts.values().stream()
+                                .flatMap(part -> part.lines.stream())
+                                .map(Line::read)
+                                .toList(),
+                        lines);
     }
 
     /** {@code 60 ml water -> syrup}: it goes in where the method speaks of that. */

@@ -97,12 +97,9 @@ final class SpokenFoods {
         return names.isEmpty() ? Optional.empty() : Optional.of(names.get(names.size() - 1));
     }
 
-    /** The foods that a passage names. */
-    static List<Item> named(String passage, LineReader lines) {
-        return new SpokenFoods(lines, List.of())
-                .names(passage).stream()
-                        .flatMap(name -> lines.exactly(name.text()).stream())
-                        .toList();
+    /** The foods that a passage names, by their longest names. */
+    static List<Name> all(String passage, LineReader lines) {
+        return new SpokenFoods(lines, List.of()).names(passage);
     }
 
     private List<Name> names(String passage) {

@@ -8,6 +8,7 @@ import hopsel.core.recipe.ReadRecipe;
 import hopsel.core.recipe.RecipeReader;
 import hopsel.formats.classfile.BuiltInCatalogue;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -49,6 +50,21 @@ class HeardAmountsTest {
             })
     void whatOthersTakeIsNotHeard(String said, String item) {
         assertThat(heard(said, item)).isEqualTo("none");
+    }
+
+    /**
+     * A word that nobody knows may be a food: while nobody was asked, nothing is said of what a dish is made without.
+     */
+    @Test
+    void onlyWhatSpeaksOfTheListAloneIsNotAskedAbout() {
+        ReadRecipe read = RecipeReader.read(
+                OPENING
+                        + "So grab your pumpkin. I'm using about a kilo. Some gremlata beside the pumpkin, obviously. "
+                        + "My neighbour loves peanuts with pumpkin.",
+                BuiltInCatalogue.load(),
+                Measures.METRIC);
+        assertThat(read.told()).contains("So grab your pumpkin.");
+        assertThat(read.told()).noneMatch(passage -> passage.contains("gremlata") || passage.contains("peanuts"));
     }
 
     private static String heard(String said, String item) {

@@ -6,16 +6,12 @@ import hopsel.core.measure.Unit;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 
 /**
  * What somebody who talks measures, wherever in a sentence it is said: an amount and the food it is of, next to each
@@ -414,58 +410,6 @@ final class HeardAmounts {
         }
     }
 
-    /** The source with what was heard and does not stand on the list that was made of it. */
-    static RecipeSource added(RecipeSource source, ReadRecipe made, LineReader lines) {
-        List<RecipeSource.Passage> list = new ArrayList<>(source.ingredients());
-        List<ReadLine> known = made.parts().stream()
-                .flatMap(part -> part.lines().stream())
-                .map(ReadRecipe.Line::read)
-                .toList();
-        Map<String, Integer> before = new HashMap<>(source.telling().before());
-        boolean more = false;
-        for (Heard heard : source.telling().heard()) {
-            List<ReadLine> same = known.stream()
-                    .filter(read -> read.item().filter(heard.item::equals).isPresent())
-                    .filter(read -> read.amount().isPresent())
-                    .toList();
-            boolean summed = heard.amount.unit() != Unit.PIECE
-                    && same.stream()
-                            .flatMap(read -> read.amount().stream())
-                            .allMatch(amount -> amount.unit() != Unit.PIECE);
-            long often = source.telling().heard().stream()
-                    .filter(other -> other.item.equals(heard.item))
-                    .count();
-            boolean cut = same.stream().anyMatch(read -> isCutOff(read.text(), heard.line));
-            boolean there = same.stream().anyMatch(read -> isSame(read, heard));
-            if (!there && (same.isEmpty() || summed && same.size() < often || heard.corrected() || cut)) {
-                list.removeIf(passage -> isVague(lines.read(passage.text()), heard));
-                OptionalInt at = saidIn(source, heard, lines);
-                Optional<String> heading = at.isPresent()
-                        ? source.method().get(at.getAsInt()).heading()
-                        : source.ingredients().stream().findFirst().flatMap(RecipeSource.Passage::heading);
-                list.add(new RecipeSource.Passage(heading, heard.line));
-                before.put(heard.line, at.orElse(0));
-                more = true;
-            }
-        }
-        return more ? source.withIngredients(list, before) : source;
-    }
-
-    /** The passage of the method in which a food is named first: it goes in no sooner, and belongs to that part. */
-    private static OptionalInt saidIn(RecipeSource source, Heard heard, LineReader lines) {
-        String name = lines.inSentence(heard.line).name().toLowerCase(Locale.ROOT);
-        return IntStream.range(0, source.method().size())
-                .filter(at ->
-                        source.method().get(at).text().toLowerCase(Locale.ROOT).contains(name))
-                .findFirst();
-    }
-
-    /** {@code a half cups of flour}, where one and a half were said. */
-    private static boolean isCutOff(String read, String heard) {
-        return heard.length() > read.length()
-                && heard.toLowerCase(Locale.ROOT).endsWith(" " + read.toLowerCase(Locale.ROOT));
-    }
-
     private static boolean isSame(ReadLine read, Heard heard) {
         return read.item().filter(heard.item::equals).isPresent()
                 && read.amount().filter(amount -> isEqual(amount, heard.amount)).isPresent();
@@ -475,14 +419,5 @@ final class HeardAmounts {
         return one.unit() == other.unit()
                 && one.low().compareTo(other.low()) == 0
                 && one.high().compareTo(other.high()) == 0;
-    }
-
-    /** The same food, not measured or measured otherwise; or what it is by the last word of its name alone. */
-    private static boolean isVague(ReadLine read, Heard heard) {
-        List<String> name = ItemFinder.words(read.name());
-        List<String> full = ItemFinder.words(heard.line);
-        return read.item().filter(heard.item::equals).isPresent()
-                        && (read.amount().isEmpty() || heard.corrected() || isCutOff(read.text(), heard.line))
-                || read.amount().isEmpty() && name.size() == 1 && full.contains(name.get(0));
     }
 }

@@ -170,16 +170,6 @@ final class Imperatives {
                     "^(\\d+|two|three|four|six|eight|ten|twelve) (balls|pieces|rounds|discs|portions|squares)\\b",
                     "make $1 $2"));
 
-    private static final Pattern ONE_VERB = Pattern.compile(VERB, Pattern.CASE_INSENSITIVE);
-    private static final Pattern VERBS = Pattern.compile("\\b" + VERB + "\\b", Pattern.CASE_INSENSITIVE);
-
-    private Imperatives() {}
-
-    /** How many things are done. */
-    static long verbsIn(String text) {
-        return VERBS.matcher(text).results().count();
-    }
-
     /** {@code Rolled it out}: what somebody did, who made it. */
     private static final Pattern DID = Pattern.compile(
             "^(?:(?:and|so|then|I|we) )*(?<did>\\p{L}{3,}ed|left|took|made|brought|kept|ground|froze|shook)(?= "
@@ -191,6 +181,16 @@ final class Imperatives {
     private static final Map<String, String> IRREGULAR = Map.of(
             "left", "leave", "took", "take", "made", "make", "brought", "bring", "kept", "keep", "ground", "grind",
             "froze", "freeze", "shook", "shake");
+
+    private static final Pattern ONE_VERB = Pattern.compile(VERB, Pattern.CASE_INSENSITIVE);
+    private static final Pattern VERBS = Pattern.compile("\\b" + VERB + "\\b", Pattern.CASE_INSENSITIVE);
+
+    private Imperatives() {}
+
+    /** How many things are done. */
+    static long verbsIn(String text) {
+        return VERBS.matcher(text).results().count();
+    }
 
     /** What is told, with what is done first. */
     static String of(String text) {

@@ -390,6 +390,7 @@ final class Narration {
             plain = SAME_SPOON.matcher(plain).replaceAll("$1$2$3, $4 $2 of ");
         }
         plain = SAME_OF.matcher(plain).replaceAll("$1 of $2$3, and $1 of ");
+        aside.addAll(SpokenWords.notTaken(plain));
         plain = SpokenWords.written(OF_THEM.matcher(plain).replaceAll("$2 $1"), lines);
         for (String sentence : StepReader.sentences(plain)) {
             take(sentence);

@@ -228,7 +228,7 @@ public final class RecipeReader {
         Optional<RecipeSource> said = Narration.of(text, lines);
         if (said.isPresent()) {
             ReadRecipe told = spoken(said.get(), lines);
-            RecipeSource heard = HeardAmounts.added(said.get(), told, lines);
+            RecipeSource heard = SecondOpinion.added(said.get(), told, lines);
             return StepObjects.named(heard == said.get() ? told : spoken(heard, lines));
         }
         return Tongue.of(text)
@@ -247,7 +247,7 @@ public final class RecipeReader {
             return made;
         }
         RecipeSource hearing = source.hearing(HeardAmounts.in(Numbers.plain(text), lines));
-        RecipeSource heard = HeardAmounts.added(hearing, made, lines);
+        RecipeSource heard = SecondOpinion.added(hearing, made, lines);
         return heard == hearing ? made : new RecipeReader(lines).recipe(heard);
     }
 

@@ -21,19 +21,27 @@ final class SaidOfTheList {
 
     private static final Set<String> EVERYDAY = Stream.of(
                     ("a about again all also always an and are around as at back bag be been big bit block but by "
-                                    + "come comes do does don't ever first for forget get gets go goes going good grab half has have "
-                                    + "here how i i'd i'm i've in into is it it's its just keep last little lots me meantime meanwhile "
-                                    + "more my need needs never next nice nicely no not now of off okay on one only or our out over "
-                                    + "own packet please pot quite rather really reckon remember right roughly same say skip small so "
-                                    + "some splash still sure take takes that that's the their them then there there's these they "
-                                    + "they're this those time tin to today tonight too took trick two up us use used very want wants "
-                                    + "was we we're we've well were what when which whole will with you you'd you'll you're you've "
+                                    + "come comes do does don't ever first for forget get gets go goes going "
+                                    + "good grab half has have "
+                                    + "here how i i'd i'm i've in into is it it's its just keep last little "
+                                    + "lots me meantime meanwhile "
+                                    + "more my need needs never next nice nicely no not now of off okay on one "
+                                    + "only or our out over "
+                                    + "own packet please pot quite rather really reckon remember right roughly "
+                                    + "same say skip small so "
+                                    + "some splash still sure take takes that that's the their them then there "
+                                    + "there's these they "
+                                    + "they're this those time tin to today tonight too took trick two up us "
+                                    + "use used very want wants "
+                                    + "was we we're we've well were what when which whole will with you you'd "
+                                    + "you'll you're you've "
                                     + "your")
                             .split(" "))
             .collect(Collectors.toUnmodifiableSet());
     private static final Pattern WORD = Pattern.compile("[\\p{L}'’]+");
     private static final Pattern MEASURES = Pattern.compile(
-            "\\b(?:grams?|kilos?|mils?|ml|g|kg|litres?|millilitres?|cups?|tablespoons?|teaspoons?|tbsp|tsp|pinch|handfuls?"
+            "\\b(?:grams?|kilos?|mils?|ml|g|kg|litres?|millilitres?|cups?|tablespoons?|teaspoons?|tbsp|tsp"
+                    + "|pinch|handfuls?"
                     + "|bunch(?:es)?|cloves?|heads?|tins?|cans?|blocks?|hundred)\\b|\\b(?:" + Numbers.NUMBER + ")\\b",
             Pattern.CASE_INSENSITIVE);
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** What somebody says who stands at the counter, in the order in which a recipe would say it. */
 final class SpokenWords {
@@ -183,10 +184,10 @@ final class SpokenWords {
     /** {@code half a teaspoon of cayenne which I'm leaving out tonight}. */
     private static final Pattern LEFT_OUT = Pattern.compile(
             ",?(?: and| or)? (?:" + Numbers.NUMBER + ") " + MEASURE
-                    + " of [\\p{L} -]{3,25}?,? (?:which|but|that) (?:I'm|I am|we're|we are"
-                    + "|I|we)(?: just| not)* (?:leaving (?:it )?out|leave (?:it )?out|skipping|skipped|skip|not "
-                    + "(?:using|adding)|using"
-                    + "(?<=not using))\\b(?: (?:it|that))?(?: today| tonight)?",
+                    + " of [\\p{L} -]{3,25}?,? (?:which|but|that) (?:I'm|I am|we're|we are|I|we)(?: just)? "
+                    + "(?:leaving (?:it )?out"
+                    + "|leave (?:it )?out|skipping|skipped|skip|not using|not adding)\\b(?: (?:it|that))?(?: "
+                    + "today| tonight)?",
             Pattern.CASE_INSENSITIVE);
     /** {@code spinach or kale, I've got kale today}. */
     private static final Pattern GOT_ONE = Pattern.compile(
@@ -266,6 +267,15 @@ final class SpokenWords {
             "cook");
 
     private SpokenWords() {}
+
+    /** What is named and not taken, as it was said: it is no part of the dish, and is laid aside. */
+    static List<String> notTaken(String said) {
+        return Stream.of(LEFT_OUT, GOT_ONE)
+                .flatMap(pattern -> pattern.matcher(said).results())
+                .map(found ->
+                        found.group().replaceFirst("^,?(?: and| or)? ", "").strip())
+                .toList();
+    }
 
     /** The same, as it would be written. */
     static String written(String said, LineReader lines) {

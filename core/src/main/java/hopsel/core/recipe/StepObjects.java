@@ -9,6 +9,7 @@ import hopsel.core.recipe.ReadRecipe.StepInPart;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -84,8 +85,9 @@ final class StepObjects {
     private static boolean isDoneTo(String food, String text) {
         List<String> words = ItemFinder.words(food);
         String head = words.get(words.size() - 1);
-        int at = text.toLowerCase(Locale.ROOT).indexOf(head);
-        return at > 0 && Imperatives.verbsIn(text.substring(0, at)) == 1;
+        Matcher named = Pattern.compile("\\b" + Pattern.quote(head), Pattern.CASE_INSENSITIVE)
+                .matcher(text);
+        return named.find() && Imperatives.verbsIn(text.substring(0, named.start())) == 1;
     }
 
     private static boolean isThing(Part part, ReadRecipe recipe) {

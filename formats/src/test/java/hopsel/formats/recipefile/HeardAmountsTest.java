@@ -31,6 +31,9 @@ class HeardAmountsTest {
                 "Two blocks of tempeh, 250 each, so 500 grams cut into cubes.          | tempeh       | 500 G",
                 "The noodles, three hundred grams, flat rice noodles.                  | rice-noodles | 300 G",
                 "So grab your pumpkin. I'm using about a kilo.                         | pumpkin      | 1 KG",
+                "Butter on top if you like. And a hundred grams of peanut butter in the sauce. | butter | by eye",
+                "Soy sauce, three tablespoons for the tofu. For the dip one tablespoon of soy sauce, no, make that two. "
+                        + "                                                            | soy-sauce    | 3 TBSP + 2 TBSP",
                 "One carrot, 300 grams of kerisik.                                     | carrot       | 1 PIECE",
                 "A tablespoon of soy sauce in the marinade. In the dip a tablespoon of soy sauce, actually make that two. "
                         + "                                                            | soy-sauce    | 2 TBSP + 1 TBSP",
